@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Design;
+use Core\Design\Design as CoreDesign;
+use Illuminate\Support\Facades\DB;
+
+final readonly class CreateDesign
+{
+    public function __construct(private WriteDesign $writeDesign) {}
+
+    public function __invoke(string $teamId, CoreDesign $content): Design
+    {
+        return DB::transaction(function () use ($teamId, $content): Design {
+            $design = new Design(['team_id' => $teamId, 'revision' => 1]);
+            ($this->writeDesign)($design, $content);
+
+            return $design;
+        });
+    }
+}

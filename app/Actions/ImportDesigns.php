@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Design;
+use Core\Design\Design as CoreDesign;
+use Core\Design\Step;
+use Core\Exceptions\InvalidDesignFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** Brings the designs of a file into a team: all of them or none. */
+final readonly class ImportDesigns
+{
+    public function __construct(private ReadDesignFile $readDesignFile, private CreateDesign $createDesign) {}
+
+    /**
+     * @return list<Design>
+     *
+     * @throws InvalidDesignFile
+     */
+    public function __invoke(string $teamId, string $json): array
+    {
+        $designs = ($this->readDesignFile)($json);
+
+        return DB::transaction(fn (): array => array_map(
+            fn (CoreDesign $design): Design => ($this->createDesign)($teamId, $this->withFreshStepIds($design)),
+            $designs,
+        ));
+    }
+
+    private function withFreshStepIds(CoreDesign $design): CoreDesign
+    {
+        $steps = array_map(static fn (Step $step): Step => $step->withId(Str::lower((string) Str::ulid())), $design->steps);
+
+        return new CoreDesign($design->name, $design->placement, $design->promise, $steps);
+    }
+}

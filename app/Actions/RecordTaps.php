@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\TapFate;
+use App\Http\Resources\TapOutcome;
+use App\Models\ChairEvent;
+use App\Models\EventDay;
+use App\Models\Ticket;
+use App\Models\User;
+use App\Queries\FoldedLine;
+use Core\Line\Line;
+use Illuminate\Support\Facades\DB;
+
+/** Keeps a batch of taps for good, each once, and says what became of every one. */
+final readonly class RecordTaps
+{
+    public function __construct(private FoldedLine $foldedLine, private WriteLogbook $writeLogbook) {}
+
+    /**
+     * All or nothing: the batch is kept in one transaction, with the day locked so that numbers are given out once.
+     *
+     * @param  list<Tap|RefusedTap>  $taps  in the order they were made
+     * @return array{list<TapOutcome>, Line} an outcome for each tap, and the line after them
+     */
+    public function __invoke(EventDay $day, User $painter, array $taps): array
+    {
+        return DB::transaction(function () use ($day, $painter, $taps): array {
+            EventDay::query()->whereKey($day->id)->lockForUpdate()->value('id');
+            $newestBefore = $this->newestMs($day);
+            [$kept, $fates] = $this->keep($day, $painter, $taps);
+            $line = ($this->foldedLine)($day);
+            if ($kept !== []) {
+                ($this->writeLogbook)($day, $line, $this->ticketsToLog($kept, $newestBefore));
+            }
+
+            return [$this->outcomes($taps, $fates, $line), $line];
+        }, attempts: 3);
+    }
+
+    /**
+     * @param  list<Tap|RefusedTap>  $taps
+     * @return array{list<Tap>, array<int, TapFate|string>} the new taps; what is known of each one of the batch, a refusal in words
+     */
+    private function keep(EventDay $day, User $painter, array $taps): array
+    {
+        $inShape = array_values(array_filter($taps, static fn (Tap|RefusedTap $tap): bool => $tap instanceof Tap));
+        $gate = new TapGate($day, $inShape, now()->getTimestampMs());
+        $kept = [];
+        $fates = [];
+        foreach ($taps as $index => $tap) {
+            $fates[$index] = $tap instanceof RefusedTap ? $tap->message : $this->fate($gate, $tap);
+            if ($tap instanceof Tap && $fates[$index] === TapFate::Kept) {
+                $this->giveNumber($gate, $day, $tap);
+                $gate->admit($tap);
+                $kept[] = $tap;
+            }
+        }
+        ChairEvent::query()->insert(array_map(fn (Tap $tap): array => $this->row($day, $painter, $tap), $kept));
+
+        return [$kept, $fates];
+    }
+
+    private function fate(TapGate $gate, Tap $tap): TapFate|string
+    {
+        if ($gate->isRepeated($tap)) {
+            return TapFate::Repeated;
+        }
+
+        return $gate->refusal($tap) ?? TapFate::Kept;
+    }
+
+    private function giveNumber(TapGate $gate, EventDay $day, Tap $tap): void
+    {
+        if (! $gate->isNewTicket($tap)) {
+            return;
+        }
+        $last = Ticket::query()->where('event_day_id', $day->id)->max('number');
+        Ticket::query()->insert([
+            'id' => $tap->ticket,
+            'event_day_id' => $day->id,
+            'number' => (is_numeric($last) ? (int) $last : 0) + 1,
+        ]);
+    }
+
+    /** @return array<string, string|int|null> */
+    private function row(EventDay $day, User $painter, Tap $tap): array
+    {
+        return [
+            'id' => $tap->id,
+            'event_day_id' => $day->id,
+            'user_id' => $painter->id,
+            'kind' => $tap->kind->value,
+            'at_ms' => $tap->atMs,
+            'ticket_id' => $tap->ticket,
+            'first_name' => $tap->firstName,
+            'design_id' => $tap->design,
+            'chair' => $tap->chair,
+            'plan_id' => $tap->plan,
+            'step_id' => $tap->step,
+            'before_ticket_id' => $tap->before,
+            'target_id' => $tap->target,
+        ];
+    }
+
+    private function newestMs(EventDay $day): int
+    {
+        $newest = ChairEvent::query()->where('event_day_id', $day->id)->max('at_ms');
+
+        return is_numeric($newest) ? (int) $newest : 0;
+    }
+
+    /**
+     * A tap that comes late, or takes back another, can change what every later tap meant: then the whole day is looked at.
+     *
+     * @param  non-empty-list<Tap>  $kept
+     * @return list<string>|null ticket ids; null for all of the day
+     */
+    private function ticketsToLog(array $kept, int $newestBefore): ?array
+    {
+        foreach ($kept as $tap) {
+            if ($tap->atMs < $newestBefore || $tap->target !== null) {
+                return null;
+            }
+        }
+
+        return array_values(array_unique(array_filter(array_column($kept, 'ticket'))));
+    }
+
+    /**
+     * @param  list<Tap|RefusedTap>  $taps
+     * @param  array<int, TapFate|string>  $fates
+     * @return list<TapOutcome>
+     */
+    private function outcomes(array $taps, array $fates, Line $line): array
+    {
+        $outcomes = [];
+        foreach ($taps as $index => $tap) {
+            $fate = $fates[$index];
+            $reason = $line->setAside[$tap->id] ?? null;
+            $outcomes[] = match (true) {
+                is_string($fate) => new TapOutcome($tap->id, TapFate::Refused, $fate),
+                $fate === TapFate::Kept && $reason !== null => new TapOutcome($tap->id, TapFate::SetAside, $reason),
+                default => new TapOutcome($tap->id, $fate, ''),
+            };
+        }
+
+        return $outcomes;
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\EventDay;
+use App\Models\Face;
+use App\Models\FacePlan;
+use App\Models\FaceStep;
+use Core\Line\Face as CoreFace;
+use Core\Line\Line;
+use Core\Line\StepRun;
+use Core\Line\Ticket;
+use Core\Line\TicketStatus;
+use Core\Units\Duration;
+use Core\Units\Instant;
+
+/** Brings the logbook's lines of some children in step with the line of the day. */
+final readonly class WriteLogbook
+{
+    /** @param list<string>|null $ticketIds null for every child of the day */
+    public function __invoke(EventDay $day, Line $line, ?array $ticketIds): void
+    {
+        $tickets = $ticketIds === null
+            ? $line->tickets
+            : array_intersect_key($line->tickets, array_fill_keys($ticketIds, true));
+        $ended = array_filter($tickets, static fn (Ticket $ticket): bool => self::belongsInLogbook($ticket));
+        if ($ticketIds === null) {
+            Face::query()->where('event_day_id', $day->id)->delete();
+        }
+        if ($ended === []) {
+            return;
+        }
+        Face::query()->whereIn('ticket_id', array_keys($ended))->delete();
+        Face::query()->insert(array_map(static fn (Ticket $ticket): array => self::row($day, $ticket), array_values($ended)));
+        FaceStep::query()->insert(self::stepRows($ended));
+    }
+
+    private static function belongsInLogbook(Ticket $ticket): bool
+    {
+        return $ticket->face !== null
+            && ($ticket->status === TicketStatus::Finished || $ticket->status === TicketStatus::Left);
+    }
+
+    /** @return array<string, string|int> */
+    private static function row(EventDay $day, Ticket $ticket): array
+    {
+        assert($ticket->face instanceof CoreFace && $ticket->endedAt instanceof Instant);
+        $spent = array_reduce(
+            $ticket->face->runs,
+            static fn (Duration $sum, StepRun $run): Duration => $sum->plus($run->spent),
+            Duration::zero(),
+        );
+
+        return [
+            'ticket_id' => $ticket->id,
+            'team_id' => $day->team_id,
+            'event_day_id' => $day->id,
+            'design_id' => $ticket->design,
+            'design_name' => $ticket->face->plan->design,
+            'chair' => (int) $ticket->chair,
+            'outcome' => $ticket->status->value,
+            'seated_ms' => $ticket->face->seatedAt->epochMilliseconds,
+            'ended_ms' => $ticket->endedAt->epochMilliseconds,
+            'planned_ms' => $ticket->face->plan->total()->milliseconds,
+            'painted_ms' => $spent->milliseconds,
+        ];
+    }
+
+    /**
+     * @param  array<string, Ticket>  $tickets
+     * @return list<array<string, string|int>>
+     */
+    private static function stepRows(array $tickets): array
+    {
+        $media = self::mediaOfPlans($tickets);
+        $rows = [];
+        foreach ($tickets as $ticket) {
+            foreach ($ticket->face->runs ?? [] as $position => $run) {
+                $rows[] = [
+                    'face_id' => $ticket->id,
+                    'position' => $position,
+                    'name' => $run->step->name,
+                    'medium' => $media["{$ticket->face?->plan->id} {$run->step->id}"],
+                    'status' => $run->status->value,
+                    'planned_ms' => $run->step->planned->milliseconds,
+                    'spent_ms' => $run->spent->milliseconds,
+                ];
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param  array<string, Ticket>  $tickets
+     * @return array<string, string> medium by "plan id, blank, step id"
+     */
+    private static function mediaOfPlans(array $tickets): array
+    {
+        $ids = array_unique(array_map(static fn (Ticket $ticket): string => (string) $ticket->face?->plan->id, $tickets));
+        $media = [];
+        foreach (FacePlan::query()->whereIn('id', array_values($ids))->get() as $plan) {
+            foreach ($plan->content['steps'] as $step) {
+                $media["{$plan->id} {$step['id']}"] = $step['medium'];
+            }
+        }
+
+        return $media;
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Actions\ImportDesigns;
+use App\Models\User;
+use Illuminate\Console\Command;
+
+final class ImportDesignFile extends Command
+{
+    use ReadsFiles;
+
+    protected $signature = 'inch:import {file : a design file, or - for standard input} {--email= : the sign-in of a painter of the team}';
+
+    protected $description = 'Bring the designs of a file into a team, all or none';
+
+    public function handle(ImportDesigns $import): int
+    {
+        $email = $this->option('email');
+        $painter = User::query()->where('email', is_string($email) ? $email : '')->first();
+        if ($painter === null) {
+            return $this->refuse('No painter signs in with that. Give --email=NAME@EXAMPLE.');
+        }
+
+        return $this->withFile(function (string $json) use ($import, $painter): void {
+            $count = count($import($painter->team_id, $json));
+            $this->line("{$count} design".($count === 1 ? '' : 's').' brought in.');
+        });
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use Core\Exceptions\InvalidDesignFile;
+
+/** For commands that read a file or standard input: exit 0 when fine, 2 with one message on bad input. */
+trait ReadsFiles
+{
+    private const BAD_INPUT = 2;
+
+    /** @param callable(string): void $use */
+    private function withFile(callable $use): int
+    {
+        $path = $this->argument('file');
+        $path = is_string($path) ? $path : '-';
+        $readable = $path === '-' || (is_file($path) && is_readable($path));
+        if (! $readable) {
+            return $this->refuse("{$path}: no such file, or not readable.");
+        }
+        try {
+            $use((string) file_get_contents($path === '-' ? 'php://stdin' : $path));
+        } catch (InvalidDesignFile $refusal) {
+            return $this->refuse(($path === '-' ? 'standard input' : $path).": {$refusal->getMessage()}");
+        }
+
+        return self::SUCCESS;
+    }
+
+    private function refuse(string $message): int
+    {
+        $this->getOutput()->getErrorStyle()->writeln($message);
+
+        return self::BAD_INPUT;
+    }
+}

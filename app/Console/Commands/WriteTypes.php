@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Http\Resources\Resource;
+use BackedEnum;
+use Illuminate\Console\Command;
+use ReflectionClass;
+use ReflectionEnum;
+use ReflectionNamedType;
+use ReflectionParameter;
+use RuntimeException;
+use UnitEnum;
+
+/** Writes the browser's types from the resource classes, so that the two never drift apart. */
+final class WriteTypes extends Command
+{
+    private const FILE = 'resources/js/api/types.gen.ts';
+
+    protected $signature = 'inch:types {--check : only say whether the file is up to date}';
+
+    protected $description = 'Write the browser\'s API types from the resource classes';
+
+    /** @var array<string, class-string<UnitEnum>> */
+    private array $enums = [];
+
+    public function handle(): int
+    {
+        $types = $this->types();
+        $file = base_path(self::FILE);
+        $known = is_file($file) ? (string) file_get_contents($file) : '';
+        if ($types === $known) {
+            return self::SUCCESS;
+        }
+        if ($this->option('check') === true) {
+            $this->error(self::FILE.' is not what the resource classes say. Run: php artisan inch:types');
+
+            return self::FAILURE;
+        }
+        file_put_contents($file, $types);
+
+        return self::SUCCESS;
+    }
+
+    private function types(): string
+    {
+        $blocks = [];
+        $files = glob(app_path('Http/Resources/*.php'));
+        foreach ($files === false ? [] : $files as $file) {
+            $name = basename($file, '.php');
+            $class = "App\\Http\\Resources\\{$name}";
+            if (is_subclass_of($class, Resource::class)) {
+                $blocks[] = $this->interface($name, new ReflectionClass($class));
+            }
+        }
+        ksort($this->enums);
+        foreach ($this->enums as $name => $enum) {
+            $cases = array_map(static fn (UnitEnum $case): string => "'".($case instanceof BackedEnum ? $case->value : $case->name)."'", $enum::cases());
+            $blocks[] = "export const {$name}Values = [".implode(', ', $cases)."] as const;\nexport type {$name} = (typeof {$name}Values)[number];\n";
+        }
+
+        return "// Written by `php artisan inch:types` from app/Http/Resources. Do not edit.\n\n".implode("\n", $blocks);
+    }
+
+    /** @param ReflectionClass<object> $class */
+    private function interface(string $name, ReflectionClass $class): string
+    {
+        $lists = $this->listsOf((string) $class->getConstructor()?->getDocComment());
+        $lines = array_map(
+            fn (ReflectionParameter $parameter): string => '  '.$parameter->getName().': '.$this->typeOf($parameter, $lists, $class).';',
+            $class->getConstructor()?->getParameters() ?? [],
+        );
+
+        return "export interface {$name} {\n".implode("\n", $lines)."\n}\n";
+    }
+
+    /**
+     * @param  array<string, string>  $lists  item type by parameter
+     * @param  ReflectionClass<object>  $class
+     */
+    private function typeOf(ReflectionParameter $parameter, array $lists, ReflectionClass $class): string
+    {
+        $type = $parameter->getType();
+        if (! $type instanceof ReflectionNamedType) {
+            throw new RuntimeException("{$class->getName()}::{$parameter->getName()} needs a single named type.");
+        }
+        $text = match ($type->getName()) {
+            'string' => 'string',
+            'int', 'float' => 'number',
+            'bool' => 'boolean',
+            'array' => $this->item($lists[$parameter->getName()] ?? '?', $class).'[]',
+            default => $this->named($type->getName()),
+        };
+
+        return $type->allowsNull() ? "{$text} | null" : $text;
+    }
+
+    /** @param ReflectionClass<object> $class */
+    private function item(string $name, ReflectionClass $class): string
+    {
+        if (in_array($name, ['string', 'int', 'bool'], true)) {
+            return $name === 'int' ? 'number' : ($name === 'bool' ? 'boolean' : 'string');
+        }
+        $code = (string) file_get_contents((string) $class->getFileName());
+        $imported = preg_match('/^use ([\w\\\\]+\\\\'.preg_quote($name, '/').');$/m', $code, $match) === 1 ? $match[1] : "App\\Http\\Resources\\{$name}";
+
+        return $this->named($imported);
+    }
+
+    private function named(string $class): string
+    {
+        if (! class_exists($class) && ! enum_exists($class)) {
+            throw new RuntimeException("There is no type {$class}.");
+        }
+        $short = (new ReflectionClass($class))->getShortName();
+        if (enum_exists($class)) {
+            $this->enums[$short] = (new ReflectionEnum($class))->getName();
+        }
+
+        return $short;
+    }
+
+    /** @return array<string, string> */
+    private function listsOf(string $docblock): array
+    {
+        preg_match_all('/@param\s+list<(\w+)>\s+\$(\w+)/', $docblock, $matches);
+
+        return array_combine($matches[2], $matches[1]);
+    }
+}

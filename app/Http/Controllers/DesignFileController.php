@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ImportDesigns;
+use App\Http\Requests\TeamRequest;
+use App\Http\Resources\ImportedDesigns;
+use App\Queries\DesignsAsFile;
+use App\Queries\DesignShelf;
+use Illuminate\Http\Response;
+
+final readonly class DesignFileController
+{
+    public function show(TeamRequest $request, DesignsAsFile $asFile): Response
+    {
+        return response($asFile([$request->design()]), 200, [
+            'Content-Type' => 'application/json',
+            'Content-Disposition' => 'attachment; filename="design.json"',
+        ]);
+    }
+
+    /** The body is the file itself. */
+    public function store(TeamRequest $request, ImportDesigns $import, DesignShelf $shelf): ImportedDesigns
+    {
+        $designs = $import($request->teamId(), $request->getContent());
+
+        return new ImportedDesigns(array_map($shelf->tape(...), $designs));
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\RecordTaps;
+use App\Http\Requests\RecordTapsRequest;
+use App\Http\Requests\TeamRequest;
+use App\Http\Resources\LineBoard;
+use App\Http\Resources\Plan;
+use App\Http\Resources\TapsAnswer;
+use App\Queries\LineOfDay;
+use App\Queries\PlansOfDay;
+
+final readonly class LineController
+{
+    public function __construct(private LineOfDay $line) {}
+
+    public function show(TeamRequest $request): LineBoard
+    {
+        return ($this->line)($request->day());
+    }
+
+    /** @return list<Plan> */
+    public function plans(TeamRequest $request, PlansOfDay $plans): array
+    {
+        return $plans($request->day());
+    }
+
+    public function store(RecordTapsRequest $request, RecordTaps $record): TapsAnswer
+    {
+        [$outcomes, $line] = $record($request->day(), $request->painter(), $request->taps());
+
+        return new TapsAnswer($outcomes, ($this->line)($request->day(), $line));
+    }
+}

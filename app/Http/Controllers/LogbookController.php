@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\TeamRequest;
+use App\Http\Resources\DayLog;
+use App\Http\Resources\LogDay;
+use App\Queries\LoggedDays;
+use App\Queries\LogOfDay;
+
+final readonly class LogbookController
+{
+    /** @return list<LogDay> */
+    public function index(TeamRequest $request, LoggedDays $days): array
+    {
+        return $days($request->teamId());
+    }
+
+    public function show(TeamRequest $request, LogOfDay $log): DayLog
+    {
+        return $log($request->day());
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\SignInRequest;
+use App\Http\Resources\SessionState;
+use App\Queries\WhoIsSignedIn;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\ValidationException;
+
+final readonly class SessionController
+{
+    public function __construct(private WhoIsSignedIn $whoIsSignedIn) {}
+
+    public function show(): SessionState
+    {
+        return ($this->whoIsSignedIn)();
+    }
+
+    public function store(SignInRequest $request): SessionState
+    {
+        if (! Auth::attempt($request->credentials(), remember: true)) {
+            throw ValidationException::withMessages(['email' => 'That name and password do not go together. Try again.']);
+        }
+        $request->session()->regenerate();
+
+        return ($this->whoIsSignedIn)();
+    }
+
+    public function destroy(Request $request): SessionState
+    {
+        Auth::logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return ($this->whoIsSignedIn)();
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Design;
+use App\Models\EventDay;
+use App\Models\User;
+use Illuminate\Foundation\Http\FormRequest;
+use LogicException;
+
+/** A request of a signed-in painter. What its address names is the painter's team's, or the address leads nowhere. */
+class TeamRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [];
+    }
+
+    final public function painter(): User
+    {
+        $user = $this->user();
+
+        return $user instanceof User ? $user : throw new LogicException('This address is behind the sign-in.');
+    }
+
+    final public function teamId(): string
+    {
+        return $this->painter()->team_id;
+    }
+
+    final public function design(): Design
+    {
+        $design = $this->route('design') ?? $this->route('deletedDesign');
+
+        return $design instanceof Design ? $design : throw new LogicException('This address names no design.');
+    }
+
+    final public function day(): EventDay
+    {
+        $day = $this->route('day');
+
+        return $day instanceof EventDay ? $day : throw new LogicException('This address names no day.');
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+/** The line of a day as it stands: everything that the chair and the names desk show. */
+final readonly class LineBoard extends Resource
+{
+    /**
+     * @param  list<MenuOffer>  $menu
+     * @param  list<WaitingChild>  $waiting  first in line first
+     * @param  list<ChairState>  $chairs
+     * @param  list<EndedChild>  $ended  the newest, newest first
+     */
+    public function __construct(
+        public DaySummary $day,
+        public int $now,
+        public bool $isOpen,
+        public int $nextNumber,
+        public array $menu,
+        public array $waiting,
+        public array $chairs,
+        public array $ended,
+        public int $finishedCount,
+        public int $nextNameCalledAt,
+        public int $clearAt,
+        public int $moreFaces,
+    ) {}
+}

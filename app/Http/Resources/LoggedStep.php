@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Core\Line\StepStatus;
+use Core\Design\Medium;
+
+/** A step of a logged face. */
+final readonly class LoggedStep extends Resource
+{
+    public function __construct(
+        public string $name,
+        public Medium $medium,
+        public StepStatus $status,
+        public int $plannedMs,
+        public int $spentMs,
+    ) {}
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+/** Who is signed in, if anyone. */
+final readonly class SessionState extends Resource
+{
+    public function __construct(
+        public ?string $userName,
+        public ?string $teamId,
+        public ?string $teamName,
+        public ?DemoSignIn $demo,
+    ) {}
+}

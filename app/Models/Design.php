@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Core\Design\Design as CoreDesign;
+use Core\Design\Placement;
+use Core\Units\Duration;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+
+/**
+ * @property string $id
+ * @property string $team_id
+ * @property string $name
+ * @property Placement $placement
+ * @property int|null $promise_ms
+ * @property int $revision
+ * @property string|null $plan_id
+ * @property Collection<int, Step> $steps
+ * @property FacePlan|null $plan
+ */
+final class Design extends Model
+{
+    use HasUlids;
+    use SoftDeletes;
+
+    protected $guarded = [];
+
+    /** @return HasMany<Step, $this> */
+    public function steps(): HasMany
+    {
+        return $this->hasMany(Step::class)->orderBy('position');
+    }
+
+    /** @return BelongsTo<FacePlan, $this> the plan of its newest save */
+    public function plan(): BelongsTo
+    {
+        return $this->belongsTo(FacePlan::class);
+    }
+
+    public function toCore(): CoreDesign
+    {
+        $promise = $this->promise_ms === null ? null : Duration::ofMilliseconds($this->promise_ms);
+        $steps = array_values($this->steps->map(static fn (Step $step) => $step->toCore())->all());
+
+        return new CoreDesign($this->name, $this->placement, $promise, $steps);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['placement' => Placement::class, 'promise_ms' => 'integer', 'revision' => 'integer'];
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property string $id
+ * @property string $team_id
+ * @property string $name
+ * @property string $place
+ * @property string $timezone
+ * @property int $opens_ms
+ * @property int $closes_ms
+ * @property int<1, 8> $chairs
+ * @property int $turnaround_ms
+ * @property Collection<int, MenuItem> $menuItems
+ */
+final class EventDay extends Model
+{
+    use HasUlids;
+
+    protected $guarded = [];
+
+    /** @return HasMany<MenuItem, $this> */
+    public function menuItems(): HasMany
+    {
+        return $this->hasMany(MenuItem::class)->orderBy('position');
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['opens_ms' => 'integer', 'closes_ms' => 'integer', 'chairs' => 'integer', 'turnaround_ms' => 'integer'];
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Core\Line\FacePlan as CoreFacePlan;
+use Core\Line\PlannedStep;
+use Core\Units\Duration;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What a face is seated with: immutable, named by the SHA-256 of its content.
+ *
+ * @phpstan-type PlanStep array{
+ *     id: string, name: string, medium: string, tool: string, colours: list<array{name: string, hex: string}>,
+ *     zones: list<string>, side: string, coats: int, optional: bool, note: string, plannedMs: int
+ * }
+ * @phpstan-type PlanSpan array{kind: string, stepId: string, startMs: int, lengthMs: int}
+ * @phpstan-type PlanContent array{name: string, placement: string, steps: list<PlanStep>, spans: list<PlanSpan>}
+ *
+ * @property string $id
+ * @property string $design_id
+ * @property PlanContent $content
+ * @property int $total_ms
+ */
+final class FacePlan extends Model
+{
+    public const UPDATED_AT = null;
+
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    protected $guarded = [];
+
+    public function toCore(): CoreFacePlan
+    {
+        $steps = array_map(
+            static fn (array $step) => new PlannedStep($step['id'], $step['name'], Duration::ofMilliseconds($step['plannedMs'])),
+            $this->content['steps'],
+        );
+
+        return new CoreFacePlan($this->id, $this->content['name'], $steps);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['content' => 'array', 'total_ms' => 'integer'];
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property string $face_id
+ * @property int $position
+ * @property string $name
+ * @property string $medium
+ * @property string $status
+ * @property int $planned_ms
+ * @property int $spent_ms
+ */
+final class FaceStep extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * @property string $id
+ * @property string $event_day_id
+ * @property string $design_id
+ * @property int $position
+ * @property int $promise_ms
+ * @property int|null $price_cents
+ * @property Design $design
+ */
+final class MenuItem extends Model
+{
+    use HasUlids;
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<Design, $this> deleted designs included: a day in progress keeps its menu */
+    public function design(): BelongsTo
+    {
+        return $this->belongsTo(Design::class)->withTrashed();
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Models\Design;
+use App\Models\EventDay;
+use App\Models\User;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    /** Tries at one sign-in name from one address in a minute. */
+    private const SIGN_IN_TRIES = 6;
+
+    public function boot(): void
+    {
+        Model::shouldBeStrict(! $this->app->isProduction());
+        $this->bindWithinTeam();
+        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(self::SIGN_IN_TRIES)
+            ->by(mb_strtolower($request->string('email')->toString()).'|'.$request->ip()));
+    }
+
+    /** An id of another team is not there: the one place that keeps teams apart. */
+    private function bindWithinTeam(): void
+    {
+        Route::bind('design', fn (string $id): Design => Design::query()->where('team_id', $this->teamId())->findOrFail($id));
+        Route::bind('deletedDesign', fn (string $id): Design => Design::onlyTrashed()->where('team_id', $this->teamId())->findOrFail($id));
+        Route::bind('day', fn (string $id): EventDay => EventDay::query()->where('team_id', $this->teamId())->findOrFail($id));
+    }
+
+    private function teamId(): string
+    {
+        $user = Auth::user();
+        abort_unless($user instanceof User, 401);
+
+        return $user->team_id;
+    }
+}

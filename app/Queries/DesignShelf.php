@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries;
+
+use App\Http\Resources\DesignTape;
+use App\Http\Resources\TapeSpan;
+use App\Http\Resources\TapeStep;
+use App\Models\Design;
+use App\Models\FacePlan;
+use Core\Design\Medium;
+use Core\Design\Timeline\SpanKind;
+
+/**
+ * A team's designs as tapes, by name.
+ *
+ * @phpstan-import-type PlanContent from FacePlan
+ */
+final readonly class DesignShelf
+{
+    /** @return list<DesignTape> */
+    public function __invoke(string $teamId): array
+    {
+        $designs = Design::query()->with('plan')->where('team_id', $teamId)->orderBy('name')->get();
+
+        return array_values($designs->map(fn (Design $design): DesignTape => $this->tape($design))->all());
+    }
+
+    public function tape(Design $design): DesignTape
+    {
+        $content = $design->plan?->content;
+
+        return new DesignTape(
+            $design->id,
+            $design->name,
+            $design->placement,
+            $design->promise_ms,
+            $design->plan->total_ms ?? 0,
+            $content === null ? [] : self::spans($content),
+            array_map(
+                static fn (array $step) => new TapeStep($step['id'], $step['name'], Medium::from($step['medium'])),
+                $content['steps'] ?? [],
+            ),
+        );
+    }
+
+    /**
+     * @param  PlanContent  $content
+     * @return list<TapeSpan>
+     */
+    public static function spans(array $content): array
+    {
+        return array_map(static fn (array $span): TapeSpan => new TapeSpan(
+            SpanKind::from($span['kind']),
+            $span['stepId'],
+            $span['startMs'],
+            $span['lengthMs'],
+        ), $content['spans']);
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries;
+
+use App\Models\EventDay;
+use App\Models\FacePlan;
+use Core\Line\EventKind;
+use Core\Line\FacePlan as CoreFacePlan;
+use Core\Line\Line;
+use Core\Line\LineEvent;
+use Core\Units\Instant;
+use Illuminate\Support\Facades\DB;
+
+/** The line of a day, folded from its chair events. */
+final readonly class FoldedLine
+{
+    public function __invoke(EventDay $day): Line
+    {
+        /**
+         * @var list<object{
+         *     id: string, kind: string, at_ms: int, ticket_id: string|null, number: int|null, first_name: string|null,
+         *     design_id: string|null, chair: int|null, plan_id: string|null, step_id: string|null,
+         *     before_ticket_id: string|null, target_id: string|null
+         * }> $rows
+         */
+        $rows = DB::table('chair_events')
+            ->leftJoin('tickets', 'tickets.id', '=', 'chair_events.ticket_id')
+            ->where('chair_events.event_day_id', $day->id)
+            ->orderBy('chair_events.seq')
+            ->get(['chair_events.id', 'kind', 'at_ms', 'ticket_id', 'number', 'first_name', 'design_id', 'chair', 'plan_id',
+                'step_id', 'before_ticket_id', 'target_id'])
+            ->all();
+        $plans = $this->plans(array_values(array_unique(array_filter(array_column($rows, 'plan_id')))));
+
+        return Line::fold(array_map(static fn (object $row): LineEvent => new LineEvent(
+            $row->id,
+            EventKind::from($row->kind),
+            Instant::ofEpochMilliseconds($row->at_ms),
+            $row->ticket_id,
+            $row->number,
+            $row->first_name,
+            $row->design_id,
+            $row->chair,
+            $plans[(string) $row->plan_id] ?? null,
+            $row->step_id,
+            $row->before_ticket_id,
+            $row->target_id,
+        ), $rows));
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return array<string, CoreFacePlan>
+     */
+    private function plans(array $ids): array
+    {
+        $plans = [];
+        foreach ($ids === [] ? [] : FacePlan::query()->whereIn('id', $ids)->get() as $plan) {
+            $plans[$plan->id] = $plan->toCore();
+        }
+
+        return $plans;
+    }
+}

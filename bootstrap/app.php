@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Exceptions\ChangedElsewhere;
+use App\Http\Middleware\GuardContent;
+use Core\Exceptions\CoreException;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+use Illuminate\Session\TokenMismatchException;
+use Symfony\Component\HttpKernel\Exception\HttpException;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\HttpKernel\Exception\TooManyRequestsHttpException;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__.'/../routes/web.php', health: '/up')
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->remove(HandleCors::class);
+        $middleware->append(GuardContent::class);
+        $middleware->redirectGuestsTo('/');
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->dontReport([CoreException::class, ChangedElsewhere::class]);
+        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*'));
+        $say = static fn (string $message, int $status, array $more = []) => response()->json(['message' => $message, ...$more], $status);
+        $exceptions->render(static fn (CoreException $e) => $say($e->getMessage(), 422));
+        $exceptions->render(static fn (ChangedElsewhere $e) => $say($e->getMessage(), 409));
+        $exceptions->render(static fn (NotFoundHttpException $e, Request $request) => $request->is('api/*')
+            ? $say('That is not here, or not yours. It may have been removed on another screen.', 404)
+            : null);
+        $exceptions->render(static fn (TooManyRequestsHttpException $e) => $say(
+            'Too many tries. Wait a minute, then try again.',
+            429,
+        ));
+        $exceptions->render(static fn (HttpException $e, Request $request) => $e->getPrevious() instanceof TokenMismatchException
+            ? $say('This page was open too long. Reload it and try again; nothing is lost.', 419)
+            : null);
+    })
+    ->create();

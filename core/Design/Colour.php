@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Design;
+
+use Core\Exceptions\InvalidStep;
+
+/** A paint's colour as the painter calls it, with its sRGB value as #rrggbb. */
+final readonly class Colour
+{
+    private function __construct(public string $name, public string $hex) {}
+
+    /** @throws InvalidStep when the hex is not six hex digits */
+    public static function of(string $name, string $hex): self
+    {
+        if (preg_match('/^#?([0-9a-f]{6})$/i', $hex, $digits) !== 1) {
+            throw InvalidStep::colour($hex);
+        }
+
+        return new self($name, '#'.strtolower($digits[1]));
+    }
+
+    public function equals(self $other): bool
+    {
+        return $this->hex === $other->hex;
+    }
+
+    /** WCAG 2.2 relative luminance, 0 black to 1 white. */
+    public function luminance(): float
+    {
+        $linear = static function (int $byte): float {
+            $channel = $byte / 255;
+
+            return $channel <= 0.04045 ? $channel / 12.92 : (($channel + 0.055) / 1.055) ** 2.4;
+        };
+        $byte = fn (int $at): float => $linear((int) hexdec(substr($this->hex, $at, 2)));
+
+        return 0.2126 * $byte(1) + 0.7152 * $byte(3) + 0.0722 * $byte(5);
+    }
+}

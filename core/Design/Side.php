@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Design;
+
+/** The child's side a step lies on. */
+enum Side: string
+{
+    case Left = 'left';
+    case Right = 'right';
+    case Both = 'both';
+    case Centre = 'centre';
+
+    /** Only left and right never touch: centre films reach to either side. */
+    public function meets(self $other): bool
+    {
+        return ! ($this === self::Left && $other === self::Right)
+            && ! ($this === self::Right && $other === self::Left);
+    }
+
+    public function isOneSided(): bool
+    {
+        return $this === self::Left || $this === self::Right;
+    }
+}

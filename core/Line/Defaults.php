@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Line;
+
+use Core\Units\Duration;
+
+/** Starting constants of the line. */
+final readonly class Defaults
+{
+    /** "For one painter, up to a team of eight." */
+    public const MOST_CHAIRS = 8;
+
+    /** Mirror, photo, wipe down, fresh sponge, next child. Team's estimate. */
+    public static function turnaround(): Duration
+    {
+        return Duration::ofSeconds(60);
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Line;
+
+/** What can happen in a line and in its chairs. */
+enum EventKind: string
+{
+    case Opened = 'opened';
+    case Closed = 'closed';
+    case Joined = 'joined';
+    case Changed = 'changed';
+    case Moved = 'moved';
+    case Called = 'called';
+    case Seated = 'seated';
+    case StepDone = 'step_done';
+    case StepSkipped = 'step_skipped';
+    case Paused = 'paused';
+    case Resumed = 'resumed';
+    case Finished = 'finished';
+    case Left = 'left';
+    case NoShow = 'no_show';
+    case Removed = 'removed';
+    case Undone = 'undone';
+
+    /**
+     * The fields of LineEvent that this kind cannot do without.
+     *
+     * @return list<'ticket'|'number'|'design'|'chair'|'plan'|'step'|'target'>
+     */
+    public function needs(): array
+    {
+        return match ($this) {
+            self::Opened, self::Closed => [],
+            self::Joined => ['ticket', 'number', 'design'],
+            self::Changed => ['ticket', 'design'],
+            self::Seated => ['ticket', 'chair', 'plan'],
+            self::StepDone, self::StepSkipped => ['ticket', 'step'],
+            self::Undone => ['target'],
+            default => ['ticket'],
+        };
+    }
+
+    public function isAboutWholeLine(): bool
+    {
+        return $this === self::Opened || $this === self::Closed;
+    }
+}

@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Line;
+
+use Core\Exceptions\TapSetAside;
+use Core\Units\Duration;
+use Core\Units\Instant;
+
+/** A face being painted: its plan, how far it is, and its clocks. */
+final readonly class Face
+{
+    /**
+     * @param  list<StepRun>  $runs  one for each planned step, in painting order
+     * @param  Instant  $tappedAt  when the current step's clock began
+     * @param  Duration  $pausedInStep  pauses ended since then
+     * @param  Instant|null  $paintedAt  when the last step was done or skipped; the turnaround runs from then
+     */
+    private function __construct(
+        public FacePlan $plan,
+        public array $runs,
+        public Instant $seatedAt,
+        public Instant $tappedAt,
+        public Duration $pausedInStep,
+        public ?Instant $pausedAt,
+        public ?Instant $paintedAt,
+    ) {}
+
+    public static function begin(FacePlan $plan, Instant $at): self
+    {
+        $runs = array_map(
+            static fn (PlannedStep $step): StepRun => new StepRun($step, StepStatus::Pending, Duration::zero()),
+            $plan->steps,
+        );
+
+        return new self($plan, $runs, $at, $at, Duration::zero(), null, $runs === [] ? $at : null);
+    }
+
+    /** Index of the step under the painter's hand; null when every step is done or skipped. */
+    public function currentIndex(): ?int
+    {
+        foreach ($this->runs as $index => $run) {
+            if ($run->status === StepStatus::Pending) {
+                return $index;
+            }
+        }
+
+        return null;
+    }
+
+    /** @throws TapSetAside when that step is not the current one */
+    public function stepDone(string $step, Instant $at): self
+    {
+        return $this->advance($step, StepStatus::Done, $this->stepTime($at), $at);
+    }
+
+    /**
+     * The skipped step takes no time; what was spent on it so far counts to the next one.
+     *
+     * @throws TapSetAside when that step is not the current one
+     */
+    public function stepSkipped(string $step, Instant $at): self
+    {
+        return $this->advance($step, StepStatus::Skipped, Duration::zero(), $at);
+    }
+
+    /** @throws TapSetAside when the clocks stand already, or nothing is left to paint */
+    public function paused(Instant $at): self
+    {
+        if ($this->pausedAt !== null) {
+            throw TapSetAside::because('The clocks are paused already.');
+        }
+        if ($this->paintedAt !== null) {
+            throw TapSetAside::because('Every step is painted: there is nothing to pause.');
+        }
+
+        return new self($this->plan, $this->runs, $this->seatedAt, $this->tappedAt, $this->pausedInStep, $at, null);
+    }
+
+    /** @throws TapSetAside when the clocks are running */
+    public function resumed(Instant $at): self
+    {
+        if ($this->pausedAt === null) {
+            throw TapSetAside::because('The clocks are running already.');
+        }
+        $paused = $this->pausedInStep->plus($at->since($this->pausedAt));
+
+        return new self($this->plan, $this->runs, $this->seatedAt, $this->tappedAt, $paused, null, null);
+    }
+
+    /** Painting time of the current step up to a moment, pauses taken off. */
+    public function stepTime(Instant $at): Duration
+    {
+        $until = $this->pausedAt !== null && $at->isAfter($this->pausedAt) ? $this->pausedAt : $at;
+
+        return $until->since($this->tappedAt)->minus($this->pausedInStep);
+    }
+
+    /** Painting time of the whole face up to a moment; stands still once everything is painted. */
+    public function faceTime(Instant $at): Duration
+    {
+        $done = array_reduce(
+            $this->runs,
+            static fn (Duration $sum, StepRun $run): Duration => $sum->plus($run->spent),
+            Duration::zero(),
+        );
+
+        return $this->paintedAt === null ? $done->plus($this->stepTime($at)) : $done;
+    }
+
+    /** What the plan still asks for: the rest of the current step, if any is left of it, and all steps after it. */
+    public function leftToPaint(Instant $at): Duration
+    {
+        $current = $this->currentIndex();
+        if ($current === null) {
+            return Duration::zero();
+        }
+        $left = $this->runs[$current]->step->planned->minus($this->stepTime($at));
+        foreach (array_slice($this->runs, $current + 1) as $run) {
+            $left = $left->plus($run->step->planned);
+        }
+
+        return $left;
+    }
+
+    private function advance(string $step, StepStatus $status, Duration $spent, Instant $at): self
+    {
+        $current = $this->refuseUnlessCurrent($step);
+        $runs = $this->runs;
+        $runs[$current] = new StepRun($runs[$current]->step, $status, $spent);
+        $last = $current === count($runs) - 1;
+        $skipped = $status === StepStatus::Skipped;
+
+        return new self(
+            $this->plan,
+            array_values($runs),
+            $this->seatedAt,
+            $skipped ? $this->tappedAt : $at,
+            $skipped ? $this->pausesUpTo($at) : Duration::zero(),
+            null,
+            $last ? $at : null,
+        );
+    }
+
+    private function pausesUpTo(Instant $at): Duration
+    {
+        return $this->pausedAt === null ? $this->pausedInStep : $this->pausedInStep->plus($at->since($this->pausedAt));
+    }
+
+    private function refuseUnlessCurrent(string $step): int
+    {
+        $current = $this->currentIndex();
+        if ($current !== null && $this->runs[$current]->step->id === $step) {
+            return $current;
+        }
+        foreach ($this->runs as $run) {
+            if ($run->step->id === $step && $run->status !== StepStatus::Pending) {
+                throw TapSetAside::because("“{$run->step->name}” was {$run->status->value} already.");
+            }
+        }
+
+        throw TapSetAside::because('That step is not the one being painted.');
+    }
+}

@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Line\Internal;
+
+use Core\Exceptions\TapSetAside;
+use Core\Line\EventKind;
+use Core\Line\Face;
+use Core\Line\FacePlan;
+use Core\Line\Line;
+use Core\Line\LineEvent;
+use Core\Line\Ticket;
+use Core\Line\TicketStatus;
+
+/** What each kind of event does to a line. */
+final readonly class Deeds
+{
+    /** @throws TapSetAside when the line as it stands has no use for the event */
+    public static function apply(Line $line, LineEvent $event): Line
+    {
+        return match ($event->kind) {
+            EventKind::Opened => self::doors($line, $event, true),
+            EventKind::Closed => self::doors($line, $event, false),
+            EventKind::Joined => self::join($line, $event),
+            EventKind::Undone => self::takeBack($line, (string) $event->target),
+            default => self::changeTicket($line, $event),
+        };
+    }
+
+    private static function doors(Line $line, LineEvent $event, bool $open): Line
+    {
+        if ($line->isOpen === $open) {
+            throw TapSetAside::because($open ? 'The line is open already.' : 'The line is closed already.');
+        }
+
+        return new Line($open, $line->tickets, $line->chairs, $line->setAside, $line->past->with($event, null, null));
+    }
+
+    private static function join(Line $line, LineEvent $event): Line
+    {
+        if (! $line->isOpen) {
+            throw TapSetAside::because('The line is closed. Open it to take another name.');
+        }
+        if (isset($line->tickets[(string) $event->ticket])) {
+            throw TapSetAside::because('That child has a number already.');
+        }
+        $ticket = Ticket::join(
+            (string) $event->ticket,
+            (int) $event->number,
+            $event->firstName,
+            (string) $event->design,
+            $event->at,
+        );
+
+        return self::replace($line, $event, null, $ticket);
+    }
+
+    private static function changeTicket(Line $line, LineEvent $event): Line
+    {
+        $before = $line->tickets[$event->ticket]
+            ?? throw TapSetAside::because('That child is not on this line.');
+        $at = $event->at;
+        $after = match ($event->kind) {
+            EventKind::Changed => $before->changed($event->firstName, (string) $event->design),
+            EventKind::Moved => $before->moved(self::rankBefore($line, $before, $event->before)),
+            EventKind::Called => $before->called($at),
+            EventKind::Seated => self::seat($line, $before, $event),
+            EventKind::StepDone => $before->painted(fn (Face $face): Face => $face->stepDone((string) $event->step, $at)),
+            EventKind::StepSkipped => $before->painted(fn (Face $face): Face => $face->stepSkipped((string) $event->step, $at)),
+            EventKind::Paused => $before->painted(fn (Face $face): Face => $face->paused($at)),
+            EventKind::Resumed => $before->painted(fn (Face $face): Face => $face->resumed($at)),
+            EventKind::Finished => $before->finished($at),
+            EventKind::Left => $before->gone(TicketStatus::Left, $at),
+            EventKind::NoShow => $before->gone(TicketStatus::NoShow, $at),
+            default => $before->gone(TicketStatus::Removed, $at),
+        };
+
+        return self::replace($line, $event, $before, $after);
+    }
+
+    private static function seat(Line $line, Ticket $ticket, LineEvent $event): Ticket
+    {
+        $chair = (int) $event->chair;
+        $sitting = $line->seatedOn($chair);
+        if ($sitting !== null) {
+            throw TapSetAside::because("Chair {$chair} has {$sitting->label()} in it.");
+        }
+        assert($event->plan instanceof FacePlan);
+
+        return $ticket->seated($chair, $event->plan, $event->at);
+    }
+
+    /** A rank between the ticket to stand in front of and the one before that; past the last one when there is none. */
+    private static function rankBefore(Line $line, Ticket $moving, ?string $before): float
+    {
+        $others = array_values(array_filter($line->queue(), static fn (Ticket $other): bool => $other->id !== $moving->id));
+        if ($before === null) {
+            $last = end($others);
+
+            return $last === false ? $moving->rank : $last->rank + 1;
+        }
+        foreach ($others as $index => $other) {
+            if ($other->id === $before) {
+                return (($others[$index - 1]->rank ?? $other->rank - 2) + $other->rank) / 2;
+            }
+        }
+
+        throw TapSetAside::because('The child to stand in front of is no longer in the line.');
+    }
+
+    private static function takeBack(Line $line, string $target): Line
+    {
+        [$event, $before] = $line->past->newestLike($target) ?? throw self::staleUndo($line, $target);
+        $past = $line->past->without($event);
+        if ($event->kind->isAboutWholeLine()) {
+            return new Line(! $line->isOpen, $line->tickets, $line->chairs, $line->setAside, $past);
+        }
+        $tickets = $line->tickets;
+        if ($before === null) {
+            unset($tickets[(string) $event->ticket]);
+        } else {
+            self::refuseIfChairTaken($line, $before);
+            $tickets[$before->id] = $before;
+        }
+        $chairs = self::chairsWith($line->chairs, (string) $event->ticket, $before);
+
+        return new Line($line->isOpen, $tickets, $chairs, $line->setAside, $past);
+    }
+
+    private static function staleUndo(Line $line, string $target): TapSetAside
+    {
+        return TapSetAside::because($line->past->holds($target)
+            ? 'Something happened to that child since. Undo the later tap first.'
+            : 'That tap did not count or was undone before.');
+    }
+
+    private static function refuseIfChairTaken(Line $line, Ticket $restored): void
+    {
+        $sitting = $restored->status === TicketStatus::Seated ? $line->seatedOn((int) $restored->chair) : null;
+        if ($sitting !== null && $sitting->id !== $restored->id) {
+            throw TapSetAside::because("Chair {$restored->chair} has {$sitting->label()} in it by now. Undo that first.");
+        }
+    }
+
+    private static function replace(Line $line, LineEvent $event, ?Ticket $before, Ticket $after): Line
+    {
+        return new Line(
+            $line->isOpen,
+            [...$line->tickets, $after->id => $after],
+            self::chairsWith($line->chairs, $after->id, $after),
+            $line->setAside,
+            $line->past->with($event, $before, $after->chair),
+        );
+    }
+
+    /**
+     * @param  array<int, string>  $chairs
+     * @return array<int, string>
+     */
+    private static function chairsWith(array $chairs, string $ticketId, ?Ticket $ticket): array
+    {
+        $chairs = array_filter($chairs, static fn (string $id): bool => $id !== $ticketId);
+        if ($ticket?->status === TicketStatus::Seated) {
+            $chairs[(int) $ticket->chair] = $ticketId;
+        }
+
+        return $chairs;
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Line;
+
+use Core\Exceptions\InvalidEvent;
+use Core\Units\Instant;
+
+/** One tap, as its maker saw it: an id of the maker's own and the time of the tap itself, not of its arrival. */
+final readonly class LineEvent
+{
+    /**
+     * @param  string  $id  unique; breaks ties between events of one instant
+     * @param  string|null  $before  for Moved: the ticket to stand in front of; null for the end of the line
+     * @param  string|null  $target  for Undone: the id of the event to take back
+     *
+     * @throws InvalidEvent when a field that the kind needs is missing
+     */
+    public function __construct(
+        public string $id,
+        public EventKind $kind,
+        public Instant $at,
+        public ?string $ticket = null,
+        public ?int $number = null,
+        public ?string $firstName = null,
+        public ?string $design = null,
+        public ?int $chair = null,
+        public ?FacePlan $plan = null,
+        public ?string $step = null,
+        public ?string $before = null,
+        public ?string $target = null,
+    ) {
+        foreach ($kind->needs() as $field) {
+            if ($this->{$field} === null) {
+                throw InvalidEvent::missing($kind->value, $field);
+            }
+        }
+    }
+
+    /** Order of the line's own time: by instant, then by id, whatever the order of arrival. */
+    public static function compare(self $a, self $b): int
+    {
+        return [$a->at->epochMilliseconds, $a->id] <=> [$b->at->epochMilliseconds, $b->id];
+    }
+}

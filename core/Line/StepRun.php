@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Line;
+
+use Core\Units\Duration;
+
+/** How one step of a face went. */
+final readonly class StepRun
+{
+    /** @param Duration $spent from the tap before to its own tap, pauses taken off; zero while pending or skipped */
+    public function __construct(
+        public PlannedStep $step,
+        public StepStatus $status,
+        public Duration $spent,
+    ) {}
+}

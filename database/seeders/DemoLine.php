@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Actions\WriteLogbook;
+use App\Models\ChairEvent;
+use App\Models\Design;
+use App\Models\EventDay;
+use App\Models\Ticket;
+use App\Models\User;
+use App\Queries\FoldedLine;
+use Core\Line\EventKind;
+use Illuminate\Support\Str;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Plays a day as its chairs might have lived it: the same seed, the same day. Invented, for the demo only. */
+final class DemoLine
+{
+    private const WAITING_AT_THE_END = 7;
+
+    private readonly Randomizer $chance;
+
+    /** @var list<array<string, mixed>> */
+    private array $events = [];
+
+    /** @var list<array<string, mixed>> */
+    private array $tickets = [];
+
+    /**
+     * @param  list<Design>  $designs
+     * @param  list<string>  $firstNames
+     */
+    public function __construct(
+        private readonly EventDay $day,
+        private readonly User $painter,
+        private readonly array $designs,
+        private readonly array $firstNames,
+        int $seed,
+    ) {
+        $this->chance = new Randomizer(new Mt19937($seed));
+    }
+
+    /** @param int|null $names how many children come; null for a line that never ends */
+    public function play(?int $names, int $until): void
+    {
+        $this->event(EventKind::Opened, $this->day->opens_ms - 5 * 60_000);
+        $freeAt = array_fill(1, $this->day->chairs, $this->day->opens_ms);
+        for ($number = 1; $names === null || $number <= $names; $number++) {
+            $chair = (int) array_search(min($freeAt), $freeAt, true);
+            $seatAt = $freeAt[$chair];
+            if ($seatAt > $until) {
+                $this->queueUp($number, $until);
+                break;
+            }
+            $design = $this->pick();
+            $ticket = $this->join($number, $seatAt - $this->chance->getInt(240, 900) * 1000, $design);
+            $freeAt[$chair] = $this->paint($ticket, $design, $chair, $seatAt, $until);
+        }
+        if ($names !== null) {
+            $this->event(EventKind::Closed, $until);
+        }
+        $this->keep();
+    }
+
+    private function queueUp(int $number, int $until): void
+    {
+        for ($place = 0; $place < self::WAITING_AT_THE_END; $place++) {
+            $ago = (self::WAITING_AT_THE_END - $place) * 95_000 + $this->chance->getInt(0, 40) * 1000;
+            $this->join($number + $place, $until - $ago, $this->pick());
+        }
+    }
+
+    private function pick(): Design
+    {
+        $onMenu = $this->day->menuItems->pluck('design_id')->all();
+        $offered = array_values(array_filter($this->designs, static fn (Design $design) => in_array($design->id, $onMenu, true)));
+
+        // The first on the menu draws a crowd of its own.
+        return $offered[$this->chance->getInt(0, 3) === 0 ? 0 : $this->chance->getInt(0, count($offered) - 1)];
+    }
+
+    private function join(int $number, int $atMs, Design $design): string
+    {
+        $ticket = strtolower((string) Str::ulid());
+        $this->tickets[] = ['id' => $ticket, 'event_day_id' => $this->day->id, 'number' => $number];
+        $name = $this->chance->getInt(0, 9) === 0 ? null : $this->firstNames[($number + $this->day->chairs * 10) % count($this->firstNames)];
+        $this->event(EventKind::Joined, max($this->day->opens_ms - 4 * 60_000, $atMs), $ticket, first_name: $name, design_id: $design->id);
+
+        return $ticket;
+    }
+
+    /** @return int when the chair is free again */
+    private function paint(string $ticket, Design $design, int $chair, int $seatAt, int $until): int
+    {
+        $plan = $design->plan;
+        assert($plan !== null);
+        $this->event(EventKind::Seated, $seatAt, $ticket, chair: $chair, plan_id: $plan->id);
+        $now = $seatAt;
+        foreach ($plan->content['steps'] as $step) {
+            if ($step['optional'] && $this->chance->getInt(0, 4) === 0) {
+                $now < $until && $this->event(EventKind::StepSkipped, $now, $ticket, step_id: $step['id']);
+
+                continue;
+            }
+            $now += intdiv($step['plannedMs'] * $this->chance->getInt(84, 138), 100);
+            if ($now >= $until) {
+                return $now + $this->day->turnaround_ms;
+            }
+            $this->event(EventKind::StepDone, $now, $ticket, step_id: $step['id']);
+        }
+        $now += $this->chance->getInt(40, 80) * 1000;
+        if ($now < $until) {
+            $this->event(EventKind::Finished, $now, $ticket);
+        }
+
+        return $now + 1000;
+    }
+
+    private function event(EventKind $kind, int $atMs, ?string $ticket = null, mixed ...$columns): void
+    {
+        $this->events[] = [
+            'id' => strtolower((string) Str::ulid()),
+            'event_day_id' => $this->day->id,
+            'user_id' => $this->painter->id,
+            'kind' => $kind->value,
+            'at_ms' => $atMs,
+            'ticket_id' => $ticket,
+            'first_name' => null,
+            'design_id' => null,
+            'chair' => null,
+            'plan_id' => null,
+            'step_id' => null,
+            ...$columns,
+        ];
+    }
+
+    private function keep(): void
+    {
+        Ticket::query()->insert($this->tickets);
+        foreach (array_chunk($this->events, 500) as $chunk) {
+            ChairEvent::query()->insert($chunk);
+        }
+        app(WriteLogbook::class)($this->day, app(FoldedLine::class)($this->day), null);
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Actions\DayTerms;
+use App\Actions\ImportDesigns;
+use App\Actions\MenuTerms;
+use App\Actions\SaveDay;
+use App\Actions\SaveMenu;
+use App\Models\Design;
+use App\Models\EventDay;
+use App\Models\Team;
+use App\Models\User;
+use Core\Units\Duration;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Carbon;
+
+/** The made-up team Saltmarsh Faces, with a fair that is running right now and a birthday a week ago. */
+final class DemoSeeder extends Seeder
+{
+    public const EMAIL = 'ines@saltmarsh.example';
+
+    public const PASSWORD = 'lantern-quay';
+
+    private const PRICES = ['Wave band' => 400, 'Starfish' => 500, 'Storm cloud' => 400, 'Whale tail' => 400];
+
+    private const FULL_PRICE = 700;
+
+    private const FIRST_NAMES = [
+        'Mila', 'Oskar', 'Juna', 'Levi', 'Ida', 'Sami', 'Greta', 'Nils', 'Alma', 'Piet', 'Rosa', 'Henk', 'Lina', 'Aziz', 'Noor',
+        'Emil', 'Ada', 'Theo', 'Bea', 'Jon', 'Wren', 'Kaya', 'Finn', 'Elif', 'Otto', 'Mara', 'Tuuli', 'Bram', 'Suri', 'Hugo',
+    ];
+
+    public function __construct(
+        private readonly ImportDesigns $importDesigns,
+        private readonly SaveDay $saveDay,
+        private readonly SaveMenu $saveMenu,
+    ) {}
+
+    public function run(): void
+    {
+        $team = Team::query()->create(['name' => 'Saltmarsh Faces']);
+        $ines = $this->painter($team, 'Ines', self::EMAIL);
+        $this->painter($team, 'Tobi', 'tobi@saltmarsh.example');
+        $file = (string) file_get_contents(database_path('demo/designs.json'));
+        $designs = ($this->importDesigns)($team->id, $file);
+
+        $now = now()->toImmutable();
+        $birthday = $this->day($team, 'Seventh birthday', 'Boat shed', Carbon::instance($now)->subDays(6)->startOfHour(), 2, 1);
+        $this->menu($birthday, array_slice($designs, 0, 6), priced: false);
+        (new DemoLine($birthday, $ines, $designs, self::FIRST_NAMES, seed: 7))->play(names: 14, until: $birthday->closes_ms);
+
+        $opens = Carbon::instance($now)->subMinutes(160)->floorMinutes(15);
+        $fair = $this->day($team, 'Harbour lantern fair', 'Lantern Quay', $opens, 5, 2);
+        $this->menu($fair, array_slice($designs, 0, 8), priced: true);
+        (new DemoLine($fair, $ines, $designs, self::FIRST_NAMES, seed: 11))->play(names: null, until: $now->getTimestampMs());
+    }
+
+    private function painter(Team $team, string $name, string $email): User
+    {
+        return User::query()->create(['team_id' => $team->id, 'name' => $name, 'email' => $email, 'password' => self::PASSWORD]);
+    }
+
+    private function day(Team $team, string $name, string $place, Carbon $opens, int $hours, int $chairs): EventDay
+    {
+        $opensMs = $opens->getTimestampMs();
+
+        return ($this->saveDay)(new EventDay(['team_id' => $team->id]), new DayTerms(
+            $name,
+            $place,
+            self::timezone(),
+            $opensMs,
+            $opensMs + $hours * 3_600_000,
+            $chairs,
+            Duration::ofSeconds(60),
+        ));
+    }
+
+    /** @param list<Design> $designs */
+    private function menu(EventDay $day, array $designs, bool $priced): void
+    {
+        ($this->saveMenu)($day, array_map(static fn (Design $design): MenuTerms => new MenuTerms(
+            $design->id,
+            Duration::ofMilliseconds($design->promise_ms ?? 0),
+            $priced ? self::PRICES[$design->name] ?? self::FULL_PRICE : null,
+        ), $designs));
+    }
+
+    /** The fair runs where this machine stands. */
+    private static function timezone(): string
+    {
+        $file = '/etc/timezone';
+        $zone = is_readable($file) ? trim((string) file_get_contents($file)) : '';
+
+        return in_array($zone, timezone_identifiers_list(), true) ? $zone : 'UTC';
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\DayController;
+use App\Http\Controllers\DesignController;
+use App\Http\Controllers\DesignFileController;
+use App\Http\Controllers\LineController;
+use App\Http\Controllers\LogbookController;
+use App\Http\Controllers\SessionController;
+use Illuminate\Support\Facades\Route;
+
+Route::prefix('api')->group(function (): void {
+    Route::get('session', [SessionController::class, 'show']);
+    Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+
+    Route::middleware('auth')->group(function (): void {
+        Route::delete('session', [SessionController::class, 'destroy']);
+
+        Route::get('designs', [DesignController::class, 'index']);
+        Route::post('designs', [DesignController::class, 'store']);
+        Route::post('designs/file', [DesignFileController::class, 'store']);
+        Route::get('designs/{design}', [DesignController::class, 'show']);
+        Route::put('designs/{design}', [DesignController::class, 'update']);
+        Route::delete('designs/{design}', [DesignController::class, 'destroy']);
+        Route::post('designs/{design}/copy', [DesignController::class, 'copy']);
+        Route::post('designs/{deletedDesign}/restore', [DesignController::class, 'restore']);
+        Route::get('designs/{design}/file', [DesignFileController::class, 'show']);
+
+        Route::get('days', [DayController::class, 'index']);
+        Route::post('days', [DayController::class, 'store']);
+        Route::put('days/{day}', [DayController::class, 'update']);
+        Route::put('days/{day}/menu', [DayController::class, 'menu']);
+        Route::get('days/{day}/line', [LineController::class, 'show']);
+        Route::get('days/{day}/plans', [LineController::class, 'plans']);
+        Route::post('days/{day}/taps', [LineController::class, 'store']);
+        Route::get('days/{day}/logbook', [LogbookController::class, 'show']);
+
+        Route::get('logbook', [LogbookController::class, 'index']);
+    });
+
+    Route::any('{anything}', static fn () => abort(404))->where('anything', '.*');
+});
+
+Route::view('{room?}', 'shell')->where('room', '^(?!api/|build/|up$).*');

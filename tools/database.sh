@@ -1,0 +1,68 @@
+# Starts and stops a private MariaDB on loopback. Source it, then: database_start FOLDER PORT durable|fast; database_stop.
+# shellcheck shell=bash
+
+database_start() {
+    database_folder=$1 database_port=$2 database_kind=$3
+    # A socket's path must stay under 107 characters, which a deep project folder would break.
+    database_socket="${TMPDIR:-/tmp}/inch-timer-$(printf %s "$database_folder" | cksum | cut -d' ' -f1).sock"
+    database_log="$database_folder.log"
+    if ! [ -d "$database_folder/mysql" ]; then
+        mkdir -p "$database_folder"
+        mariadb-install-db --no-defaults --user="$(id -un)" --datadir="$database_folder" --skip-test-db \
+            --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" >"$database_log" 2>&1 \
+            || { echo "The database could not be made; see $database_log" >&2; return 1; }
+    fi
+    if database_answers; then
+        database_ours=no
+        return 0
+    fi
+    port_is_free "$database_port" || {
+        echo "Port $database_port is taken. Set another one: ${database_port_variable:-INCH_DB_PORT}=33400 $0" >&2
+        return 1
+    }
+    local durability=(--innodb-flush-log-at-trx-commit=1)
+    [ "$database_kind" = fast ] && durability=(--innodb-flush-log-at-trx-commit=0 --innodb-doublewrite=0
+        --innodb-flush-method=nosync --innodb-fast-shutdown=2)
+    setsid mariadbd --no-defaults --user="$(id -un)" --datadir="$database_folder" --socket="$database_socket" \
+        --pid-file="$database_folder/mariadbd.pid" --bind-address=127.0.0.1 --port="$database_port" \
+        --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_520_ci "${durability[@]}" >>"$database_log" 2>&1 &
+    database_ours=yes
+    for _ in $(seq 1 150); do
+        database_answers && return 0
+        sleep 0.1
+    done
+    echo "The database does not answer; see $database_log" >&2
+    return 1
+}
+
+database_answers() {
+    mariadb-admin --no-defaults --socket="$database_socket" ping >/dev/null 2>&1
+}
+
+# database_grant NAME_PATTERN USER PASSWORD: the pattern may hold % for numbered databases.
+database_grant() {
+    mariadb --no-defaults --socket="$database_socket" <<SQL
+CREATE USER IF NOT EXISTS '$2'@'127.0.0.1' IDENTIFIED BY '$3';
+ALTER USER '$2'@'127.0.0.1' IDENTIFIED BY '$3';
+GRANT ALL ON \`$1\`.* TO '$2'@'127.0.0.1';
+SQL
+}
+
+database_create() {
+    mariadb --no-defaults --socket="$database_socket" -e "CREATE DATABASE IF NOT EXISTS \`$1\`"
+}
+
+database_stop() {
+    [ "${database_ours:-no}" = yes ] || return 0
+    local pid
+    pid=$(cat "$database_folder/mariadbd.pid" 2>/dev/null) || return 0
+    kill -TERM "$pid" 2>/dev/null
+    for _ in $(seq 1 150); do
+        kill -0 "$pid" 2>/dev/null || return 0
+        sleep 0.1
+    done
+}
+
+port_is_free() {
+    ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null
+}

@@ -1,0 +1,15 @@
+<script lang="ts">
+  import { QueryClient, QueryClientProvider } from '@tanstack/svelte-query';
+  import Patterns from './tape/Patterns.svelte';
+  import Workshop from './Workshop.svelte';
+
+  // Answers are kept in the browser by the client itself; a failed read is tried again at the next turn.
+  const queryClient = new QueryClient({
+    defaultOptions: { queries: { retry: false, networkMode: 'always', refetchOnWindowFocus: true } },
+  });
+</script>
+
+<QueryClientProvider client={queryClient}>
+  <Patterns />
+  <Workshop />
+</QueryClientProvider>

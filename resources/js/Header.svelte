@@ -1,0 +1,49 @@
+<script lang="ts">
+  import { useQueryClient } from '@tanstack/svelte-query';
+  import { api } from './api/client';
+  import { kept } from './api/kept';
+  import { outbox } from './api/outbox.svelte';
+  import type { SessionState } from './api/types.gen';
+  import { p, route } from './router';
+
+  const { session }: { session: SessionState } = $props();
+  const queryClient = useQueryClient();
+
+  const rooms = [
+    { name: 'Designs', path: p('/designs') },
+    { name: 'Events', path: p('/events') },
+    { name: 'Chair', path: p('/') },
+    { name: 'Logbook', path: p('/logbook') },
+  ];
+  const isHere = (path: string) => (path === '/' ? route.pathname === '/' : route.pathname.startsWith(path));
+
+  async function signOut() {
+    if (outbox.waiting.length > 0 && !confirm('Some taps have not reached the server yet. Sign out all the same?')) {
+      return;
+    }
+    const answer = await api.delete<SessionState>('session');
+    await kept.forgetAnswers();
+    queryClient.clear();
+    queryClient.setQueryData(['session'], answer);
+  }
+</script>
+
+<header class="border-ink bg-card flex flex-wrap items-end gap-x-6 border-b-2 px-3 pt-2 sm:px-5">
+  <a href={p('/')} class="font-display hidden pb-2.5 text-[22px] font-extrabold tracking-tight sm:block">Inch Timer</a>
+  <nav aria-label="Rooms" class="-mb-0.5 flex grow">
+    {#each rooms as { name, path } (path)}
+      <a
+        href={path}
+        aria-current={isHere(path) ? 'page' : undefined}
+        class={[
+          'flex min-h-11 grow items-center justify-center rounded-t-md border-2 border-b-0 px-3 font-semibold sm:grow-0 sm:px-5',
+          isHere(path) ? 'border-ink bg-paper text-ink' : 'text-soft hover:text-ink border-transparent',
+        ]}>{name}</a
+      >
+    {/each}
+  </nav>
+  <div class="text-soft hidden items-center gap-4 pb-2 text-[15px] sm:flex">
+    <span>{session.teamName} · {session.userName}</span>
+    <button type="button" class="min-h-11 underline decoration-2 underline-offset-4" onclick={signOut}>Sign out</button>
+  </div>
+</header>

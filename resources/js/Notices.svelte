@@ -1,0 +1,27 @@
+<script lang="ts">
+  import { outbox } from './api/outbox.svelte';
+  import { reach } from './api/reach.svelte';
+
+  const waiting = $derived(outbox.waiting.length);
+</script>
+
+<div aria-live="polite">
+  {#if reach.away}
+    <p class="bg-ink px-5 py-2 text-[16px] text-white">
+      <strong>No network.</strong>
+      {waiting === 0
+        ? 'This is the last that was heard. Paint on: taps are kept here.'
+        : `${waiting} ${waiting === 1 ? 'tap is' : 'taps are'} kept here and sent when the server is back. Paint on.`}
+    </p>
+  {/if}
+  {#if outbox.complaints.length > 0}
+    <div class="border-rust bg-paper flex items-start gap-4 border-b-2 border-l-8 px-5 py-2">
+      <ul class="grow">
+        {#each outbox.complaints.slice(-3) as complaint (complaint.id)}
+          <li>{complaint.message}</li>
+        {/each}
+      </ul>
+      <button type="button" class="key" onclick={() => outbox.dismissComplaints()}>All right</button>
+    </div>
+  {/if}
+</div>

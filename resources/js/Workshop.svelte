@@ -1,0 +1,48 @@
+<script lang="ts">
+  import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+  import { Router } from 'sv-router';
+  import { api } from './api/client';
+  import { outbox } from './api/outbox.svelte';
+  import { reach } from './api/reach.svelte';
+  import type { SessionState } from './api/types.gen';
+  import Header from './Header.svelte';
+  import Notices from './Notices.svelte';
+  import SignIn from './rooms/signin/SignIn.svelte';
+  import Loading from './ui/Loading.svelte';
+  import Trouble from './ui/Trouble.svelte';
+
+  const queryClient = useQueryClient();
+  const session = createQuery(() => ({
+    queryKey: ['session'],
+    queryFn: () => api.get<SessionState>('session'),
+    staleTime: 60_000,
+  }));
+  const teamId = $derived(session.data?.teamId ?? null);
+
+  $effect(() => {
+    if (teamId !== null) {
+      void outbox.open(teamId, queryClient);
+    }
+  });
+
+  reach.onFound(() => void outbox.send());
+  addEventListener('online', () => void outbox.send());
+</script>
+
+{#if session.data === undefined}
+  {#if session.error === null}
+    <Loading what="Opening the kit bag" />
+  {:else}
+    <Trouble error={session.error} retry={() => session.refetch()} />
+  {/if}
+{:else if session.data.teamId === null || outbox.signInNeeded}
+  <SignIn demo={session.data.demo} />
+{:else}
+  <div class="flex min-h-dvh flex-col">
+    <Header session={session.data} />
+    <Notices />
+    <main class="flex grow flex-col">
+      <Router />
+    </main>
+  </div>
+{/if}

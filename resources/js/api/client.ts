@@ -1,0 +1,111 @@
+import { clock } from '../lib/clock.svelte';
+import { kept } from './kept';
+import { reach } from './reach.svelte';
+
+/** The server said no. The message is its own words, ready to be shown. */
+export class Refusal extends Error {
+  constructor(
+    readonly status: number,
+    message: string,
+    readonly fields: Record<string, string[]> = {},
+  ) {
+    super(message);
+  }
+}
+
+/** The server could not be reached, or answered with nothing it would say itself. */
+export class Unreachable extends Error {
+  constructor() {
+    super('The server is out of reach. What is on this screen is the last it said.');
+  }
+}
+
+type Method = 'GET' | 'POST' | 'PUT' | 'DELETE';
+
+function csrfToken(): string {
+  const cookie = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='));
+
+  return cookie === undefined ? '' : decodeURIComponent(cookie.slice('XSRF-TOKEN='.length));
+}
+
+async function refusalFrom(response: Response): Promise<Refusal> {
+  const body: unknown = await response.json().catch(() => ({}));
+  const said = body as { message?: string; errors?: Record<string, string[]> };
+  const message = said.message ?? 'The server refused that and did not say why. Try again.';
+
+  return new Refusal(response.status, message, said.errors);
+}
+
+async function ask(method: Method, path: string, body?: string): Promise<Response> {
+  const headers = new Headers({ Accept: 'application/json', 'X-XSRF-TOKEN': csrfToken() });
+  if (body !== undefined) {
+    headers.set('Content-Type', 'application/json');
+  }
+  const response = await fetch(`/api/${path}`, {
+    method,
+    headers,
+    credentials: 'same-origin',
+    ...(body === undefined ? {} : { body }),
+  }).catch(() => null);
+  if (response === null || response.status >= 500) {
+    reach.lost();
+    throw new Unreachable();
+  }
+  reach.found();
+
+  return response;
+}
+
+/** Sends the request again once with a fresh token when the old one has run out. */
+async function askWithToken(method: Method, path: string, body?: string): Promise<Response> {
+  const first = await ask(method, path, body);
+  if (first.status !== 419) {
+    return first;
+  }
+  await ask('GET', 'session');
+
+  return ask(method, path, body);
+}
+
+async function call<T>(method: Method, path: string, body?: string): Promise<T> {
+  const askedAt = Date.now();
+  const response = await askWithToken(method, path, body);
+  if (!response.ok) {
+    throw await refusalFrom(response);
+  }
+  const answer = (response.status === 204 ? null : await response.json()) as T;
+  learnTime(answer, askedAt);
+
+  return answer;
+}
+
+function learnTime(answer: unknown, askedAt: number): void {
+  const now = (answer as { now?: number; line?: { now?: number } } | null)?.now;
+  const lineNow = (answer as { line?: { now?: number } } | null)?.line?.now;
+  if (now !== undefined || lineNow !== undefined) {
+    clock.learn(now ?? lineNow ?? 0, askedAt);
+  }
+}
+
+export const api = {
+  /** Reads; out of reach, the last answer that this browser kept stands in. */
+  async get<T>(path: string): Promise<T> {
+    try {
+      const answer = await call<T>('GET', path);
+      await kept.keepAnswer(path, answer);
+
+      return answer;
+    } catch (error) {
+      const last = error instanceof Unreachable ? await kept.answer(path) : undefined;
+      if (last === undefined) {
+        throw error;
+      }
+
+      return last as T;
+    }
+  },
+  post: <T>(path: string, body: unknown = {}) => call<T>('POST', path, JSON.stringify(body)),
+  postFile: <T>(path: string, text: string) => call<T>('POST', path, text),
+  put: <T>(path: string, body: unknown) => call<T>('PUT', path, JSON.stringify(body)),
+  delete: <T>(path: string) => call<T>('DELETE', path),
+};

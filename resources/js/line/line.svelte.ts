@@ -1,0 +1,107 @@
+import { createQuery } from '@tanstack/svelte-query';
+import { api } from '../api/client';
+import { outbox, type Saying } from '../api/outbox.svelte';
+import type { ChairState, LineBoard, Plan, WaitingChild } from '../api/types.gen';
+import { newId } from '../lib/ids';
+import { withPending } from './pending';
+
+const POLL_MS = 3_000;
+
+/** A day's line as this screen shows it: the server's word with the taps laid over that it has not answered yet. */
+export class Line {
+  private readonly query;
+  private readonly planQuery;
+  private readonly plans = $derived.by(
+    () => new Map<string, Plan>((this.planQuery.data ?? []).map((plan) => [plan.id, plan])),
+  );
+  /** The line to show; undefined while it is loaded for the first time. */
+  readonly board: LineBoard | undefined = $derived.by(() => {
+    const board = this.query.data;
+
+    return board === undefined ? undefined : withPending(board, this.pending(), this.plans);
+  });
+  readonly error: Error | null = $derived.by(() => this.query.error);
+
+  constructor(readonly dayId: () => string) {
+    this.query = createQuery(() => ({
+      queryKey: ['line', this.dayId()],
+      queryFn: () => api.get<LineBoard>(`days/${this.dayId()}/line`),
+      enabled: this.dayId() !== '',
+      refetchInterval: POLL_MS,
+    }));
+    this.planQuery = createQuery(() => ({
+      queryKey: ['plans', this.dayId(), this.plansNeeded()],
+      queryFn: () => api.get<Plan[]>(`days/${this.dayId()}/plans`),
+      enabled: this.dayId() !== '' && this.query.data !== undefined,
+      placeholderData: (last: Plan[] | undefined) => last,
+      staleTime: Infinity,
+    }));
+  }
+
+  plan(id: string | null): Plan | undefined {
+    return id === null ? undefined : this.plans.get(id);
+  }
+
+  chair(number: number): ChairState | undefined {
+    return this.board?.chairs.find((chair) => chair.chair === number);
+  }
+
+  open(): void {
+    this.say({ kind: this.board?.isOpen === true ? 'closed' : 'opened' });
+  }
+
+  join(design: string, firstName: string): void {
+    this.say({ kind: 'joined', ticket: newId(), design, ...(firstName === '' ? {} : { firstName }) });
+  }
+
+  change(ticket: string, design: string, firstName: string): void {
+    this.say({ kind: 'changed', ticket, design, ...(firstName === '' ? {} : { firstName }) });
+  }
+
+  /** @param before the child to stand in front of; undefined for the end of the line */
+  move(ticket: string, before: string | undefined): void {
+    this.say({ kind: 'moved', ticket, ...(before === undefined ? {} : { before }) });
+  }
+
+  call(ticket: string): void {
+    this.say({ kind: 'called', ticket });
+  }
+
+  takeOff(ticket: string, how: 'left' | 'no_show' | 'removed'): void {
+    this.say({ kind: how, ticket });
+  }
+
+  undo(...events: string[]): void {
+    this.say(...events.map((target): Saying => ({ kind: 'undone', target })));
+  }
+
+  /** Seats a child, after the one before it is finished, as one tap. */
+  seat(chair: ChairState, child: WaitingChild): void {
+    const plan = child.planId;
+    if (plan === null) {
+      return;
+    }
+    const finish: Saying[] = chair.child === null ? [] : [{ kind: 'finished', ticket: chair.child.id }];
+    this.say(...finish, { kind: 'seated', ticket: child.id, chair: chair.chair, plan });
+  }
+
+  say(...sayings: Saying[]): void {
+    outbox.tap(this.dayId(), ...sayings);
+  }
+
+  private pending() {
+    return outbox.waiting.filter((one) => one.dayId === this.dayId()).map((one) => one.tap);
+  }
+
+  /** Changes whenever a plan is wanted that may not be here yet. */
+  private plansNeeded(): string {
+    const board = this.query.data;
+    const ids = [
+      ...(board?.menu ?? []).map((offer) => offer.planId),
+      ...(board?.waiting ?? []).map((child) => child.planId),
+      ...(board?.chairs ?? []).map((chair) => chair.child?.planId ?? null),
+    ];
+
+    return [...new Set(ids.filter((id) => id !== null))].sort().join(' ');
+  }
+}

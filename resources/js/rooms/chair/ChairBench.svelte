@@ -1,0 +1,61 @@
+<script lang="ts">
+  import type { DaySummary, LineBoard } from '../../api/types.gen';
+  import ZoneMap from '../../facemap/ZoneMap.svelte';
+    import type { Chair } from './chair.svelte';
+  import ChairChoice from './ChairChoice.svelte';
+  import ChairKeys from './ChairKeys.svelte';
+  import DayStrip from './DayStrip.svelte';
+  import FaceTape from './FaceTape.svelte';
+  import LineWord from './LineWord.svelte';
+  import StepNow from './StepNow.svelte';
+
+  const { chair, board, days }: { chair: Chair; board: LineBoard; days: DaySummary[] } = $props();
+
+  const keys: Record<string, () => void> = {
+    ' ': () => chair.press(),
+    u: () => chair.undo(),
+    p: () => chair.togglePause(),
+    s: () => chair.skip(),
+  };
+
+  /** The pedal is the space bar: in this room it always means the big button, whatever was touched last. */
+  function onkey(event: KeyboardEvent) {
+    const typing = event.target instanceof Element && event.target.closest('input, select, textarea, dialog');
+    const act = keys[event.key.toLowerCase()];
+    if (typing || act === undefined || event.ctrlKey || event.metaKey || event.altKey) {
+      return;
+    }
+    event.preventDefault();
+    if (event.type === 'keydown' && !event.repeat) {
+      act();
+    }
+  }
+</script>
+
+<svelte:window onkeydown={onkey} onkeyup={onkey} />
+
+<div class="flex grow flex-col md:h-[calc(100dvh-3.4rem)] md:min-h-[660px]">
+  <DayStrip {chair} {board} />
+
+  <div class="grid min-h-0 grow content-start md:grid-cols-[minmax(220px,29%)_1fr_minmax(250px,22%)] md:content-stretch">
+    <div class="md:border-seam flex min-h-0 flex-col px-3 pt-1 md:border-r md:px-5">
+      <ChairChoice {chair} {board} {days} />
+      <div class="hidden min-h-0 grow items-center md:flex">
+        <ZoneMap
+          steps={chair.plan?.steps ?? []}
+          progress={chair.child?.steps ?? []}
+          current={chair.plan === undefined ? -1 : chair.stepIndex}
+        />
+      </div>
+    </div>
+    <StepNow {chair} {board} />
+    <div
+      class="border-seam flex min-h-0 flex-col gap-4 border-t p-4 max-md:sticky max-md:bottom-0 max-md:z-10 max-md:border-t-2 max-md:bg-card md:border-t-0 md:border-l"
+    >
+      <LineWord {chair} {board} />
+      <ChairKeys {chair} />
+    </div>
+  </div>
+
+  <FaceTape {chair} />
+</div>

@@ -1,0 +1,44 @@
+<script lang="ts">
+  import { minutes } from '../../lib/minutes';
+  import Tape from '../../tape/Tape.svelte';
+  import { INCH, type Piece, piecesOf } from '../../tape/tape';
+  import type { Chair } from './chair.svelte';
+
+  const { chair }: { chair: Chair } = $props();
+
+  let width = $state(1200);
+  const total = $derived(chair.plan?.totalMs ?? 0);
+  const end = $derived(Math.max(total, chair.child?.promiseMs ?? 0) + 12_000);
+  const scale = $derived(Math.min(INCH * 3, ((width - 4) * 60_000) / Math.max(end, 1)));
+  const pieces = $derived.by((): Piece[] => {
+    const { plan, child, step } = chair;
+    const states = new Map(child?.steps.map((one) => [one.stepId, one.status]));
+
+    return piecesOf(plan?.spans ?? [], plan?.steps ?? []).map((piece) => {
+      const status = states.get(piece.step ?? '');
+      const state = status === 'pending' ? (piece.step === step?.id ? 'current' : 'ahead') : status;
+
+      return state === undefined ? piece : { ...piece, state };
+    });
+  });
+  const promise = $derived(chair.child?.promiseMs ?? null);
+</script>
+
+<div class="border-ink bg-card border-t-2 px-3 pt-2 pb-3 sm:px-5">
+  <div class="overflow-x-auto" bind:clientWidth={width}>
+    {#if chair.plan !== undefined}
+      <Tape
+        {pieces}
+        to={end}
+        label="{chair.plan.name}, {minutes(total)} planned, step {chair.stepIndex + 1} of {chair.plan.steps.length}"
+        pixelsPerMinute={scale}
+        height={width < 600 ? 40 : 54}
+        words={width < 600 ? 'none' : 'above'}
+        hook={chair.hook()}
+        mark={promise === null ? null : { at: promise, text: `promised ${minutes(promise)}` }}
+      />
+    {:else}
+      <Tape pieces={[]} to={(width / INCH) * 60_000} label="An empty tape" pixelsPerMinute={INCH} height={20} words="none" />
+    {/if}
+  </div>
+</div>

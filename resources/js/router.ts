@@ -1,0 +1,14 @@
+import { createRouter } from 'sv-router';
+import Chair from './rooms/chair/Chair.svelte';
+
+/** The chair is at hand at once; the other rooms are fetched when they are entered. */
+export const { p, navigate, route } = createRouter({
+  '/': Chair,
+  '/designs': () => import('./rooms/designs/Designs.svelte'),
+  '/designs/:id': () => import('./rooms/bench/Bench.svelte'),
+  '/events': () => import('./rooms/events/Events.svelte'),
+  '/events/:id': () => import('./rooms/events/EventDay.svelte'),
+  '/logbook': () => import('./rooms/logbook/Logbook.svelte'),
+  '/logbook/:id': () => import('./rooms/logbook/DayPage.svelte'),
+  '*': () => import('./rooms/NotFound.svelte'),
+});

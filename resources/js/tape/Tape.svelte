@@ -1,0 +1,157 @@
+<script lang="ts">
+  import { minutes } from '../lib/minutes';
+  import { type Piece, placeLabels, tickMinutes } from './tape';
+
+  interface Props {
+    pieces: readonly Piece[];
+    /** What a screen reader says of the whole tape. */
+    label: string;
+    pixelsPerMinute: number;
+    from?: number;
+    to: number;
+    height?: number;
+    /** Words above the pieces. */
+    words?: 'above' | 'inside' | 'none';
+    /** Where the hook hangs. */
+    hook?: number | null;
+    mark?: { at: number; text: string } | null;
+    /** How a number on the tape reads; minutes when not given. */
+    number?: (at: number) => string;
+    selected?: string | null;
+    onpress?: (step: string) => void;
+  }
+
+  const {
+    pieces,
+    label,
+    pixelsPerMinute,
+    from = 0,
+    to,
+    height = 56,
+    words = 'above',
+    hook = null,
+    mark = null,
+    number = (at) => String(Math.round(at / 60_000)),
+    selected = null,
+    onpress,
+  }: Props = $props();
+
+  const RULER = 34;
+  const LETTER = 8.1;
+  const px = (at: number) => ((at - from) / 60_000) * pixelsPerMinute;
+  const headroom = $derived(words === 'above' ? 44 : 12);
+  const base = $derived(headroom + height);
+  const width = $derived(Math.ceil(px(to)) + 2);
+  const total = $derived(base + RULER + (mark === null ? 6 : 26));
+  const labels = $derived(
+    words === 'above'
+      ? placeLabels(
+          pieces.flatMap((piece) =>
+            piece.label === undefined ? [] : [{ text: piece.label, x: px(piece.start) + 3 }],
+          ),
+          LETTER,
+        )
+      : [],
+  );
+  const every = $derived(tickMinutes(pixelsPerMinute));
+  const ticks = $derived.by(() => {
+    const quarter = pixelsPerMinute >= 40 ? 15_000 : 60_000;
+    const first = Math.ceil(from / quarter) * quarter;
+
+    return Array.from({ length: Math.max(0, Math.floor((to - first) / quarter) + 1) }, (_, index) => {
+      const at = first + index * quarter;
+
+      return { at, printed: at % (every * 60_000) === 0, minute: at % 60_000 === 0 };
+    });
+  });
+  const fillOf = (piece: Piece) => (piece.kind === 'face' ? (piece.tone ?? '#ccd') : `url(#tape-${piece.kind})`);
+  const fits = (piece: Piece) => {
+    const room = Math.floor((px(piece.start + piece.length) - px(piece.start) - 10) / LETTER);
+    const text = piece.label ?? '';
+
+    return text.length <= room ? text : (text.split(' ')[0] ?? '').length <= room ? text.split(' ')[0] : '';
+  };
+</script>
+
+<svg {width} height={total} viewBox="0 0 {width} {total}" role="img" aria-label={label} class="block max-w-none">
+  {#each labels as { text, x, row } (x)}
+    <text {x} y={row === 0 ? headroom - 9 : headroom - 27} font-size="15" font-weight="650" fill="currentColor">
+      {text}
+    </text>
+    {#if row === 1}
+      <path d="M{x - 2} {headroom - 24}V{headroom}" stroke="currentColor" stroke-width="1" />
+    {/if}
+  {/each}
+
+  {#each pieces as piece (piece.id)}
+    {@const x = px(piece.start)}
+    {@const w = Math.max(1, px(piece.start + piece.length) - x)}
+    {#if piece.kind === 'changeover'}
+      <path
+        d="M{x} {headroom + height / 2}h{w}"
+        stroke="currentColor"
+        stroke-width="2.5"
+        stroke-dasharray="2 4"
+        opacity={piece.state === 'done' ? 0.4 : 1}
+      />
+    {:else}
+      {@const raised = piece.step !== undefined && (piece.step === selected || piece.state === 'current') ? 8 : 0}
+      <!-- svelte-ignore a11y_no_static_element_interactions, a11y_click_events_have_key_events -->
+      <rect
+        {x}
+        y={headroom - raised}
+        width={w}
+        height={height + raised}
+        fill={fillOf(piece)}
+        stroke={piece.kind === 'turnaround' ? 'none' : '#1b2630'}
+        stroke-width={raised > 0 && piece.kind !== 'drying' ? 3 : 1.5}
+        opacity={piece.state === 'done' ? 0.42 : piece.state === 'skipped' ? 0.14 : 1}
+        class={onpress !== undefined && piece.step !== undefined ? 'cursor-pointer' : ''}
+        onclick={() => {
+          if (piece.step !== undefined) onpress?.(piece.step);
+        }}
+      />
+    {/if}
+    {#if words === 'inside' && piece.label !== undefined}
+      <text x={x + 7} y={headroom + height / 2 + 6} font-size="15" font-weight="650" fill="#1b2630">{fits(piece)}</text>
+    {/if}
+  {/each}
+
+  <rect x="0" y={base} width={width - 1} height={RULER} fill="#f5c53b" stroke="#1b2630" stroke-width="1.5" />
+  {#each ticks as { at, printed, minute } (at)}
+    <path
+      d="M{px(at)} {base}v{printed ? 16 : minute ? 11 : 6}"
+      stroke="#1b2630"
+      stroke-width={minute ? 2 : 1}
+      opacity={minute ? 1 : 0.7}
+    />
+    {#if printed && px(at) < width - 18}
+      <text x={px(at) + 4} y={base + RULER - 8} font-size="15" font-weight="750" fill="#1b2630" class="minutes">
+        {number(at)}
+      </text>
+    {/if}
+  {/each}
+
+  {#if mark !== null}
+    {@const x = px(mark.at)}
+    <path d="M{x} {headroom - 6}V{total - 20}" stroke="#1b2630" stroke-width="2" stroke-dasharray="6 4" />
+    <text
+      x={x > width - 170 ? x - 6 : x + 6}
+      y={total - 5}
+      font-size="15"
+      font-weight="650"
+      fill="currentColor"
+      text-anchor={x > width - 170 ? 'end' : 'start'}>{mark.text}</text
+    >
+  {/if}
+  {#if hook !== null}
+    {@const x = Math.min(Math.max(px(hook), 2), width - 3)}
+    <path
+      d="M{x - 11} {headroom - 9}h22M{x} {headroom - 9}V{base + RULER + 3}M{x - 11} {base + RULER + 3}h22"
+      stroke="#b23f14"
+      stroke-width="4.5"
+      fill="none"
+      data-hook={minutes(hook - from)}
+    />
+  {/if}
+</svg>

@@ -1,0 +1,92 @@
+import type { Medium, Plan, SpanKind, TapeSpan, TapeStep } from '../api/types.gen';
+
+/** What a piece of tape stands for. */
+export type PieceKind = Medium | Extract<SpanKind, 'changeover' | 'drying'> | 'face' | 'turnaround';
+
+export type PieceState = 'done' | 'current' | 'ahead' | 'skipped';
+
+/** A piece of tape, from `start` on, in milliseconds on the tape's own axis. */
+export interface Piece {
+  id: string;
+  kind: PieceKind;
+  start: number;
+  length: number;
+  label?: string;
+  /** Fill of a face. */
+  tone?: string;
+  state?: PieceState;
+  /** For a step: its id, so that a press on the piece finds it. */
+  step?: string;
+}
+
+/** One minute is one inch, and an inch is 96 CSS pixels. */
+export const INCH = 96;
+
+/** A design's spans as pieces; each painted one bears its step's name and number. */
+export function piecesOf(spans: readonly TapeSpan[], steps: readonly TapeStep[]): Piece[] {
+  const byId = new Map(steps.map((step, index) => [step.id, { step, number: index + 1 }]));
+
+  return spans.map((span) => {
+    const known = byId.get(span.stepId);
+    const painting = span.kind === 'painting';
+
+    return {
+      id: `${span.stepId} ${span.kind}`,
+      kind: span.kind === 'painting' ? (known?.step.medium ?? 'brush') : span.kind,
+      start: span.startMs,
+      length: span.lengthMs,
+      step: span.stepId,
+      ...(painting && known !== undefined ? { label: `${known.number} ${known.step.name}` } : {}),
+    };
+  });
+}
+
+/** A quiet tint of a plan's first colour, to tell faces apart on the tape of the day. */
+export function toneOf(plan: Plan | undefined): string {
+  const hex = plan?.steps.flatMap((step) => step.colours)[0]?.hex ?? '#8a94a0';
+  const mixed = [1, 3, 5].map((at) =>
+    Math.round(Number.parseInt(hex.slice(at, at + 2), 16) * 0.42 + 252 * 0.58),
+  );
+
+  return `rgb(${mixed.join(' ')})`;
+}
+
+export interface Label {
+  text: string;
+  x: number;
+  row: number;
+}
+
+/**
+ * Places labels over their pieces in two rows; one that fits neither loses its words and keeps its number, and goes when
+ * even that does not fit.
+ *
+ * @param letter width of a letter in pixels
+ */
+export function placeLabels(wanted: readonly { text: string; x: number }[], letter: number): Label[] {
+  const ends = [-Infinity, -Infinity];
+
+  return wanted.flatMap(({ text, x }) => {
+    for (const short of [text, text.split(' ')[0] ?? '']) {
+      const row = ends.findIndex((end) => end <= x);
+      if (row < 0) {
+        return [];
+      }
+      const next = wanted.find((other) => other.x > x)?.x ?? Infinity;
+      const width = short.length * letter + 8;
+      if (short === text && row === 1 && width > (next - x) * 3) {
+        continue;
+      }
+      ends[row] = x + width;
+
+      return [{ text: short, x, row }];
+    }
+
+    return [];
+  });
+}
+
+/** Distance of the printed numbers in minutes, so that they stay well apart. */
+export function tickMinutes(pixelsPerMinute: number): number {
+  return [1, 2, 5, 10, 15, 30, 60].find((step) => step * pixelsPerMinute >= 72) ?? 120;
+}

@@ -57,6 +57,7 @@ final readonly class ReadDesignFile
 
     private function deepest(ValidationError $error): ValidationError
     {
+        /** @var list<ValidationError> $inner */
         $inner = $error->subErrors();
 
         return $inner === [] ? $error : $this->deepest($inner[0]);

@@ -126,7 +126,7 @@ final readonly class RecordTaps
             }
         }
 
-        return array_values(array_unique(array_filter(array_column($kept, 'ticket'))));
+        return array_values(array_unique(array_filter(array_column($kept, 'ticket'), is_string(...))));
     }
 
     /**

@@ -8,7 +8,7 @@ use App\Models\EventDay;
 
 final readonly class SaveDay
 {
-    /** @param EventDay $day new or known, its team set */
+    /** @param  EventDay  $day new or known, its team set */
     public function __invoke(EventDay $day, DayTerms $terms): EventDay
     {
         $day->fill([

@@ -52,8 +52,8 @@ final readonly class Tap
     /** The field that this kind needs and the tap does not have, if any. The number is the server's to give. */
     public function missing(): ?string
     {
-        foreach (array_diff($this->kind->needs(), ['number']) as $field) {
-            if ($this->{$field} === null) {
+        foreach ($this->kind->needs() as $field) {
+            if ($field !== 'number' && $this->{$field} === null) {
                 return $field;
             }
         }

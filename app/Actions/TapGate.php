@@ -32,10 +32,10 @@ final class TapGate
     /** @var array<string, true> */
     private array $plans = [];
 
-    /** @param list<Tap> $taps */
+    /** @param  list<Tap>  $taps */
     public function __construct(private readonly EventDay $day, array $taps, private readonly int $nowMs)
     {
-        $ids = static fn (string $field): array => array_values(array_filter(array_column($taps, $field)));
+        $ids = static fn (string $field): array => array_values(array_filter(array_column($taps, $field), is_string(...)));
         /** @var array<string, string> $tickets */
         $tickets = Ticket::query()->whereIn('id', $ids('ticket'))->pluck('event_day_id', 'id')->all();
         /** @var array<string, string> $events */

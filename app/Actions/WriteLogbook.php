@@ -19,7 +19,7 @@ use Core\Units\Instant;
 /** Brings the logbook's lines of some children in step with the line of the day. */
 final readonly class WriteLogbook
 {
-    /** @param list<string>|null $ticketIds null for every child of the day */
+    /** @param  list<string>|null  $ticketIds null for every child of the day */
     public function __invoke(EventDay $day, Line $line, ?array $ticketIds): void
     {
         $tickets = $ticketIds === null

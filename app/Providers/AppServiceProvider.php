@@ -22,7 +22,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
-        Model::shouldBeStrict(! $this->app->isProduction());
+        Model::shouldBeStrict(! app()->isProduction());
         $this->bindWithinTeam();
         RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(self::SIGN_IN_TRIES)
             ->by(mb_strtolower($request->string('email')->toString()).'|'.$request->ip()));
@@ -39,8 +39,7 @@ final class AppServiceProvider extends ServiceProvider
     private function teamId(): string
     {
         $user = Auth::user();
-        abort_unless($user instanceof User, 401);
 
-        return $user->team_id;
+        return $user instanceof User ? $user->team_id : abort(401);
     }
 }

@@ -11,7 +11,7 @@ use Core\Design\DesignFile;
 /** Designs in the open format, as JSON text. */
 final readonly class DesignsAsFile
 {
-    /** @param list<Design> $designs */
+    /** @param  list<Design>  $designs */
     public function __invoke(array $designs): string
     {
         $file = DesignFile::write(array_map(static fn (Design $design): CoreDesign => $design->toCore(), $designs));

@@ -19,7 +19,7 @@ final readonly class FoldedLine
     public function __invoke(EventDay $day): Line
     {
         /**
-         * @var list<object{
+         * @var list<\stdClass&object{
          *     id: string, kind: string, at_ms: int, ticket_id: string|null, number: int|null, first_name: string|null,
          *     design_id: string|null, chair: int|null, plan_id: string|null, step_id: string|null,
          *     before_ticket_id: string|null, target_id: string|null
@@ -32,7 +32,7 @@ final readonly class FoldedLine
             ->get(['chair_events.id', 'kind', 'at_ms', 'ticket_id', 'number', 'first_name', 'design_id', 'chair', 'plan_id',
                 'step_id', 'before_ticket_id', 'target_id'])
             ->all();
-        $plans = $this->plans(array_values(array_unique(array_filter(array_column($rows, 'plan_id')))));
+        $plans = $this->plans(array_values(array_unique(array_filter(array_column($rows, 'plan_id'), is_string(...)))));
 
         return Line::fold(array_map(static fn (object $row): LineEvent => new LineEvent(
             $row->id,

@@ -31,7 +31,7 @@ final readonly class LineOfDay
 
     public function __construct(private FoldedLine $foldedLine, private DaysOfTeam $days) {}
 
-    /** @param Line|null $line where it is folded already */
+    /** @param  Line|null  $line where it is folded already */
     public function __invoke(EventDay $day, ?Line $line = null): LineBoard
     {
         $line ??= ($this->foldedLine)($day);
@@ -69,7 +69,10 @@ final readonly class LineOfDay
         $designs = Design::query()->withTrashed()->with('plan:id,total_ms')
             ->whereIn('id', array_values(array_unique([...$onMenu, ...array_values($asked)])))->get();
 
-        return $designs->keyBy('id')->all();
+        /** @var array<string, Design> $byId */
+        $byId = $designs->keyBy('id')->all();
+
+        return $byId;
     }
 
     /**
@@ -89,7 +92,7 @@ final readonly class LineOfDay
         ))->all());
     }
 
-    /** @param array<string, Design> $designs */
+    /** @param  array<string, Design>  $designs */
     private static function waiting(CallTime $call, array $designs, Instant $closes): WaitingChild
     {
         $ticket = $call->ticket;
@@ -112,7 +115,7 @@ final readonly class LineOfDay
         );
     }
 
-    /** @param array<string, int> $promises milliseconds by design id */
+    /** @param  array<string, int>  $promises milliseconds by design id */
     private static function chair(Line $line, int $chair, array $promises): ChairState
     {
         $ticket = $line->seatedOn($chair);
@@ -120,7 +123,7 @@ final readonly class LineOfDay
         return new ChairState($chair, $ticket === null ? null : self::seated($ticket, $promises), $line->undoable($chair));
     }
 
-    /** @param array<string, int> $promises */
+    /** @param  array<string, int>  $promises */
     private static function seated(Ticket $ticket, array $promises): ?SeatedChild
     {
         $face = $ticket->face;
@@ -169,7 +172,7 @@ final readonly class LineOfDay
         ), array_slice($ended, 0, self::ENDED_SHOWN));
     }
 
-    /** @param list<MenuOffer> $menu */
+    /** @param  list<MenuOffer>  $menu */
     private static function meanOf(array $menu): Duration
     {
         return Duration::ofMilliseconds(intdiv(array_sum(array_column($menu, 'plannedMs')), max(1, count($menu))));

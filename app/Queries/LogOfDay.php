@@ -55,7 +55,7 @@ final readonly class LogOfDay
         );
     }
 
-    /** @param list<Face> $faces of one design, at least one */
+    /** @param  list<Face>  $faces of one design, at least one */
     private static function design(array $faces): DesignMinutes
     {
         $painted = array_map(static fn (Face $face): int => $face->painted_ms, $faces);
@@ -91,7 +91,7 @@ final readonly class LogOfDay
         return array_values(array_map(self::stepMinutes(...), $byName));
     }
 
-    /** @param non-empty-list<FaceStep> $steps of one name */
+    /** @param  non-empty-list<FaceStep>  $steps of one name */
     private static function stepMinutes(array $steps): StepMinutes
     {
         $ofStatus = static fn (StepStatus $status): array => array_values(array_filter(
@@ -111,7 +111,7 @@ final readonly class LogOfDay
         );
     }
 
-    /** @param list<int> $values */
+    /** @param  list<int>  $values */
     private static function mean(array $values): int
     {
         return $values === [] ? 0 : intdiv(array_sum($values), count($values));

@@ -25,7 +25,7 @@ final readonly class LoggedDays
         $days = EventDay::query()->whereIn('id', $sums->keys())->orderByDesc('opens_ms')->get();
 
         return array_values($days->map(function (EventDay $day) use ($sums): LogDay {
-            /** @var object{faces: int, painted_ms: int} $sum */
+            /** @var \stdClass&object{faces: int, painted_ms: int} $sum */
             $sum = $sums[$day->id];
 
             return new LogDay($this->days->summary($day), $sum->faces, $sum->painted_ms);

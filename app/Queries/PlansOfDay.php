@@ -47,7 +47,7 @@ final readonly class PlansOfDay
         );
     }
 
-    /** @param StepContent $step */
+    /** @param  StepContent  $step */
     private static function step(array $step): PlanStep
     {
         return new PlanStep(

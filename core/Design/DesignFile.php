@@ -68,7 +68,7 @@ final readonly class DesignFile
         ];
     }
 
-    /** @param StepValues $values */
+    /** @param  StepValues  $values */
     private static function step(string $id, array $values): Step
     {
         return new Step(

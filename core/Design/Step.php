@@ -12,7 +12,7 @@ final readonly class Step
 {
     /**
      * @param  list<Colour>  $colours  in the order they are picked up; empty for none
-     * @param  non-empty-list<Zone>  $zones
+     * @param  list<Zone>  $zones  one at least
      * @param  int  $coats  1 to Defaults::MOST_COATS
      * @param  Duration  $time  hands on the skin, all coats and sides together
      * @param  Duration  $dryFor  how long the paint below, in these zones, must have dried before the step starts
@@ -38,7 +38,20 @@ final readonly class Step
 
     public function withId(string $id): self
     {
-        return new self(...[...get_object_vars($this), 'id' => $id]);
+        return new self(
+            $id,
+            $this->name,
+            $this->medium,
+            $this->tool,
+            $this->colours,
+            $this->zones,
+            $this->side,
+            $this->coats,
+            $this->time,
+            $this->dryFor,
+            $this->optional,
+            $this->note,
+        );
     }
 
     /** Whether both lay something on the same skin. */

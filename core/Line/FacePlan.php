@@ -12,7 +12,7 @@ use Core\Units\Duration;
 /** What a child was seated for: a design's steps and times as they stood then. Later edits do not reach it. */
 final readonly class FacePlan
 {
-    /** @param list<PlannedStep> $steps in painting order */
+    /** @param  list<PlannedStep>  $steps in painting order */
     public function __construct(public string $id, public string $design, public array $steps) {}
 
     public static function of(string $id, Design $design, Timeline $timeline): self

@@ -15,7 +15,7 @@ final readonly class Forecast
 {
     /**
      * @param  list<CallTime>  $calls  in the order of the line
-     * @param  array<int, Instant>  $freeAt  when each chair is free for one more child after all of them
+     * @param  non-empty-array<int, Instant>  $freeAt  when each chair is free for one more child after all of them
      */
     private function __construct(public array $calls, private array $freeAt) {}
 
@@ -27,7 +27,7 @@ final readonly class Forecast
     public static function of(Line $line, array $planned, Duration $turnaround, int $chairs, Instant $now): self
     {
         $freeAt = [];
-        for ($chair = 1; $chair <= $chairs; $chair++) {
+        foreach (range(1, $chairs) as $chair) {
             $freeAt[$chair] = self::chairFreeAt($line->seatedOn($chair), $turnaround, $now);
         }
         $calls = [];
@@ -80,7 +80,7 @@ final readonly class Forecast
         return $painted->plus($turnaround)->orLater($now);
     }
 
-    /** @param non-empty-array<int, Instant> $freeAt */
+    /** @param  non-empty-array<int, Instant>  $freeAt */
     private static function firstFree(array $freeAt): int
     {
         $first = array_key_first($freeAt);

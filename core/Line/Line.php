@@ -25,7 +25,7 @@ final readonly class Line
         public Past $past = new Past,
     ) {}
 
-    /** @param iterable<LineEvent> $events in any order, repeats allowed */
+    /** @param  iterable<LineEvent>  $events in any order, repeats allowed */
     public static function fold(iterable $events): self
     {
         $unique = [];

@@ -126,6 +126,14 @@ final readonly class Ticket
 
     private function with(mixed ...$changes): self
     {
-        return new self(...[...get_object_vars($this), ...$changes]);
+        /**
+         * @var array{
+         *     id: string, number: int, firstName: string|null, design: string, rank: float, status: TicketStatus,
+         *     joinedAt: Instant, calledAt: Instant|null, chair: int|null, face: Face|null, endedAt: Instant|null
+         * } $values
+         */
+        $values = [...get_object_vars($this), ...$changes];
+
+        return new self(...$values);
     }
 }

@@ -43,7 +43,7 @@ final class DemoLine
         $this->chance = new Randomizer(new Mt19937($seed));
     }
 
-    /** @param int|null $names how many children come; null for a line that never ends */
+    /** @param  int|null  $names how many children come; null for a line that never ends */
     public function play(?int $names, int $until): void
     {
         $this->event(EventKind::Opened, $this->day->opens_ms - 5 * 60_000);

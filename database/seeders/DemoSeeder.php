@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\AddPainter;
 use App\Actions\DayTerms;
 use App\Actions\ImportDesigns;
 use App\Actions\MenuTerms;
@@ -12,7 +13,6 @@ use App\Actions\SaveMenu;
 use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\Team;
-use App\Models\User;
 use Core\Units\Duration;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
@@ -20,6 +20,8 @@ use Illuminate\Support\Carbon;
 /** The made-up team Saltmarsh Faces, with a fair that is running right now and a birthday a week ago. */
 final class DemoSeeder extends Seeder
 {
+    private const TEAM = 'Saltmarsh Faces';
+
     public const EMAIL = 'ines@saltmarsh.example';
 
     public const PASSWORD = 'lantern-quay';
@@ -34,6 +36,7 @@ final class DemoSeeder extends Seeder
     ];
 
     public function __construct(
+        private readonly AddPainter $addPainter,
         private readonly ImportDesigns $importDesigns,
         private readonly SaveDay $saveDay,
         private readonly SaveMenu $saveMenu,
@@ -41,9 +44,9 @@ final class DemoSeeder extends Seeder
 
     public function run(): void
     {
-        $team = Team::query()->create(['name' => 'Saltmarsh Faces']);
-        $ines = $this->painter($team, 'Ines', self::EMAIL);
-        $this->painter($team, 'Tobi', 'tobi@saltmarsh.example');
+        $ines = ($this->addPainter)(self::TEAM, 'Ines', self::EMAIL, self::PASSWORD);
+        ($this->addPainter)(self::TEAM, 'Tobi', 'tobi@saltmarsh.example', self::PASSWORD);
+        $team = $ines->team;
         $file = (string) file_get_contents(database_path('demo/designs.json'));
         $designs = ($this->importDesigns)($team->id, $file);
 
@@ -56,11 +59,6 @@ final class DemoSeeder extends Seeder
         $fair = $this->day($team, 'Harbour lantern fair', 'Lantern Quay', $opens, 5, 2);
         $this->menu($fair, array_slice($designs, 0, 8), priced: true);
         (new DemoLine($fair, $ines, $designs, self::FIRST_NAMES, seed: 11))->play(names: null, until: $now->getTimestampMs());
-    }
-
-    private function painter(Team $team, string $name, string $email): User
-    {
-        return User::query()->create(['team_id' => $team->id, 'name' => $name, 'email' => $email, 'password' => self::PASSWORD]);
     }
 
     private function day(Team $team, string $name, string $place, Carbon $opens, int $hours, int $chairs): EventDay
@@ -78,7 +76,7 @@ final class DemoSeeder extends Seeder
         ));
     }
 
-    /** @param list<Design> $designs */
+    /** @param  list<Design>  $designs */
     private function menu(EventDay $day, array $designs, bool $priced): void
     {
         ($this->saveMenu)($day, array_map(static fn (Design $design): MenuTerms => new MenuTerms(

@@ -18,7 +18,10 @@
   const isHere = (path: string) => (path === '/' ? route.pathname === '/' : route.pathname.startsWith(path));
 
   async function signOut() {
-    if (outbox.waiting.length > 0 && !confirm('Some taps have not reached the server yet. Sign out all the same?')) {
+    if (
+      outbox.waiting.length > 0 &&
+      !confirm('Some taps have not reached the server yet. Sign out all the same?')
+    ) {
       return;
     }
     const answer = await api.delete<SessionState>('session');
@@ -28,8 +31,10 @@
   }
 </script>
 
-<header class="border-ink bg-card flex flex-wrap items-end gap-x-6 border-b-2 px-3 pt-2 sm:px-5">
-  <a href={p('/')} class="font-display hidden pb-2.5 text-[22px] font-extrabold tracking-tight sm:block">Inch Timer</a>
+<header class="flex flex-wrap items-end gap-x-6 border-b-2 border-ink bg-card px-3 pt-2 sm:px-5">
+  <a href={p('/')} class="hidden pb-2.5 font-display text-[22px] font-extrabold tracking-tight sm:block"
+    >Inch Timer</a
+  >
   <nav aria-label="Rooms" class="-mb-0.5 flex grow">
     {#each rooms as { name, path } (path)}
       <a
@@ -37,13 +42,15 @@
         aria-current={isHere(path) ? 'page' : undefined}
         class={[
           'flex min-h-11 grow items-center justify-center rounded-t-md border-2 border-b-0 px-3 font-semibold sm:grow-0 sm:px-5',
-          isHere(path) ? 'border-ink bg-paper text-ink' : 'text-soft hover:text-ink border-transparent',
+          isHere(path) ? 'border-ink bg-paper text-ink' : 'border-transparent text-soft hover:text-ink',
         ]}>{name}</a
       >
     {/each}
   </nav>
-  <div class="text-soft hidden items-center gap-4 pb-2 text-[15px] sm:flex">
+  <div class="hidden items-center gap-4 pb-2 text-[15px] text-soft sm:flex">
     <span>{session.teamName} · {session.userName}</span>
-    <button type="button" class="min-h-11 underline decoration-2 underline-offset-4" onclick={signOut}>Sign out</button>
+    <button type="button" class="min-h-11 underline decoration-2 underline-offset-4" onclick={signOut}
+      >Sign out</button
+    >
   </div>
 </header>

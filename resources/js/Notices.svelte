@@ -15,7 +15,7 @@
     </p>
   {/if}
   {#if outbox.complaints.length > 0}
-    <div class="border-rust bg-paper flex items-start gap-4 border-b-2 border-l-8 px-5 py-2">
+    <div class="flex items-start gap-4 border-b-2 border-l-8 border-rust bg-paper px-5 py-2">
       <ul class="grow">
         {#each outbox.complaints.slice(-3) as complaint (complaint.id)}
           <li>{complaint.message}</li>

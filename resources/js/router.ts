@@ -2,6 +2,7 @@ import { createRouter } from 'sv-router';
 import Chair from './rooms/chair/Chair.svelte';
 
 /** The chair is at hand at once; the other rooms are fetched when they are entered. */
+// eslint-disable-next-line @typescript-eslint/unbound-method -- the router's functions do without `this`
 export const { p, navigate, route } = createRouter({
   '/': Chair,
   '/designs': () => import('./rooms/designs/Designs.svelte'),
@@ -12,3 +13,10 @@ export const { p, navigate, route } = createRouter({
   '/logbook/:id': () => import('./rooms/logbook/DayPage.svelte'),
   '*': () => import('./rooms/NotFound.svelte'),
 });
+
+/** The id that the address names; empty in a room without one, and while a room is being left. */
+export function idInAddress(): string {
+  const params: Record<string, string | undefined> = route.params;
+
+  return params['id'] ?? '';
+}

@@ -11,7 +11,7 @@ trait ReadsFiles
 {
     private const BAD_INPUT = 2;
 
-    /** @param callable(string): void $use */
+    /** @param  callable(string): void  $use */
     private function withFile(callable $use): int
     {
         $path = $this->argument('file');

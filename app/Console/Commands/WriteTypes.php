@@ -64,7 +64,7 @@ final class WriteTypes extends Command
         return "// Written by `php artisan inch:types` from app/Http/Resources. Do not edit.\n\n".implode("\n", $blocks);
     }
 
-    /** @param ReflectionClass<object> $class */
+    /** @param  ReflectionClass<object>  $class */
     private function interface(string $name, ReflectionClass $class): string
     {
         $lists = $this->listsOf((string) $class->getConstructor()?->getDocComment());
@@ -97,7 +97,7 @@ final class WriteTypes extends Command
         return $type->allowsNull() ? "{$text} | null" : $text;
     }
 
-    /** @param ReflectionClass<object> $class */
+    /** @param  ReflectionClass<object>  $class */
     private function item(string $name, ReflectionClass $class): string
     {
         if (in_array($name, ['string', 'int', 'bool'], true)) {

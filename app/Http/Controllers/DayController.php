@@ -6,9 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Actions\SaveDay;
 use App\Actions\SaveMenu;
+use App\Http\Requests\BareTeamRequest;
 use App\Http\Requests\SaveDayRequest;
 use App\Http\Requests\SaveMenuRequest;
-use App\Http\Requests\TeamRequest;
 use App\Http\Resources\DaySummary;
 use App\Http\Resources\LineBoard;
 use App\Queries\DaysOfTeam;
@@ -19,7 +19,7 @@ final readonly class DayController
     public function __construct(private DaysOfTeam $days, private LineOfDay $line) {}
 
     /** @return list<DaySummary> */
-    public function index(TeamRequest $request): array
+    public function index(BareTeamRequest $request): array
     {
         return ($this->days)($request->teamId());
     }

@@ -7,9 +7,9 @@ namespace App\Http\Controllers;
 use App\Actions\CopyDesign;
 use App\Actions\CreateDesign;
 use App\Actions\SaveDesign;
+use App\Http\Requests\BareTeamRequest;
 use App\Http\Requests\NewDesignRequest;
 use App\Http\Requests\SaveDesignRequest;
-use App\Http\Requests\TeamRequest;
 use App\Http\Resources\DesignSheet;
 use App\Http\Resources\DesignTape;
 use App\Queries\DesignOnBench;
@@ -21,12 +21,12 @@ final readonly class DesignController
     public function __construct(private DesignShelf $shelf, private DesignOnBench $onBench) {}
 
     /** @return list<DesignTape> */
-    public function index(TeamRequest $request): array
+    public function index(BareTeamRequest $request): array
     {
         return ($this->shelf)($request->teamId());
     }
 
-    public function show(TeamRequest $request): DesignSheet
+    public function show(BareTeamRequest $request): DesignSheet
     {
         return ($this->onBench)($request->design());
     }
@@ -41,19 +41,19 @@ final readonly class DesignController
         return ($this->onBench)($save($request->design(), $request->revision(), $request->content()));
     }
 
-    public function copy(TeamRequest $request, CopyDesign $copy): DesignSheet
+    public function copy(BareTeamRequest $request, CopyDesign $copy): DesignSheet
     {
         return ($this->onBench)($copy($request->design()));
     }
 
-    public function destroy(TeamRequest $request): Response
+    public function destroy(BareTeamRequest $request): Response
     {
         $request->design()->delete();
 
         return response()->noContent();
     }
 
-    public function restore(TeamRequest $request): DesignSheet
+    public function restore(BareTeamRequest $request): DesignSheet
     {
         $request->design()->restore();
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\ImportDesigns;
-use App\Http\Requests\TeamRequest;
+use App\Http\Requests\BareTeamRequest;
 use App\Http\Resources\ImportedDesigns;
 use App\Queries\DesignsAsFile;
 use App\Queries\DesignShelf;
@@ -13,7 +13,7 @@ use Illuminate\Http\Response;
 
 final readonly class DesignFileController
 {
-    public function show(TeamRequest $request, DesignsAsFile $asFile): Response
+    public function show(BareTeamRequest $request, DesignsAsFile $asFile): Response
     {
         return response($asFile([$request->design()]), 200, [
             'Content-Type' => 'application/json',
@@ -22,7 +22,7 @@ final readonly class DesignFileController
     }
 
     /** The body is the file itself. */
-    public function store(TeamRequest $request, ImportDesigns $import, DesignShelf $shelf): ImportedDesigns
+    public function store(BareTeamRequest $request, ImportDesigns $import, DesignShelf $shelf): ImportedDesigns
     {
         $designs = $import($request->teamId(), $request->getContent());
 

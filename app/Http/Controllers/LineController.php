@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\RecordTaps;
+use App\Http\Requests\BareTeamRequest;
 use App\Http\Requests\RecordTapsRequest;
-use App\Http\Requests\TeamRequest;
 use App\Http\Resources\LineBoard;
 use App\Http\Resources\Plan;
 use App\Http\Resources\TapsAnswer;
@@ -17,13 +17,13 @@ final readonly class LineController
 {
     public function __construct(private LineOfDay $line) {}
 
-    public function show(TeamRequest $request): LineBoard
+    public function show(BareTeamRequest $request): LineBoard
     {
         return ($this->line)($request->day());
     }
 
     /** @return list<Plan> */
-    public function plans(TeamRequest $request, PlansOfDay $plans): array
+    public function plans(BareTeamRequest $request, PlansOfDay $plans): array
     {
         return $plans($request->day());
     }

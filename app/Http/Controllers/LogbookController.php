@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\TeamRequest;
+use App\Http\Requests\BareTeamRequest;
 use App\Http\Resources\DayLog;
 use App\Http\Resources\LogDay;
 use App\Queries\LoggedDays;
@@ -13,12 +13,12 @@ use App\Queries\LogOfDay;
 final readonly class LogbookController
 {
     /** @return list<LogDay> */
-    public function index(TeamRequest $request, LoggedDays $days): array
+    public function index(BareTeamRequest $request, LoggedDays $days): array
     {
         return $days($request->teamId());
     }
 
-    public function show(TeamRequest $request, LogOfDay $log): DayLog
+    public function show(BareTeamRequest $request, LogOfDay $log): DayLog
     {
         return $log($request->day());
     }

@@ -44,7 +44,7 @@ final class RecordTapsRequest extends TeamRequest
         return array_map(self::tap(...), $inputs);
     }
 
-    /** @param array<string, mixed> $input */
+    /** @param  array<string, mixed>  $input */
     private static function tap(array $input): Tap|RefusedTap
     {
         $validator = Validator::make($input, self::tapRules());

@@ -94,7 +94,7 @@ final class SaveDesignRequest extends TeamRequest
         ));
     }
 
-    /** @param StepInput $input */
+    /** @param  StepInput  $input */
     private static function step(array $input): Step
     {
         $dryFor = trim($input['dryFor'] ?? '');
@@ -107,10 +107,10 @@ final class SaveDesignRequest extends TeamRequest
             array_map(static fn (array $colour) => Colour::of(trim($colour['name'] ?? ''), $colour['hex']), $input['colours']),
             array_map(Zone::from(...), $input['zones']),
             Side::from($input['side']),
-            (int) $input['coats'],
+            $input['coats'],
             Duration::parse($input['time']),
             $dryFor === '' ? Duration::zero() : Duration::parse($dryFor),
-            (bool) $input['optional'],
+            $input['optional'],
             trim($input['note'] ?? ''),
         );
     }

@@ -11,14 +11,8 @@ use Illuminate\Foundation\Http\FormRequest;
 use LogicException;
 
 /** A request of a signed-in painter. What its address names is the painter's team's, or the address leads nowhere. */
-class TeamRequest extends FormRequest
+abstract class TeamRequest extends FormRequest
 {
-    /** @return array<string, list<mixed>> */
-    public function rules(): array
-    {
-        return [];
-    }
-
     final public function painter(): User
     {
         $user = $this->user();

@@ -7,7 +7,7 @@ namespace App\Http\Resources;
 /** A chair, whoever sits in it, and the taps that one press of undo takes back. */
 final readonly class ChairState extends Resource
 {
-    /** @param list<string> $undoable ids of the last tap's events, newest first */
+    /** @param  list<string>  $undoable ids of the last tap's events, newest first */
     public function __construct(
         public int $chair,
         public ?SeatedChild $child,

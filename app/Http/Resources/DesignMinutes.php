@@ -7,7 +7,7 @@ namespace App\Http\Resources;
 /** A design's finished faces of a day against its plan. */
 final readonly class DesignMinutes extends Resource
 {
-    /** @param list<StepMinutes> $steps in painting order */
+    /** @param  list<StepMinutes>  $steps in painting order */
     public function __construct(
         public string $designId,
         public string $name,

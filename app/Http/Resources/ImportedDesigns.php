@@ -7,6 +7,6 @@ namespace App\Http\Resources;
 /** What an import brought in. */
 final readonly class ImportedDesigns extends Resource
 {
-    /** @param list<DesignTape> $designs */
+    /** @param  list<DesignTape>  $designs */
     public function __construct(public array $designs) {}
 }

@@ -9,7 +9,7 @@ use Core\Line\TicketStatus;
 /** A face in the logbook. */
 final readonly class LoggedFace extends Resource
 {
-    /** @param list<LoggedStep> $steps */
+    /** @param  list<LoggedStep>  $steps */
     public function __construct(
         public string $id,
         public int $number,

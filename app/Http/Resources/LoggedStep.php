@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Core\Line\StepStatus;
 use Core\Design\Medium;
+use Core\Line\StepStatus;
 
 /** A step of a logged face. */
 final readonly class LoggedStep extends Resource

@@ -12,6 +12,9 @@ abstract readonly class Resource implements JsonSerializable
     /** @return array<string, mixed> */
     final public function jsonSerialize(): array
     {
-        return get_object_vars($this);
+        /** @var array<string, mixed> $values */
+        $values = get_object_vars($this);
+
+        return $values;
     }
 }

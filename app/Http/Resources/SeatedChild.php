@@ -7,7 +7,7 @@ namespace App\Http\Resources;
 /** A face being painted, with what its clocks run from. */
 final readonly class SeatedChild extends Resource
 {
-    /** @param list<StepProgress> $steps in painting order */
+    /** @param  list<StepProgress>  $steps in painting order */
     public function __construct(
         public string $id,
         public int $number,

@@ -7,6 +7,6 @@ namespace App\Http\Resources;
 /** What became of one tap. */
 final readonly class TapOutcome extends Resource
 {
-    /** @param string $message empty unless the tap changed nothing */
+    /** @param  string  $message empty unless the tap changed nothing */
     public function __construct(public string $id, public TapFate $fate, public string $message) {}
 }

@@ -7,6 +7,6 @@ namespace App\Http\Resources;
 /** What became of a batch of taps, and the line after it. */
 final readonly class TapsAnswer extends Resource
 {
-    /** @param list<TapOutcome> $outcomes in the order of the batch */
+    /** @param  list<TapOutcome>  $outcomes in the order of the batch */
     public function __construct(public array $outcomes, public LineBoard $line) {}
 }

@@ -10,7 +10,7 @@ use Core\Units\Duration;
 /** A stretch of a face's time. A changeover or a drying wait belongs to the step it leads up to. */
 final readonly class Span
 {
-    /** @param Duration $start after the face began */
+    /** @param  Duration  $start after the face began */
     public function __construct(
         public SpanKind $kind,
         public Step $step,

@@ -11,7 +11,7 @@ use Core\Units\Duration;
 /** A design's steps in time, in their given order: gapless spans from nothing to the makespan. */
 final readonly class Timeline
 {
-    /** @param list<Span> $spans in order of time, without gaps or overlaps */
+    /** @param  list<Span>  $spans in order of time, without gaps or overlaps */
     private function __construct(public array $spans) {}
 
     /**
@@ -80,7 +80,7 @@ final readonly class Timeline
         return $times;
     }
 
-    /** @param list<array{Step, Duration}> $laid each step painted so far, with when it ended */
+    /** @param  list<array{Step, Duration}>  $laid each step painted so far, with when it ended */
     private static function leftToDry(Step $step, array $laid, Duration $now): Duration
     {
         if ($step->dryFor->isZero()) {

@@ -25,7 +25,9 @@
 
 <svg viewBox="0 0 360 440" class="max-h-full w-full" role="img" aria-label={said}>
   <defs>
-    <filter id="zone-soft" x="-20%" y="-20%" width="140%" height="140%"><feGaussianBlur stdDeviation="5" /></filter>
+    <filter id="zone-soft" x="-20%" y="-20%" width="140%" height="140%"
+      ><feGaussianBlur stdDeviation="5" /></filter
+    >
   </defs>
   {#if limb}
     <path
@@ -91,8 +93,18 @@
         <path d="M163 262C167 271 174 270 180 267" stroke="#b0805f" />
       </g>
     {/each}
-    <path d="M144 316C158 309 170 307 180 311C190 307 202 309 216 316C206 336 154 336 144 316Z" fill="#cf7f70" opacity="0.85" />
-    <path d="M142 316C162 326 198 326 218 316" fill="none" stroke="#99493f" stroke-width="3" stroke-linecap="round" />
+    <path
+      d="M144 316C158 309 170 307 180 311C190 307 202 309 216 316C206 336 154 336 144 316Z"
+      fill="#cf7f70"
+      opacity="0.85"
+    />
+    <path
+      d="M142 316C162 326 198 326 218 316"
+      fill="none"
+      stroke="#99493f"
+      stroke-width="3"
+      stroke-linecap="round"
+    />
   {/if}
 
   {#if now !== undefined}

@@ -37,5 +37,7 @@ export function dayName(epochMilliseconds: number, timezone: string): string {
 
 /** An event day's date as a form wants it: 2026-11-07. */
 export function isoDate(epochMilliseconds: number, timezone: string): string {
-  return new Intl.DateTimeFormat('en-CA', { dateStyle: 'short', timeZone: timezone }).format(epochMilliseconds);
+  return new Intl.DateTimeFormat('en-CA', { dateStyle: 'short', timeZone: timezone }).format(
+    epochMilliseconds,
+  );
 }

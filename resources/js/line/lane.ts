@@ -7,17 +7,15 @@ import { leftToPaint } from './pending';
 export function lanePieces(line: Line, board: LineBoard, number: number, now: number): Piece[] {
   const past = board.ended
     .filter((child) => child.chair === number && child.seatedAt !== null)
-    .map(
-      (child): Piece => ({
-        id: child.id,
-        kind: 'face',
-        start: child.seatedAt ?? 0,
-        length: child.endedAt - (child.seatedAt ?? 0),
-        label: String(child.number),
-        tone: '#d9cfbb',
-        state: 'done',
-      }),
-    );
+    .map((child): Piece => ({
+      id: child.id,
+      kind: 'face',
+      start: child.seatedAt ?? 0,
+      length: child.endedAt - (child.seatedAt ?? 0),
+      label: String(child.number),
+      tone: '#d9cfbb',
+      state: 'done',
+    }));
 
   return [...past, ...seatedPieces(line, board, number, now), ...waitingPieces(line, board, number)];
 }
@@ -55,5 +53,12 @@ function face(
   length: number,
   tone: string,
 ): Piece {
-  return { id: child.id, kind: 'face', start, length, label: `${child.number} ${child.firstName ?? ''}`.trim(), tone };
+  return {
+    id: child.id,
+    kind: 'face',
+    start,
+    length,
+    label: `${child.number} ${child.firstName ?? ''}`.trim(),
+    tone,
+  };
 }

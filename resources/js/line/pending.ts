@@ -5,7 +5,11 @@ import type { ChairState, LineBoard, Plan, SeatedChild, StepProgress, WaitingChi
  * Lays taps that the server has not answered yet over the line it last told of, so that a tap shows at once. This only
  * moves what is on the screen; what a tap means is the server's to say, and its answer takes this picture's place.
  */
-export function withPending(board: LineBoard, taps: readonly Tap[], plans: ReadonlyMap<string, Plan>): LineBoard {
+export function withPending(
+  board: LineBoard,
+  taps: readonly Tap[],
+  plans: ReadonlyMap<string, Plan>,
+): LineBoard {
   const takenBack = new Set(taps.map((tap) => tap.target));
   const known = new Set(taps.map((tap) => tap.id));
   const standing = taps.filter(
@@ -174,12 +178,7 @@ function painted(child: SeatedChild, tap: Tap): SeatedChild {
   }
 }
 
-function stepped(
-  child: SeatedChild,
-  tap: Tap,
-  status: StepProgress['status'],
-  spentMs: number,
-): SeatedChild {
+function stepped(child: SeatedChild, tap: Tap, status: StepProgress['status'], spentMs: number): SeatedChild {
   const steps = child.steps.map((step) => (step.stepId === tap.step ? { ...step, status, spentMs } : step));
 
   return { ...child, steps, paintedAt: steps.some((step) => step.status === 'pending') ? null : tap.at };

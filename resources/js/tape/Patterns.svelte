@@ -1,3 +1,5 @@
+<script lang="ts"></script>
+
 <!-- One set of patterns for every tape on the page. Media differ by pattern as well as by colour. -->
 <svg width="0" height="0" class="absolute" aria-hidden="true">
   <defs>
@@ -22,7 +24,10 @@
     <pattern id="tape-glitter" width="18" height="18" patternUnits="userSpaceOnUse">
       <rect width="18" height="18" fill="#b0306f" />
       <path d="M5 1 6 4.200 9 5 6 5.800 5 9 4 5.800 1 5 4 4.200Z" fill="#ffe9f4" />
-      <path d="M13 9.500 13.800 12 16.500 13 13.800 14 13 16.500 12.200 14 9.500 13 12.200 12Z" fill="#ffc4e1" />
+      <path
+        d="M13 9.500 13.800 12 16.500 13 13.800 14 13 16.500 12.200 14 9.500 13 12.200 12Z"
+        fill="#ffc4e1"
+      />
     </pattern>
     <pattern id="tape-gem" width="14" height="14" patternUnits="userSpaceOnUse">
       <rect width="14" height="14" fill="#5b3a86" />

@@ -10,7 +10,9 @@
     from?: number;
     to: number;
     height?: number;
-    /** Words above the pieces. */
+    /** The yellow rule with its minutes under the pieces. */
+    ruled?: boolean;
+    /** Where the pieces' words stand. */
     words?: 'above' | 'inside' | 'none';
     /** Where the hook hangs. */
     hook?: number | null;
@@ -28,6 +30,7 @@
     from = 0,
     to,
     height = 56,
+    ruled = true,
     words = 'above',
     hook = null,
     mark = null,
@@ -36,13 +39,14 @@
     onpress,
   }: Props = $props();
 
-  const RULER = 34;
+  const RAISED = 8;
   const LETTER = 8.1;
   const px = (at: number) => ((at - from) / 60_000) * pixelsPerMinute;
-  const headroom = $derived(words === 'above' ? 44 : 12);
+  const headroom = $derived(words === 'above' ? 50 : ruled ? 12 : 1);
   const base = $derived(headroom + height);
+  const ruler = $derived(ruled ? 34 : 1);
   const width = $derived(Math.ceil(px(to)) + 2);
-  const total = $derived(base + RULER + (mark === null ? 6 : 26));
+  const total = $derived(base + ruler + (mark !== null ? 26 : ruled ? 6 : 0));
   const labels = $derived(
     words === 'above'
       ? placeLabels(
@@ -55,6 +59,9 @@
   );
   const every = $derived(tickMinutes(pixelsPerMinute));
   const ticks = $derived.by(() => {
+    if (!ruled) {
+      return [];
+    }
     const quarter = pixelsPerMinute >= 40 ? 15_000 : 60_000;
     const first = Math.ceil(from / quarter) * quarter;
 
@@ -64,7 +71,8 @@
       return { at, printed: at % (every * 60_000) === 0, minute: at % 60_000 === 0 };
     });
   });
-  const fillOf = (piece: Piece) => (piece.kind === 'face' ? (piece.tone ?? '#ccd') : `url(#tape-${piece.kind})`);
+  const fillOf = (piece: Piece) =>
+    piece.kind === 'face' ? (piece.tone ?? '#ccd') : `url(#tape-${piece.kind})`;
   const fits = (piece: Piece) => {
     const room = Math.floor((px(piece.start + piece.length) - px(piece.start) - 10) / LETTER);
     const text = piece.label ?? '';
@@ -73,13 +81,26 @@
   };
 </script>
 
-<svg {width} height={total} viewBox="0 0 {width} {total}" role="img" aria-label={label} class="block max-w-none">
+<svg
+  {width}
+  height={total}
+  viewBox="0 0 {width} {total}"
+  role="img"
+  aria-label={label}
+  class="block max-w-none"
+>
   {#each labels as { text, x, row } (x)}
-    <text {x} y={row === 0 ? headroom - 9 : headroom - 27} font-size="15" font-weight="650" fill="currentColor">
+    <text
+      {x}
+      y={row === 0 ? headroom - RAISED - 5 : headroom - RAISED - 24}
+      font-size="15"
+      font-weight="650"
+      fill="currentColor"
+    >
       {text}
     </text>
     {#if row === 1}
-      <path d="M{x - 2} {headroom - 24}V{headroom}" stroke="currentColor" stroke-width="1" />
+      <path d="M{x - 2} {headroom - RAISED - 22}V{headroom}" stroke="currentColor" stroke-width="1" />
     {/if}
   {/each}
 
@@ -95,7 +116,8 @@
         opacity={piece.state === 'done' ? 0.4 : 1}
       />
     {:else}
-      {@const raised = piece.step !== undefined && (piece.step === selected || piece.state === 'current') ? 8 : 0}
+      {@const raised =
+        piece.step !== undefined && (piece.step === selected || piece.state === 'current') ? RAISED : 0}
       <!-- svelte-ignore a11y_no_static_element_interactions, a11y_click_events_have_key_events -->
       <rect
         {x}
@@ -113,11 +135,23 @@
       />
     {/if}
     {#if words === 'inside' && piece.label !== undefined}
-      <text x={x + 7} y={headroom + height / 2 + 6} font-size="15" font-weight="650" fill="#1b2630">{fits(piece)}</text>
+      <text x={x + 7} y={headroom + height / 2 + 6} font-size="15" font-weight="650" fill="#1b2630"
+        >{fits(piece)}</text
+      >
     {/if}
   {/each}
 
-  <rect x="0" y={base} width={width - 1} height={RULER} fill="#f5c53b" stroke="#1b2630" stroke-width="1.5" />
+  {#if ruled}
+    <rect
+      x="0"
+      y={base}
+      width={width - 1}
+      height={ruler}
+      fill="#f5c53b"
+      stroke="#1b2630"
+      stroke-width="1.5"
+    />
+  {/if}
   {#each ticks as { at, printed, minute } (at)}
     <path
       d="M{px(at)} {base}v{printed ? 16 : minute ? 11 : 6}"
@@ -126,7 +160,14 @@
       opacity={minute ? 1 : 0.7}
     />
     {#if printed && px(at) < width - 18}
-      <text x={px(at) + 4} y={base + RULER - 8} font-size="15" font-weight="750" fill="#1b2630" class="minutes">
+      <text
+        x={px(at) + 4}
+        y={base + ruler - 8}
+        font-size="15"
+        font-weight="750"
+        fill="#1b2630"
+        class="minutes"
+      >
         {number(at)}
       </text>
     {/if}
@@ -147,7 +188,7 @@
   {#if hook !== null}
     {@const x = Math.min(Math.max(px(hook), 2), width - 3)}
     <path
-      d="M{x - 11} {headroom - 9}h22M{x} {headroom - 9}V{base + RULER + 3}M{x - 11} {base + RULER + 3}h22"
+      d="M{x - 11} {headroom - 9}h22M{x} {headroom - 9}V{base + ruler + 3}M{x - 11} {base + ruler + 3}h22"
       stroke="#b23f14"
       stroke-width="4.5"
       fill="none"

@@ -41,14 +41,18 @@ export function piecesOf(spans: readonly TapeSpan[], steps: readonly TapeStep[])
   });
 }
 
-/** A quiet tint of a plan's first colour, to tell faces apart on the tape of the day. */
-export function toneOf(plan: Plan | undefined): string {
-  const hex = plan?.steps.flatMap((step) => step.colours)[0]?.hex ?? '#8a94a0';
-  const mixed = [1, 3, 5].map((at) =>
-    Math.round(Number.parseInt(hex.slice(at, at + 2), 16) * 0.42 + 252 * 0.58),
-  );
+const channels = (hex: string): number[] => [1, 3, 5].map((at) => Number.parseInt(hex.slice(at, at + 2), 16));
 
-  return `rgb(${mixed.join(' ')})`;
+const vividness = (hex: string): number => Math.max(...channels(hex)) - Math.min(...channels(hex));
+
+/** A quiet tint of a plan's most vivid colour, to tell faces apart on the tape of the day. */
+export function toneOf(plan: Plan | undefined): string {
+  const colours = plan?.steps.flatMap((step) => step.colours.map((colour) => colour.hex)) ?? [];
+  const hex = colours.toSorted((a, b) => vividness(b) - vividness(a))[0] ?? '#8a94a0';
+
+  return `rgb(${channels(hex)
+    .map((channel) => Math.round(channel * 0.42 + 252 * 0.58))
+    .join(' ')})`;
 }
 
 export interface Label {

@@ -26,7 +26,8 @@
   <div class="mx-auto flex max-w-xl grow flex-col justify-center gap-4 p-8">
     <h1 class="text-4xl">No chair is set up yet</h1>
     <p class="text-lg">
-      Make an event day, choose what is on its menu, open the line and take a name. Then the first child sits down here.
+      Make an event day, choose what is on its menu, open the line and take a name. Then the first child sits
+      down here.
     </p>
     <p><a class="key key-ink" href={p('/events')}>Make an event day</a></p>
   </div>

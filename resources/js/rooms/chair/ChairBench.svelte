@@ -1,8 +1,9 @@
 <script lang="ts">
   import type { DaySummary, LineBoard } from '../../api/types.gen';
   import ZoneMap from '../../facemap/ZoneMap.svelte';
-    import type { Chair } from './chair.svelte';
+  import type { Chair } from './chair.svelte';
   import ChairChoice from './ChairChoice.svelte';
+  import ChairEndings from './ChairEndings.svelte';
   import ChairKeys from './ChairKeys.svelte';
   import DayStrip from './DayStrip.svelte';
   import FaceTape from './FaceTape.svelte';
@@ -37,8 +38,10 @@
 <div class="flex grow flex-col md:h-[calc(100dvh-3.4rem)] md:min-h-[660px]">
   <DayStrip {chair} {board} />
 
-  <div class="grid min-h-0 grow content-start md:grid-cols-[minmax(220px,29%)_1fr_minmax(250px,22%)] md:content-stretch">
-    <div class="md:border-seam flex min-h-0 flex-col px-3 pt-1 md:border-r md:px-5">
+  <div
+    class="grid min-h-0 grow content-start md:grid-cols-[minmax(220px,29%)_1fr_minmax(250px,22%)] md:content-stretch"
+  >
+    <div class="flex min-h-0 flex-col px-3 pt-1 md:border-r md:border-seam md:px-5">
       <ChairChoice {chair} {board} {days} />
       <div class="hidden min-h-0 grow items-center md:flex">
         <ZoneMap
@@ -50,12 +53,14 @@
     </div>
     <StepNow {chair} {board} />
     <div
-      class="border-seam flex min-h-0 flex-col gap-4 border-t p-4 max-md:sticky max-md:bottom-0 max-md:z-10 max-md:border-t-2 max-md:bg-card md:border-t-0 md:border-l"
+      class="flex min-h-0 flex-col gap-4 border-t border-seam p-4 max-md:sticky max-md:bottom-0 max-md:z-10 max-md:border-t-2 max-md:bg-card md:border-t-0 md:border-l"
     >
       <LineWord {chair} {board} />
       <ChairKeys {chair} />
+      <div class="max-md:hidden"><ChairEndings {chair} /></div>
     </div>
   </div>
 
   <FaceTape {chair} />
+  <div class="bg-card p-4 md:hidden"><ChairEndings {chair} /></div>
 </div>

@@ -21,12 +21,13 @@
   const painting = $derived(chair.step !== undefined);
 </script>
 
-<div class="mt-auto flex flex-col gap-2.5">
+<div class="mt-auto flex flex-col gap-2">
   <button
     type="button"
-    class="key key-ink min-h-24 text-2xl leading-tight font-bold md:min-h-[104px]"
+    class="key min-h-20 flex-col gap-0.5 text-2xl leading-tight font-bold key-ink md:min-h-24"
     disabled={chair.move === 'wait'}
-    onclick={() => chair.press()}>{words}</button
+    onclick={() => chair.press()}
+    >{words}<span class="hidden text-sm font-normal opacity-80 md:block">space bar or pedal</span></button
   >
   <div class="grid grid-cols-3 gap-2">
     <button
@@ -38,18 +39,8 @@
     <button type="button" class="key min-h-14 px-1" disabled={!painting} onclick={() => chair.togglePause()}
       >{chair.child?.pausedAt == null ? 'Pause' : 'Go on'}</button
     >
-    <button type="button" class="key min-h-14 px-1" disabled={!painting} onclick={() => chair.skip()}>Skip</button>
-  </div>
-  <div class={['grid grid-cols-2 gap-2', !painting && 'max-md:hidden']}>
-    <button type="button" class="key min-h-14 px-1 text-[15px]" disabled={!painting} onclick={() => chair.finish()}
-      >Enough, finish</button
-    >
-    <button
-      type="button"
-      class="key min-h-14 px-1 text-[15px]"
-      disabled={chair.child === null}
-      onclick={() => chair.childLeft()}>Child left</button
+    <button type="button" class="key min-h-14 px-1" disabled={!painting} onclick={() => chair.skip()}
+      >Skip</button
     >
   </div>
-  <p class="text-soft hidden text-center text-[15px] md:block">Space or the pedal: the big button</p>
 </div>

@@ -16,7 +16,7 @@
   const pieces = $derived(lanePieces(chair.line, board, chair.number(), clock.now));
 </script>
 
-<div class="border-ink bg-card overflow-hidden border-b" bind:clientWidth={width}>
+<div class="shrink-0 overflow-hidden border-b border-ink bg-card" bind:clientWidth={width}>
   <Tape
     {pieces}
     {from}

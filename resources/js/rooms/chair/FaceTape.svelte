@@ -24,13 +24,14 @@
   const promise = $derived(chair.child?.promiseMs ?? null);
 </script>
 
-<div class="border-ink bg-card border-t-2 px-3 pt-2 pb-3 sm:px-5">
+<div class="shrink-0 border-t-2 border-ink bg-card px-3 pt-2 pb-3 sm:px-5">
   <div class="overflow-x-auto" bind:clientWidth={width}>
     {#if chair.plan !== undefined}
       <Tape
         {pieces}
         to={end}
-        label="{chair.plan.name}, {minutes(total)} planned, step {chair.stepIndex + 1} of {chair.plan.steps.length}"
+        label="{chair.plan.name}, {minutes(total)} planned, step {chair.stepIndex + 1} of {chair.plan.steps
+          .length}"
         pixelsPerMinute={scale}
         height={width < 600 ? 40 : 54}
         words={width < 600 ? 'none' : 'above'}
@@ -38,7 +39,14 @@
         mark={promise === null ? null : { at: promise, text: `promised ${minutes(promise)}` }}
       />
     {:else}
-      <Tape pieces={[]} to={(width / INCH) * 60_000} label="An empty tape" pixelsPerMinute={INCH} height={20} words="none" />
+      <Tape
+        pieces={[]}
+        to={(width / INCH) * 60_000}
+        label="An empty tape"
+        pixelsPerMinute={INCH}
+        height={20}
+        words="none"
+      />
     {/if}
   </div>
 </div>

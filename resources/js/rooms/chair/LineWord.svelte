@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { LineBoard } from '../../api/types.gen';
   import { clockTime, minutes } from '../../lib/minutes';
-  import { type Chair, childName } from './chair.svelte';
+  import type { Chair } from './chair.svelte';
 
   const { chair, board }: { chair: Chair; board: LineBoard } = $props();
 
@@ -20,7 +20,7 @@
       </p>
     </div>
   {/if}
-  <div class="border-sea border-l-[6px] pl-3">
+  <div class="border-l-[6px] border-sea pl-3">
     <p class="text-lg font-bold">
       {board.waiting.length === 0 ? 'Nobody waiting' : `${board.waiting.length} waiting`}
     </p>
@@ -29,16 +29,12 @@
       {#if !board.isOpen}
         the line is closed
       {:else if board.moreFaces > 0}
-        about {board.moreFaces} more {board.moreFaces === 1 ? 'face fits' : 'faces fit'} before {time(board.day.closesAt)}
+        about {board.moreFaces} more {board.moreFaces === 1 ? 'face fits' : 'faces fit'} before {time(
+          board.day.closesAt,
+        )}
       {:else}
         <strong class="text-rust">take no more names</strong>: {time(board.day.closesAt)} is full
       {/if}
     </p>
   </div>
-  {#if chair.child !== null && chair.next !== undefined}
-    <p class="pl-[18px]">
-      <span class="text-soft">Next</span>
-      {childName(chair.next)}<br /><span class="text-soft">{chair.next.design}, about {time(chair.next.callAt)}</span>
-    </p>
-  {/if}
 </div>

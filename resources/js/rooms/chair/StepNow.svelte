@@ -18,27 +18,33 @@
   const places = (step: PlanStep) => step.zones.map((zone) => zone.replace('_', ' ')).join(', ');
 </script>
 
-<section class="flex flex-col px-4 py-4 sm:px-8 md:py-5" aria-label="The step now">
+<section class="flex flex-col px-4 py-2 sm:px-8 md:py-5" aria-label="The step now">
   {#if chair.child === null}
-    <p class="text-soft text-lg">Chair {chair.number()} is free</p>
+    <p class="text-lg text-soft">Chair {chair.number()} is free</p>
     {#if chair.next === undefined}
       <h1 class="mt-2 text-4xl sm:text-6xl">Nobody is waiting</h1>
       <p class="mt-4 text-xl">
         {board.isOpen ? 'The line is open.' : 'The line is closed.'} Names are taken on
-        <a class="underline underline-offset-4" href={p('/events/:id', { id: board.day.id })}>the day’s page</a>.
+        <a class="underline underline-offset-4" href={p('/events/:id', { params: { id: board.day.id } })}
+          >the day’s page</a
+        >.
       </p>
     {:else}
       <h1 class="mt-2 text-4xl sm:text-6xl">{childName(chair.next)}</h1>
       <p class="mt-4 text-2xl">{chair.next.design}, {minutes(chair.next.plannedMs)} planned</p>
-      <p class="text-soft mt-auto pt-6 text-lg">
-        Ask about allergies, skin and eyes. Broken skin, a rash or a cold sore: offer an arm, or nothing. Local rules come
-        first.
+      <p class="mt-auto pt-6 text-lg text-soft">
+        Ask about allergies, skin and eyes. Broken skin, a rash or a cold sore: offer an arm, or nothing.
+        Local rules come first.
       </p>
     {/if}
   {:else if chair.step === undefined}
-    <p class="text-soft text-lg">{childName(chair.child)} · {chair.child.design}</p>
+    <p class="text-lg text-soft">{childName(chair.child)} · {chair.child.design}</p>
     <h1 class="mt-2 text-4xl sm:text-6xl">Mirror, photo, wipe down</h1>
-    <p class="minutes mt-4 text-7xl sm:text-[112px] sm:leading-none" role="timer" aria-label="Since the last step">
+    <p
+      class="mt-4 minutes text-7xl sm:text-[112px] sm:leading-none"
+      role="timer"
+      aria-label="Since the last step"
+    >
       {runningMinutes(chair.turnaroundMs)}
     </p>
     <p class="mt-3 text-xl">
@@ -47,26 +53,29 @@
         : `, promised ${minutes(chair.child.promiseMs)}`}. A clean sponge set for the next one.
     </p>
   {:else}
-    <p class="text-soft text-lg">
-      {childName(chair.child)} · {chair.child.design} · step {chair.stepIndex + 1} of {chair.child.steps.length}
+    <p class="text-lg text-soft">
+      {childName(chair.child)} · {chair.child.design} · step {chair.stepIndex + 1} of {chair.child.steps
+        .length}
       {#if chair.step.optional}· may be left out{/if}
     </p>
     <h1 class="mt-1 text-[2.4rem] sm:text-6xl" aria-live="polite">{chair.step.name}</h1>
-    <div class="mt-3 flex items-center gap-3 text-xl sm:text-[22px]">
+    <div class="mt-2 flex items-center gap-3 text-xl sm:mt-3 sm:text-[22px]">
       {#each chair.step.colours as colour (colour.hex)}
         <span
-          class="border-ink size-9 shrink-0 rounded-full border-2"
+          class="size-9 shrink-0 rounded-full border-2 border-ink"
           style:background-color={colour.hex}
           title={colour.name}
         ></span>
       {/each}
       <span>{how(chair.step)}</span>
     </div>
-    <p class="text-soft mt-1 text-lg">{[places(chair.step), sides[chair.step.side]].filter(Boolean).join(' · ')}</p>
+    <p class="mt-1 text-lg leading-tight text-soft">
+      {[places(chair.step), sides[chair.step.side]].filter(Boolean).join(' · ')}
+    </p>
     <div class="mt-3 flex flex-wrap items-baseline gap-x-5">
       <p
         class={[
-          'minutes text-[92px] leading-none sm:text-[132px]',
+          'minutes text-[76px] leading-none sm:text-[132px]',
           chair.stepMs > chair.stepPlannedMs && 'text-rust',
         ]}
         role="timer"
@@ -74,8 +83,10 @@
       >
         {runningMinutes(chair.stepMs)}
       </p>
-      <p class="text-soft text-xl">
-        of {minutes(chair.stepPlannedMs)}{#if chair.child.pausedAt !== null}, <strong class="text-ink">paused</strong>{/if}<br />
+      <p class="text-xl text-soft">
+        of {minutes(chair.stepPlannedMs)}{#if chair.child.pausedAt !== null}, <strong class="text-ink"
+            >paused</strong
+          >{/if}<br />
         face
         <span data-face-clock>{runningMinutes(chair.faceMs)}</span>
         of {minutes(chair.child.promiseMs ?? chair.plan?.totalMs ?? 0)}
@@ -84,7 +95,7 @@
     {#if chair.step.note !== ''}
       <p class="mt-3 text-lg">{chair.step.note}</p>
     {/if}
-    <p class="border-seam mt-auto border-t-2 border-dotted pt-3 text-lg sm:text-xl">
+    <p class="mt-auto border-t-2 border-dotted border-seam pt-2 text-lg max-sm:mt-3 sm:text-xl">
       {#if chair.nextStep === undefined}
         <strong>Then</strong> the mirror
       {:else}
@@ -92,5 +103,7 @@
       {/if}
     </p>
   {/if}
-  <p class="sr-only" aria-live="polite">The line is clear about {clockTime(board.clearAt, board.day.timezone)}.</p>
+  <p class="sr-only" aria-live="polite">
+    The line is clear about {clockTime(board.clearAt, board.day.timezone)}.
+  </p>
 </section>

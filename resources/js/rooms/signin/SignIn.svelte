@@ -42,22 +42,30 @@
   <div class="mx-auto grid w-full max-w-5xl gap-12 p-6 md:grid-cols-2 md:items-center">
     <div>
       <h1 class="text-6xl font-extrabold tracking-tight">Inch Timer</h1>
-      <p class="mt-4 max-w-sm text-xl">One minute is one inch. Every face is a length of tape, and the line moves on.</p>
+      <p class="mt-4 max-w-sm text-xl">
+        One minute is one inch. Every face is a length of tape, and the line moves on.
+      </p>
     </div>
     <form class="flex max-w-md flex-col gap-4" onsubmit={signIn}>
       {#if outbox.signInNeeded}
-        <p class="border-rust border-l-8 pl-3">
+        <p class="border-l-8 border-rust pl-3">
           You were signed out. Sign in again and the taps kept here ({outbox.waiting.length}) are sent.
         </p>
       {/if}
       <label class="font-semibold">
         E-mail
-        <input class="field mt-1 font-normal" type="email" autocomplete="username" required bind:value={email} />
+        <input
+          class="mt-1 field font-normal"
+          type="email"
+          autocomplete="username"
+          required
+          bind:value={email}
+        />
       </label>
       <label class="font-semibold">
         Password
         <input
-          class="field mt-1 font-normal"
+          class="mt-1 field font-normal"
           type="password"
           autocomplete="current-password"
           required
@@ -65,13 +73,15 @@
         />
       </label>
       {#if message !== ''}
-        <p class="border-rust border-l-8 pl-3" role="alert">{message}</p>
+        <p class="border-l-8 border-rust pl-3" role="alert">{message}</p>
       {/if}
-      <button type="submit" class="key key-ink min-h-14 text-lg" disabled={busy}>Sign in</button>
+      <button type="submit" class="key min-h-14 text-lg key-ink" disabled={busy}>Sign in</button>
       {#if demo !== null}
         <p class="text-soft">
           This is the demo: {demo.email}, {demo.password}.
-          <button type="button" class="text-ink min-h-11 underline underline-offset-4" onclick={useDemo}>Fill it in</button>
+          <button type="button" class="min-h-11 text-ink underline underline-offset-4" onclick={useDemo}
+            >Fill it in</button
+          >
         </p>
       {/if}
     </form>

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Actions\AddPainter;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\Validator;
+
+final class FoundTeam extends Command
+{
+    private const BAD_INPUT = 2;
+
+    protected $signature = 'inch:team {team : its name; a team of that name takes the painter in} {painter : the name of a painter}
+        {email : what the painter signs in with} {--password= : asked for when not given}';
+
+    protected $description = 'Make a team with its first painter, or take one more painter into it';
+
+    public function handle(AddPainter $add): int
+    {
+        $input = [
+            'team' => $this->argument('team'),
+            'painter' => $this->argument('painter'),
+            'email' => $this->argument('email'),
+            'password' => $this->option('password') ?? $this->secret('Password, ten letters at least'),
+        ];
+        $validator = Validator::make($input, [
+            'team' => ['required', 'string', 'max:80'],
+            'painter' => ['required', 'string', 'max:80'],
+            'email' => ['required', 'string', 'email', 'max:190', 'unique:users'],
+            'password' => ['required', 'string', 'min:10', 'max:200'],
+        ], ['email.unique' => 'Somebody signs in with that already. Give another e-mail address.']);
+        if ($validator->fails()) {
+            $this->getOutput()->getErrorStyle()->writeln($validator->errors()->first());
+
+            return self::BAD_INPUT;
+        }
+        /** @var array{team: string, painter: string, email: string, password: string} $valid */
+        $valid = $validator->validated();
+        $painter = $add($valid['team'], $valid['painter'], $valid['email'], $valid['password']);
+        $this->line("{$painter->name} signs in with {$painter->email}.");
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,88 @@
+<script lang="ts">
+  import { dragHandle, dragHandleZone } from 'svelte-dnd-action';
+  import { minutes } from '../../lib/minutes';
+  import type { Bench, DraftStep } from './bench.svelte';
+
+  const { bench }: { bench: Bench } = $props();
+
+  /** The order while a step is dragged; the design's own otherwise. */
+  let dragged = $state.raw<DraftStep[] | null>(null);
+  const steps = $derived(dragged ?? bench.draft.steps);
+  const flipDurationMs = matchMedia('(prefers-reduced-motion: reduce)').matches ? 0 : 150;
+  const times = $derived(new Map(bench.sheet.steps.map((step) => [step.id, step.timeMs])));
+
+  function onkey(event: KeyboardEvent, step: DraftStep) {
+    const by = event.key === 'ArrowUp' ? -1 : event.key === 'ArrowDown' ? 1 : 0;
+    if (by === 0) {
+      if (event.key === 'Delete') bench.removeStep(step.id);
+      return;
+    }
+    event.preventDefault();
+    if (event.altKey) {
+      bench.moveStep(step.id, by);
+      return;
+    }
+    const to = bench.draft.steps[bench.draft.steps.indexOf(step) + by];
+    if (to !== undefined) {
+      bench.selectedId = to.id;
+      document.getElementById(`step-${to.id}`)?.focus();
+    }
+  }
+</script>
+
+<section class="flex flex-col gap-2 px-3 py-4 sm:px-8 md:pr-5" aria-label="Steps in painting order">
+  <ol
+    class="flex flex-col"
+    use:dragHandleZone={{
+      items: steps,
+      flipDurationMs,
+      dropTargetStyle: {},
+      zoneTabIndex: -1,
+      delayTouchStart: 120,
+    }}
+    onconsider={(event) => (dragged = event.detail.items)}
+    onfinalize={(event) => {
+      dragged = null;
+      bench.reorder(event.detail.items.map((step) => step.id));
+    }}
+  >
+    {#each steps as step, index (step.id)}
+      <li class={['flex items-stretch rounded-lg', step.id === bench.selectedId && 'bg-card']}>
+        <span
+          class="flex w-10 shrink-0 touch-none items-center justify-center text-soft"
+          use:dragHandle
+          aria-label="Drag {step.name}"
+          tabindex="-1"
+        >
+          <svg width="14" height="20" viewBox="0 0 14 20" aria-hidden="true">
+            <path
+              d="M3 3v0M11 3v0M3 10v0M11 10v0M3 17v0M11 17v0"
+              stroke="currentColor"
+              stroke-width="4"
+              stroke-linecap="round"
+            />
+          </svg>
+        </span>
+        <button
+          type="button"
+          id="step-{step.id}"
+          class="flex min-h-12 min-w-0 grow items-center gap-3 pr-3 text-left text-lg"
+          aria-current={step.id === bench.selectedId ? 'true' : undefined}
+          onclick={() => (bench.selectedId = step.id)}
+          onkeydown={(event) => onkey(event, step)}
+        >
+          <svg width="16" height="30" class="shrink-0 border border-ink" aria-hidden="true">
+            <rect width="16" height="30" fill="url(#tape-{step.medium})" />
+          </svg>
+          <span class="min-w-0 grow truncate">{index + 1} {step.name}</span>
+          {#if step.optional}<span class="text-[15px] text-soft">extra</span>{/if}
+          <span class="minutes">{minutes(times.get(step.id) ?? 0)}</span>
+        </button>
+      </li>
+    {/each}
+  </ol>
+  <button type="button" class="mt-1 key self-start" onclick={() => bench.addStep()}>Add a step</button>
+  <p class="hidden text-[15px] text-soft md:block">
+    Drag the dots, or Alt with the arrow keys, to change the order. Ctrl Z undoes.
+  </p>
+</section>

@@ -1,0 +1,100 @@
+<script lang="ts">
+  import { useQueryClient } from '@tanstack/svelte-query';
+  import { api } from '../../api/client';
+  import type { DaySummary } from '../../api/types.gen';
+  import { clock } from '../../lib/clock.svelte';
+  import { Submission } from '../../lib/form.svelte';
+  import { clockTime, isoDate, minutes } from '../../lib/minutes';
+  import { navigate } from '../../router';
+  import Said from '../../ui/Said.svelte';
+  import Sheet from '../../ui/Sheet.svelte';
+
+  /** @prop day the day to change; null for a new one */
+  let { open = $bindable(), day }: { open: boolean; day: DaySummary | null } = $props();
+
+  const queryClient = useQueryClient();
+  const work = new Submission();
+  const here = Intl.DateTimeFormat().resolvedOptions().timeZone;
+
+  function filledIn() {
+    const zone = day?.timezone ?? here;
+
+    return {
+      name: day?.name ?? '',
+      place: day?.place ?? '',
+      timezone: zone,
+      date: isoDate(day?.opensAt ?? clock.moment(), zone),
+      opens: day === null ? '11:00' : clockTime(day.opensAt, zone),
+      closes: day === null ? '16:00' : clockTime(day.closesAt, zone),
+      chairs: day?.chairs ?? 1,
+      turnaround: day === null ? '1:00' : minutes(day.turnaroundMs),
+    };
+  }
+
+  let form = $state(filledIn());
+
+  $effect.pre(() => {
+    if (open) form = filledIn();
+  });
+
+  async function save(event: SubmitEvent) {
+    event.preventDefault();
+    await work.run(async () => {
+      const saved =
+        day === null
+          ? await api.post<DaySummary>('days', form)
+          : await api.put<DaySummary>(`days/${day.id}`, form);
+      await queryClient.invalidateQueries({ queryKey: ['days'] });
+      await queryClient.invalidateQueries({ queryKey: ['line', saved.id] });
+      open = false;
+      if (day === null) {
+        await navigate('/events/:id', { params: { id: saved.id } });
+      }
+    });
+  }
+</script>
+
+<Sheet bind:open title={day === null ? 'New event day' : 'The day'}>
+  <form class="grid gap-4 sm:grid-cols-2" onsubmit={save}>
+    <label class="font-semibold sm:col-span-2">
+      Name
+      <input class="mt-1 field text-xl font-normal" maxlength="80" required bind:value={form.name} />
+      <Said message={work.of('name')} />
+    </label>
+    <label class="font-semibold">
+      Place
+      <input class="mt-1 field font-normal" maxlength="80" bind:value={form.place} />
+    </label>
+    <label class="font-semibold">
+      Date
+      <input class="mt-1 field font-normal" type="date" required bind:value={form.date} />
+      <Said message={work.of('date')} />
+    </label>
+    <label class="font-semibold">
+      Opens
+      <input class="mt-1 field font-normal" required bind:value={form.opens} />
+      <Said message={work.of('opens')} />
+    </label>
+    <label class="font-semibold">
+      Closes
+      <input class="mt-1 field font-normal" required bind:value={form.closes} />
+      <Said message={work.of('closes')} />
+    </label>
+    <label class="font-semibold">
+      Chairs
+      <input class="mt-1 field font-normal" type="number" min="1" max="8" required bind:value={form.chairs} />
+      <Said message={work.of('chairs')} />
+    </label>
+    <label class="font-semibold">
+      Turnaround between children
+      <input class="mt-1 field font-normal" required bind:value={form.turnaround} />
+      <Said message={work.of('turnaround')} />
+    </label>
+    {#if Object.keys(work.fields).length === 0}
+      <div class="sm:col-span-2"><Said message={work.message} /></div>
+    {/if}
+    <button type="submit" class="key min-h-14 text-lg key-ink sm:col-span-2" disabled={work.busy}>
+      {day === null ? 'Make the day' : 'Save the day'}
+    </button>
+  </form>
+</Sheet>

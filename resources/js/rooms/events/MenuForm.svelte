@@ -1,0 +1,117 @@
+<script lang="ts">
+  import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+  import { api } from '../../api/client';
+  import type { DesignTape, LineBoard } from '../../api/types.gen';
+  import { Submission } from '../../lib/form.svelte';
+  import { minutes } from '../../lib/minutes';
+  import { centsOf, price } from '../../lib/money';
+  import { p } from '../../router';
+  import Said from '../../ui/Said.svelte';
+  import Sheet from '../../ui/Sheet.svelte';
+
+  let { open = $bindable(), board }: { open: boolean; board: LineBoard } = $props();
+
+  interface Row {
+    design: DesignTape;
+    offered: boolean;
+    promise: string;
+    price: string;
+  }
+
+  const queryClient = useQueryClient();
+  const work = new Submission();
+  const designs = createQuery(() => ({
+    queryKey: ['designs'],
+    queryFn: () => api.get<DesignTape[]>('designs'),
+    enabled: open,
+  }));
+  let rows = $state<Row[]>([]);
+
+  $effect.pre(() => {
+    if (open && designs.data !== undefined) rows = designs.data.map(rowOf);
+  });
+
+  /** What is offered already keeps its terms; the rest starts from its own promise, or its minutes. */
+  function rowOf(design: DesignTape): Row {
+    const offer = board.menu.find((one) => one.designId === design.id);
+
+    return {
+      design,
+      offered: offer !== undefined,
+      promise: minutes(offer?.promiseMs ?? design.promiseMs ?? design.totalMs),
+      price: price(offer?.priceCents ?? null),
+    };
+  }
+
+  async function save(event: SubmitEvent) {
+    event.preventDefault();
+    await work.run(async () => {
+      const items = rows
+        .filter((row) => row.offered)
+        .map((row) => {
+          const priceCents = centsOf(row.price);
+          if (priceCents === undefined) {
+            throw new Error(
+              `“${row.price}” is not a price for ${row.design.name}. Type it such as 4 or 4.50.`,
+            );
+          }
+
+          return { designId: row.design.id, promise: row.promise, priceCents };
+        });
+      const line = await api.put<LineBoard>(`days/${board.day.id}/menu`, { items });
+      queryClient.setQueryData(['line', board.day.id], line);
+      open = false;
+    });
+  }
+</script>
+
+<Sheet bind:open title="Menu of the day">
+  {#if designs.data?.length === 0}
+    <p class="text-lg">
+      There are no designs yet. <a class="underline" href={p('/designs')}>Make one first.</a>
+    </p>
+  {:else}
+    <form onsubmit={save}>
+      <div class="grid grid-cols-[1fr_6rem_5.5rem] gap-2 text-soft" aria-hidden="true">
+        <span>offered</span><span>promise</span><span>price</span>
+      </div>
+      <ul>
+        {#each rows as row (row.design.id)}
+          <li class="grid grid-cols-[1fr_6rem_5.5rem] items-center gap-2 border-t border-seam py-1.5">
+            <label class="flex min-h-11 items-center gap-3">
+              <input
+                type="checkbox"
+                class="size-6 accent-ink"
+                bind:checked={row.offered}
+                disabled={row.design.totalMs === 0}
+              />
+              <span class="text-lg leading-tight">
+                {row.design.name}
+                <span class="text-soft"
+                  >{row.design.totalMs === 0 ? 'no steps yet' : minutes(row.design.totalMs)}</span
+                >
+              </span>
+            </label>
+            <input
+              class="field"
+              aria-label="Promise for {row.design.name}"
+              bind:value={row.promise}
+              disabled={!row.offered}
+            />
+            <input
+              class="field"
+              aria-label="Price of {row.design.name}"
+              placeholder="no price"
+              bind:value={row.price}
+              disabled={!row.offered}
+            />
+          </li>
+        {/each}
+      </ul>
+      <Said message={work.message} />
+      <button type="submit" class="mt-4 key min-h-14 w-full text-lg key-ink" disabled={work.busy}
+        >Put up the menu</button
+      >
+    </form>
+  {/if}
+</Sheet>

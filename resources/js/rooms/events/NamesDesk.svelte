@@ -1,0 +1,81 @@
+<script lang="ts">
+  import type { LineBoard } from '../../api/types.gen';
+  import { clockTime, minutes } from '../../lib/minutes';
+  import { price } from '../../lib/money';
+  import type { Line } from '../../line/line.svelte';
+  import Tape from '../../tape/Tape.svelte';
+  import { piecesOf } from '../../tape/tape';
+
+  const { line, board, changeMenu }: { line: Line; board: LineBoard; changeMenu: () => void } = $props();
+
+  const SCALE = 30;
+  let firstName = $state('');
+
+  function take(design: string) {
+    line.join(design, firstName.trim());
+    firstName = '';
+  }
+</script>
+
+<section class="px-3 py-4 sm:px-8 md:pr-6" aria-labelledby="take-a-name">
+  <div class="flex items-center gap-3">
+    <h2 id="take-a-name" class="grow text-2xl">Take a name</h2>
+    <button type="button" class="key" onclick={changeMenu}>Menu of the day</button>
+  </div>
+
+  {#if board.menu.length === 0}
+    <p class="mt-3 text-lg">
+      Nothing is on the menu yet. Choose which designs are offered today, and what is promised.
+    </p>
+  {:else if !board.isOpen}
+    <p class="mt-3 text-lg">The line is closed. Open it to take names.</p>
+  {:else}
+    <p class="text-soft">
+      No. {board.nextNumber} is next{board.moreFaces > 0
+        ? `, called about ${clockTime(board.nextNameCalledAt, board.day.timezone)}`
+        : ''}.
+      {#if board.moreFaces === 0}
+        <strong class="text-rust"
+          >No more faces fit before {clockTime(board.day.closesAt, board.day.timezone)}.</strong
+        >
+      {/if}
+    </p>
+    <label class="mt-3 block font-semibold">
+      First name, if they like
+      <input
+        class="mt-1 field text-xl font-normal"
+        maxlength="40"
+        autocomplete="off"
+        bind:value={firstName}
+      />
+    </label>
+    <p class="mt-3 font-semibold" id="which-design">and the design:</p>
+    <ul class="mt-1 grid grid-cols-2 gap-2" aria-labelledby="which-design">
+      {#each board.menu as offer (offer.designId)}
+        <li>
+          <button
+            type="button"
+            class="flex min-h-16 w-full flex-col justify-center overflow-hidden rounded-lg border-2 border-ink px-3 py-1.5 text-left hover:bg-card"
+            onclick={() => take(offer.designId)}
+          >
+            <span class="text-lg leading-tight font-bold">{offer.name}</span>
+            <span class="flex justify-between text-[15px] text-soft">
+              <span class="minutes">{minutes(offer.promiseMs)}</span><span>{price(offer.priceCents)}</span>
+            </span>
+            <span class="mt-1 block" aria-hidden="true">
+              <Tape
+                pieces={piecesOf(line.plan(offer.planId)?.spans ?? [], line.plan(offer.planId)?.steps ?? [])}
+                to={offer.plannedMs}
+                label=""
+                pixelsPerMinute={SCALE}
+                height={13}
+                ruled={false}
+                words="none"
+              />
+            </span>
+          </button>
+        </li>
+      {/each}
+    </ul>
+  {/if}
+</section>

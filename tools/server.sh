@@ -1,0 +1,27 @@
+# Starts and stops the web server on loopback. Source it, then: server_start PORT LOG; server_stop.
+# shellcheck shell=bash
+
+server_start() {
+    local port=$1 log=$2
+    port_is_free "$port" || {
+        echo "Port $port is taken. Is Inch Timer running already? Set another one: ${server_port_variable:-INCH_PORT}=8400 $0" >&2
+        return 1
+    }
+    # A session of its own, so that the workers end with their parent.
+    PHP_CLI_SERVER_WORKERS=4 setsid php -d variables_order=EGPCS -d opcache.enable_cli=1 -d upload_max_filesize=64M -d post_max_size=64M \
+        -S "127.0.0.1:$port" -t public tools/router.php >>"$log" 2>&1 &
+    server_pid=$!
+    for _ in $(seq 1 100); do
+        ! port_is_free "$port" && return 0
+        sleep 0.1
+    done
+    echo "The server does not answer; see $log" >&2
+    return 1
+}
+
+server_stop() {
+    [ -n "${server_pid:-}" ] || return 0
+    kill -TERM -- "-$server_pid" 2>/dev/null
+    wait "$server_pid" 2>/dev/null
+    server_pid=
+}

@@ -24,8 +24,11 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict(! app()->isProduction());
         $this->bindWithinTeam();
-        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(self::SIGN_IN_TRIES)
-            ->by(mb_strtolower($request->string('email')->toString()).'|'.$request->ip()));
+        RateLimiter::for('sign-in', static function (Request $request): Limit {
+            $email = $request->input('email');
+
+            return Limit::perMinute(self::SIGN_IN_TRIES)->by(mb_strtolower(is_string($email) ? $email : '').'|'.$request->ip());
+        });
     }
 
     /** An id of another team is not there: the one place that keeps teams apart. */

@@ -11,6 +11,7 @@ use App\Http\Resources\MenuOffer;
 use App\Http\Resources\SeatedChild;
 use App\Http\Resources\StepProgress;
 use App\Http\Resources\WaitingChild;
+use App\Models\ChairEvent;
 use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\MenuItem;
@@ -28,6 +29,9 @@ use Illuminate\Database\Eloquent\Collection;
 final readonly class LineOfDay
 {
     private const ENDED_SHOWN = 16;
+
+    /** More than a browser sends at once, so that it can tell which of its taps under way are in this line already. */
+    private const HEARD_TOLD = 100;
 
     public function __construct(private FoldedLine $foldedLine, private DaysOfTeam $days) {}
 
@@ -57,7 +61,17 @@ final readonly class LineOfDay
             $forecast->nextNameCalledAt()->epochMilliseconds,
             $forecast->clearAt()->epochMilliseconds,
             $forecast->facesUntil($closes, self::meanOf($menu), $turnaround),
+            self::heard($day),
         );
+    }
+
+    /** @return list<string> */
+    private static function heard(EventDay $day): array
+    {
+        /** @var list<string> $ids */
+        $ids = ChairEvent::query()->where('event_day_id', $day->id)->orderByDesc('seq')->limit(self::HEARD_TOLD)->pluck('id')->all();
+
+        return $ids;
     }
 
     /** @return array<string, Design> by id: those on the menu and those asked for, deleted ones too */

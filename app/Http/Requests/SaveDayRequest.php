@@ -17,6 +17,8 @@ use Illuminate\Validation\ValidationException;
 /** An event day as it is typed: a date and times of day where the fair stands. */
 final class SaveDayRequest extends TeamRequest
 {
+    private const LONGEST_DAY_HOURS = 14;
+
     private const LONGEST_TURNAROUND_MINUTES = 30;
 
     /** @return array<string, list<string>> */
@@ -54,16 +56,21 @@ final class SaveDayRequest extends TeamRequest
     {
         $opens = $this->clockTime('opens');
         $closes = $this->clockTime('closes');
-        if (! $closes->isAfter($opens)) {
-            throw ValidationException::withMessages(['closes' => 'The day closes before it opens. Mend one of the two times.']);
+        $opensMs = $this->moment($opens, 0);
+        // An evening may end after midnight.
+        $closesMs = $this->moment($closes, $closes->isAfter($opens) ? 0 : 1);
+        if ($closesMs - $opensMs > self::LONGEST_DAY_HOURS * 3_600_000) {
+            throw ValidationException::withMessages([
+                'closes' => "From {$opens->format()} to {$closes->format()} is too long a day. Mend one of the two times; 4 in the afternoon is 16:00 or 4 pm.",
+            ]);
         }
 
         return new DayTerms(
             $this->string('name')->trim()->toString(),
             $this->string('place')->trim()->toString(),
             $this->string('timezone')->toString(),
-            $this->moment($opens),
-            $this->moment($closes),
+            $opensMs,
+            $closesMs,
             $this->integer('chairs'),
             $this->turnaround(),
         );
@@ -78,10 +85,10 @@ final class SaveDayRequest extends TeamRequest
         }
     }
 
-    private function moment(ClockTime $time): int
+    private function moment(ClockTime $time, int $daysLater): int
     {
         $zone = new DateTimeZone($this->string('timezone')->toString());
-        $moment = new DateTimeImmutable("{$this->string('date')} {$time->format()}", $zone);
+        $moment = new DateTimeImmutable("{$this->string('date')} {$time->format()} +{$daysLater} day", $zone);
 
         return $moment->getTimestamp() * 1000;
     }

@@ -12,6 +12,7 @@ final readonly class LineBoard extends Resource
      * @param  list<WaitingChild>  $waiting  first in line first
      * @param  list<ChairState>  $chairs
      * @param  list<EndedChild>  $ended  the newest, newest first
+     * @param  list<string>  $heard  ids of the newest taps that this line knows
      */
     public function __construct(
         public DaySummary $day,
@@ -26,5 +27,6 @@ final readonly class LineBoard extends Resource
         public int $nextNameCalledAt,
         public int $clearAt,
         public int $moreFaces,
+        public array $heard,
     ) {}
 }

@@ -58,32 +58,57 @@ function database(): Promise<IDBPDatabase<Shape>> {
   return opened;
 }
 
+/** Taps that the browser would not keep, for want of room or by its owner's wish: they live as long as this page. */
+const inMemory = new Map<string, KeptTap>();
+
 /** What this browser keeps for when the server is away: the last answers, and the taps not yet sent. */
 export const kept = {
   async answer(path: string): Promise<unknown> {
-    return (await (await database()).get('answers', path))?.body;
+    const kept = await database()
+      .then((db) => db.get('answers', path))
+      .catch(() => undefined);
+
+    return kept?.body;
   },
 
+  /** An answer that cannot be kept is only not there later. */
   async keepAnswer(path: string, body: unknown): Promise<void> {
-    await (await database()).put('answers', { path, body });
+    await database()
+      .then((db) => db.put('answers', { path, body }))
+      .catch(() => undefined);
   },
 
   async forgetAnswers(): Promise<void> {
-    await (await database()).clear('answers');
+    await database()
+      .then((db) => db.clear('answers'))
+      .catch(() => undefined);
   },
 
   /** In the order they were made: their ids are. */
   async taps(): Promise<KeptTap[]> {
-    return (await database()).getAll('taps');
+    const stored = await database()
+      .then((db) => db.getAll('taps'))
+      .catch((): KeptTap[] => []);
+
+    return [...stored, ...inMemory.values()].sort((a, b) => (a.id < b.id ? -1 : 1));
   },
 
   async keepTaps(taps: KeptTap[]): Promise<void> {
-    const writing = (await database()).transaction('taps', 'readwrite');
-    await Promise.all([...taps.map((tap) => writing.store.put(tap)), writing.done]);
+    try {
+      const writing = (await database()).transaction('taps', 'readwrite');
+      await Promise.all([...taps.map((tap) => writing.store.put(tap)), writing.done]);
+    } catch {
+      taps.forEach((tap) => inMemory.set(tap.id, tap));
+    }
   },
 
   async dropTaps(ids: string[]): Promise<void> {
-    const writing = (await database()).transaction('taps', 'readwrite');
-    await Promise.all([...ids.map((id) => writing.store.delete(id)), writing.done]);
+    ids.forEach((id) => inMemory.delete(id));
+    await database()
+      .then(async (db) => {
+        const writing = db.transaction('taps', 'readwrite');
+        await Promise.all([...ids.map((id) => writing.store.delete(id)), writing.done]);
+      })
+      .catch(() => undefined);
   },
 };

@@ -9,7 +9,8 @@ import type { LineBoard, TapOutcome, TapsAnswer } from './types.gen';
 export type Saying = Omit<Tap, 'id' | 'at' | 'kind'> & { kind: TapKind };
 
 const RETRY_MS = 2_000;
-const BATCH = 200;
+/** No more than the line says it has heard of. */
+const BATCH = 50;
 
 /** Taps on their way to the server: shown at once, kept in the browser until the server has them, sent in order, once. */
 class Outbox {
@@ -21,6 +22,8 @@ class Outbox {
   private teamId = '';
   private lastAt = 0;
   private sending = false;
+  private again = false;
+  private keeping: Promise<unknown> = Promise.resolve();
   private queryClient: QueryClient | undefined;
 
   /** Takes up what an earlier page left unsent, and sends it. */
@@ -43,7 +46,9 @@ class Outbox {
       return { id, teamId: this.teamId, dayId, tap: { ...saying, id, at } };
     });
     this.waiting = [...this.waiting, ...taps];
-    void kept.keepTaps(taps).then(() => this.send());
+    const keep = kept.keepTaps(taps);
+    this.keeping = this.keeping.then(() => keep);
+    void this.keeping.then(() => this.send());
   }
 
   dismissComplaints(): void {
@@ -53,9 +58,12 @@ class Outbox {
   /** One window at a time sends, so that taps of two windows of this browser keep their order. */
   async send(): Promise<void> {
     if (this.sending) {
+      this.again = true;
+
       return;
     }
     this.sending = true;
+    this.again = false;
     try {
       await navigator.locks.request('inch-timer-outbox', () => this.sendAll());
     } catch (error) {
@@ -63,19 +71,32 @@ class Outbox {
     } finally {
       this.sending = false;
     }
+    if (this.again as boolean) {
+      await this.send();
+    }
   }
 
   private async sendAll(): Promise<void> {
     for (;;) {
-      const all = (await kept.taps()).filter((one) => one.teamId === this.teamId);
+      const all = await this.unsent();
       const dayId = all[0]?.dayId;
       if (dayId === undefined) {
-        this.waiting = [];
-
         return;
       }
       await this.sendBatch(dayId, all.filter((one) => one.dayId === dayId).slice(0, BATCH));
     }
+  }
+
+  /** In the order they were made; those that another window of this browser has sent meanwhile are let go. */
+  private async unsent(): Promise<KeptTap[]> {
+    await this.keeping;
+    const here = this.waiting;
+    const unsent = (await kept.taps()).filter((one) => one.teamId === this.teamId);
+    const ids = new Set(unsent.map((one) => one.id));
+    const gone = new Set(here.filter((one) => !ids.has(one.id)));
+    this.waiting = this.waiting.filter((one) => !gone.has(one));
+
+    return unsent;
   }
 
   private async sendBatch(dayId: string, batch: KeptTap[]): Promise<void> {
@@ -92,6 +113,7 @@ class Outbox {
     const news = answer.outcomes.filter((one) => one.message !== '');
     this.complaints = [...this.complaints, ...news];
     this.signInNeeded = false;
+    void this.queryClient?.invalidateQueries({ queryKey: ['logbook'] });
   }
 
   /** A batch that the server refuses whole is taken out of the way and said, or it would hold up all taps to come. */

@@ -98,6 +98,7 @@ export interface LineBoard {
   nextNameCalledAt: number;
   clearAt: number;
   moreFaces: number;
+  heard: string[];
 }
 
 export interface LogDay {

@@ -3,16 +3,19 @@ import type { ChairState, LineBoard, Plan, SeatedChild, StepProgress, WaitingChi
 
 /**
  * Lays taps that the server has not answered yet over the line it last told of, so that a tap shows at once. This only
- * moves what is on the screen; what a tap means is the server's to say, and its answer takes this picture's place.
+ * moves what is on the screen; what a tap means is the server's to say, and its answer takes this picture's place. A tap
+ * that the line has heard of already, because it was read while the tap was under way, is left out.
  */
 export function withPending(
   board: LineBoard,
   taps: readonly Tap[],
   plans: ReadonlyMap<string, Plan>,
 ): LineBoard {
-  const takenBack = new Set(taps.map((tap) => tap.target));
-  const known = new Set(taps.map((tap) => tap.id));
-  const standing = taps.filter(
+  const heard = new Set(board.heard);
+  const unheard = taps.filter((tap) => !heard.has(tap.id));
+  const known = new Set(unheard.map((tap) => tap.id));
+  const takenBack = new Set(unheard.map((tap) => tap.target));
+  const standing = unheard.filter(
     (tap) => !takenBack.has(tap.id) && !(tap.target !== undefined && known.has(tap.target)),
   );
 

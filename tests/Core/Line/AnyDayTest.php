@@ -62,7 +62,7 @@ it('undoes a tap as if it had never been', function (): void {
         $painted = $before->seatedOn(1);
         $step = $painted?->face?->currentIndex();
         match (true) {
-            $step !== null => $day->done((int) $painted?->number, 's'.($step + 1), (int) $last),
+            $step !== null => $day->done($painted->number, 's'.($step + 1), (int) $last),
             $painted !== null => $day->tap(EventKind::Finished, $painted->number, (int) $last),
             $waiting !== null => $day->tap($chance->getInt(0, 1) === 0 ? EventKind::Left : EventKind::NoShow, $waiting->number, (int) $last),
             default => $day->tap($before->isOpen ? EventKind::Closed : EventKind::Opened, null, (int) $last),

@@ -33,7 +33,8 @@
   <DesignTitle {bench} />
 
   <div class="border-b border-seam px-3 pb-3 sm:px-8">
-    <div class="overflow-x-auto" bind:clientWidth={width}>
+    <!-- svelte-ignore a11y_no_noninteractive_tabindex (what scrolls must be reached by keyboard) -->
+    <div class="overflow-x-auto" tabindex="0" role="group" aria-label="The tape" bind:clientWidth={width}>
       <Tape
         pieces={piecesOf(bench.sheet.spans, bench.sheet.steps)}
         to={end}

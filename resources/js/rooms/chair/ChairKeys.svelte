@@ -15,7 +15,7 @@
       case 'seat':
         return chair.next === undefined ? '' : `Seat ${childName(chair.next)}`;
       case 'wait':
-        return 'Nobody to seat';
+        return chair.next === undefined ? 'Nobody to seat' : 'One moment …';
     }
   });
   const painting = $derived(chair.step !== undefined);

@@ -25,7 +25,7 @@
 </script>
 
 <div class="shrink-0 border-t-2 border-ink bg-card px-3 pt-2 pb-3 sm:px-5">
-  <div class="overflow-x-auto" bind:clientWidth={width}>
+  <div class="overflow-hidden" bind:clientWidth={width}>
     {#if chair.plan !== undefined}
       <Tape
         {pieces}
@@ -41,7 +41,7 @@
     {:else}
       <Tape
         pieces={[]}
-        to={(width / INCH) * 60_000}
+        to={((width - 4) / INCH) * 60_000}
         label="An empty tape"
         pixelsPerMinute={INCH}
         height={20}

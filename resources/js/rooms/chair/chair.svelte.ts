@@ -3,7 +3,7 @@ import { clock } from '../../lib/clock.svelte';
 import type { Line } from '../../line/line.svelte';
 import { faceTime, leftToPaint, stepTime } from '../../line/pending';
 
-/** What the big button does now. */
+/** What the big button does now. A child can be seated once its plan is at hand. */
 export type BigMove = 'seat' | 'done' | 'resume' | 'next' | 'free' | 'wait';
 
 /** One chair of a day: who sits in it, the step under the hand, and the clocks. */
@@ -89,8 +89,9 @@ export class Chair {
   }
 
   private bigMove(): BigMove {
+    const ready = this.next !== undefined && this.line.plan(this.next.planId) !== undefined;
     if (this.child === null) {
-      return this.next === undefined ? 'wait' : 'seat';
+      return ready ? 'seat' : 'wait';
     }
     if (this.child.pausedAt !== null) {
       return 'resume';
@@ -99,7 +100,7 @@ export class Chair {
       return 'done';
     }
 
-    return this.next === undefined ? 'free' : 'next';
+    return ready ? 'next' : 'free';
   }
 }
 

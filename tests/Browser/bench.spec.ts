@@ -1,0 +1,96 @@
+import type { DesignSheet } from '../../resources/js/api/types.gen';
+import { expect, step, test } from './team';
+
+const steps = () => [step('Base', '0:40'), step('Wave', '0:30'), step('Foam', '0:20')];
+const names = (sheet: DesignSheet) => sheet.steps.map(({ name }) => name);
+
+test('reorders by keyboard and by drag, and undoes and redoes both', async ({ page, team }) => {
+  const design = await team.design('Wave band', steps());
+  const saved = () => team.get<DesignSheet>(`designs/${design.id}`).then(names);
+  await page.goto(`/designs/${design.id}`);
+  await page.getByRole('button', { name: /1 Base/ }).focus();
+  await page.keyboard.press('Alt+ArrowDown');
+  await expect.poll(saved).toEqual(['Wave', 'Base', 'Foam']);
+
+  const from = await page.getByLabel('Drag Foam').boundingBox();
+  const to = await page.getByLabel('Drag Wave').boundingBox();
+  if (from === null || to === null) throw new Error('The handles are not shown.');
+  await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2 + 10, { steps: 12 });
+  await page.mouse.move(to.x + to.width / 2, to.y + 4, { steps: 12 });
+  await page.mouse.up();
+  await expect.poll(saved).toEqual(['Foam', 'Wave', 'Base']);
+
+  await page.keyboard.press('Control+z');
+  await expect.poll(saved).toEqual(['Wave', 'Base', 'Foam']);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(saved).toEqual(['Base', 'Wave', 'Foam']);
+  await page.keyboard.press('Control+Shift+z');
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect.poll(saved).toEqual(['Foam', 'Wave', 'Base']);
+});
+
+test('copies, adds and deletes steps with undo, and the tape follows', async ({ page, team }) => {
+  const design = await team.design('Wave band', steps());
+  await page.goto(`/designs/${design.id}`);
+  await expect(page.getByRole('img', { name: 'Wave band, 1:30 in 3 steps' })).toBeVisible();
+  await page.getByRole('button', { name: 'Copy' }).click();
+  await expect(page.getByRole('img', { name: 'Wave band, 2:10 in 4 steps' })).toBeVisible();
+  await page.getByRole('button', { name: 'Delete' }).click();
+  await page.getByRole('button', { name: 'Delete' }).click();
+  await expect(page.getByRole('img', { name: 'Wave band, 1:00 in 2 steps' })).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('img', { name: 'Wave band, 1:30 in 3 steps' })).toBeVisible();
+});
+
+test('keeps what was typed wrong, says what to mend, and saves once it is mended', async ({ page, team }) => {
+  const design = await team.design('Wave band', steps());
+  const saved = () => team.get<DesignSheet>(`designs/${design.id}`);
+  await page.goto(`/designs/${design.id}`);
+  await page.getByLabel('Time').fill('-4');
+  await page.getByLabel('Time').press('Enter');
+  await expect(page.getByText('“-4” is not a time.').first()).toBeVisible();
+  await page.getByLabel('What').fill('Deep base');
+  await page.getByLabel('What').press('Enter');
+  expect((await saved()).steps[0]?.name).toBe('Base');
+  await page.getByLabel('Time').fill('1m05');
+  await page.getByLabel('Time').press('Enter');
+  await expect.poll(async () => (await saved()).steps[0]).toMatchObject({ name: 'Deep base', time: '1:05' });
+});
+
+test('two windows on one design: the second says so and loses nothing', async ({ page, second, team }) => {
+  const design = await team.design('Wave band', steps());
+  const other = await second.newPage();
+  await page.goto(`/designs/${design.id}`);
+  await other.goto(`/designs/${design.id}`);
+  await page.getByLabel('What').fill('Mine');
+  await page.getByLabel('What').press('Enter');
+  await expect(page.getByText('Saved')).toBeVisible();
+  await expect.poll(async () => (await team.get<DesignSheet>(`designs/${design.id}`)).revision).toBe(3);
+  await other.getByLabel('What').fill('Theirs');
+  await other.getByLabel('What').press('Enter');
+  await expect(other.getByRole('button', { name: 'Keep mine' })).toBeVisible();
+  expect(names(await team.get<DesignSheet>(`designs/${design.id}`))[0]).toBe('Mine');
+  await other.getByRole('button', { name: 'Keep mine' }).click();
+  await expect.poll(async () => names(await team.get<DesignSheet>(`designs/${design.id}`))[0]).toBe('Theirs');
+});
+
+test('copies and deletes a design, brings it back, and takes a file in', async ({ page, team }) => {
+  await team.design('Wave band', steps());
+  await page.goto('/designs');
+  await page.getByRole('button', { name: 'Delete Wave band' }).click();
+  await expect(page.getByText('No designs yet.')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('link', { name: 'Wave band' }).first()).toBeVisible();
+
+  const file = page.getByLabel('Bring in a file');
+  await file.setInputFiles({
+    name: 'broken.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('{"format":'),
+  });
+  await expect(page.getByRole('alert')).toContainText('not JSON');
+  await file.setInputFiles('database/demo/designs.json');
+  await expect(page.getByRole('link', { name: 'Seal pup' }).first()).toBeVisible();
+});

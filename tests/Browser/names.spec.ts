@@ -1,0 +1,57 @@
+import { newId } from '../../resources/js/lib/ids';
+import { expect, step, test } from './team';
+
+test('takes names, moves, calls, changes and takes off, and brings back', async ({ page, team }) => {
+  const wave = await team.design('Wave band', [step('Wave', '1:00')]);
+  const crab = await team.design('Crab nose', [step('Crab', '2:00')]);
+  const day = await team.runningDay(1, [wave, crab], ['Noor', 'Emil', 'Ada']);
+  const queue = async () =>
+    (await team.line(day)).waiting.map(({ number, firstName, design, called }) =>
+      [number, firstName, design, ...(called ? ['called'] : [])].join(' '),
+    );
+  await page.goto(`/events/${day.id}`);
+  await page.getByRole('button', { name: /^3 Ada/ }).click();
+  await page.getByRole('button', { name: 'Earlier' }).click();
+  await expect.poll(queue).toEqual(['1 Noor Wave band', '3 Ada Wave band', '2 Emil Crab nose']);
+  await page.getByRole('button', { name: 'Call', exact: true }).click();
+  await page.getByRole('button', { name: /^3 Ada/ }).focus();
+  await page.keyboard.press('Alt+ArrowUp');
+  await expect.poll(queue).toEqual(['3 Ada Wave band called', '1 Noor Wave band', '2 Emil Crab nose']);
+  await page.getByLabel('First name', { exact: true }).fill('Adele');
+  await page.getByRole('combobox', { name: 'Design' }).selectOption('Crab nose');
+  await page.getByRole('button', { name: 'Change', exact: true }).last().click();
+  await expect.poll(queue).toEqual(['3 Adele Crab nose called', '1 Noor Wave band', '2 Emil Crab nose']);
+  await page.getByRole('button', { name: /^1 Noor/ }).click();
+  await page.getByRole('button', { name: 'Did not come' }).click();
+  await expect.poll(queue).toEqual(['3 Adele Crab nose called', '2 Emil Crab nose']);
+  await page.getByRole('button', { name: 'Bring No. 1 back' }).click();
+  await expect.poll(queue).toEqual(['3 Adele Crab nose called', '1 Noor Wave band', '2 Emil Crab nose']);
+  await page.getByRole('button', { name: 'Close the line' }).click();
+  await expect(page.getByText('The line is closed. Open it to take names.')).toBeVisible();
+});
+
+test('moves the call times as the chair falls behind', async ({ page, team }) => {
+  const wave = await team.design('Wave band', [step('Wave', '1:00'), step('Foam', '1:00')]);
+  const day = await team.runningDay(1, [wave], ['Noor', 'Emil']);
+  const [first] = (await team.line(day)).waiting;
+  await team.taps(day, [
+    { kind: 'seated', at: Date.now(), ticket: first?.id, chair: 1, plan: first?.planId },
+  ]);
+  const inTime = (await team.line(day)).waiting[0]?.callAt ?? 0;
+  await team.taps(day, [{ kind: 'paused', at: Date.now(), ticket: first?.id }]);
+  await page.goto(`/events/${day.id}`);
+  await expect(page.getByRole('button', { name: /^2 Emil/ })).toContainText('in 3 min');
+  await expect.poll(async () => (await team.line(day)).waiting[0]?.callAt ?? 0).toBeGreaterThan(inTime);
+});
+
+test('gives every child a number of its own, however many names are taken at once', async ({ team }) => {
+  const wave = await team.design('Wave band', [step('Wave', '1:00')]);
+  const day = await team.runningDay(2, [wave]);
+  const names = Array.from({ length: 24 }, () => [
+    { kind: 'joined', at: Date.now(), ticket: newId(), design: wave.id },
+  ]);
+  await Promise.all(names.map((taps) => team.taps(day, taps)));
+  const numbers = (await team.line(day)).waiting.map(({ number }) => number).sort((a, b) => a - b);
+
+  expect(numbers).toEqual(Array.from({ length: 24 }, (_, index) => index + 1));
+});

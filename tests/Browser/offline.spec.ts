@@ -1,0 +1,130 @@
+import { type ChildProcess, spawn } from 'node:child_process';
+import { createServer } from 'node:net';
+import type { DayLog } from '../../resources/js/api/types.gen';
+import { expect, openChair, readyForOffline, step, test } from './team';
+
+const steps = () => [
+  step('Grey base', '0:40'),
+  step('Nose', '0:20'),
+  step('Dots', '0:15'),
+  step('Glow', '0:10'),
+];
+
+test('goes offline mid-face, paints on, reloads, comes back, and every tap is there once', async ({
+  page,
+  context,
+  team,
+}) => {
+  const design = await team.design('Seal pup', steps());
+  const day = await team.runningDay(1, [design], ['Noor', 'Emil']);
+  await openChair(page);
+  await readyForOffline(page);
+  await openChair(page);
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { name: 'Nose' })).toBeVisible();
+  await expect.poll(async () => (await team.line(day)).chairs[0]?.child?.steps[0]?.status).toBe('done');
+
+  await context.setOffline(true);
+  await page.keyboard.press('Space');
+  await expect(page.getByText('1 tap is kept here')).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Dots' })).toBeVisible();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('s');
+  await expect(page.getByText('3 taps are kept here')).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByText('No. 2 Emil · Seal pup · step 1 of 4')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('No. 2 Emil · Seal pup · step 1 of 4')).toBeVisible();
+
+  await context.setOffline(false);
+  await page.evaluate(() => dispatchEvent(new Event('online')));
+  await expect(page.getByText('No network.')).toBeHidden({ timeout: 20_000 });
+  const log = await team.get<DayLog>(`days/${day.id}/logbook`);
+  expect(log.faces.map(({ number, outcome }) => [number, outcome])).toEqual([[1, 'finished']]);
+  expect(log.faces[0]?.steps.map(({ status }) => status)).toEqual(['done', 'done', 'done', 'skipped']);
+  const line = await team.line(day);
+  expect(line.chairs[0]?.child?.number).toBe(2);
+  expect(line.finishedCount).toBe(1);
+});
+
+async function freePort(): Promise<number> {
+  const server = createServer();
+  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
+  const address = server.address();
+  await new Promise((resolve) => server.close(resolve));
+
+  return typeof address === 'object' && address !== null ? address.port : 0;
+}
+
+function serve(port: number): ChildProcess {
+  return spawn(
+    'php',
+    ['-d', 'variables_order=EGPCS', '-S', `127.0.0.1:${port}`, '-t', 'public', 'tools/router.php'],
+    { env: { ...process.env, PHP_CLI_SERVER_WORKERS: '2' }, detached: true, stdio: 'ignore' },
+  );
+}
+
+function kill(server: ChildProcess): void {
+  if (server.pid !== undefined) {
+    process.kill(-server.pid, 'SIGKILL');
+  }
+}
+
+test('paints on while the server is killed, and hands in every tap once when it is back', async ({
+  browser,
+  team,
+  context,
+}) => {
+  const design = await team.design('Seal pup', steps());
+  const day = await team.runningDay(1, [design], ['Noor', 'Emil']);
+  const port = await freePort();
+  let server = serve(port);
+  const own = await browser.newContext({ baseURL: `http://127.0.0.1:${port}` });
+  try {
+    await own.addCookies(
+      (await context.cookies()).map(({ name, value }) => ({ name, value, url: `http://127.0.0.1:${port}` })),
+    );
+    const page = await own.newPage();
+    await expect.poll(async () => (await page.goto('/').catch(() => null))?.status()).toBe(200);
+    await openChair(page);
+    await page.keyboard.press('Space');
+    await expect(page.getByRole('heading', { name: 'Grey base' })).toBeVisible();
+    const clock = page.getByRole('timer', { name: 'Step clock' });
+    await page.keyboard.press('Space');
+    kill(server);
+    await page.keyboard.press('Space');
+    await expect(page.getByText(/taps? (is|are) kept here and sent/)).toBeVisible();
+    await expect(clock).toHaveText(/0:0[2-9]/);
+
+    server = serve(port);
+    await expect(page.getByText('No network.')).toBeHidden({ timeout: 20_000 });
+    await expect(page.getByRole('heading', { name: 'Dots' })).toBeVisible();
+    await expect
+      .poll(async () => (await team.line(day)).chairs[0]?.child?.steps.map(({ status }) => status))
+      .toEqual(['done', 'done', 'pending', 'pending']);
+  } finally {
+    kill(server);
+    await own.close();
+  }
+});
+
+test('keeps the taps of a painter who was signed out, and sends them after the next sign-in', async ({
+  page,
+  context,
+  team,
+}) => {
+  const design = await team.design('Seal pup', steps());
+  const day = await team.runningDay(1, [design], ['Noor']);
+  await openChair(page);
+  await page.keyboard.press('Space');
+  await expect.poll(async () => (await team.line(day)).chairs[0]?.child?.number).toBe(1);
+
+  await context.clearCookies();
+  await page.keyboard.press('Space');
+  await expect(page.getByText('You were signed out.')).toBeVisible();
+  await team.typeSignIn(page);
+  await expect(page.getByRole('heading', { name: 'Nose' })).toBeVisible();
+  await expect.poll(async () => (await team.line(day)).chairs[0]?.child?.steps[0]?.status).toBe('done');
+});

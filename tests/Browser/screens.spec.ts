@@ -1,0 +1,134 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, step, test } from './team';
+
+const steps = () => [
+  step('Grey base', '0:40'),
+  step('Nose', '0:20', { medium: 'brush', tool: 'round 3', dryFor: '0:30', note: 'Not the lips.' }),
+  step('Glitter', '0:15', { medium: 'glitter', tool: '', colours: [], optional: true }),
+];
+
+async function expectNoViolations(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+    .analyze();
+  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' ')}`)).toEqual([]);
+}
+
+/** Nothing sticks out to the side. */
+async function expectNoSidewaysScroll(page: Page): Promise<void> {
+  const sideways = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+  expect(sideways).toBeLessThanOrEqual(0);
+}
+
+async function expectGood(page: Page): Promise<void> {
+  await expectNoSidewaysScroll(page);
+  await expectNoViolations(page);
+}
+
+test('the sign-in', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('button', { name: 'Sign in' })).toBeVisible();
+  await expectGood(page);
+  await page.getByLabel('E-mail').fill('nobody@example.org');
+  await page.getByLabel('Password').fill('wrong');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('alert')).toContainText('do not go together');
+  await expectGood(page);
+});
+
+test('every room while it is empty', async ({ page, team }) => {
+  await expect.poll(() => team.get('designs')).toEqual([]);
+  for (const [path, words] of [
+    ['/', 'No chair is set up yet'],
+    ['/designs', 'No designs yet.'],
+    ['/events', 'No events yet.'],
+    ['/logbook', 'Nothing is logged yet.'],
+    ['/nowhere', 'Nothing is kept under this address'],
+  ] as const) {
+    await page.goto(path);
+    await expect(page.getByText(words)).toBeVisible();
+    await expectGood(page);
+  }
+});
+
+test('the chair, free, painting, paused and painted', async ({ page, team }) => {
+  const design = await team.design('Seal pup', steps());
+  await team.runningDay(2, [design], ['Noor', undefined, 'Emil']);
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'No. 1 Noor' })).toBeVisible();
+  await expectGood(page);
+  await page.getByRole('button', { name: 'Seat No. 1 Noor' }).click();
+  await expect(page.getByRole('heading', { name: 'Grey base' })).toBeVisible();
+  await expectGood(page);
+  await page.getByRole('button', { name: 'Pause' }).click();
+  await expect(page.getByText('paused')).toBeVisible();
+  await expectGood(page);
+  for (const key of ['Space', 'Space', 'Space', 'Space']) {
+    await page.keyboard.press(key);
+  }
+  await expect(page.getByRole('heading', { name: 'Mirror, photo, wipe down' })).toBeVisible();
+  await expectGood(page);
+});
+
+test('the designs and the bench', async ({ page, team }) => {
+  await team.design('Seal pup', steps());
+  await page.goto('/designs');
+  await expect(page.getByRole('img', { name: 'Seal pup, 1:50' })).toBeVisible();
+  await expectGood(page);
+  await page.getByRole('button', { name: 'New design' }).click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await expectNoViolations(page);
+  await page.keyboard.press('Escape');
+  await page.getByRole('link', { name: 'Seal pup' }).first().click();
+  await expect(page.getByRole('heading', { name: 'Step 1' })).toBeVisible();
+  await expectGood(page);
+  await page.getByLabel('Time').fill('soon');
+  await page.getByLabel('Time').press('Enter');
+  await expect(page.getByRole('alert').filter({ hasText: '4, 4:30, 4m30 or 270s' }).first()).toBeVisible();
+  await expectGood(page);
+});
+
+test('the event day with its menu, and the logbook', async ({ page, team }) => {
+  const design = await team.design('Seal pup', steps());
+  const day = await team.runningDay(2, [design], ['Noor', undefined]);
+  const at = Date.now() - 50_000;
+  const ticket = (await team.line(day)).waiting[0];
+  await team.taps(day, [
+    { kind: 'seated', at, ticket: ticket?.id, chair: 1, plan: ticket?.planId },
+    ...design.steps.map((one, index) => ({
+      kind: 'step_done',
+      at: at + 10_000 * (index + 1),
+      ticket: ticket?.id,
+      step: one.id,
+    })),
+    { kind: 'finished', at: at + 40_000, ticket: ticket?.id },
+  ]);
+  await page.goto('/events');
+  await expect(page.getByText('running now')).toBeVisible();
+  await expectGood(page);
+  await page.getByRole('link', { name: /Dune fair/ }).click();
+  await expect(page.getByRole('heading', { name: 'Waiting' })).toBeVisible();
+  await page.getByRole('button', { name: /^2 / }).click();
+  await expectGood(page);
+  await page.getByRole('button', { name: 'Menu of the day' }).click();
+  await expect(page.getByRole('checkbox', { name: 'Seal pup' })).toBeChecked();
+  await expectNoViolations(page);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Change', exact: true }).first().click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await expectNoViolations(page);
+  await page.goto('/logbook');
+  await expect(page.getByText('1 face', { exact: true })).toBeVisible();
+  await expectGood(page);
+  await page.getByRole('link', { name: /Dune fair/ }).click();
+  await expect(page.getByText('1 face by the clock')).toBeVisible();
+  await expectGood(page);
+});
+
+test('trouble is said, and what is another team’s is not there', async ({ page, team }) => {
+  await team.signIn();
+  await page.goto('/designs/01kaw5q0000000000000000000');
+  await expect(page.getByRole('alert')).toContainText('That is not here, or not yours.');
+  await expectGood(page);
+});

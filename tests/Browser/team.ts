@@ -1,0 +1,180 @@
+import { execFileSync } from 'node:child_process';
+import {
+  type APIRequestContext,
+  type BrowserContext,
+  expect,
+  type Page,
+  test as base,
+} from '@playwright/test';
+import type { DaySummary, DesignSheet, LineBoard, TapsAnswer } from '../../resources/js/api/types.gen';
+import { newId } from '../../resources/js/lib/ids';
+
+const PASSWORD = 'a long password';
+
+/** A step as short as a test needs it. */
+export const step = (name: string, time: string, more: Record<string, unknown> = {}) => ({
+  id: newId(),
+  name,
+  medium: 'sponge',
+  tool: 'half sponge',
+  colours: [{ name: 'sea grey', hex: '#8593a0' }],
+  zones: ['cheek'],
+  side: 'both',
+  coats: 1,
+  time,
+  dryFor: '',
+  optional: false,
+  note: '',
+  ...more,
+});
+
+/** A team of its own for each test, and its painter's way to the server past the screen. */
+export class Team {
+  readonly email = `painter-${newId()}@example.org`;
+  readonly name = `Dune Faces ${newId().slice(-6)}`;
+
+  constructor(private readonly request: APIRequestContext) {
+    execFileSync('php', ['artisan', 'inch:team', this.name, 'Mara', this.email, `--password=${PASSWORD}`]);
+  }
+
+  /** Signs the browser's context in. */
+  async signIn(): Promise<void> {
+    await this.request.get('/api/session');
+    await this.send('post', 'session', { email: this.email, password: PASSWORD });
+  }
+
+  /** What a second browser needs to be signed in too. */
+  session() {
+    return this.request.storageState();
+  }
+
+  async typeSignIn(page: Page): Promise<void> {
+    await page.getByLabel('E-mail').fill(this.email);
+    await page.getByLabel('Password').fill(PASSWORD);
+    await page.getByRole('button', { name: 'Sign in' }).click();
+  }
+
+  async design(name: string, steps: ReturnType<typeof step>[]): Promise<DesignSheet> {
+    const blank = await this.send<DesignSheet>('post', 'designs', { name, placement: 'cheek' });
+
+    return this.send<DesignSheet>('put', `designs/${blank.id}`, {
+      revision: 1,
+      name,
+      placement: 'cheek',
+      promise: '1:30',
+      steps,
+    });
+  }
+
+  /** A day that is running, with an open line and children waiting for the designs given. */
+  async runningDay(
+    chairs: number,
+    designs: DesignSheet[],
+    firstNames: (string | undefined)[] = [],
+  ): Promise<DaySummary> {
+    const now = new Date();
+    const hour = (shift: number) => `${String((now.getUTCHours() + shift + 24) % 24).padStart(2, '0')}:00`;
+    const day = await this.send<DaySummary>('post', 'days', {
+      name: 'Dune fair',
+      place: 'Sand bar',
+      timezone: 'UTC',
+      date: new Date(now.getTime() - 3_600_000).toISOString().slice(0, 10),
+      opens: hour(-1),
+      closes: hour(4),
+      chairs,
+      turnaround: '1:00',
+    });
+    const items = designs.map((design) => ({ designId: design.id, promise: '1:30', priceCents: null }));
+    await this.send('put', `days/${day.id}/menu`, { items });
+    const at = Date.now() - 60_000;
+    await this.taps(day, [
+      { kind: 'opened', at },
+      ...firstNames.map((firstName, index) => ({
+        kind: 'joined',
+        at: at + 1 + index,
+        ticket: newId(),
+        design: designs[index % designs.length]?.id,
+        ...(firstName === undefined ? {} : { firstName }),
+      })),
+    ]);
+
+    return day;
+  }
+
+  taps(day: DaySummary, taps: Record<string, unknown>[]): Promise<TapsAnswer> {
+    return this.send('post', `days/${day.id}/taps`, { taps: taps.map((tap) => ({ id: newId(), ...tap })) });
+  }
+
+  async line(day: DaySummary): Promise<LineBoard> {
+    return (await (await this.request.get(`/api/days/${day.id}/line`)).json()) as LineBoard;
+  }
+
+  async get<T>(path: string): Promise<T> {
+    return (await (await this.request.get(`/api/${path}`)).json()) as T;
+  }
+
+  async send<T>(method: 'post' | 'put' | 'delete', path: string, data: unknown): Promise<T> {
+    const { cookies } = await this.request.storageState();
+    const token = cookies.find((cookie) => cookie.name === 'XSRF-TOKEN')?.value ?? '';
+    const response = await this.request[method](`/api/${path}`, {
+      data,
+      headers: { Accept: 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(token) },
+    });
+    expect(response.ok(), `${method} ${path}: ${await response.text()}`).toBe(true);
+
+    return (await response.json()) as T;
+  }
+}
+
+/** Fails the test when a page breaks the content policy or throws. */
+export function watch(page: Page): void {
+  page.on('pageerror', (error) => {
+    throw error;
+  });
+  page.on('console', (message) => {
+    if (message.text().includes('Content Security Policy')) {
+      throw new Error(message.text());
+    }
+  });
+}
+
+/** Opens the chair and waits until the first child can be seated. */
+export async function openChair(page: Page, name = 'No. 1 Noor'): Promise<void> {
+  await page.goto('/');
+  await expect(page.getByRole('button', { name: `Seat ${name}` })).toBeVisible();
+}
+
+/** Waits until the service worker has everything it needs to answer without a network. */
+export async function readyForOffline(page: Page): Promise<void> {
+  await page.evaluate(async () => {
+    await navigator.serviceWorker.ready;
+  });
+  await page.waitForFunction(async () => {
+    const names = await caches.keys();
+    const cached = await Promise.all(
+      names.map(async (name) => (await (await caches.open(name)).keys()).length),
+    );
+
+    return cached.reduce((sum, count) => sum + count, 0) > 5;
+  });
+}
+
+export const test = base.extend<{ team: Team; second: BrowserContext }>({
+  team: async ({ context }, use) => {
+    const team = new Team(context.request);
+    await team.signIn();
+    await use(team);
+  },
+  page: async ({ page }, use) => {
+    watch(page);
+    await use(page);
+  },
+  /** A browser of its own, signed in as the same painter. */
+  second: async ({ browser, team }, use) => {
+    const second = await browser.newContext({ storageState: await team.session() });
+    await use(second);
+    await second.close();
+  },
+});
+
+export { expect };

@@ -1,0 +1,79 @@
+import { expect, test } from './team';
+
+test('a painter types a design, takes names, paints a face through and sees the minutes kept', async ({
+  page,
+  team,
+}) => {
+  await page.context().clearCookies();
+  await page.goto('/');
+  await team.typeSignIn(page);
+  await expect(page.getByRole('heading', { name: 'No chair is set up yet' })).toBeVisible();
+
+  // A design of one's own.
+  await page.getByRole('link', { name: 'Designs' }).click();
+  await expect(page.getByText('No designs yet.')).toBeVisible();
+  await page.getByRole('button', { name: 'New design' }).click();
+  await page.getByLabel('Name').fill('Lantern string');
+  await page.getByRole('dialog').getByText('brow', { exact: true }).click();
+  await page.getByRole('button', { name: 'Put it on the bench' }).click();
+  await page.getByRole('button', { name: 'Add a step' }).click();
+  await page.getByLabel('What').fill('Night blue base');
+  await page.getByLabel('Time').fill('40s');
+  await page.getByLabel('Time').press('Enter');
+  await expect(page.getByLabel('Time')).toHaveValue('0:40');
+  await page.getByRole('button', { name: 'Add a step' }).click();
+  await page.getByLabel('What').fill('String of lanterns');
+  await page.getByText('brush', { exact: true }).click();
+  await page.getByLabel('Tool').fill('round 2');
+  await page.getByLabel('Time').fill('1:10');
+  await page.getByLabel('Time').press('Enter');
+  await page.getByRole('button', { name: 'Add a step' }).click();
+  await page.getByLabel('What').fill('Glow dots');
+  await page.getByLabel('Time').fill('0:20');
+  await page.getByLabel('Time').press('Enter');
+  // 40 s of sponge, 6 s to take up the brush, 70 s and 20 s with it.
+  await expect(page.getByText('2:16').first()).toBeVisible();
+  await expect(page.getByText('Saved')).toBeVisible();
+
+  // A day with it on the menu, and two names.
+  await page.getByRole('link', { name: 'Events' }).click();
+  await page.getByRole('button', { name: 'New event day' }).click();
+  await page.getByLabel('Name').fill('Pier evening');
+  await page.getByLabel('Opens').fill('0:00');
+  await page.getByLabel('Closes').fill('14:00');
+  await page.getByRole('button', { name: 'Make the day' }).click();
+  await page.getByRole('button', { name: 'Menu of the day' }).click();
+  await page.getByRole('checkbox', { name: 'Lantern string' }).check();
+  await page.getByLabel('Promise for Lantern string').fill('2m30');
+  await page.getByLabel('Price of Lantern string').fill('4.50');
+  await page.getByRole('button', { name: 'Put up the menu' }).click();
+  await page.getByRole('button', { name: 'Open the line' }).click();
+  await page.getByLabel('First name').fill('Noor');
+  await page.getByRole('button', { name: /Lantern string.*2:30/ }).click();
+  await page.getByRole('button', { name: /Lantern string.*2:30/ }).click();
+  await expect(page.getByRole('button', { name: /^1 Noor/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^2 / })).toBeVisible();
+
+  // The face, one tap a step.
+  await page.getByRole('link', { name: 'Chair' }).click();
+  await page.getByRole('button', { name: 'Seat No. 1 Noor' }).click();
+  await expect(page.getByRole('heading', { name: 'Night blue base' })).toBeVisible();
+  await expect(page.getByText('Then string of lanterns')).toBeVisible();
+  await page.getByRole('button', { name: 'Done, next step' }).click();
+  await expect(page.getByRole('heading', { name: 'String of lanterns' })).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { name: 'Glow dots' })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('heading', { name: 'String of lanterns' })).toBeVisible();
+  await page.keyboard.press('Space');
+  await page.getByRole('button', { name: 'Skip' }).click();
+  await expect(page.getByRole('heading', { name: 'Mirror, photo, wipe down' })).toBeVisible();
+  await page.getByRole('button', { name: 'Seat No. 2' }).click();
+  await expect(page.getByText('No. 2 · Lantern string · step 1 of 3')).toBeVisible();
+
+  // And the minutes are kept.
+  await page.getByRole('link', { name: 'Logbook' }).click();
+  await page.getByRole('link', { name: /Pier evening/ }).click();
+  await expect(page.getByText('1 face by the clock')).toBeVisible();
+  await expect(page.getByText('Glow dots, left out once')).toBeVisible();
+});

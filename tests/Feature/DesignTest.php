@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Design;
+use App\Models\FacePlan;
+use App\Models\Step;
+use Tests\Scene;
+
+beforeEach(function (): void {
+    $this->scene = Scene::team();
+    $this->actingAs($this->scene->painter);
+});
+
+/**
+ * What the bench sends for a design of one step.
+ *
+ * @param  array<string, mixed>  $step
+ * @param  array<string, mixed>  $design
+ * @return array<string, mixed>
+ */
+function sheet(array $step = [], array $design = []): array
+{
+    $step = [
+        'id' => Scene::ulid(), 'name' => 'Grey base', 'medium' => 'sponge', 'tool' => 'half sponge', 'colours' => [['name' => 'sea grey', 'hex' => '#8593a0']],
+        'zones' => ['cheek'], 'side' => 'both', 'coats' => 1, 'time' => '0:40', 'dryFor' => '', 'optional' => false, 'note' => '', ...$step,
+    ];
+
+    return ['revision' => 1, 'name' => 'Seal pup', 'placement' => 'full_face', 'promise' => '4:10', 'steps' => [$step], ...$design];
+}
+
+it('lists the designs of the team by name, with their tapes', function (): void {
+    $this->scene->design('Wave band');
+    $this->scene->design('Crab nose');
+    Scene::team('Others')->design('Not ours');
+
+    $this->getJson('/api/designs')->assertOk()
+        ->assertJsonPath('*.name', ['Crab nose', 'Wave band'])
+        ->assertJsonPath('0.totalMs', 60_000)
+        ->assertJsonPath('0.spans.0', ['kind' => 'painting', 'stepId' => Design::query()->where('name', 'Crab nose')->firstOrFail()->steps->firstOrFail()->id, 'startMs' => 0, 'lengthMs' => 40_000]);
+});
+
+it('makes a blank design', function (): void {
+    $this->postJson('/api/designs', ['name' => ' Whale tail ', 'placement' => 'cheek'])->assertSuccessful()
+        ->assertJson(['name' => 'Whale tail', 'steps' => [], 'totalMs' => 0, 'revision' => 1]);
+});
+
+it('refuses a new design that makes no sense', function (array $typed): void {
+    $this->postJson('/api/designs', $typed)->assertUnprocessable();
+    expect(Design::query()->exists())->toBeFalse();
+})->with([
+    [[]], [['name' => '', 'placement' => 'cheek']], [['name' => str_repeat('x', 81), 'placement' => 'cheek']], [['name' => 'Crab', 'placement' => 'knee']],
+    [['name' => ['a'], 'placement' => 'cheek']], [['name' => '   ', 'placement' => 'cheek']],
+]);
+
+it('saves what was typed and answers with its timeline', function (): void {
+    $design = $this->scene->design();
+
+    $this->putJson("/api/designs/{$design->id}", sheet(['time' => '4m30']))->assertOk()
+        ->assertJson(['name' => 'Seal pup', 'promise' => '4:10', 'revision' => 2, 'totalMs' => 270_000])
+        ->assertJsonPath('steps.0.time', '4:30')->assertJsonPath('steps.0.timeMs', 270_000);
+    expect(Step::query()->count())->toBe(1);
+});
+
+it('reads times as painters type them', function (string $typed, int $milliseconds): void {
+    $design = $this->scene->design();
+
+    $this->putJson("/api/designs/{$design->id}", sheet(['time' => $typed]))->assertOk()->assertJsonPath('steps.0.timeMs', $milliseconds);
+})->with([['4', 240_000], ['4:30', 270_000], ['4m30', 270_000], ['270s', 270_000], ['0:40', 40_000]]);
+
+it('refuses a design that makes no sense, names the field, and changes nothing', function (array $step, array $more, string $field, string $says): void {
+    $design = $this->scene->design();
+
+    $response = $this->putJson("/api/designs/{$design->id}", sheet($step, $more))->assertUnprocessable();
+    expect($response->json("errors.{$field}") ?? $response->json('errors')[$field][0] ?? '')->not->toBe('')
+        ->and(json_encode($response->json('errors'), JSON_UNESCAPED_UNICODE))->toContain($says)
+        ->and($design->refresh()->name)->toBe('Wave band')->and($design->revision)->toBe(1)
+        ->and(Step::query()->count())->toBe(2);
+})->with([
+    'no name' => [[], ['name' => ' '], 'name', 'no name'],
+    'a name too long' => [[], ['name' => str_repeat('x', 81)], 'name', '80'],
+    'a promise that is no time' => [[], ['promise' => 'soon'], 'promise', '4, 4:30, 4m30 or 270s'],
+    'an unknown placement' => [[], ['placement' => 'knee'], 'placement', 'placement'],
+    'no revision' => [[], ['revision' => null], 'revision', 'revision'],
+    'steps that are no list' => [[], ['steps' => 'all'], 'steps', 'steps'],
+    '121 steps' => [[], ['steps' => array_fill(0, 121, ['id' => 'x'])], 'steps', '120 steps at most'],
+    'no time' => [['time' => ''], [], 'steps.0.time', 'Step 1 has no time'],
+    'a negative time' => [['time' => '-4'], [], 'steps.0.time', 'is not a time'],
+    'an absurd time' => [['time' => '400:00'], [], 'steps.0.time', 'longer than 60:00'],
+    'nothing of a time' => [['time' => '0'], [], 'steps.0.time', 'at least a second'],
+    'a step without a name' => [['name' => ''], [], 'steps.0.name', 'Step 1 has no name'],
+    'no zone' => [['zones' => []], [], 'steps.0.zones', 'Choose at least one zone'],
+    'an unknown zone' => [['zones' => ['tail']], [], 'steps.0.zones.0', 'zones'],
+    'no coat' => [['coats' => 0], [], 'steps.0.coats', 'Choose 1 to 6'],
+    'a coat and a half' => [['coats' => 1.5], [], 'steps.0.coats', 'integer'],
+    'a colour that is none' => [['colours' => [['name' => 'red', 'hex' => 'red']]], [], 'steps.0.time', 'six hex digits'],
+    'an id that is none' => [['id' => 'one'], [], 'steps.0.id', 'ULID'],
+    'an unknown medium' => [['medium' => 'oil'], [], 'steps.0.medium', 'medium'],
+    'left of the nose' => [['zones' => ['nose'], 'side' => 'left'], [], 'steps.0.time', 'Choose “centre”'],
+    'a field that nobody knows' => [['price' => 3], [], 'steps.0', 'steps'],
+]);
+
+it('refuses a save over a newer one, and says so', function (): void {
+    $design = $this->scene->design();
+    $this->putJson("/api/designs/{$design->id}", sheet([], ['name' => 'First']))->assertOk();
+
+    $this->putJson("/api/designs/{$design->id}", sheet([], ['name' => 'Second']))->assertConflict()->assertJsonStructure(['message']);
+    expect($design->refresh()->name)->toBe('First');
+});
+
+it('copies a design under a name of its own', function (): void {
+    $design = $this->scene->design(str_repeat('x', 80));
+
+    $copy = $this->postJson("/api/designs/{$design->id}/copy")->assertSuccessful();
+    expect($copy->json('name'))->toBe(str_repeat('x', 75).' copy')->and($copy->json('totalMs'))->toBe(60_000)
+        ->and(Design::query()->count())->toBe(2);
+});
+
+it('deletes a design and brings it back', function (): void {
+    $design = $this->scene->design();
+
+    $this->deleteJson("/api/designs/{$design->id}")->assertNoContent();
+    $this->getJson('/api/designs')->assertExactJson([]);
+    $this->getJson("/api/designs/{$design->id}")->assertNotFound();
+
+    $this->postJson("/api/designs/{$design->id}/restore")->assertOk()->assertJsonPath('name', 'Wave band');
+    $this->getJson('/api/designs')->assertJsonCount(1);
+});
+
+it('is nowhere for another team', function (string $method, string $path): void {
+    $design = Scene::team('Others')->design();
+    if (str_ends_with($path, 'restore')) {
+        $design->delete();
+    }
+
+    $this->json($method, "/api/designs/{$design->id}{$path}", sheet())->assertNotFound()->assertJsonPath('message', 'That is not here, or not yours. It may have been removed on another screen.');
+    expect(Design::withTrashed()->findOrFail($design->id)->name)->toBe('Wave band');
+})->with([['GET', ''], ['PUT', ''], ['DELETE', ''], ['POST', '/copy'], ['POST', '/restore'], ['GET', '/file']]);
+
+it('keeps a plan for every way a design was saved', function (): void {
+    $design = $this->scene->design();
+    $first = $design->plan_id;
+    $this->putJson("/api/designs/{$design->id}", $sheet = sheet())->assertOk();
+    $second = $design->refresh()->plan_id;
+    $this->putJson("/api/designs/{$design->id}", [...$sheet, 'revision' => 2, 'promise' => '5'])->assertOk();
+
+    expect($second)->not->toBe($first)->and($design->refresh()->plan_id)->toBe($second)
+        ->and(FacePlan::query()->whereIn('id', [(string) $first, (string) $second])->count())->toBe(2);
+});
+
+it('keeps words in any script as they were typed', function (string $name): void {
+    $design = $this->scene->design();
+
+    $this->putJson("/api/designs/{$design->id}", sheet(['name' => $name, 'note' => $name], ['name' => $name]))->assertOk()->assertJsonPath('name', $name);
+    $this->getJson("/api/designs/{$design->id}")->assertJsonPath('steps.0.name', $name)->assertJsonPath('steps.0.note', $name);
+})->with(['موجة البحر', '海の波', 'Welle 🌊🐚', 'Ørsted’s “crab”', '<script>alert(1)</script>']);

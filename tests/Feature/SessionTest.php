@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use Illuminate\Support\Facades\Route;
+use Tests\Scene;
+
+it('says that nobody is signed in, and offers the demo', function (): void {
+    $this->getJson('/api/session')->assertOk()->assertJson(['teamId' => null, 'demo' => ['email' => 'ines@saltmarsh.example']]);
+});
+
+it('offers no demo where there is none', function (): void {
+    config(['app.demo' => false]);
+
+    $this->getJson('/api/session')->assertOk()->assertJson(['demo' => null]);
+});
+
+it('signs a painter in and out', function (): void {
+    $painter = Scene::team()->painter;
+
+    $this->postJson('/api/session', ['email' => $painter->email, 'password' => 'a long password'])
+        ->assertOk()->assertJson(['userName' => 'Ines', 'teamName' => 'Saltmarsh Faces']);
+    $this->getJson('/api/designs')->assertOk();
+    $this->deleteJson('/api/session')->assertOk()->assertJson(['teamId' => null]);
+    $this->getJson('/api/designs')->assertUnauthorized();
+});
+
+it('lets nobody in on a wrong or missing password', function (array $typed): void {
+    Scene::team();
+
+    $this->postJson('/api/session', $typed)->assertUnprocessable()->assertJsonStructure(['message', 'errors']);
+    $this->assertGuest();
+})->with([
+    [['email' => 'ines@example.org', 'password' => 'wrong']],
+    [['email' => 'nobody', 'password' => 'a long password']],
+    [['email' => 'ines@example.org']],
+    [['email' => ['a'], 'password' => ['b']]],
+    [['email' => 'ines@example.org', 'password' => str_repeat('x', 300)]],
+]);
+
+it('throttles tries at one name', function (): void {
+    $wrong = ['email' => 'ines@example.org', 'password' => 'wrong'];
+    foreach (range(1, 6) as $_) {
+        $this->postJson('/api/session', $wrong)->assertUnprocessable();
+    }
+
+    $this->postJson('/api/session', $wrong)->assertTooManyRequests()->assertJsonPath('message', 'Too many tries. Wait a minute, then try again.');
+    $this->postJson('/api/session', ['email' => 'tobi@example.org', 'password' => 'wrong'])->assertUnprocessable();
+});
+
+it('refuses a write without the token of this page', function (): void {
+    $this->app->bind(ValidateCsrfToken::class, fn ($app) => new class($app, $app['encrypter']) extends ValidateCsrfToken
+    {
+        protected function runningUnitTests(): bool
+        {
+            return false;
+        }
+    });
+
+    $this->actingAs(Scene::team()->painter)->postJson('/api/designs', ['name' => 'Crab nose', 'placement' => 'nose'])
+        ->assertStatus(419)->assertJsonPath('message', 'This page was open too long. Reload it and try again; nothing is lost.');
+});
+
+it('lets no stranger to any address but the sign-in', function (): void {
+    $closed = 0;
+    foreach (Route::getRoutes()->getRoutes() as $route) {
+        if (! str_starts_with($route->uri(), 'api/') || str_starts_with($route->uri(), 'api/session') || str_contains($route->uri(), '{anything}')) {
+            continue;
+        }
+        foreach (array_diff($route->methods(), ['HEAD']) as $method) {
+            $uri = preg_replace('/\{\w+\}/', Scene::ulid(), $route->uri());
+            $this->json($method, (string) $uri)->assertUnauthorized();
+            $closed++;
+        }
+    }
+    expect($closed)->toBeGreaterThan(15);
+});
+
+it('answers an address that leads nowhere with a clear message', function (): void {
+    $this->getJson('/api/nothing-here')->assertNotFound()->assertJsonStructure(['message']);
+});
+
+it('tells the browser to run nothing but what is shipped', function (): void {
+    $policy = (string) $this->get('/')->assertOk()->headers->get('Content-Security-Policy');
+
+    expect($policy)->toContain("script-src 'self'")->toContain("default-src 'self'")->toContain("frame-ancestors 'none'")
+        ->and(explode('script-src', $policy)[1])->not->toMatch('/^[^;]*unsafe/');
+});
+
+it('marks its cookies for the server alone, and secure when the request was', function (): void {
+    $cookies = fn (string $url): array => array_column(array_map(
+        static fn ($cookie): array => [$cookie->getName(), $cookie->isSecure(), $cookie->isHttpOnly(), $cookie->getSameSite()],
+        $this->getJson($url)->headers->getCookies(),
+    ), null, 0);
+
+    expect($cookies('https://inch.example/api/session')['inch_timer'])->toBe(['inch_timer', true, true, 'lax'])
+        ->and($cookies('http://127.0.0.1/api/session')['inch_timer'])->toBe(['inch_timer', false, true, 'lax']);
+});

@@ -1,0 +1,44 @@
+import { describe, expect, it } from 'vitest';
+import {
+  clockTime,
+  dayName,
+  isoDate,
+  minutes,
+  roughly,
+  runningMinutes,
+} from '../../../resources/js/lib/minutes';
+
+describe('minutes', () => {
+  it.each([
+    [0, '0:00'],
+    [499, '0:00'],
+    [500, '0:01'],
+    [59_600, '1:00'],
+    [250_000, '4:10'],
+    [4_325_000, '72:05'],
+    [-15_000, '−0:15'],
+    [-400, '0:00'],
+  ])('shows %d ms as %s', (milliseconds, shown) => expect(minutes(milliseconds)).toBe(shown));
+
+  it('never runs ahead in a running clock', () => {
+    expect(runningMinutes(59_999)).toBe('0:59');
+    expect(runningMinutes(-5)).toBe('0:00');
+  });
+
+  it.each([
+    [10_000, 'under a minute'],
+    [31_000, '1 min'],
+    [6 * 60_000, '6 min'],
+  ])('says %d ms roughly as %s', (milliseconds, said) => expect(roughly(milliseconds)).toBe(said));
+});
+
+describe('times of day', () => {
+  const noon = Date.UTC(2026, 10, 7, 12, 5);
+
+  it('are those of the place', () => {
+    expect(clockTime(noon, 'UTC')).toBe('12:05');
+    expect(clockTime(noon, 'Europe/Copenhagen')).toBe('13:05');
+    expect(dayName(noon, 'Etc/GMT-12')).toBe('Sunday 8 November');
+    expect(isoDate(noon, 'Etc/GMT-12')).toBe('2026-11-08');
+  });
+});

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use App\Actions\AddPainter;
+use App\Actions\CreateDesign;
+use App\Actions\DayTerms;
+use App\Actions\MenuTerms;
+use App\Actions\SaveDay;
+use App\Actions\SaveMenu;
+use App\Models\Design;
+use App\Models\EventDay;
+use App\Models\User;
+use Core\Design\Design as CoreDesign;
+use Core\Design\Placement;
+use Core\Design\Step;
+use Core\Units\Duration;
+use Illuminate\Support\Str;
+use Tests\Core\Paint;
+
+/** A team at work, made the way the application makes one. Days open at 11:00 and close at 16:00 on the set date, in UTC. */
+final readonly class Scene
+{
+    private function __construct(public User $painter) {}
+
+    public static function team(string $name = 'Saltmarsh Faces'): self
+    {
+        $email = Str::slug($name).'-'.Str::lower(Str::random(6)).'@example.org';
+
+        return new self(app(AddPainter::class)($name, 'Ines', $email, 'a long password'));
+    }
+
+    /** Two steps of 40 and 20 seconds where none is given. */
+    public function design(string $name = 'Wave band', Step ...$steps): Design
+    {
+        $steps = $steps !== [] ? array_values($steps) : [
+            Paint::step(self::ulid(), 40, name: 'Blue wave'),
+            Paint::step(self::ulid(), 20, name: 'Foam'),
+        ];
+
+        return app(CreateDesign::class)($this->painter->team_id, new CoreDesign($name, Placement::Cheek, Duration::ofSeconds(75), $steps));
+    }
+
+    public function day(int $chairs = 1, Design ...$menu): EventDay
+    {
+        $opens = now()->startOfDay()->addHours(11)->getTimestampMs();
+        $day = app(SaveDay::class)(
+            new EventDay(['team_id' => $this->painter->team_id]),
+            new DayTerms('Harbour lantern fair', 'Lantern Quay', 'UTC', $opens, $opens + 5 * 3_600_000, $chairs, Duration::ofSeconds(60)),
+        );
+        app(SaveMenu::class)($day, array_map(
+            static fn (Design $design): MenuTerms => new MenuTerms($design->id, Duration::ofSeconds(75), 400),
+            array_values($menu),
+        ));
+
+        return $day;
+    }
+
+    public static function ulid(): string
+    {
+        return Str::lower((string) Str::ulid());
+    }
+
+    /**
+     * A tap as a browser sends it.
+     *
+     * @return array<string, mixed>
+     */
+    public static function tap(string $kind, int $at, mixed ...$more): array
+    {
+        return ['id' => self::ulid(), 'kind' => $kind, 'at' => $at, ...$more];
+    }
+}

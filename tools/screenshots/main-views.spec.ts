@@ -1,0 +1,58 @@
+import { type BrowserContextOptions, type Page, test } from '@playwright/test';
+
+const folder = process.env['SCREENSHOTS'] ?? 'docs/screenshots';
+const tablet = { width: 1280, height: 800 };
+const phone = { width: 390, height: 844 };
+
+const enter = (start: string) => (page: Page) => page.locator(`main a[href^="${start}"]`).first().click();
+const sealPup = (page: Page) => page.getByRole('link', { name: 'Seal pup' }).first().click();
+
+const views: { name: string; path: string; size: typeof tablet; open?: (page: Page) => Promise<void> }[] = [
+  { name: 'chair', path: '/', size: tablet },
+  { name: 'chair-phone', path: '/', size: phone },
+  { name: 'designs', path: '/designs', size: tablet },
+  { name: 'designs-phone', path: '/designs', size: phone },
+  { name: 'bench', path: '/designs', size: tablet, open: sealPup },
+  { name: 'bench-phone', path: '/designs', size: phone, open: sealPup },
+  { name: 'events', path: '/events', size: tablet },
+  { name: 'event-day', path: '/events', size: tablet, open: enter('/events/') },
+  { name: 'event-day-phone', path: '/events', size: phone, open: enter('/events/') },
+  {
+    name: 'menu-of-the-day',
+    path: '/events',
+    size: tablet,
+    open: async (page) => {
+      await enter('/events/')(page);
+      await page.getByRole('button', { name: 'Menu of the day' }).click();
+    },
+  },
+  { name: 'logbook', path: '/logbook', size: tablet },
+  { name: 'logbook-day', path: '/logbook', size: tablet, open: enter('/logbook/') },
+  { name: 'logbook-day-phone', path: '/logbook', size: phone, open: enter('/logbook/') },
+];
+
+let storageState: NonNullable<BrowserContextOptions['storageState']>;
+
+test.beforeAll(async ({ browser, baseURL = '' }) => {
+  const page = await browser.newPage({ baseURL, viewport: tablet });
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Fill it in' }).click();
+  await page.screenshot({ path: `${folder}/sign-in.png` });
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.getByRole('navigation', { name: 'Rooms' }).waitFor();
+  storageState = await page.context().storageState();
+  await page.close();
+});
+
+for (const { name, path, size, open } of views) {
+  test(name, async ({ browser, baseURL = '' }) => {
+    const page = await browser.newPage({ baseURL, viewport: size, storageState });
+    await page.goto(path);
+    await page.waitForLoadState('networkidle');
+    await open?.(page);
+    await page.waitForLoadState('networkidle');
+    await page.evaluate(() => document.fonts.ready);
+    await page.screenshot({ path: `${folder}/${name}.png` });
+    await page.close();
+  });
+}

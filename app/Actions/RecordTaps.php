@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\DB;
 /** Keeps a batch of taps for good, each once, and says what became of every one. */
 final readonly class RecordTaps
 {
-    public function __construct(private FoldedLine $foldedLine, private WriteLogbook $writeLogbook) {}
+    public function __construct(private FoldedLine $foldedLine, private WriteLogbook $writeLogbook, private KeepLineState $keepLineState) {}
 
     /**
      * All or nothing: the batch is kept in one transaction, with the day locked so that numbers are given out once.
@@ -29,11 +29,11 @@ final readonly class RecordTaps
     {
         return DB::transaction(function () use ($day, $painter, $taps): array {
             EventDay::query()->whereKey($day->id)->lockForUpdate()->value('id');
-            $newestBefore = $this->newestMs($day);
             [$kept, $fates] = $this->keep($day, $painter, $taps);
             $line = ($this->foldedLine)($day);
             if ($kept !== []) {
-                ($this->writeLogbook)($day, $line, $this->ticketsToLog($kept, $newestBefore));
+                ($this->writeLogbook)($day, $line, $this->touchedSince($day, min(array_column($kept, 'atMs'))));
+                ($this->keepLineState)($day, $line);
             }
 
             return [$this->outcomes($taps, $fates, $line), $line];
@@ -105,28 +105,22 @@ final readonly class RecordTaps
         ];
     }
 
-    private function newestMs(EventDay $day): int
-    {
-        $newest = ChairEvent::query()->where('event_day_id', $day->id)->max('at_ms');
-
-        return is_numeric($newest) ? (int) $newest : 0;
-    }
-
     /**
-     * A tap that comes late, or takes back another, can change what every later tap meant: then the whole day is looked at.
+     * Whoever has no tap at or after that moment stands as before, whatever came late: the line before it is the same.
      *
-     * @param  non-empty-list<Tap>  $kept
-     * @return list<string>|null ticket ids; null for all of the day
+     * @return list<string> ticket ids
      */
-    private function ticketsToLog(array $kept, int $newestBefore): ?array
+    private function touchedSince(EventDay $day, int $ms): array
     {
-        foreach ($kept as $tap) {
-            if ($tap->atMs < $newestBefore || $tap->target !== null) {
-                return null;
-            }
-        }
+        /** @var list<string> $ids */
+        $ids = DB::table('chair_events')
+            ->leftJoin('chair_events as target', 'target.id', '=', 'chair_events.target_id')
+            ->where('chair_events.event_day_id', $day->id)
+            ->where('chair_events.at_ms', '>=', $ms)
+            ->selectRaw('distinct coalesce(chair_events.ticket_id, target.ticket_id) as ticket_id')
+            ->pluck('ticket_id')->filter()->values()->all();
 
-        return array_values(array_unique(array_filter(array_column($kept, 'ticket'), is_string(...))));
+        return $ids;
     }
 
     /**

@@ -19,20 +19,17 @@ use Core\Units\Instant;
 /** Brings the logbook's lines of some children in step with the line of the day. */
 final readonly class WriteLogbook
 {
-    /** @param  list<string>|null  $ticketIds null for every child of the day */
-    public function __invoke(EventDay $day, Line $line, ?array $ticketIds): void
+    /** @param  list<string>  $ticketIds */
+    public function __invoke(EventDay $day, Line $line, array $ticketIds): void
     {
-        $tickets = $ticketIds === null
-            ? $line->tickets
-            : array_intersect_key($line->tickets, array_fill_keys($ticketIds, true));
-        $ended = array_filter($tickets, static fn (Ticket $ticket): bool => self::belongsInLogbook($ticket));
-        if ($ticketIds === null) {
-            Face::query()->where('event_day_id', $day->id)->delete();
-        }
+        Face::query()->whereIn('ticket_id', $ticketIds)->delete();
+        $ended = array_filter(
+            array_intersect_key($line->tickets, array_fill_keys($ticketIds, true)),
+            static fn (Ticket $ticket): bool => self::belongsInLogbook($ticket),
+        );
         if ($ended === []) {
             return;
         }
-        Face::query()->whereIn('ticket_id', array_keys($ended))->delete();
         Face::query()->insert(array_map(static fn (Ticket $ticket): array => self::row($day, $ticket), array_values($ended)));
         FaceStep::query()->insert(self::stepRows($ended));
     }

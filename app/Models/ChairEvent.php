@@ -24,6 +24,8 @@ final class ChairEvent extends Model
 
     protected $primaryKey = 'seq';
 
+    protected $table = 'chair_events';
+
     protected $guarded = [];
 
     /** @return array<string, string> */

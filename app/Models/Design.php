@@ -30,6 +30,8 @@ final class Design extends Model
     use HasUlids;
     use SoftDeletes;
 
+    protected $table = 'designs';
+
     protected $guarded = [];
 
     /** @return HasMany<Step, $this> */

@@ -25,6 +25,8 @@ final class EventDay extends Model
 {
     use HasUlids;
 
+    protected $table = 'event_days';
+
     protected $guarded = [];
 
     /** @return HasMany<MenuItem, $this> */

@@ -36,6 +36,8 @@ final class Face extends Model
 
     protected $keyType = 'string';
 
+    protected $table = 'faces';
+
     protected $guarded = [];
 
     /** @return HasMany<FaceStep, $this> */

@@ -32,6 +32,8 @@ final class FacePlan extends Model
 
     protected $keyType = 'string';
 
+    protected $table = 'face_plans';
+
     protected $guarded = [];
 
     public function toCore(): CoreFacePlan

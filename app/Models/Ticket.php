@@ -21,5 +21,7 @@ final class Ticket extends Model
 
     protected $keyType = 'string';
 
+    protected $table = 'tickets';
+
     protected $guarded = [];
 }

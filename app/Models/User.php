@@ -19,6 +19,8 @@ final class User extends Authenticatable
 {
     use HasUlids;
 
+    protected $table = 'users';
+
     protected $guarded = [];
 
     protected $hidden = ['password', 'remember_token'];

@@ -6,6 +6,7 @@ namespace App\Queries;
 
 use App\Models\EventDay;
 use App\Models\FacePlan;
+use Core\Exceptions\NeedsWholeDay;
 use Core\Line\EventKind;
 use Core\Line\FacePlan as CoreFacePlan;
 use Core\Line\Line;
@@ -13,10 +14,32 @@ use Core\Line\LineEvent;
 use Core\Units\Instant;
 use Illuminate\Support\Facades\DB;
 
-/** The line of a day, folded from its chair events. */
+/** The line of a day, folded from its chair events: from the state kept last where that will do, else from the first. */
 final readonly class FoldedLine
 {
     public function __invoke(EventDay $day): Line
+    {
+        /** @var (\stdClass&object{seq: int, shape: string, state: string})|null $state */
+        $state = DB::table('line_states')->where('event_day_id', $day->id)->first(['seq', 'shape', 'state']);
+        if ($state === null || $state->shape !== config('line.shape')) {
+            return $this->fromTheBeginning($day);
+        }
+        $line = unserialize($state->state);
+        assert($line instanceof Line);
+        try {
+            return $line->goOn($this->events($day, $state->seq));
+        } catch (NeedsWholeDay) {
+            return $this->fromTheBeginning($day);
+        }
+    }
+
+    public function fromTheBeginning(EventDay $day): Line
+    {
+        return Line::fold($this->events($day, 0));
+    }
+
+    /** @return list<LineEvent> those that arrived after the one of that number */
+    private function events(EventDay $day, int $afterSeq): array
     {
         /**
          * @var list<\stdClass&object{
@@ -28,13 +51,14 @@ final readonly class FoldedLine
         $rows = DB::table('chair_events')
             ->leftJoin('tickets', 'tickets.id', '=', 'chair_events.ticket_id')
             ->where('chair_events.event_day_id', $day->id)
+            ->where('chair_events.seq', '>', $afterSeq)
             ->orderBy('chair_events.seq')
             ->get(['chair_events.id', 'kind', 'at_ms', 'ticket_id', 'number', 'first_name', 'design_id', 'chair', 'plan_id',
                 'step_id', 'before_ticket_id', 'target_id'])
             ->all();
         $plans = $this->plans(array_values(array_unique(array_filter(array_column($rows, 'plan_id'), is_string(...)))));
 
-        return Line::fold(array_map(static fn (object $row): LineEvent => new LineEvent(
+        return array_map(static fn (object $row): LineEvent => new LineEvent(
             $row->id,
             EventKind::from($row->kind),
             Instant::ofEpochMilliseconds($row->at_ms),
@@ -47,7 +71,7 @@ final readonly class FoldedLine
             $row->step_id,
             $row->before_ticket_id,
             $row->target_id,
-        ), $rows));
+        ), $rows);
     }
 
     /**

@@ -61,6 +61,7 @@ return new class extends Migration
             $table->ulid('target_id')->nullable();
             $table->timestamp('received_at', 3)->useCurrent();
             $table->index(['event_day_id', 'seq']);
+            $table->index(['event_day_id', 'at_ms']);
         });
     }
 

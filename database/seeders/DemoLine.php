@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\KeepLineState;
 use App\Actions\WriteLogbook;
 use App\Models\ChairEvent;
 use App\Models\Design;
@@ -143,6 +144,8 @@ final class DemoLine
         foreach (array_chunk($this->events, 500) as $chunk) {
             ChairEvent::query()->insert($chunk);
         }
-        app(WriteLogbook::class)($this->day, app(FoldedLine::class)($this->day), null);
+        $line = app(FoldedLine::class)->fromTheBeginning($this->day);
+        app(WriteLogbook::class)($this->day, $line, array_keys($line->tickets));
+        app(KeepLineState::class)($this->day, $line);
     }
 }

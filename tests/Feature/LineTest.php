@@ -7,6 +7,7 @@ use App\Models\EventDay;
 use App\Models\Face;
 use App\Models\FaceStep;
 use App\Models\Ticket;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Core\Paint;
@@ -235,4 +236,20 @@ it('leaves faces that were begun and left out of the averages, and keeps them', 
 
     $this->getJson("/api/days/{$this->day->id}/logbook")->assertJsonPath('faces.0.outcome', 'left')->assertJsonPath('designs', []);
     $this->getJson('/api/logbook')->assertExactJson([]);
+});
+
+it('shows the line from the state it kept, without its events, and gives it up when the events say otherwise', function (): void {
+    $ticket = seatedChild();
+    $done = Scene::tap('step_done', $this->now - 20_000, ticket: $ticket, step: $this->base);
+    $board = post($this->day, [$done])->json('line');
+    $read = fn (): array => $this->getJson("/api/days/{$this->day->id}/line")->assertOk()->json();
+    expect($read())->toBe($board);
+
+    // The kept state is what is read: the tap's own record says something else by now, and nobody notices.
+    DB::table('chair_events')->where('id', $done['id'])->update(['kind' => 'step_skipped']);
+    expect($read()['chairs'])->toBe($board['chairs']);
+
+    // Written by other classes, it is not read: the events are.
+    DB::table('line_states')->update(['shape' => str_repeat('0', 32)]);
+    expect($read()['chairs'][0]['child']['steps'][0]['status'])->toBe('skipped');
 });

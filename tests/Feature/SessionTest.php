@@ -97,3 +97,39 @@ it('marks its cookies for the server alone, and secure when the request was', fu
     expect($cookies('https://inch.example/api/session')['inch_timer'])->toBe(['inch_timer', true, true, 'lax'])
         ->and($cookies('http://127.0.0.1/api/session')['inch_timer'])->toBe(['inch_timer', false, true, 'lax']);
 });
+
+it('writes a session when something in it changed or it is old, not at every look', function (): void {
+    $this->travelTo('2026-11-07 12:00:00 UTC');
+    $handler = new class extends Illuminate\Session\ArraySessionHandler
+    {
+        public int $writes = 0;
+
+        public function __construct()
+        {
+            parent::__construct(60);
+        }
+
+        public function write($sessionId, $data): bool
+        {
+            $this->writes++;
+
+            return parent::write($sessionId, $data);
+        }
+    };
+    Illuminate\Support\Facades\Session::extend('counted', fn () => $handler);
+    config(['session.driver' => 'counted']);
+    $painter = Scene::team()->painter;
+    $this->postJson('/api/session', ['email' => $painter->email, 'password' => 'a long password'])->assertOk();
+    $cookie = collect($this->getJson('/api/session')->headers->getCookies())->first(fn ($one) => $one->getName() === 'inch_timer')?->getValue();
+    $look = fn () => $this->withUnencryptedCookie('inch_timer', (string) $cookie)->withCredentials()->getJson('/api/designs')->assertOk();
+    $look();
+    $before = $handler->writes;
+    foreach (range(1, 5) as $_) {
+        $look();
+    }
+    expect($handler->writes)->toBe($before);
+
+    $this->travel(11)->minutes();
+    $look();
+    expect($handler->writes)->toBe($before + 1);
+});

@@ -23,7 +23,7 @@ final readonly class Deeds
             EventKind::Opened => self::doors($line, $event, true),
             EventKind::Closed => self::doors($line, $event, false),
             EventKind::Joined => self::join($line, $event),
-            EventKind::Undone => self::takeBack($line, (string) $event->target),
+            EventKind::Undone => self::takeBack($line, $event),
             default => self::changeTicket($line, $event),
         };
     }
@@ -34,7 +34,15 @@ final readonly class Deeds
             throw TapSetAside::because($open ? 'The line is open already.' : 'The line is closed already.');
         }
 
-        return new Line($open, $line->tickets, $line->chairs, $line->setAside, $line->past->with($event, null, null));
+        return new Line(
+            $open,
+            $line->tickets,
+            $line->chairs,
+            $line->setAside,
+            $line->past->with($event, null, null),
+            $event,
+            $line->forgotten,
+        );
     }
 
     private static function join(Line $line, LineEvent $event): Line
@@ -109,12 +117,13 @@ final readonly class Deeds
         throw TapSetAside::because('The child to stand in front of is no longer in the line.');
     }
 
-    private static function takeBack(Line $line, string $target): Line
+    private static function takeBack(Line $line, LineEvent $undo): Line
     {
+        $target = (string) $undo->target;
         [$event, $before] = $line->past->newestLike($target) ?? throw self::staleUndo($line, $target);
         $past = $line->past->without($event);
         if ($event->kind->isAboutWholeLine()) {
-            return new Line(! $line->isOpen, $line->tickets, $line->chairs, $line->setAside, $past);
+            return new Line(! $line->isOpen, $line->tickets, $line->chairs, $line->setAside, $past, $undo, $line->forgotten);
         }
         $tickets = $line->tickets;
         if ($before === null) {
@@ -125,7 +134,7 @@ final readonly class Deeds
         }
         $chairs = self::chairsWith($line->chairs, (string) $event->ticket, $before);
 
-        return new Line($line->isOpen, $tickets, $chairs, $line->setAside, $past);
+        return new Line($line->isOpen, $tickets, $chairs, $line->setAside, $past, $undo, $line->forgotten);
     }
 
     private static function staleUndo(Line $line, string $target): TapSetAside
@@ -151,6 +160,8 @@ final readonly class Deeds
             self::chairsWith($line->chairs, $after->id, $after),
             $line->setAside,
             $line->past->with($event, $before, $after->chair),
+            $event,
+            $line->forgotten,
         );
     }
 

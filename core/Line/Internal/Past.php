@@ -81,6 +81,26 @@ final readonly class Past
         return new self($ofTicket, $onChair);
     }
 
+    /**
+     * Which event of each ticket is the newest, and which ones were the last tap on each chair; not what they replaced.
+     *
+     * @param  array<string, Ticket>  $tickets  those to be known of
+     */
+    public function newestOnly(array $tickets): self
+    {
+        $newest = array_map(
+            static fn (array $entries): array => array_map(static fn (array $entry): array => [$entry[0], null], array_slice($entries, -1)),
+            array_intersect_key($this->ofTicket, $tickets),
+        );
+        $onChair = [];
+        foreach ($this->onChair as $chair => $events) {
+            $ids = $this->lastTapOn($chair);
+            $onChair[$chair] = array_values(array_filter($events, static fn (LineEvent $event): bool => in_array($event->id, $ids, true)));
+        }
+
+        return new self($newest, $onChair);
+    }
+
     /** @return list<string> ids of the chair's newest events of one instant, newest first */
     public function lastTapOn(int $chair): array
     {

@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
+use Core\Exceptions\NeedsWholeDay;
 use Core\Line\EventKind;
 use Core\Line\Line;
+use Core\Line\LineEvent;
+use Core\Line\Ticket;
 use Core\Line\TicketStatus;
 use Core\Units\Duration;
 use Random\Engine\Mt19937;
@@ -100,4 +103,42 @@ it('spends on the steps of a face what lies between seating and the last tap, pa
         expect($face?->faceTime(Day::at($now + 999)))->toEqual(Duration::ofSeconds($now - 10 - $paused))
             ->and($day->fold()->setAside)->toBe([]);
     }
+});
+
+it('goes on from what it did not forget as if it had forgotten nothing, or says that it cannot', function (): void {
+    $chance = new Randomizer(new Mt19937(67));
+    $wentOn = $could = 0;
+    $seen = static fn (Line $line): array => [
+        $line->isOpen, $line->queue(), $line->chairs, array_map($line->seatedOn(...), [1, 2]), array_map($line->undoable(...), [1, 2]),
+        $line->finishedCount(), $line->highestNumber(), array_slice($line->ended(), 0, 2),
+        array_map(static fn (Ticket $ticket): ?string => $line->newestEventOf($ticket->id), array_slice($line->ended(), 0, 2)),
+    ];
+    foreach (range(1, 300) as $number) {
+        $taps = $chance->getInt(10, 60);
+        $events = ($number % 3 === 0 ? Day::any($chance, $taps) : Day::likely($chance, $taps))->events;
+        usort($events, LineEvent::compare(...));
+        $split = $chance->getInt(1, count($events) - 1);
+        $line = Line::fold(array_slice($events, 0, $split))->forgetting(2);
+        expect(count($line->setAside))->toBe(0);
+        foreach (array_chunk(array_slice($events, $split), 3) as $index => $later) {
+            $whole = Line::fold(array_slice($events, 0, $split + 3 * $index + count($later)));
+            $could++;
+            try {
+                $line = $line->goOn($chance->shuffleArray([...$later, ...$later]))->forgetting(2);
+            } catch (NeedsWholeDay) {
+                $line = $whole->forgetting(2);
+
+                continue;
+            }
+            $wentOn++;
+            expect($seen($line))->toEqual($seen($whole));
+        }
+    }
+    expect($wentOn)->toBeGreaterThan(1000)->and($could - $wentOn)->toBeGreaterThan(300);
+});
+
+it('does not go on from an event that lies before the newest it has seen', function (): void {
+    $line = Day::open()->join(1, at: 10)->fold();
+
+    expect(fn () => $line->goOn(Day::open()->join(1, at: 10)->events))->toThrow(NeedsWholeDay::class);
 });

@@ -105,6 +105,28 @@ final class Day
         return new FacePlan('plan', 'Wave band', $steps);
     }
 
+    /** Taps as a day brings them: numbers in turn, children come and go, now and then one is taken back. */
+    public static function likely(Randomizer $chance, int $taps): self
+    {
+        $day = self::open();
+        $joined = 0;
+        for ($count = 0; $count < $taps; $count++) {
+            $recent = max(1, $joined - $chance->getInt(0, 5));
+            match ($chance->getInt(0, 13)) {
+                0, 1, 2 => $day->join(++$joined),
+                3, 4, 5 => $day->seat($recent, $chance->getInt(1, 2)),
+                6, 7 => $day->done($recent, 's'.$chance->getInt(1, 2)),
+                8 => $day->skip($recent, 's'.$chance->getInt(1, 2)),
+                9, 10 => $day->tap(EventKind::Finished, $recent),
+                11 => $day->tap([EventKind::Left, EventKind::NoShow, EventKind::Removed][$chance->getInt(0, 2)], $recent),
+                12 => $day->tap(EventKind::Moved, $recent),
+                default => $chance->getInt(0, 2) === 0 ? $day->undo() : $day->tap(EventKind::Called, $recent),
+            };
+        }
+
+        return $day;
+    }
+
     /** Any taps at all, sensible or not, on a handful of children and two chairs. */
     public static function any(Randomizer $chance, int $taps): self
     {

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\EventDay;
+use Core\Line\Defaults;
+use Core\Line\Line;
+use Illuminate\Support\Facades\DB;
+
+/** Keeps where the fold of a day stands, so that the next tap need not begin at the first one. Runs while the day is locked. */
+final readonly class KeepLineState
+{
+    /** @param  Line  $line folded from every event of the day */
+    public function __invoke(EventDay $day, Line $line): void
+    {
+        $seq = DB::table('chair_events')->where('event_day_id', $day->id)->max('seq');
+        DB::table('line_states')->upsert([[
+            'event_day_id' => $day->id,
+            'seq' => is_numeric($seq) ? (int) $seq : 0,
+            'shape' => config('line.shape'),
+            'state' => serialize($line->forgetting(Defaults::ENDED_SHOWN)),
+        ]], 'event_day_id');
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+// Read once when the web server starts: whatever it takes to answer a first request stays loaded for all later ones.
+use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Http\Request;
+
+require __DIR__.'/../vendor/autoload.php';
+
+(static function (): void {
+    $app = require __DIR__.'/../bootstrap/app.php';
+    assert($app instanceof Application);
+    $app->make(Kernel::class)->handle(Request::create('/api/session', server: ['HTTP_ACCEPT' => 'application/json']));
+    foreach (['app/Actions', 'app/Http', 'app/Models', 'app/Queries', 'core'] as $folder) {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__."/../{$folder}")) as $file) {
+            if ($file instanceof SplFileInfo && $file->getExtension() === 'php') {
+                require_once $file->getPathname();
+            }
+        }
+    }
+})();

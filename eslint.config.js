@@ -20,6 +20,11 @@ export default ts.config(
     },
   },
   {
+    files: ['**/*.mjs'],
+    ...ts.configs.disableTypeChecked,
+    languageOptions: { parserOptions: { projectService: false } },
+  },
+  {
     files: ['**/*.svelte', '**/*.svelte.ts'],
     languageOptions: { parserOptions: { parser: ts.parser, svelteConfig } },
     rules: {

@@ -9,6 +9,7 @@ use Core\Exceptions\CoreException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession as LaravelStartSession;
@@ -34,6 +35,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(static fn (NotFoundHttpException $e, Request $request) => $request->is('api/*')
             ? $say('That is not here, or not yours. It may have been removed on another screen.', 404)
             : null);
+        $exceptions->render(static fn (PostTooLargeException $e) => $say(
+            'That is larger than anything this server takes. A design file stays under 5 MB: choose one that was exported here.',
+            413,
+        ));
         $exceptions->render(static fn (TooManyRequestsHttpException $e) => $say(
             'Too many tries. Wait a minute, then try again.',
             429,

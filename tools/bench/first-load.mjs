@@ -18,5 +18,8 @@ function collect(name) {
 Object.keys(manifest)
   .filter((name) => manifest[name].isEntry)
   .forEach(collect);
-const bytes = [...files].reduce((sum, file) => sum + gzipSync(readFileSync(`public/build/${file}`)).length, 0);
+const bytes = [...files].reduce(
+  (sum, file) => sum + gzipSync(readFileSync(`public/build/${file}`)).length,
+  0,
+);
 console.log((bytes / 1000).toFixed(1));

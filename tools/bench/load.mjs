@@ -55,7 +55,9 @@ class ChairTaps {
       this.paused = !this.paused;
       const kind = this.paused ? 'paused' : 'resumed';
 
-      return call(`days/${dayId}/taps`, { taps: [{ id: ulid().toLowerCase(), kind, at: Date.now(), ticket: this.ticket }] });
+      return call(`days/${dayId}/taps`, {
+        taps: [{ id: ulid().toLowerCase(), kind, at: Date.now(), ticket: this.ticket }],
+      });
     });
 
     return this.last;
@@ -92,5 +94,17 @@ await Promise.all(
     }
   }),
 );
-const figures = (one) => ({ count: one.length, p50: quantile(one, 0.5), p95: quantile(one, 0.95), max: Math.max(...one) });
-console.log(JSON.stringify({ taps: figures(times.taps), line: figures(times.line), failures: failures.length, first: failures[0] ?? null }));
+const figures = (one) => ({
+  count: one.length,
+  p50: quantile(one, 0.5),
+  p95: quantile(one, 0.95),
+  max: Math.max(...one),
+});
+console.log(
+  JSON.stringify({
+    taps: figures(times.taps),
+    line: figures(times.line),
+    failures: failures.length,
+    first: failures[0] ?? null,
+  }),
+);

@@ -2,7 +2,10 @@
 import { readFileSync } from 'node:fs';
 
 const [file, json] = process.argv.slice(2);
-const rows = readFileSync(file, 'utf8').trim().split('\n').map((line) => JSON.parse(line));
+const rows = readFileSync(file, 'utf8')
+  .trim()
+  .split('\n')
+  .map((line) => JSON.parse(line));
 if (json === 'yes') {
   console.log(JSON.stringify(rows, null, 2));
 } else {
@@ -13,6 +16,11 @@ if (json === 'yes') {
   ]);
   const widths = [0, 1, 2].map((column) => Math.max(...shown.map((row) => row[column].length), 8));
   for (const row of [['figure', 'measured', 'wanted'], ...shown]) {
-    console.log(row.map((cell, column) => cell.padEnd(widths[column])).join('  ').trimEnd());
+    console.log(
+      row
+        .map((cell, column) => cell.padEnd(widths[column]))
+        .join('  ')
+        .trimEnd(),
+    );
   }
 }

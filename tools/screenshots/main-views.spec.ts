@@ -33,8 +33,8 @@ const views: { name: string; path: string; size: typeof tablet; open?: (page: Pa
 
 let storageState: NonNullable<BrowserContextOptions['storageState']>;
 
-test.beforeAll(async ({ browser, baseURL = '' }) => {
-  const page = await browser.newPage({ baseURL, viewport: tablet });
+test.beforeAll(async ({ browser, baseURL }) => {
+  const page = await browser.newPage({ ...(baseURL === undefined ? {} : { baseURL }), viewport: tablet });
   await page.goto('/');
   await page.getByRole('button', { name: 'Fill it in' }).click();
   await page.screenshot({ path: `${folder}/sign-in.png` });
@@ -45,11 +45,19 @@ test.beforeAll(async ({ browser, baseURL = '' }) => {
 });
 
 for (const { name, path, size, open } of views) {
-  test(name, async ({ browser, baseURL = '' }) => {
-    const page = await browser.newPage({ baseURL, viewport: size, storageState });
+  test(name, async ({ browser, baseURL }) => {
+    const page = await browser.newPage({
+      ...(baseURL === undefined ? {} : { baseURL }),
+      viewport: size,
+      storageState,
+    });
     await page.goto(path);
     await page.waitForLoadState('networkidle');
     await open?.(page);
+    await page.waitForLoadState('networkidle');
+    await page.waitForFunction(
+      () => document.querySelector('main h1') !== null && document.querySelector('.reel') === null,
+    );
     await page.waitForLoadState('networkidle');
     await page.evaluate(() => document.fonts.ready);
     await page.screenshot({ path: `${folder}/${name}.png` });

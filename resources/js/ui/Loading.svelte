@@ -13,15 +13,3 @@
   </svg>
   <p>{what} …</p>
 </div>
-
-<style>
-  .reel {
-    transform-origin: left;
-    animation: reel 1.2s ease-in-out infinite alternate;
-  }
-  @keyframes reel {
-    from {
-      transform: scaleX(0.2);
-    }
-  }
-</style>

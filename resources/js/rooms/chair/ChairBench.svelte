@@ -1,11 +1,11 @@
 <script lang="ts">
   import type { DaySummary, LineBoard } from '../../api/types.gen';
   import ZoneMap from '../../facemap/ZoneMap.svelte';
+  import Lanes from '../../line/Lanes.svelte';
   import type { Chair } from './chair.svelte';
   import ChairChoice from './ChairChoice.svelte';
   import ChairEndings from './ChairEndings.svelte';
   import ChairKeys from './ChairKeys.svelte';
-  import DayStrip from './DayStrip.svelte';
   import FaceTape from './FaceTape.svelte';
   import LineWord from './LineWord.svelte';
   import StepNow from './StepNow.svelte';
@@ -36,7 +36,7 @@
 <svelte:window onkeydown={onkey} onkeyup={onkey} />
 
 <div class="flex grow flex-col md:h-[calc(100dvh-3.4rem)] md:min-h-[660px]">
-  <DayStrip {chair} {board} />
+  <Lanes line={chair.line} {board} chairs={[chair.number()]} height={46} />
 
   <div
     class="grid min-h-0 grow content-start md:grid-cols-[minmax(220px,29%)_1fr_minmax(250px,22%)] md:content-stretch"

@@ -8,9 +8,8 @@
   import { navigate, p } from '../../router';
   import Tape from '../../tape/Tape.svelte';
   import { piecesOf } from '../../tape/tape';
-  import Loading from '../../ui/Loading.svelte';
+  import Fetched from '../../ui/Fetched.svelte';
   import Said from '../../ui/Said.svelte';
-  import Trouble from '../../ui/Trouble.svelte';
   import UndoBar from '../../ui/UndoBar.svelte';
   import NewDesign from './NewDesign.svelte';
 
@@ -78,65 +77,66 @@
   </div>
   <Said message={work.message} />
 
-  {#if designs.data === undefined}
-    {#if designs.error === null}
-      <Loading what="Rolling out the tapes" />
-    {:else}
-      <Trouble error={designs.error} retry={() => designs.refetch()} />
-    {/if}
-  {:else if designs.data.length === 0}
-    <p class="max-w-xl text-xl">
-      No designs yet. Make one: name it, then type its steps in the order you paint them, with the minutes
-      each takes.
-    </p>
-  {:else}
-    <ul class="flex flex-col">
-      {#each designs.data as design (design.id)}
-        <li class="grid gap-x-6 border-t border-seam py-2 md:grid-cols-[220px_1fr_auto] md:items-center">
-          <div>
-            <h2 class="text-[22px]">
-              <a class="hover:underline" href={p('/designs/:id', { params: { id: design.id } })}
-                >{design.name}</a
+  <Fetched query={designs} what="Rolling out the tapes">
+    {#snippet children(all)}
+      {#if all.length === 0}
+        <p class="max-w-xl text-xl">
+          No designs yet. Make one: name it, then type its steps in the order you paint them, with the minutes
+          each takes.
+        </p>
+      {:else}
+        <ul class="flex flex-col">
+          {#each all as design (design.id)}
+            <li class="grid gap-x-6 border-t border-seam py-2 md:grid-cols-[220px_1fr_auto] md:items-center">
+              <div>
+                <h2 class="text-[22px]">
+                  <a class="hover:underline" href={p('/designs/:id', { params: { id: design.id } })}
+                    >{design.name}</a
+                  >
+                </h2>
+                <p class="text-soft">
+                  <span class="minutes text-xl text-ink">{minutes(design.totalMs)}</span>
+                  {placementNames[design.placement]}{design.promiseMs === null
+                    ? ''
+                    : ` · promise ${minutes(design.promiseMs)}`}
+                </p>
+              </div>
+              <a
+                class="block min-w-0 overflow-hidden py-1"
+                href={p('/designs/:id', { params: { id: design.id } })}
+                bind:clientWidth={width}
+                tabindex="-1"
               >
-            </h2>
-            <p class="text-soft">
-              <span class="minutes text-xl text-ink">{minutes(design.totalMs)}</span>
-              {placementNames[design.placement]}{design.promiseMs === null
-                ? ''
-                : ` · promise ${minutes(design.promiseMs)}`}
-            </p>
-          </div>
-          <a
-            class="block min-w-0 overflow-hidden py-1"
-            href={p('/designs/:id', { params: { id: design.id } })}
-            bind:clientWidth={width}
-            tabindex="-1"
-          >
-            {#if design.totalMs === 0}
-              <span class="text-soft">No steps yet: open it and type the first.</span>
-            {:else}
-              <Tape
-                pieces={piecesOf(design.spans, design.steps)}
-                to={design.totalMs}
-                label="{design.name}, {minutes(design.totalMs)}"
-                pixelsPerMinute={scale}
-                height={26}
-                words="none"
-              />
-            {/if}
-          </a>
-          <div class="flex gap-2">
-            <button type="button" class="key" aria-label="Copy {design.name}" onclick={() => copy(design)}
-              >Copy</button
-            >
-            <button type="button" class="key" aria-label="Delete {design.name}" onclick={() => remove(design)}
-              >Delete</button
-            >
-          </div>
-        </li>
-      {/each}
-    </ul>
-  {/if}
+                {#if design.totalMs === 0}
+                  <span class="text-soft">No steps yet: open it and type the first.</span>
+                {:else}
+                  <Tape
+                    pieces={piecesOf(design.spans, design.steps)}
+                    to={design.totalMs}
+                    label="{design.name}, {minutes(design.totalMs)}"
+                    pixelsPerMinute={scale}
+                    height={26}
+                    words="none"
+                  />
+                {/if}
+              </a>
+              <div class="flex gap-2">
+                <button type="button" class="key" aria-label="Copy {design.name}" onclick={() => copy(design)}
+                  >Copy</button
+                >
+                <button
+                  type="button"
+                  class="key"
+                  aria-label="Delete {design.name}"
+                  onclick={() => remove(design)}>Delete</button
+                >
+              </div>
+            </li>
+          {/each}
+        </ul>
+      {/if}
+    {/snippet}
+  </Fetched>
 </div>
 
 <NewDesign bind:open={making} />

@@ -1,8 +1,8 @@
 <script lang="ts">
   import type { LineBoard } from '../../api/types.gen';
   import { clockTime, dayName } from '../../lib/minutes';
+  import Lanes from '../../line/Lanes.svelte';
   import type { Line } from '../../line/line.svelte';
-  import ChairLanes from './ChairLanes.svelte';
   import DayForm from './DayForm.svelte';
   import Ended from './Ended.svelte';
   import MenuForm from './MenuForm.svelte';
@@ -48,7 +48,7 @@
     </button>
   </div>
 
-  <ChairLanes {line} {board} />
+  <Lanes {line} {board} chairs={board.chairs.map(({ chair }) => chair)} height={36} />
 
   <div class="grid grow md:grid-cols-[minmax(320px,38%)_1fr]">
     <NamesDesk {line} {board} changeMenu={() => (changingMenu = true)} />

@@ -5,8 +5,7 @@
   import { clock } from '../../lib/clock.svelte';
   import { clockTime, dayName } from '../../lib/minutes';
   import { p } from '../../router';
-  import Loading from '../../ui/Loading.svelte';
-  import Trouble from '../../ui/Trouble.svelte';
+  import Fetched from '../../ui/Fetched.svelte';
   import DayForm from './DayForm.svelte';
 
   const days = createQuery(() => ({ queryKey: ['days'], queryFn: () => api.get<DaySummary[]>('days') }));
@@ -23,39 +22,37 @@
     <button type="button" class="key key-ink" onclick={() => (making = true)}>New event day</button>
   </div>
 
-  {#if days.data === undefined}
-    {#if days.error === null}
-      <Loading what="Opening the diary" />
-    {:else}
-      <Trouble error={days.error} retry={() => days.refetch()} />
-    {/if}
-  {:else if days.data.length === 0}
-    <p class="max-w-xl text-xl">
-      No events yet. Make a day, choose its menu, and open the line when the first child stands there.
-    </p>
-  {:else}
-    <ul>
-      {#each days.data as day (day.id)}
-        <li class="border-t border-seam">
-          <a
-            class="grid gap-x-6 px-2 py-4 hover:bg-card sm:grid-cols-[1fr_auto]"
-            href={p('/events/:id', { params: { id: day.id } })}
-          >
-            <span class="font-display text-2xl font-bold">{day.name}</span>
-            <span class={['font-semibold', when(day) === 'running now' ? 'text-kelp' : 'text-soft']}
-              >{when(day)}</span
-            >
-            <span class="text-lg text-soft">
-              {day.place === '' ? '' : `${day.place}, `}{dayName(day.opensAt, day.timezone)}
-            </span>
-            <span class="minutes text-lg">
-              {clockTime(day.opensAt, day.timezone)} to {clockTime(day.closesAt, day.timezone)}
-            </span>
-          </a>
-        </li>
-      {/each}
-    </ul>
-  {/if}
+  <Fetched query={days} what="Opening the diary">
+    {#snippet children(all)}
+      {#if all.length === 0}
+        <p class="max-w-xl text-xl">
+          No events yet. Make a day, choose its menu, and open the line when the first child stands there.
+        </p>
+      {:else}
+        <ul>
+          {#each all as day (day.id)}
+            <li class="border-t border-seam">
+              <a
+                class="grid gap-x-6 px-2 py-4 hover:bg-card sm:grid-cols-[1fr_auto]"
+                href={p('/events/:id', { params: { id: day.id } })}
+              >
+                <span class="font-display text-2xl font-bold">{day.name}</span>
+                <span class={['font-semibold', when(day) === 'running now' ? 'text-kelp' : 'text-soft']}
+                  >{when(day)}</span
+                >
+                <span class="text-lg text-soft">
+                  {day.place === '' ? '' : `${day.place}, `}{dayName(day.opensAt, day.timezone)}
+                </span>
+                <span class="minutes text-lg">
+                  {clockTime(day.opensAt, day.timezone)} to {clockTime(day.closesAt, day.timezone)}
+                </span>
+              </a>
+            </li>
+          {/each}
+        </ul>
+      {/if}
+    {/snippet}
+  </Fetched>
 </div>
 
 <DayForm bind:open={making} day={null} />

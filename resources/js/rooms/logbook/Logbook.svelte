@@ -4,41 +4,40 @@
   import type { LogDay } from '../../api/types.gen';
   import { dayName, minutes } from '../../lib/minutes';
   import { p } from '../../router';
-  import Loading from '../../ui/Loading.svelte';
-  import Trouble from '../../ui/Trouble.svelte';
+  import Fetched from '../../ui/Fetched.svelte';
 
   const days = createQuery(() => ({ queryKey: ['logbook'], queryFn: () => api.get<LogDay[]>('logbook') }));
 </script>
 
 <div class="mx-auto w-full max-w-4xl px-3 py-5 sm:px-8">
   <h1 class="mb-5 text-4xl">Logbook</h1>
-  {#if days.data === undefined}
-    {#if days.error === null}
-      <Loading what="Leafing through the logbook" />
-    {:else}
-      <Trouble error={days.error} retry={() => days.refetch()} />
-    {/if}
-  {:else if days.data.length === 0}
-    <p class="max-w-xl text-xl">
-      Nothing is logged yet. Paint a face through in the chair, and its minutes are written here.
-    </p>
-  {:else}
-    <ul>
-      {#each days.data as { day, faces, paintedMs } (day.id)}
-        <li class="border-t border-seam">
-          <a
-            class="grid gap-x-6 px-2 py-4 hover:bg-card sm:grid-cols-[1fr_auto]"
-            href={p('/logbook/:id', { params: { id: day.id } })}
-          >
-            <span class="font-display text-2xl font-bold">{day.place || day.name}</span>
-            <span class="text-xl"><span class="minutes">{faces}</span> {faces === 1 ? 'face' : 'faces'}</span>
-            <span class="text-lg text-soft">{day.name}, {dayName(day.opensAt, day.timezone)}</span>
-            <span class="text-lg text-soft"
-              ><span class="minutes">{minutes(paintedMs / faces)}</span> a face</span
-            >
-          </a>
-        </li>
-      {/each}
-    </ul>
-  {/if}
+  <Fetched query={days} what="Leafing through the logbook">
+    {#snippet children(all)}
+      {#if all.length === 0}
+        <p class="max-w-xl text-xl">
+          Nothing is logged yet. Paint a face through in the chair, and its minutes are written here.
+        </p>
+      {:else}
+        <ul>
+          {#each all as { day, faces, paintedMs } (day.id)}
+            <li class="border-t border-seam">
+              <a
+                class="grid gap-x-6 px-2 py-4 hover:bg-card sm:grid-cols-[1fr_auto]"
+                href={p('/logbook/:id', { params: { id: day.id } })}
+              >
+                <span class="font-display text-2xl font-bold">{day.place || day.name}</span>
+                <span class="text-xl"
+                  ><span class="minutes">{faces}</span> {faces === 1 ? 'face' : 'faces'}</span
+                >
+                <span class="text-lg text-soft">{day.name}, {dayName(day.opensAt, day.timezone)}</span>
+                <span class="text-lg text-soft"
+                  ><span class="minutes">{minutes(paintedMs / faces)}</span> a face</span
+                >
+              </a>
+            </li>
+          {/each}
+        </ul>
+      {/if}
+    {/snippet}
+  </Fetched>
 </div>

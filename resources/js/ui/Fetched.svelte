@@ -1,11 +1,11 @@
 <script lang="ts" generics="T">
-  import type { CreateQueryResult } from '@tanstack/svelte-query';
   import type { Snippet } from 'svelte';
+  import type { Fetching } from './fetched';
   import Loading from './Loading.svelte';
   import Trouble from './Trouble.svelte';
 
   interface Props {
-    query: Pick<CreateQueryResult, 'data' | 'error' | 'refetch'>;
+    query: Fetching<T>;
     /** What is being done while it loads. */
     what: string;
     children: Snippet<[T]>;

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Design\Wording;
+
+/** A stretch of a typed step and what it was understood as. */
+final readonly class Part
+{
+    /**
+     * @param  int  $start  in characters from the beginning of the text
+     * @param  int  $length  in characters
+     * @param  mixed  $value  a Medium, Zone, Side, Colour, Duration, coats, or the text itself, as the kind has it
+     */
+    public function __construct(
+        public PartKind $kind,
+        public int $start,
+        public int $length,
+        public mixed $value,
+    ) {}
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Exceptions;
+
+use DomainException;
+
+/** A typed step that leaves something open; the message is the first thing to ask. */
+final class UnclearStep extends DomainException implements CoreException
+{
+    public static function because(string $question): self
+    {
+        return new self($question);
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+use Core\Design\Colour;
+use Core\Design\Medium;
+use Core\Design\Side;
+use Core\Design\Step;
+use Core\Design\Wording\Part;
+use Core\Design\Wording\PartKind;
+use Core\Design\Wording\StepPrinter;
+use Core\Design\Wording\StepReader;
+use Core\Design\Zone;
+use Core\Units\Duration;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+function anyText(Randomizer $chance, int $most): string
+{
+    $letters = ['a', 'e', 'n', ' ', ' ', '"', '“', '”', ':', ',', ';', '\\', "\n", '#', '4', '0:40', 'sponge', 'white', '🌊', 'موج', '海', '’', '-', 'note', '\\n', '%', "\u{301}"];
+    $text = '';
+    foreach (range(0, $chance->getInt(0, $most)) as $_) {
+        $text .= $letters[$chance->getInt(0, count($letters) - 1)];
+    }
+
+    return trim($text);
+}
+
+function anyWordedStep(Randomizer $chance): Step
+{
+    $names = ['white', 'pearl white', 'deep blue', '', 'White', 'my own mix', 'silver'];
+    $hexes = ['#fafaf7', '#f4f2ec', '#1d4e89', '#000000'];
+    $colour = static fn (): Colour => Colour::of(
+        $chance->getInt(0, 3) === 0 ? anyText($chance, 3) : $names[$chance->getInt(0, count($names) - 1)],
+        $hexes[$chance->getInt(0, 3)],
+    );
+    $zones = array_slice($chance->shuffleArray(Zone::cases()), 0, $chance->getInt(1, 4));
+    $middle = count($zones) === 1 && $zones[0]->isOnMiddleLine();
+    $sides = $middle ? [Side::Both, Side::Centre] : Side::cases();
+    $name = anyText($chance, 4);
+
+    return new Step(
+        'a',
+        $name === '' ? 'Grey base' : $name,
+        Medium::cases()[$chance->getInt(0, 5)],
+        ['', 'half sponge', 'round 3', 'flat 1/2 in', 'self-stick', anyText($chance, 3)][$chance->getInt(0, 5)],
+        array_map($colour, range(0, $chance->getInt(0, 2))),
+        $zones,
+        $sides[$chance->getInt(0, count($sides) - 1)],
+        $chance->getInt(1, 6),
+        Duration::ofMilliseconds($chance->getInt(1, 3_600_000)),
+        Duration::ofMilliseconds($chance->getInt(0, 1) * $chance->getInt(0, 600_000)),
+        $chance->getInt(0, 1) === 1,
+        $chance->getInt(0, 1) === 1 ? '' : anyText($chance, 6),
+    );
+}
+
+it('reads every step that it writes as the same step, and understands every word of it', function (): void {
+    $chance = new Randomizer(new Mt19937(71));
+    $reader = new StepReader;
+    foreach (range(1, 1500) as $_) {
+        $step = anyWordedStep($chance);
+        $line = StepPrinter::print($step);
+        $reading = $reader->read($line);
+
+        expect($reading->questions)->toBe([], $line)->and($reading->step('a'))->toEqual($step, $line);
+    }
+});
+
+it('accounts for every letter of any text: each is part of something, a word between, or asked about', function (): void {
+    $chance = new Randomizer(new Mt19937(73));
+    $reader = new StepReader;
+    foreach (range(1, 800) as $_) {
+        $text = anyText($chance, 12);
+        $parts = $reader->read($text)->parts;
+        $end = 0;
+        $left = '';
+        foreach ($parts as $part) {
+            expect($part->start)->toBeGreaterThanOrEqual($end, $text);
+            $left .= mb_substr($text, $end, $part->start - $end).' ';
+            $end = $part->start + $part->length;
+        }
+        $left .= mb_substr($text, $end);
+
+        expect($end)->toBeLessThanOrEqual(mb_strlen($text))->and(preg_replace('/[\s,;-]|\b(and|on|the|in|of|a|an|with|to)\b/u', '', $left))->toBe('', $text);
+    }
+});
+
+it('asks about each unread word once', function (): void {
+    $reading = (new StepReader)->read('frilly wobbly sponge white nose 40s');
+    $unread = array_filter($reading->parts, static fn (Part $part): bool => $part->kind === PartKind::Unread);
+
+    expect($unread)->toHaveCount(2)->and($reading->questions)->toHaveCount(2);
+});

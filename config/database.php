@@ -20,7 +20,7 @@ return [
             'engine' => 'InnoDB',
             'options' => [
                 // A worker keeps its connection, and a query is one round trip instead of three.
-                PDO::ATTR_PERSISTENT => PHP_SAPI !== 'cli',
+                PDO::ATTR_PERSISTENT => true,
                 PDO::ATTR_EMULATE_PREPARES => true,
             ],
         ],

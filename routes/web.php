@@ -8,6 +8,7 @@ use App\Http\Controllers\DesignFileController;
 use App\Http\Controllers\LineController;
 use App\Http\Controllers\LogbookController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\StepLineController;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function (): void {
@@ -27,6 +28,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('designs/{deletedDesign}/restore', [DesignController::class, 'restore']);
         Route::get('designs/{design}/file', [DesignFileController::class, 'show']);
 
+        Route::post('step-lines', [StepLineController::class, 'store']);
         Route::get('days', [DayController::class, 'index']);
         Route::post('days', [DayController::class, 'store']);
         Route::put('days/{day}', [DayController::class, 'update']);

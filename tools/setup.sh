@@ -20,17 +20,33 @@ as_root() {
 
 # setup_debian WITH_BROWSER(yes|no): installs the packages that are missing, and nothing when none is.
 setup_debian() {
-    local missing=() extension
+    local missing=() extension PATH=$PATH:/usr/sbin
     for extension in mysql:pdo_mysql mbstring:mbstring xml:dom intl:intl curl:curl zip:zip; do
         php -m | grep -qix "${extension#*:}" || missing+=("php8.2-${extension%%:*}")
     done
     command -v mariadbd >/dev/null || missing+=(mariadb-server)
     command -v mariadb >/dev/null || missing+=(mariadb-client)
+    command -v php-fpm8.2 >/dev/null || missing+=(php8.2-fpm)
+    command -v nginx >/dev/null || missing+=(nginx-light)
     [ "$1" = no ] || command -v chromium >/dev/null || missing+=(chromium)
     [ ${#missing[@]} -gt 0 ] || return 0
     say "Installing from Debian: ${missing[*]}"
     as_root apt-get update -qq
     as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "${missing[@]}" >/dev/null
+    stop_services_of "${missing[@]}"
+}
+
+# Debian starts a server as soon as it is installed; Inch Timer runs its own, and leaves no other one behind.
+stop_services_of() {
+    command -v systemctl >/dev/null && systemctl is-system-running >/dev/null 2>&1 || return 0
+    local package
+    for package in "$@"; do
+        case $package in
+            mariadb-server) as_root systemctl disable --quiet --now mariadb ;;
+            nginx-light) as_root systemctl disable --quiet --now nginx ;;
+            php8.2-fpm) as_root systemctl disable --quiet --now php8.2-fpm ;;
+        esac
+    done
 }
 
 # once_for STAMP SUM COMMAND...: runs the command unless it went well before with the same sum.

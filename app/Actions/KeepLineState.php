@@ -20,7 +20,7 @@ final readonly class KeepLineState
             'event_day_id' => $day->id,
             'seq' => is_numeric($seq) ? (int) $seq : 0,
             'shape' => config('line.shape'),
-            'state' => serialize($line->forgetting(Defaults::ENDED_SHOWN)),
+            'state' => gzdeflate(serialize($line->forgetting(Defaults::ENDED_SHOWN)), 1),
         ]], 'event_day_id');
     }
 }

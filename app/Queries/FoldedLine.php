@@ -24,7 +24,7 @@ final readonly class FoldedLine
         if ($state === null || $state->shape !== config('line.shape')) {
             return $this->fromTheBeginning($day);
         }
-        $line = unserialize($state->state);
+        $line = unserialize((string) gzinflate($state->state));
         assert($line instanceof Line);
         try {
             return $line->goOn($this->events($day, $state->seq));

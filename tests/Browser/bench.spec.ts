@@ -94,3 +94,45 @@ test('copies and deletes a design, brings it back, and takes a file in', async (
   await file.setInputFiles('database/demo/designs.json');
   await expect(page.getByRole('link', { name: 'Seal pup' }).first()).toBeVisible();
 });
+
+test('types a step as one line, is asked what is not understood, and form and line agree', async ({
+  page,
+  team,
+}) => {
+  const design = await team.design('Wave band', steps());
+  const saved = () => team.get<DesignSheet>(`designs/${design.id}`);
+  await page.goto(`/designs/${design.id}`);
+  const line = page.getByLabel('In one line');
+  await expect(line).toHaveValue('Base: half sponge sea grey cheek, 0:40');
+  await line.fill('sponge pearl white wobbly muzle, 2 coats, 35s');
+  await expect(page.getByText('What is “wobbly”?')).toBeVisible();
+  await line.press('Enter');
+  expect((await saved()).steps[0]?.name).toBe('Base');
+  await line.fill('sponge pearl white muzle, 2 coats, 35s, optional');
+  await line.press('Enter');
+  await expect
+    .poll(async () => (await saved()).steps[0])
+    .toMatchObject({ zones: ['muzzle'], coats: 2, time: '0:35' });
+  await expect(line).toHaveValue('sponge pearl white muzzle, 2 coats, 0:35, optional');
+  await expect(page.getByLabel('What')).toHaveValue('Pearl white muzzle');
+  await page.getByLabel('Time').fill('50s');
+  await page.getByLabel('Time').press('Enter');
+  await expect(line).toHaveValue('sponge pearl white muzzle, 2 coats, 0:50, optional');
+  await page.keyboard.press('Control+z');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(line).toHaveValue('Base: half sponge sea grey cheek, 0:40');
+});
+
+test('pastes a whole list of lines as steps', async ({ page, team }) => {
+  const design = await team.design('Wave band', [step('Base', '0:40')]);
+  await page.goto(`/designs/${design.id}`);
+  await page.getByRole('button', { name: 'Type or paste lines' }).click();
+  await page.getByLabel('The lines').fill('round 3 black nose 20s\nglitter cheeks sparkly 15s');
+  await expect(page.getByText('1 of 2 lines are understood.')).toBeVisible();
+  await expect(page.getByText('What is “sparkly”?')).toBeVisible();
+  await page.getByLabel('The lines').fill('round 3 black nose 20s\n\nglitter cheeks 15s');
+  await page.getByRole('button', { name: 'Add 2 steps' }).click();
+  await expect
+    .poll(async () => names(await team.get<DesignSheet>(`designs/${design.id}`)))
+    .toEqual(['Base', 'Black nose', 'Glitter cheek']);
+});

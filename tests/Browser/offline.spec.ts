@@ -59,17 +59,21 @@ async function freePort(): Promise<number> {
 }
 
 function serve(port: number): ChildProcess {
-  return spawn(
-    'php',
-    ['-d', 'variables_order=EGPCS', '-S', `127.0.0.1:${port}`, '-t', 'public', 'tools/router.php'],
-    { env: { ...process.env, PHP_CLI_SERVER_WORKERS: '2' }, detached: true, stdio: 'ignore' },
-  );
+  return spawn('tools/serve.sh', [String(port), `${process.cwd()}/storage/run/killed-server`], {
+    detached: true,
+    stdio: 'ignore',
+  });
 }
 
+/** As the power goes: nothing is told to anybody. */
 function kill(server: ChildProcess): void {
-  if (server.pid !== undefined) {
-    process.kill(-server.pid, 'SIGKILL');
-  }
+  process.kill(-Number(server.pid), 'SIGKILL');
+}
+
+async function stop(server: ChildProcess): Promise<void> {
+  const gone = new Promise((resolve) => server.once('exit', resolve));
+  server.kill('SIGTERM');
+  await gone;
 }
 
 test('paints on while the server is killed, and hands in every tap once when it is back', async ({
@@ -105,7 +109,7 @@ test('paints on while the server is killed, and hands in every tap once when it 
       .poll(async () => (await team.line(day)).chairs[0]?.child?.steps.map(({ status }) => status))
       .toEqual(['done', 'done', 'pending', 'pending']);
   } finally {
-    kill(server);
+    await stop(server);
     await own.close();
   }
 });

@@ -8,7 +8,9 @@ use App\Actions\RefusedTap;
 use App\Actions\Tap;
 use Core\Line\Defaults;
 use Core\Line\EventKind;
-use Illuminate\Support\Facades\Validator;
+use Illuminate\Contracts\Validation\Validator;
+use Illuminate\Support\Facades\Validator as ValidatorFacade;
+use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 
 /** A batch of taps. A tap that is out of shape is refused alone, so that it never holds up the ones behind it. */
@@ -21,8 +23,6 @@ final class RecordTapsRequest extends TeamRequest
     {
         return [
             'taps' => ['required', 'list', 'max:'.self::MOST_TAPS],
-            'taps.*' => ['array'],
-            'taps.*.id' => ['required', 'string', 'ulid'],
         ];
     }
 
@@ -31,8 +31,24 @@ final class RecordTapsRequest extends TeamRequest
     {
         return [
             'taps.max' => 'Too many taps at once. Send :max at most, then the rest.',
-            'taps.*.id.ulid' => 'A tap has no proper id. Give each one a ULID.',
         ];
+    }
+
+    /**
+     * A tap without a proper id cannot be answered for, so the whole batch is refused.
+     *
+     * @return list<callable(Validator): void>
+     */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            foreach (array_values($this->array('taps')) as $index => $tap) {
+                $id = is_array($tap) ? $tap['id'] ?? null : null;
+                if (! is_string($id) || ! Str::isUlid($id)) {
+                    $validator->errors()->add("taps.{$index}.id", 'A tap has no proper id. Give each one a ULID.');
+                }
+            }
+        }];
     }
 
     /** @return list<Tap|RefusedTap> in the order sent */
@@ -47,7 +63,7 @@ final class RecordTapsRequest extends TeamRequest
     /** @param  array<string, mixed>  $input */
     private static function tap(array $input): Tap|RefusedTap
     {
-        $validator = Validator::make($input, self::tapRules());
+        $validator = ValidatorFacade::make($input, self::tapRules());
         if ($validator->fails()) {
             /** @var array{id: string} $input */
             return new RefusedTap(strtolower($input['id']), 'This tap is out of shape: '.$validator->errors()->first());

@@ -8,7 +8,7 @@ use Core\Design\Medium;
 use Core\Design\Side;
 use Core\Design\Zone;
 
-/** A step as the bench edits it; times as typed text and in milliseconds. */
+/** A step as the bench edits it: in fields, with times as typed text and in milliseconds, and as one line. */
 final readonly class StepLine extends Resource
 {
     /**
@@ -30,5 +30,6 @@ final readonly class StepLine extends Resource
         public int $dryForMs,
         public bool $optional,
         public string $note,
+        public string $line,
     ) {}
 }

@@ -161,6 +161,19 @@ export interface PlanStep {
   plannedMs: number;
 }
 
+export interface ReadLine {
+  text: string;
+  parts: ReadPart[];
+  questions: string[];
+  step: StepLine | null;
+}
+
+export interface ReadPart {
+  kind: PartKind;
+  start: number;
+  length: number;
+}
+
 export interface SeatedChild {
   id: string;
   number: number;
@@ -199,6 +212,7 @@ export interface StepLine {
   dryForMs: number;
   optional: boolean;
   note: string;
+  line: string;
 }
 
 export interface StepMinutes {
@@ -259,6 +273,9 @@ export interface WaitingChild {
 
 export const MediumValues = ['sponge', 'brush', 'stencil', 'powder', 'glitter', 'gem'] as const;
 export type Medium = (typeof MediumValues)[number];
+
+export const PartKindValues = ['name', 'medium', 'tool', 'colour', 'zone', 'side', 'coats', 'time', 'drying', 'optional', 'note', 'unread'] as const;
+export type PartKind = (typeof PartKindValues)[number];
 
 export const PlacementValues = ['full_face', 'mask', 'cheek', 'brow', 'nose', 'arm', 'hand'] as const;
 export type Placement = (typeof PlacementValues)[number];

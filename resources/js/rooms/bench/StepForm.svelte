@@ -4,8 +4,9 @@
   import Said from '../../ui/Said.svelte';
   import type { Bench, DraftStep } from './bench.svelte';
   import Colours from './Colours.svelte';
+  import StepWords from './StepWords.svelte';
 
-  const { bench, step }: { bench: Bench; step: DraftStep } = $props();
+  const { bench, step, onlist }: { bench: Bench; step: DraftStep; onlist: (text: string) => void } = $props();
 
   const index = $derived(bench.draft.steps.findIndex((one) => one.id === step.id));
   const last = $derived(bench.draft.steps.length - 1);
@@ -36,6 +37,7 @@
   <button type="button" class="key" onclick={() => bench.removeStep(step.id)}>Delete</button>
 </div>
 <Said message={said} />
+<div class="mt-3"><StepWords {bench} {step} {onlist} /></div>
 
 <div class="mt-3 grid gap-x-4 gap-y-3 sm:grid-cols-[1fr_120px_120px]">
   <label class="font-semibold">

@@ -3,7 +3,7 @@
   import { minutes } from '../../lib/minutes';
   import type { Bench, DraftStep } from './bench.svelte';
 
-  const { bench }: { bench: Bench } = $props();
+  const { bench, typeLines }: { bench: Bench; typeLines: () => void } = $props();
 
   /** The order while a step is dragged; the design's own otherwise. */
   let dragged = $state.raw<DraftStep[] | null>(null);
@@ -81,7 +81,10 @@
       </li>
     {/each}
   </ol>
-  <button type="button" class="mt-1 key self-start" onclick={() => bench.addStep()}>Add a step</button>
+  <div class="mt-1 flex flex-wrap gap-2">
+    <button type="button" class="key" onclick={() => bench.addStep()}>Add a step</button>
+    <button type="button" class="key" onclick={typeLines}>Type or paste lines</button>
+  </div>
   <p class="hidden text-[15px] text-soft md:block">
     Drag the dots, or Alt with the arrow keys, to change the order. Ctrl Z undoes.
   </p>

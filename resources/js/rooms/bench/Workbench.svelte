@@ -5,6 +5,7 @@
   import Said from '../../ui/Said.svelte';
   import type { Bench } from './bench.svelte';
   import DesignTitle from './DesignTitle.svelte';
+  import PasteSteps from './PasteSteps.svelte';
   import SavingWord from './SavingWord.svelte';
   import StepForm from './StepForm.svelte';
   import StepList from './StepList.svelte';
@@ -16,6 +17,14 @@
   const end = $derived(Math.max(bench.sheet.totalMs, bench.sheet.promiseMs ?? 0, 60_000) + 10_000);
   const scale = $derived(Math.max(INCH / 2, Math.min(INCH * 3, ((width - 4) * 60_000) / end)));
   const promise = $derived(bench.sheet.promiseMs);
+
+  let pasting = $state(false);
+  let pasted = $state('');
+
+  function onlist(text: string) {
+    pasted = text;
+    pasting = true;
+  }
 
   function onkey(event: KeyboardEvent) {
     if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') {
@@ -48,7 +57,7 @@
   </div>
 
   <div class="grid grow md:grid-cols-[minmax(270px,30%)_1fr_minmax(220px,22%)]">
-    <StepList {bench} />
+    <StepList {bench} typeLines={() => onlist('')} />
     <section class="border-seam px-4 py-4 sm:px-7 md:border-x" aria-label="The chosen step">
       {#if bench.selected === undefined}
         <h2 class="text-2xl">No steps yet</h2>
@@ -58,7 +67,7 @@
         </p>
       {:else}
         {#key bench.selectedId}
-          <StepForm {bench} step={bench.selected} />
+          <StepForm {bench} step={bench.selected} {onlist} />
         {/key}
       {/if}
     </section>
@@ -69,3 +78,5 @@
     </aside>
   </div>
 </div>
+
+<PasteSteps {bench} bind:open={pasting} text={pasted} />

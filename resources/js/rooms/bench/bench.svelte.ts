@@ -24,8 +24,8 @@ function draftOf(sheet: DesignSheet): Draft {
   };
 }
 
-/** A step as the server takes it: its times are what was typed. */
-function asTyped(step: DraftStep): DraftStep {
+/** A step as the server takes it: its times are what was typed; its line is the server's to write. */
+function asTyped(step: DraftStep): Omit<DraftStep, 'line'> {
   const { id, name, medium, tool, colours, zones, side, coats, time, dryFor, optional, note } = step;
 
   return { id, name, medium, tool, colours, zones, side, coats, time, dryFor, optional, note };
@@ -89,8 +89,16 @@ export class Bench {
       dryFor: '',
       optional: false,
       note: '',
+      line: '',
     };
     this.insert(step, like?.id);
+  }
+
+  /** Steps read from lines, after the selected one. */
+  addSteps(steps: readonly DraftStep[]): void {
+    const at = this.draft.steps.findIndex((step) => step.id === this.selectedId) + 1;
+    this.setSteps(this.draft.steps.toSpliced(at, 0, ...steps));
+    this.selectedId = steps.at(-1)?.id ?? this.selectedId;
   }
 
   copyStep(id: string): void {

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries;
+
+use App\Http\Resources\ReadLine;
+use App\Http\Resources\ReadPart;
+use App\Http\Resources\StepLine;
+use Core\Design\Wording\Part;
+use Core\Design\Wording\Reading;
+use Core\Design\Wording\StepReader;
+use Core\Exceptions\CoreException;
+use Illuminate\Support\Str;
+
+/** What typed lines say, each on its own. */
+final readonly class StepsInLines
+{
+    public function __construct(private StepReader $reader, private StepOnBench $onBench) {}
+
+    /**
+     * @param  list<string>  $lines
+     * @return list<ReadLine>
+     */
+    public function __invoke(array $lines): array
+    {
+        return array_map($this->read(...), $lines);
+    }
+
+    private function read(string $line): ReadLine
+    {
+        $reading = $this->reader->read($line);
+        $step = $this->step($reading);
+        $parts = array_map(static fn (Part $part): ReadPart => new ReadPart($part->kind, $part->start, $part->length), $reading->parts);
+
+        return $step instanceof StepLine
+            ? new ReadLine($line, $parts, [], $step)
+            : new ReadLine($line, $parts, $reading->isClear() ? [$step] : $reading->questions, null);
+    }
+
+    /** @return StepLine|string the step, or why there is none */
+    private function step(Reading $reading): StepLine|string
+    {
+        try {
+            return ($this->onBench)($reading->step(Str::lower((string) Str::ulid())));
+        } catch (CoreException $refusal) {
+            return $refusal->getMessage();
+        }
+    }
+}

@@ -1,0 +1,40 @@
+<script lang="ts">
+  import type { PartKind, ReadLine } from '../../api/types.gen';
+  import { stretches } from './lines.svelte';
+
+  const { reading }: { reading: ReadLine } = $props();
+
+  /** Two of a kind look alike; neighbours of different kinds differ in colour and in stroke, so grey shows it too. */
+  const strokes: Record<PartKind, string> = {
+    name: 'border-ink border-solid',
+    medium: 'border-kelp border-solid',
+    tool: 'border-kelp border-dashed',
+    colour: 'border-rust border-solid',
+    zone: 'border-sea border-solid',
+    side: 'border-sea border-dashed',
+    coats: 'border-[#6d6320] border-solid',
+    time: 'border-[#b0306f] border-solid',
+    drying: 'border-[#8a7a5c] border-dotted',
+    optional: 'border-[#5b3a86] border-solid',
+    note: 'border-soft border-dotted',
+    unread: 'border-rust border-double',
+  };
+</script>
+
+<p class="flex flex-wrap gap-x-1.5 gap-y-2 leading-tight">
+  {#each stretches(reading) as { text, kind }, at (at)}
+    {#if kind === null}
+      {#if text.trim() !== ''}<span class="text-soft">{text.trim()}</span>{/if}
+    {:else}
+      <span class="flex flex-col">
+        <span class={['border-b-4 pb-0.5', strokes[kind], kind === 'unread' && 'font-bold text-rust']}
+          >{text}</span
+        >
+        <span class="text-[13px] text-soft">{kind === 'unread' ? 'not understood' : kind}</span>
+      </span>
+    {/if}
+  {/each}
+</p>
+{#each reading.questions as question (question)}
+  <p class="mt-2 border-l-[6px] border-rust pl-3 font-semibold">{question}</p>
+{/each}

@@ -1,0 +1,82 @@
+#!/usr/bin/env bash
+# Serves Inch Timer on loopback until it is stopped: nginx in front of PHP-FPM, in one process group.
+#   tools/serve.sh PORT FOLDER    the folder keeps logs, configuration and the cached settings, which hold secrets
+set -euo pipefail
+cd "$(dirname "$0")/.."
+PATH=$PATH:/usr/sbin
+port=$1 folder=$2
+mkdir -p "$folder/tmp"
+chmod 700 "$folder"
+pool=inch-timer-$(printf %s "$folder" | cksum | cut -d' ' -f1)
+# A socket's path must stay under 107 characters, which a deep project folder would break.
+socket="${TMPDIR:-/tmp}/$pool.fpm"
+# What a kill of this script left behind would keep the socket for ever.
+pkill -KILL -f "^php-fpm: (pool $pool\$|master process \($folder/)" || true
+rm -f "$socket"
+export APP_CONFIG_CACHE=$folder/config.php APP_ROUTES_CACHE=$folder/routes.php APP_EVENTS_CACHE=$folder/events.php
+php artisan optimize --quiet --except=views
+
+as_root=() nginx_user=
+if [ "$(id -u)" = 0 ]; then
+    as_root=(-R -d opcache.preload_user=root)
+    nginx_user='user root root;'
+fi
+
+cat >"$folder/fpm.conf" <<CONF
+[global]
+error_log = $folder/fpm.log
+daemonize = no
+[$pool]
+user = $(id -un)
+group = $(id -gn)
+listen = $socket
+pm = static
+pm.max_children = 4
+clear_env = no
+catch_workers_output = yes
+CONF
+
+cat >"$folder/nginx.conf" <<CONF
+daemon off;
+$nginx_user
+worker_processes 1;
+pid $folder/nginx.pid;
+error_log $folder/nginx.log warn;
+events { worker_connections 512; }
+http {
+    include /etc/nginx/mime.types;
+    access_log off;
+    client_max_body_size 100m;
+    client_body_temp_path $folder/tmp/body;
+    fastcgi_temp_path $folder/tmp/fastcgi;
+    proxy_temp_path $folder/tmp/proxy;
+    uwsgi_temp_path $folder/tmp/uwsgi;
+    scgi_temp_path $folder/tmp/scgi;
+    gzip on;
+    gzip_min_length 1000;
+    gzip_types application/json application/javascript text/css image/svg+xml;
+    server {
+        listen 127.0.0.1:$port;
+        root $PWD/public;
+        location /build/ { expires 1y; }
+        location = /sw.js { add_header Cache-Control no-cache; }
+        location ~ \.php\$ { return 404; }
+        location / { try_files \$uri @application; }
+        location @application {
+            include /etc/nginx/fastcgi_params;
+            fastcgi_pass unix:$socket;
+            fastcgi_param SCRIPT_FILENAME $PWD/public/index.php;
+            fastcgi_param SCRIPT_NAME /index.php;
+        }
+    }
+}
+CONF
+
+trap 'kill "$fpm" "$nginx" 2>/dev/null; wait' EXIT
+trap 'exit 0' TERM INT HUP
+php-fpm8.2 -y "$folder/fpm.conf" "${as_root[@]}" -d variables_order=EGPCS -d post_max_size=8M -d upload_max_filesize=8M \
+    -d opcache.preload="$PWD/tools/preload.php" -d opcache.validate_timestamps=0 -d zend.enable_gc=0 &
+fpm=$!
+nginx -c "$folder/nginx.conf" -e "$folder/nginx.log" &
+nginx=$!
+wait -n

@@ -92,10 +92,11 @@ final readonly class Questions
     {
         $reading = new Reading($parts, []);
         $has = static fn (PartKind $kind): bool => in_array($kind, array_column($parts, 'kind'), true);
+        $askedWhere = array_filter($parts, static fn (Part $part): bool => $part->kind === PartKind::Unread && $part->value !== null) !== [];
 
         return array_keys(array_filter([
             'With what? Say sponge, brush, stencil, powder, glitter or gem.' => $reading->medium() === null,
-            'Where? Name a zone, such as forehead, cheek or nose.' => ! $has(PartKind::Zone),
+            'Where? Name a zone, such as forehead, cheek or nose.' => ! $has(PartKind::Zone) && ! $askedWhere,
             'How long does it take? Type it such as 40s, 0:40 or 1 min 10.' => ! $has(PartKind::Time),
         ]));
     }

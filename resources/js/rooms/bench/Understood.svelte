@@ -4,6 +4,21 @@
 
   const { reading }: { reading: ReadLine } = $props();
 
+  const words: Record<PartKind, string> = {
+    name: 'its name',
+    medium: 'with',
+    tool: 'with',
+    colour: 'colour',
+    zone: 'where',
+    side: 'side',
+    coats: 'coats',
+    time: 'time',
+    drying: 'dry below',
+    optional: 'an extra',
+    note: 'note',
+    unread: 'to be asked',
+  };
+
   /** Two of a kind look alike; neighbours of different kinds differ in colour and in stroke, so grey shows it too. */
   const strokes: Record<PartKind, string> = {
     name: 'border-ink border-solid',
@@ -24,13 +39,13 @@
 <p class="flex flex-wrap gap-x-1.5 gap-y-2 leading-tight">
   {#each stretches(reading) as { text, kind }, at (at)}
     {#if kind === null}
-      {#if text.trim() !== ''}<span class="text-soft">{text.trim()}</span>{/if}
+      {#if /[^\s,;]/.test(text)}<span class="text-soft">{text.trim()}</span>{/if}
     {:else}
       <span class="flex flex-col">
         <span class={['border-b-4 pb-0.5', strokes[kind], kind === 'unread' && 'font-bold text-rust']}
           >{text}</span
         >
-        <span class="text-[13px] text-soft">{kind === 'unread' ? 'not understood' : kind}</span>
+        <span class="text-[13px] text-soft">{words[kind]}</span>
       </span>
     {/if}
   {/each}

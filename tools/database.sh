@@ -12,10 +12,11 @@ database_start() {
             --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" >"$database_log" 2>&1 \
             || { echo "The database could not be made; see $database_log" >&2; return 1; }
     fi
-    if database_answers; then
-        database_ours=no
-        return 0
-    fi
+    # Whoever holds the lock stops the database, also one that was left running by a script that was killed.
+    exec 8>"$database_folder.lock"
+    database_ours=no
+    flock -n 8 && database_ours=yes
+    database_answers && return 0
     port_is_free "$database_port" || {
         echo "Port $database_port is taken. Set another one: ${database_port_variable:-INCH_DB_PORT}=33400 $0" >&2
         return 1
@@ -25,8 +26,7 @@ database_start() {
         --innodb-flush-method=nosync --innodb-fast-shutdown=2)
     setsid mariadbd --no-defaults --user="$(id -un)" --datadir="$database_folder" --socket="$database_socket" \
         --pid-file="$database_folder/mariadbd.pid" --bind-address=127.0.0.1 --port="$database_port" \
-        --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_520_ci "${durability[@]}" >>"$database_log" 2>&1 &
-    database_ours=yes
+        --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_520_ci "${durability[@]}" >>"$database_log" 2>&1 8>&- &
     for _ in $(seq 1 150); do
         database_answers && return 0
         sleep 0.1
@@ -56,7 +56,7 @@ database_stop() {
     [ "${database_ours:-no}" = yes ] || return 0
     local pid
     pid=$(cat "$database_folder/mariadbd.pid" 2>/dev/null) || return 0
-    kill -TERM "$pid" 2>/dev/null
+    kill -TERM "$pid" 2>/dev/null || return 0
     for _ in $(seq 1 150); do
         kill -0 "$pid" 2>/dev/null || return 0
         sleep 0.1

@@ -9,7 +9,7 @@ server_start() {
     }
     mkdir -p "$folder"
     # A session of its own, so that all of it ends together.
-    setsid tools/serve.sh "$port" "$folder" >>"$folder/server.log" 2>&1 &
+    setsid tools/serve.sh "$port" "$folder" >>"$folder/server.log" 2>&1 8>&- &
     server_pid=$!
     for _ in $(seq 1 200); do
         server_answers "$port" && return 0
@@ -26,7 +26,7 @@ server_answers() {
 
 server_stop() {
     [ -n "${server_pid:-}" ] || return 0
-    kill -TERM -- "-$server_pid" 2>/dev/null
-    wait "$server_pid" 2>/dev/null
+    kill -TERM -- "-$server_pid" 2>/dev/null || true
+    wait "$server_pid" 2>/dev/null || true
     server_pid=
 }

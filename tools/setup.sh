@@ -20,9 +20,10 @@ as_root() {
 
 # setup_debian WITH_BROWSER(yes|no): installs the packages that are missing, and nothing when none is.
 setup_debian() {
-    local missing=() extension PATH=$PATH:/usr/sbin
+    local missing=() extension loaded PATH=$PATH:/usr/sbin
+    loaded=$(php -m)
     for extension in mysql:pdo_mysql mbstring:mbstring xml:dom intl:intl curl:curl zip:zip; do
-        php -m | grep -qix "${extension#*:}" || missing+=("php8.2-${extension%%:*}")
+        grep -qix "${extension#*:}" <<<"$loaded" || missing+=("php8.2-${extension%%:*}")
     done
     command -v mariadbd >/dev/null || missing+=(mariadb-server)
     command -v mariadb >/dev/null || missing+=(mariadb-client)

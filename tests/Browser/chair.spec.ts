@@ -50,10 +50,14 @@ test('keeps its clocks through a reload, and stands still while paused', async (
 
   await page.getByRole('button', { name: 'Pause' }).click();
   await expect(page.getByText('paused')).toBeVisible();
-  const stood = await clock.textContent();
+  await expect.poll(async () => (await team.line(day)).chairs[0]?.child?.pausedAt ?? null).not.toBeNull();
+  const child = (await team.line(day)).chairs[0]?.child;
+  const seconds = Math.floor(((child?.pausedAt ?? 0) - (child?.tappedAt ?? 0)) / 1000);
+  const stood = `0:${String(seconds).padStart(2, '0')}`;
+  await expect(clock).toHaveText(stood);
   await page.reload();
   await expect(page.getByText('paused')).toBeVisible();
-  await expect(clock).toHaveText(stood ?? '');
+  await expect(clock).toHaveText(stood);
   await page.keyboard.press('Space');
   await expect(page.getByText('paused')).toBeHidden();
 });

@@ -2,6 +2,15 @@
 
 declare(strict_types=1);
 
+use Illuminate\Auth\Passwords\PasswordResetServiceProvider;
+use Illuminate\Broadcasting\BroadcastServiceProvider;
+use Illuminate\Concurrency\ConcurrencyServiceProvider;
+use Illuminate\Mail\MailServiceProvider;
+use Illuminate\Notifications\NotificationServiceProvider;
+use Illuminate\Pagination\PaginationServiceProvider;
+use Illuminate\Redis\RedisServiceProvider;
+use Illuminate\Support\ServiceProvider;
+
 return [
     'name' => 'Inch Timer',
     'env' => env('APP_ENV', 'production'),
@@ -12,6 +21,17 @@ return [
     'timezone' => 'UTC',
     'locale' => 'en',
     'key' => env('APP_KEY'),
+
+    /** What is never used here need not be made ready for each request. */
+    'providers' => ServiceProvider::defaultProviders()->except([
+        BroadcastServiceProvider::class,
+        ConcurrencyServiceProvider::class,
+        MailServiceProvider::class,
+        NotificationServiceProvider::class,
+        PaginationServiceProvider::class,
+        PasswordResetServiceProvider::class,
+        RedisServiceProvider::class,
+    ])->toArray(),
 
     /** The demo sign-in is shown on the sign-in page only where this is on. */
     'demo' => (bool) env('INCH_DEMO', false),

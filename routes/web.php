@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\DesignController;
 use App\Http\Controllers\DesignFileController;
+use App\Http\Controllers\KitController;
 use App\Http\Controllers\LineController;
 use App\Http\Controllers\LogbookController;
 use App\Http\Controllers\SessionController;
@@ -20,13 +21,26 @@ Route::prefix('api')->group(function (): void {
 
         Route::get('designs', [DesignController::class, 'index']);
         Route::post('designs', [DesignController::class, 'store']);
+        Route::get('designs/starting-points', [DesignController::class, 'startingPoints']);
         Route::post('designs/file', [DesignFileController::class, 'store']);
         Route::get('designs/{design}', [DesignController::class, 'show']);
         Route::put('designs/{design}', [DesignController::class, 'update']);
         Route::delete('designs/{design}', [DesignController::class, 'destroy']);
+        Route::get('designs/{design}/fitted', [DesignController::class, 'fitted']);
+        Route::put('designs/{design}/archived', [DesignController::class, 'archive']);
         Route::post('designs/{design}/copy', [DesignController::class, 'copy']);
         Route::post('designs/{deletedDesign}/restore', [DesignController::class, 'restore']);
         Route::get('designs/{design}/file', [DesignFileController::class, 'show']);
+
+        Route::get('kit', [KitController::class, 'show']);
+        Route::post('kit', [KitController::class, 'store']);
+        Route::post('kit/starter', [KitController::class, 'starter']);
+        Route::get('kit/brushes', [KitController::class, 'brushes']);
+        Route::put('kit/hands/{action}', [KitController::class, 'hand']);
+        Route::post('kit/removals/{removal}/undo', [KitController::class, 'putBack']);
+        Route::get('kit/{thing}/uses', [KitController::class, 'uses']);
+        Route::put('kit/{thing}', [KitController::class, 'update']);
+        Route::delete('kit/{thing}', [KitController::class, 'destroy']);
 
         Route::post('step-lines', [StepLineController::class, 'store']);
         Route::get('days', [DayController::class, 'index']);

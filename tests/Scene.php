@@ -13,6 +13,7 @@ use App\Actions\SaveMenu;
 use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\User;
+use App\Queries\BenchOfPainter;
 use Core\Design\Design as CoreDesign;
 use Core\Design\Placement;
 use Core\Design\Step;
@@ -40,7 +41,7 @@ final readonly class Scene
             Paint::step(self::ulid(), 20, name: 'Foam'),
         ];
 
-        return app(CreateDesign::class)($this->painter->team_id, new CoreDesign($name, Placement::Cheek, Duration::ofSeconds(75), $steps));
+        return app(CreateDesign::class)(app(BenchOfPainter::class)($this->painter), $this->painter->team_id, new CoreDesign($name, Placement::Cheek, Duration::ofSeconds(75), $steps));
     }
 
     public function day(int $chairs = 1, Design ...$menu): EventDay

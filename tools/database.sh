@@ -6,6 +6,7 @@ database_start() {
     # A socket's path must stay under 107 characters, which a deep project folder would break.
     database_socket="${TMPDIR:-/tmp}/inch-timer-$(printf %s "$database_folder" | cksum | cut -d' ' -f1).sock"
     database_log="$database_folder.log"
+    export DB_SOCKET=$database_socket
     if ! [ -d "$database_folder/mysql" ]; then
         mkdir -p "$database_folder"
         mariadb-install-db --no-defaults --user="$(id -un)" --datadir="$database_folder" --skip-test-db \
@@ -26,7 +27,7 @@ database_start() {
         --innodb-flush-method=nosync --innodb-fast-shutdown=2)
     setsid mariadbd --no-defaults --user="$(id -un)" --datadir="$database_folder" --socket="$database_socket" \
         --pid-file="$database_folder/mariadbd.pid" --bind-address=127.0.0.1 --port="$database_port" \
-        --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_520_ci "${durability[@]}" >>"$database_log" 2>&1 8>&- &
+        --innodb-buffer-pool-size=256M --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_520_ci "${durability[@]}" >>"$database_log" 2>&1 8>&- &
     for _ in $(seq 1 150); do
         database_answers && return 0
         sleep 0.1
@@ -39,17 +40,21 @@ database_answers() {
     mariadb-admin --no-defaults --socket="$database_socket" ping >/dev/null 2>&1
 }
 
-# database_grant NAME_PATTERN USER PASSWORD: the pattern may hold % for numbered databases.
+# database_grant NAME_PATTERN USER PASSWORD: the pattern may hold % for numbered databases. By port and by socket.
 database_grant() {
-    mariadb --no-defaults --socket="$database_socket" <<SQL
-CREATE USER IF NOT EXISTS '$2'@'127.0.0.1' IDENTIFIED BY '$3';
-ALTER USER '$2'@'127.0.0.1' IDENTIFIED BY '$3';
-GRANT ALL ON \`$1\`.* TO '$2'@'127.0.0.1';
+    local host
+    for host in 127.0.0.1 localhost; do
+        mariadb --no-defaults --socket="$database_socket" <<SQL
+CREATE USER IF NOT EXISTS '$2'@'$host' IDENTIFIED BY '$3';
+ALTER USER '$2'@'$host' IDENTIFIED BY '$3';
+GRANT ALL ON \`$1\`.* TO '$2'@'$host';
 SQL
+    done
 }
 
 database_create() {
-    mariadb --no-defaults --socket="$database_socket" -e "CREATE DATABASE IF NOT EXISTS \`$1\`"
+    mariadb --no-defaults --socket="$database_socket" \
+        -e "CREATE DATABASE IF NOT EXISTS \`$1\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_520_ci"
 }
 
 database_stop() {

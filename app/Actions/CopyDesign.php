@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Design;
-use Core\Design\Design as CoreDesign;
+use App\Queries\PainterBench;
 
 final readonly class CopyDesign
 {
@@ -13,14 +13,11 @@ final readonly class CopyDesign
 
     public function __construct(private CreateDesign $createDesign) {}
 
-    public function __invoke(Design $design): Design
+    public function __invoke(PainterBench $bench, Design $design): Design
     {
         $content = $design->toCore();
         $name = mb_substr($content->name, 0, self::NAME_LENGTH - mb_strlen(' copy')).' copy';
 
-        return ($this->createDesign)(
-            $design->team_id,
-            new CoreDesign($name, $content->placement, $content->promise, $content->steps),
-        );
+        return ($this->createDesign)($bench, $design->team_id, $content->renamed($name));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Design;
+use App\Queries\PainterBench;
 use Core\Design\Design as CoreDesign;
 use Illuminate\Support\Facades\DB;
 
@@ -12,11 +13,11 @@ final readonly class CreateDesign
 {
     public function __construct(private WriteDesign $writeDesign) {}
 
-    public function __invoke(string $teamId, CoreDesign $content): Design
+    public function __invoke(PainterBench $bench, string $teamId, CoreDesign $content): Design
     {
-        return DB::transaction(function () use ($teamId, $content): Design {
+        return DB::transaction(function () use ($bench, $teamId, $content): Design {
             $design = new Design(['team_id' => $teamId, 'revision' => 1]);
-            ($this->writeDesign)($design, $content);
+            ($this->writeDesign)($bench, $design, $content);
 
             return $design;
         });

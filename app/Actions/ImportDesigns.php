@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Design;
+use App\Queries\PainterBench;
 use Core\Design\Design as CoreDesign;
 use Core\Design\Step;
 use Core\Exceptions\InvalidDesignFile;
@@ -21,12 +22,12 @@ final readonly class ImportDesigns
      *
      * @throws InvalidDesignFile
      */
-    public function __invoke(string $teamId, string $json): array
+    public function __invoke(PainterBench $bench, string $teamId, string $json): array
     {
         $designs = ($this->readDesignFile)($json);
 
         return DB::transaction(fn (): array => array_map(
-            fn (CoreDesign $design): Design => ($this->createDesign)($teamId, $this->withFreshStepIds($design)),
+            fn (CoreDesign $design): Design => ($this->createDesign)($bench, $teamId, $this->withFreshStepIds($design)),
             $designs,
         ));
     }
@@ -35,6 +36,6 @@ final readonly class ImportDesigns
     {
         $steps = array_map(static fn (Step $step): Step => $step->withId(Str::lower((string) Str::ulid())), $design->steps);
 
-        return new CoreDesign($design->name, $design->placement, $design->promise, $steps);
+        return $design->withSteps($steps);
     }
 }

@@ -6,18 +6,18 @@ namespace App\Actions;
 
 use App\Http\Resources\TapFate;
 use App\Http\Resources\TapOutcome;
-use App\Models\ChairEvent;
 use App\Models\EventDay;
 use App\Models\Ticket;
 use App\Models\User;
 use App\Queries\FoldedLine;
+use Core\Line\EventKind;
 use Core\Line\Line;
 use Illuminate\Support\Facades\DB;
 
 /** Keeps a batch of taps for good, each once, and says what became of every one. */
 final readonly class RecordTaps
 {
-    public function __construct(private FoldedLine $foldedLine, private WriteLogbook $writeLogbook, private KeepLineState $keepLineState) {}
+    public function __construct(private FoldedLine $foldedLine, private WriteLogbook $writeLogbook, private KeepLineState $keepLineState, private SumUpLog $sumUpLog) {}
 
     /**
      * All or nothing: the batch is kept in one transaction, with the day locked so that numbers are given out once.
@@ -28,12 +28,15 @@ final readonly class RecordTaps
     public function __invoke(EventDay $day, User $painter, array $taps): array
     {
         return DB::transaction(function () use ($day, $painter, $taps): array {
-            EventDay::query()->whereKey($day->id)->lockForUpdate()->value('id');
+            DB::table('event_days')->where('id', $day->id)->lockForUpdate()->value('id');
             [$kept, $fates] = $this->keep($day, $painter, $taps);
             $line = ($this->foldedLine)($day);
             if ($kept !== []) {
                 ($this->writeLogbook)($day, $line, $this->touchedSince($day, min(array_column($kept, 'atMs'))));
                 ($this->keepLineState)($day, $line);
+            }
+            if (in_array(EventKind::Closed, array_column($kept, 'kind'), true)) {
+                ($this->sumUpLog)($painter, $day);
             }
 
             return [$this->outcomes($taps, $fates, $line), $line];
@@ -58,7 +61,7 @@ final readonly class RecordTaps
                 $kept[] = $tap;
             }
         }
-        ChairEvent::query()->insert(array_map(fn (Tap $tap): array => $this->row($day, $painter, $tap), $kept));
+        DB::table('chair_events')->insert(array_map(fn (Tap $tap): array => $this->row($day, $painter, $tap), $kept));
 
         return [$kept, $fates];
     }

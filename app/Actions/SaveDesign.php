@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Exceptions\ChangedElsewhere;
 use App\Models\Design;
+use App\Queries\PainterBench;
 use Core\Design\Design as CoreDesign;
 use Illuminate\Support\Facades\DB;
 
@@ -18,15 +19,15 @@ final readonly class SaveDesign
      *
      * @throws ChangedElsewhere when that is no longer the newest
      */
-    public function __invoke(Design $design, int $revision, CoreDesign $content): Design
+    public function __invoke(PainterBench $bench, Design $design, int $revision, CoreDesign $content): Design
     {
-        return DB::transaction(function () use ($design, $revision, $content): Design {
+        return DB::transaction(function () use ($bench, $design, $revision, $content): Design {
             $current = Design::query()->lockForUpdate()->findOrFail($design->id);
             if ($current->revision !== $revision) {
                 throw ChangedElsewhere::design($current->name);
             }
             $current->revision++;
-            ($this->writeDesign)($current, $content);
+            ($this->writeDesign)($bench, $current, $content);
 
             return $current;
         });

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\ChairEvent;
 use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\FacePlan;
-use App\Models\Ticket;
 use Core\Line\EventKind;
+use Illuminate\Support\Facades\DB;
 
 /** Looks at the taps of one batch: does each speak of things that are there, and are this team's? */
 final class TapGate
@@ -37,9 +36,9 @@ final class TapGate
     {
         $ids = static fn (string $field): array => array_values(array_filter(array_column($taps, $field), is_string(...)));
         /** @var array<string, string> $tickets */
-        $tickets = Ticket::query()->whereIn('id', $ids('ticket'))->pluck('event_day_id', 'id')->all();
+        $tickets = DB::table('tickets')->whereIn('id', $ids('ticket'))->pluck('event_day_id', 'id')->all();
         /** @var array<string, string> $events */
-        $events = ChairEvent::query()->whereIn('id', [...$ids('id'), ...$ids('target')])->pluck('event_day_id', 'id')->all();
+        $events = DB::table('chair_events')->whereIn('id', [...$ids('id'), ...$ids('target')])->pluck('event_day_id', 'id')->all();
         $this->ticketDays = $tickets;
         $this->eventDays = $events;
         $this->designs = $this->designsOfTeam($ids('design'));

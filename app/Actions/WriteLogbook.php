@@ -8,6 +8,8 @@ use App\Models\EventDay;
 use App\Models\Face;
 use App\Models\FacePlan;
 use App\Models\FaceStep;
+use Core\Design\StepValues;
+use Core\Design\Timeline\SpanKind;
 use Core\Line\Face as CoreFace;
 use Core\Line\Line;
 use Core\Line\StepRun;
@@ -19,6 +21,8 @@ use Core\Units\Instant;
 /** Brings the logbook's lines of some children in step with the line of the day. */
 final readonly class WriteLogbook
 {
+    private const LEAST_MS = 1000;
+
     /** @param  list<string>  $ticketIds */
     public function __invoke(EventDay $day, Line $line, array $ticketIds): void
     {
@@ -71,15 +75,19 @@ final readonly class WriteLogbook
      */
     private static function stepRows(array $tickets): array
     {
-        $media = self::mediaOfPlans($tickets);
+        $planned = self::plannedSteps($tickets);
         $rows = [];
         foreach ($tickets as $ticket) {
             foreach ($ticket->face->runs ?? [] as $position => $run) {
+                $step = $planned["{$ticket->face?->plan->id} {$run->step->id}"];
                 $rows[] = [
                     'face_id' => $ticket->id,
                     'position' => $position,
                     'name' => $run->step->name,
-                    'medium' => $media["{$ticket->face?->plan->id} {$run->step->id}"],
+                    'medium' => $step['medium'],
+                    'way' => $step['way'],
+                    // Changing tools and waiting come first; they are the bench's, not the step's own.
+                    'own_ms' => max(self::LEAST_MS, $run->spent->milliseconds - $step['beforeMs']),
                     'status' => $run->status->value,
                     'planned_ms' => $run->step->planned->milliseconds,
                     'spent_ms' => $run->spent->milliseconds,
@@ -92,18 +100,23 @@ final readonly class WriteLogbook
 
     /**
      * @param  array<string, Ticket>  $tickets
-     * @return array<string, string> medium by "plan id, blank, step id"
+     * @return array<string, array{medium: string, way: string, beforeMs: int}> by "plan id, blank, step id"
      */
-    private static function mediaOfPlans(array $tickets): array
+    private static function plannedSteps(array $tickets): array
     {
         $ids = array_unique(array_map(static fn (Ticket $ticket): string => (string) $ticket->face?->plan->id, $tickets));
-        $media = [];
+        $steps = [];
         foreach (FacePlan::query()->whereIn('id', array_values($ids))->get() as $plan) {
+            $painting = array_column(array_filter($plan->content['spans'], static fn (array $span): bool => $span['kind'] === SpanKind::Painting->value), 'lengthMs', 'stepId');
             foreach ($plan->content['steps'] as $step) {
-                $media["{$plan->id} {$step['id']}"] = $step['medium'];
+                $steps["{$plan->id} {$step['id']}"] = [
+                    'medium' => $step['medium'],
+                    'way' => StepValues::way(StepValues::read($step['id'], $step)),
+                    'beforeMs' => $step['plannedMs'] - ($painting[$step['id']] ?? 0),
+                ];
             }
         }
 
-        return $media;
+        return $steps;
     }
 }

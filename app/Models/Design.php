@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Core\Design\Audience;
 use Core\Design\Design as CoreDesign;
 use Core\Design\Placement;
 use Core\Units\Duration;
@@ -13,6 +14,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
 
 /**
  * @property string $id
@@ -22,6 +24,10 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int|null $promise_ms
  * @property int $revision
  * @property string|null $plan_id
+ * @property list<string> $tags
+ * @property int|null $still_ms
+ * @property bool $gentle
+ * @property Carbon|null $archived_at
  * @property Collection<int, Step> $steps
  * @property FacePlan|null $plan
  */
@@ -48,15 +54,30 @@ final class Design extends Model
 
     public function toCore(): CoreDesign
     {
-        $promise = $this->promise_ms === null ? null : Duration::ofMilliseconds($this->promise_ms);
+        $duration = static fn (?int $ms): ?Duration => $ms === null ? null : Duration::ofMilliseconds($ms);
         $steps = array_values($this->steps->map(static fn (Step $step) => $step->toCore())->all());
 
-        return new CoreDesign($this->name, $this->placement, $promise, $steps);
+        return new CoreDesign(
+            $this->name,
+            $this->placement,
+            $duration($this->promise_ms),
+            $steps,
+            $this->tags,
+            new Audience($duration($this->still_ms), $this->gentle),
+        );
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['placement' => Placement::class, 'promise_ms' => 'integer', 'revision' => 'integer'];
+        return [
+            'placement' => Placement::class,
+            'promise_ms' => 'integer',
+            'revision' => 'integer',
+            'tags' => 'array',
+            'still_ms' => 'integer',
+            'gentle' => 'boolean',
+            'archived_at' => 'datetime',
+        ];
     }
 }

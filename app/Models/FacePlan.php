@@ -10,14 +10,17 @@ use Core\Units\Duration;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * What a face is seated with: immutable, named by the SHA-256 of its content.
+ * What a face is seated with: immutable, named by the SHA-256 of its content. Its steps are a step's Values with id and minutes.
  *
- * @phpstan-type PlanStep array{
- *     id: string, name: string, medium: string, tool: string, colours: list<array{name: string, hex: string}>,
- *     zones: list<string>, side: string, coats: int, optional: bool, note: string, plannedMs: int
+ * @phpstan-type PlannedValues array{
+ *     id: string, plannedMs: int, name: string, medium: string, technique?: string, tool?: string,
+ *     colours?: list<array{name?: string, hex: string}>, zones?: list<string>, side?: string, coats?: int, seconds?: int|float,
+ *     drySeconds?: int|float, optional?: bool, note?: string, load?: string, count?: int, smallCount?: int, shape?: string, sizePercent?: int,
+ *     turnDegrees?: int, guides?: list<array{by: string, value: string}>, shut?: string, look?: int, group?: string,
+ *     alternatives?: list<array{medium: string, technique?: string, tool?: string, seconds?: int|float}>
  * }
  * @phpstan-type PlanSpan array{kind: string, stepId: string, startMs: int, lengthMs: int}
- * @phpstan-type PlanContent array{name: string, placement: string, steps: list<PlanStep>, spans: list<PlanSpan>}
+ * @phpstan-type PlanContent array{name: string, placement: string, steps: list<PlannedValues>, spans: list<PlanSpan>}
  *
  * @property string $id
  * @property string $design_id

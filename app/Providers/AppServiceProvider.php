@@ -6,6 +6,8 @@ namespace App\Providers;
 
 use App\Models\Design;
 use App\Models\EventDay;
+use App\Models\KitItem;
+use App\Models\KitRemoval;
 use App\Models\User;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -36,6 +38,8 @@ final class AppServiceProvider extends ServiceProvider
     {
         Route::bind('design', fn (string $id): Design => Design::query()->where('team_id', $this->teamId())->findOrFail($id));
         Route::bind('deletedDesign', fn (string $id): Design => Design::onlyTrashed()->where('team_id', $this->teamId())->findOrFail($id));
+        Route::bind('thing', fn (string $id): KitItem => KitItem::query()->where('team_id', $this->teamId())->findOrFail($id));
+        Route::bind('removal', fn (string $id): KitRemoval => KitRemoval::query()->where('team_id', $this->teamId())->findOrFail($id));
         Route::bind('day', fn (string $id): EventDay => EventDay::query()->where('team_id', $this->teamId())->findOrFail($id));
     }
 

@@ -4,22 +4,34 @@ declare(strict_types=1);
 
 namespace App\Queries;
 
+use App\Http\Resources\BrushToKeep;
 use App\Http\Resources\DesignSheet;
+use App\Http\Resources\MissingThing;
+use App\Http\Resources\TableThing;
 use App\Http\Resources\TapeSpan;
 use App\Models\Design;
-use Core\Design\ChangeoverMatrix;
+use Core\Design\Design as CoreDesign;
+use Core\Design\Step;
+use Core\Design\StepTimes;
 use Core\Design\Timeline\Span;
 use Core\Design\Timeline\SpanKind;
+use Core\Design\Timeline\Timeline;
+use Core\Kit\BrushSaving;
+use Core\Kit\Lack;
+use Core\Kit\LaidThing;
+use Core\Kit\LayOut;
+use Core\Kit\Substitutes;
 
-/** A design with its timeline, as the bench edits it. */
+/** A design with its timeline and what it needs, as the bench edits it. */
 final readonly class DesignOnBench
 {
-    public function __construct(private StepOnBench $stepOnBench) {}
+    public function __construct(private StepOnBench $stepOnBench, private LoggedTimes $loggedTimes) {}
 
-    public function __invoke(Design $design): DesignSheet
+    public function __invoke(PainterBench $bench, Design $design): DesignSheet
     {
         $content = $design->toCore();
-        $timeline = $content->timeline(ChangeoverMatrix::starting());
+        $times = $bench->stepTimes->knowing(($this->loggedTimes)($design->id));
+        $timeline = $content->timeline($bench->changeovers, $times);
 
         return new DesignSheet(
             $design->id,
@@ -27,18 +39,50 @@ final readonly class DesignOnBench
             $content->placement,
             $content->promise?->formatExactly(),
             $content->promise?->milliseconds,
+            $content->tags,
+            $content->audience->sitsStillFor?->formatExactly() ?? '',
+            $content->audience->isGentle,
             $design->revision,
-            array_map($this->stepOnBench->__invoke(...), $content->steps),
-            array_map(static fn (Span $span): TapeSpan => new TapeSpan(
-                $span->kind,
-                $span->step->id,
-                $span->start->milliseconds,
-                $span->length->milliseconds,
-            ), $timeline->spans),
+            array_map(fn (Step $step) => ($this->stepOnBench)($bench, $step, $times), $content->steps),
+            self::spans($timeline),
             $timeline->makespan()->milliseconds,
             $timeline->total(SpanKind::Painting)->milliseconds,
             $timeline->total(SpanKind::Changeover)->milliseconds,
             $timeline->total(SpanKind::Drying)->milliseconds,
+            array_map(self::laid(...), LayOut::of($content, $bench->kit)),
+            array_map(self::missing(...), (new Substitutes($bench->kit, $times))->for($content->steps)),
+            self::brushesToKeep($bench, $content, $times),
+            $bench->benchTimes->hasOwn(),
+        );
+    }
+
+    /** @return list<TapeSpan> */
+    public static function spans(Timeline $timeline): array
+    {
+        return array_map(static fn (Span $span): TapeSpan => new TapeSpan(
+            $span->kind,
+            $span->step->id,
+            $span->start->milliseconds,
+            $span->length->milliseconds,
+        ), $timeline->spans);
+    }
+
+    private static function laid(LaidThing $thing): TableThing
+    {
+        return new TableThing($thing->name, $thing->kind, $thing->hex, $thing->isOwned, $thing->steps);
+    }
+
+    private static function missing(Lack $lack): MissingThing
+    {
+        return new MissingThing($lack->stepId, $lack->missing, $lack->instead, $lack->extra->milliseconds);
+    }
+
+    /** @return list<BrushToKeep> */
+    private static function brushesToKeep(PainterBench $bench, CoreDesign $design, StepTimes $times): array
+    {
+        return array_map(
+            static fn (BrushSaving $saving): BrushToKeep => new BrushToKeep($saving->colour->name, $saving->colour->hex, $saving->aFace->milliseconds),
+            BrushSaving::of($design, $bench->kit, $bench->benchTimes, $times),
         );
     }
 }

@@ -6,10 +6,8 @@ namespace App\Queries;
 
 use App\Http\Resources\DesignTape;
 use App\Http\Resources\TapeSpan;
-use App\Http\Resources\TapeStep;
 use App\Models\Design;
 use App\Models\FacePlan;
-use Core\Design\Medium;
 use Core\Design\Timeline\SpanKind;
 
 /**
@@ -19,6 +17,8 @@ use Core\Design\Timeline\SpanKind;
  */
 final readonly class DesignShelf
 {
+    public function __construct(private PlannedSteps $plannedSteps) {}
+
     /** @return list<DesignTape> */
     public function __invoke(string $teamId): array
     {
@@ -36,12 +36,13 @@ final readonly class DesignShelf
             $design->name,
             $design->placement,
             $design->promise_ms,
+            $design->tags,
+            $design->still_ms,
+            $design->gentle,
+            $design->archived_at !== null,
             $design->plan->total_ms ?? 0,
             $content === null ? [] : self::spans($content),
-            array_map(
-                static fn (array $step) => new TapeStep($step['id'], $step['name'], Medium::from($step['medium'])),
-                $content['steps'] ?? [],
-            ),
+            ($this->plannedSteps)($design->plan),
         );
     }
 

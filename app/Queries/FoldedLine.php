@@ -19,13 +19,19 @@ final readonly class FoldedLine
 {
     public function __invoke(EventDay $day): Line
     {
-        /** @var (\stdClass&object{seq: int, shape: string, state: string})|null $state */
-        $state = DB::table('line_states')->where('event_day_id', $day->id)->first(['seq', 'shape', 'state']);
+        /** @var (\stdClass&object{seq: int, shape: string, state: string, newest: int})|null $state */
+        $state = DB::table('line_states')->where('event_day_id', $day->id)
+            ->select(['seq', 'shape', 'state'])
+            ->selectSub(DB::table('chair_events')->where('event_day_id', $day->id)->selectRaw('coalesce(max(seq), 0)'), 'newest')
+            ->first();
         if ($state === null || $state->shape !== config('line.shape')) {
             return $this->fromTheBeginning($day);
         }
         $line = unserialize((string) gzinflate($state->state));
         assert($line instanceof Line);
+        if ($state->newest === $state->seq) {
+            return $line;
+        }
         try {
             return $line->goOn($this->events($day, $state->seq));
         } catch (NeedsWholeDay) {

@@ -4,25 +4,18 @@ declare(strict_types=1);
 
 namespace App\Queries;
 
-use App\Http\Resources\ColourSwatch;
 use App\Http\Resources\Plan;
-use App\Http\Resources\PlanStep;
 use App\Models\ChairEvent;
 use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\FacePlan;
-use Core\Design\Medium;
 use Core\Design\Placement;
-use Core\Design\Side;
-use Core\Design\Zone;
 
-/**
- * The plans that faces of a day are or may next be seated with.
- *
- * @phpstan-import-type PlanStep from FacePlan as StepContent
- */
+/** The plans that faces of a day are or may next be seated with. */
 final readonly class PlansOfDay
 {
+    public function __construct(private PlannedSteps $plannedSteps) {}
+
     /** @return list<Plan> */
     public function __invoke(EventDay $day): array
     {
@@ -32,36 +25,18 @@ final readonly class PlansOfDay
         $seated = ChairEvent::query()->where('event_day_id', $day->id)->whereNotNull('plan_id')->distinct()->pluck('plan_id');
         $plans = FacePlan::query()->whereIn('id', [...$designs, ...$seated])->get();
 
-        return array_values($plans->map(self::plan(...))->all());
+        return array_values($plans->map($this->plan(...))->all());
     }
 
-    private static function plan(FacePlan $plan): Plan
+    private function plan(FacePlan $plan): Plan
     {
         return new Plan(
             $plan->id,
             $plan->content['name'],
             Placement::from($plan->content['placement']),
             $plan->total_ms,
-            array_map(self::step(...), $plan->content['steps']),
+            ($this->plannedSteps)($plan),
             DesignShelf::spans($plan->content),
-        );
-    }
-
-    /** @param  StepContent  $step */
-    private static function step(array $step): PlanStep
-    {
-        return new PlanStep(
-            $step['id'],
-            $step['name'],
-            Medium::from($step['medium']),
-            $step['tool'],
-            array_map(static fn (array $colour) => new ColourSwatch($colour['name'], $colour['hex']), $step['colours']),
-            array_map(Zone::from(...), $step['zones']),
-            Side::from($step['side']),
-            $step['coats'],
-            $step['optional'],
-            $step['note'],
-            $step['plannedMs'],
         );
     }
 }

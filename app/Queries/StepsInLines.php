@@ -9,28 +9,28 @@ use App\Http\Resources\ReadPart;
 use App\Http\Resources\StepLine;
 use Core\Design\Wording\Part;
 use Core\Design\Wording\Reading;
-use Core\Design\Wording\StepReader;
 use Core\Exceptions\CoreException;
 use Illuminate\Support\Str;
 
 /** What typed lines say, each on its own. */
 final readonly class StepsInLines
 {
-    public function __construct(private StepReader $reader, private StepOnBench $onBench) {}
+    public function __construct(private StepOnBench $onBench) {}
 
     /**
      * @param  list<string>  $lines
      * @return list<ReadLine>
      */
-    public function __invoke(array $lines): array
+    public function __invoke(PainterBench $bench, array $lines): array
     {
-        return array_map($this->read(...), $lines);
+        $reader = $bench->reader();
+
+        return array_map(fn (string $line): ReadLine => $this->read($bench, $line, $reader->read($line)), $lines);
     }
 
-    private function read(string $line): ReadLine
+    private function read(PainterBench $bench, string $line, Reading $reading): ReadLine
     {
-        $reading = $this->reader->read($line);
-        $step = $this->step($reading);
+        $step = $this->step($bench, $reading);
         $parts = array_map(static fn (Part $part): ReadPart => new ReadPart($part->kind, $part->start, $part->length), $reading->parts);
 
         return $step instanceof StepLine
@@ -39,10 +39,10 @@ final readonly class StepsInLines
     }
 
     /** @return StepLine|string the step, or why there is none */
-    private function step(Reading $reading): StepLine|string
+    private function step(PainterBench $bench, Reading $reading): StepLine|string
     {
         try {
-            return ($this->onBench)($reading->step(Str::lower((string) Str::ulid())));
+            return ($this->onBench)($bench, $reading->step(Str::lower((string) Str::ulid())), $bench->stepTimes);
         } catch (CoreException $refusal) {
             return $refusal->getMessage();
         }

@@ -4,64 +4,96 @@ declare(strict_types=1);
 
 namespace Core\Design;
 
+use Core\Kit\BenchAction;
+use Core\Kit\BenchTimes;
+use Core\Kit\Defaults as KitDefaults;
+use Core\Kit\Kit;
 use Core\Units\Duration;
 
-/** Seconds between two consecutive steps: what the hands do while nothing is painted. */
+/** What the hands need between two consecutive steps, by the painter's own bench times and what the kit holds. */
 final readonly class ChangeoverMatrix
 {
-    private function __construct() {}
+    public function __construct(private BenchTimes $times, private Kit $kit) {}
 
-    /** The team's estimates of Defaults, until a painter's own bench times replace them. */
+    /** The team's starting values, with one brush of each kind. */
     public static function starting(): self
     {
-        return new self;
+        return new self(BenchTimes::starting(), Kit::empty());
     }
 
     /** The first step of a face costs nothing: its tool lies loaded on the table. */
     public function between(?Step $from, Step $to): Duration
     {
-        if ($from === null) {
+        if ($from === null || $to->technique === Technique::Wait) {
             return Duration::zero();
         }
 
-        return Duration::ofSeconds($this->handWipeSeconds($from, $to) + $this->toolSeconds($from, $to));
+        return $this->handWipe($from, $to)->plus($this->tool($from, $to));
     }
 
-    private function handWipeSeconds(Step $from, Step $to): int
+    private function handWipe(Step $from, Step $to): Duration
     {
-        return ! $from->medium->isPaintedOn() && $to->medium->isPaintedOn() ? Defaults::HAND_WIPE_SECONDS : 0;
+        $dirty = $from->medium === Medium::Glitter || $from->medium === Medium::Gem;
+
+        return $dirty && $to->medium->isPaintedOn() ? $this->times->of(BenchAction::HandWipe) : Duration::zero();
     }
 
-    private function toolSeconds(Step $from, Step $to): int
+    private function tool(Step $from, Step $to): Duration
     {
-        if ($from->medium !== $to->medium) {
-            return $this->newMediumSeconds($to->medium);
+        if ($from->medium !== $to->medium || $this->toolName($from) !== $this->toolName($to)) {
+            return $this->newTool($to);
         }
-        if ($this->toolName($from) !== $this->toolName($to)) {
-            return $this->newMediumSeconds($to->medium);
-        }
 
-        return $to->usesColoursOf($from) ? 0 : $this->newColourSeconds($from, $to);
+        return $to->usesColoursOf($from) ? Duration::zero() : $this->newColour($from, $to);
     }
 
-    private function newMediumSeconds(Medium $medium): int
+    private function newTool(Step $to): Duration
     {
-        return match ($medium) {
-            Medium::Stencil => Defaults::STENCIL_PLACE_SECONDS,
-            Medium::Glitter, Medium::Gem => Defaults::POUCH_SECONDS,
-            Medium::Sponge, Medium::Brush, Medium::Powder => Defaults::PICK_UP_SECONDS,
+        return match ($to->medium) {
+            Medium::Stencil => $this->times->of(BenchAction::PlaceStencil),
+            Medium::Glitter, Medium::Gem => $this->times->of(BenchAction::Pouch),
+            Medium::Bare => $this->times->of(BenchAction::PickUp),
+            Medium::Sponge, Medium::Brush, Medium::Powder => $this->times->of(BenchAction::PickUp)->plus($this->load($to)),
         };
     }
 
-    private function newColourSeconds(Step $from, Step $to): int
+    private function newColour(Step $from, Step $to): Duration
     {
         if ($to->medium !== Medium::Brush) {
-            return $to->medium->isPaintedOn() ? Defaults::SPONGE_TURN_SECONDS : Defaults::POUCH_SECONDS;
+            return $to->medium->isPaintedOn() ? $this->times->of(BenchAction::Turn) : $this->newTool($to);
         }
 
-        return $this->lightest($to) > $this->lightest($from)
-            ? Defaults::RINSE_TO_LIGHTER_SECONDS
-            : Defaults::RINSE_TO_DARKER_SECONDS;
+        return $this->hasAnotherBrush($to)
+            ? $this->times->of(BenchAction::PickUp)->plus($this->load($to))
+            : $this->rinse($from, $to)->plus($this->load($to));
+    }
+
+    /** One that keeps this colour, or a second one of the same kind. */
+    private function hasAnotherBrush(Step $to): bool
+    {
+        $reserved = $to->colours === [] ? null : $this->kit->brushReservedFor($to->colours[0]);
+
+        return $reserved !== null || ($this->kit->named($to->tool)->howMany ?? 1) > 1;
+    }
+
+    private function load(Step $to): Duration
+    {
+        $load = $this->times->of(BenchAction::Load);
+        $inHand = $to->medium === Medium::Brush && count($to->colours) === 1 && $this->isBlackOrWhite($to->colours[0]) && $this->kit->hasCakeInHand();
+
+        return $inHand ? $load->times(KitDefaults::CAKE_IN_HAND_SHARE) : $load;
+    }
+
+    private function rinse(Step $from, Step $to): Duration
+    {
+        $rinse = $this->times->of(BenchAction::Rinse);
+
+        return $this->lightest($to) > $this->lightest($from) ? $rinse : $rinse->times(KitDefaults::RINSE_TO_DARKER_SHARE);
+    }
+
+    private function isBlackOrWhite(Colour $colour): bool
+    {
+        return $colour->luminance() < Colour::NEARLY_BLACK || $colour->luminance() > Colour::NEARLY_WHITE;
     }
 
     private function toolName(Step $step): string

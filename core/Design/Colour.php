@@ -9,12 +9,19 @@ use Core\Exceptions\InvalidStep;
 /** A paint's colour as the painter calls it, with its sRGB value as #rrggbb. */
 final readonly class Colour
 {
+    /** Luminances beyond which a painter calls it black or white. Team's estimates. */
+    public const NEARLY_BLACK = 0.03;
+
+    public const NEARLY_WHITE = 0.8;
+
+    public const HEX = '/^#?([0-9a-f]{6})$/i';
+
     private function __construct(public string $name, public string $hex) {}
 
     /** @throws InvalidStep when the hex is not six hex digits */
     public static function of(string $name, string $hex): self
     {
-        if (preg_match('/^#?([0-9a-f]{6})$/i', $hex, $digits) !== 1) {
+        if (preg_match(self::HEX, $hex, $digits) !== 1) {
             throw InvalidStep::colour($hex);
         }
 

@@ -6,7 +6,7 @@ namespace Core\Design;
 
 use Core\Units\Duration;
 
-/** Starting constants of designs and changeovers. Each is this team's estimate unless a source stands beside it. */
+/** Starting constants of designs and the work in them. Each is this team's estimate unless a source stands beside it. */
 final readonly class Defaults
 {
     /** Team's estimate: longer lists are several designs. */
@@ -15,26 +15,84 @@ final readonly class Defaults
     /** Team's estimate: "white over red takes two coats, perhaps three" (common practice, no source), doubled for safety. */
     public const MOST_COATS = 6;
 
-    /** Same tool, next colour on a sponge: turn it to a clean side. Team's estimate. */
-    public const SPONGE_TURN_SECONDS = 3;
+    /** Team's estimate: nobody paints more of one mark on one side of a face. */
+    public const MOST_COUNT = 60;
 
-    /** Another tool of the same medium: put down, pick up, load. Team's estimate. */
-    public const PICK_UP_SECONDS = 6;
+    /** Look values run from 0, hardly seen, to this, the heart of the design. Team's scale. */
+    public const MOST_LOOK = 10;
 
-    /** Same brush into a darker colour: a quick rinse and a load. Team's estimate. */
-    public const RINSE_TO_DARKER_SECONDS = 9;
+    public const USUAL_LOOK = 5;
 
-    /** Same brush into a lighter colour: rinse until clean, press out, load. Team's estimate. */
-    public const RINSE_TO_LIGHTER_SECONDS = 14;
+    /** Team's estimate. */
+    public const LEAST_SIZE_PERCENT = 10;
 
-    /** Lay a stencil and hold it flat. Team's estimate. */
-    public const STENCIL_PLACE_SECONDS = 8;
+    /** Team's estimate. */
+    public const MOST_SIZE_PERCENT = 400;
 
-    /** Open a pot or pouch of glitter or gems. Team's estimate. */
-    public const POUCH_SECONDS = 5;
+    public const MOST_TAGS = 12;
 
-    /** Wipe fingers after glitter or gems before a brush is held again. Team's estimate. */
-    public const HAND_WIPE_SECONDS = 4;
+    /** Letters. */
+    public const LONGEST_TAG = 24;
+
+    /** Seconds a square centimetre, one coat. Team's estimates, set so that generic designs take the minutes the trade quotes. */
+    public const STIPPLE_RATE = 0.42;
+
+    public const SWEEP_RATE = 0.28;
+
+    public const BLEND_RATE = 0.5;
+
+    public const FILL_RATE = 0.9;
+
+    public const OUTLINE_RATE = 0.8;
+
+    public const POWDER_RATE = 0.25;
+
+    public const STENCIL_RATE = 0.45;
+
+    public const LOOSE_GLITTER_RATE = 0.12;
+
+    public const GLITTER_GEL_RATE = 0.3;
+
+    public const LIFT_OFF_RATE = 0.5;
+
+    /** Look, aim, first touch: before anything is on the skin. Team's estimate. */
+    public const STEP_START_SECONDS = 2.0;
+
+    /** A free line of middling length. Team's estimate. */
+    public const LINE_SECONDS = 4.0;
+
+    /** One press of a brush. Team's estimate. */
+    public const PRESS_SECONDS = 1.2;
+
+    /** Team's estimates: a self-stick gem, and one set with skin glue. */
+    public const GEM_SECONDS = 5.0;
+
+    public const GLUED_GEM_SECONDS = 9.0;
+
+    /** Team's estimates. */
+    public const TIDY_SECONDS = 12.0;
+
+    public const USUAL_WAIT_SECONDS = 30;
+
+    /** A shape takes this share of the place it stands on. Team's estimate. */
+    public const SHAPE_OF_ZONE = 0.4;
+
+    /** Common practice, no source: the other side costs the same again, a little more on the side of the weaker hand. */
+    public const WEAK_SIDE_FACTOR = 1.12;
+
+    /** From this count on, one fewer is painted on a small face. */
+    public const FEWER_FROM = 3;
+
+    /** Strokes or marks a side when no count is said. Team's estimates. */
+    public static function usualCount(Technique $technique): int
+    {
+        return match ($technique) {
+            Technique::Petal, Technique::Dots => 5,
+            Technique::Line, Technique::Swirl, Technique::DoubleSwirl, Technique::Starburst, Technique::Flower, Technique::Heart, Technique::Gem => 1,
+            Technique::Lash => 4,
+            default => 3,
+        };
+    }
 
     public static function longestStep(): Duration
     {

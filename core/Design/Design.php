@@ -14,14 +14,17 @@ final readonly class Design
     /**
      * @param  list<Step>  $steps  in painting order, ids unique
      * @param  Duration|null  $promise  what the menu says it takes; null when nothing is promised
+     * @param  list<string>  $tags  words to find it by
      *
-     * @throws InvalidDesign when nameless, too long or with a repeated step id
+     * @throws InvalidDesign when nameless, too long, with a repeated step id or a zone that its placement has not
      */
     public function __construct(
         public string $name,
         public Placement $placement,
         public ?Duration $promise,
         public array $steps,
+        public array $tags = [],
+        public Audience $audience = new Audience,
     ) {
         if (trim($name) === '') {
             throw InvalidDesign::withoutName();
@@ -30,12 +33,25 @@ final readonly class Design
             throw InvalidDesign::tooManySteps($name, count($steps));
         }
         $this->refuseRepeatedIds();
+        $this->refuseForeignZones();
+        $this->refuseTags();
     }
 
     /** The steps laid end to end in the given order, with changes of tool and drying between them. */
-    public function timeline(ChangeoverMatrix $changeovers): Timeline
+    public function timeline(ChangeoverMatrix $changeovers, StepTimes $times): Timeline
     {
-        return Timeline::of($this->steps, $changeovers);
+        return Timeline::of($this->steps, $changeovers, $times);
+    }
+
+    public function renamed(string $name): self
+    {
+        return new self($name, $this->placement, $this->promise, $this->steps, $this->tags, $this->audience);
+    }
+
+    /** @param  list<Step>  $steps */
+    public function withSteps(array $steps): self
+    {
+        return new self($this->name, $this->placement, $this->promise, $steps, $this->tags, $this->audience);
     }
 
     private function refuseRepeatedIds(): void
@@ -46,6 +62,23 @@ final readonly class Design
                 throw InvalidDesign::repeatedStep($this->name, $step->id);
             }
             $seen[$step->id] = true;
+        }
+    }
+
+    private function refuseForeignZones(): void
+    {
+        foreach ($this->steps as $step) {
+            foreach ($step->zones as $zone) {
+                $this->placement->has($zone) || throw InvalidDesign::zone($step, $zone, $this->placement);
+            }
+        }
+    }
+
+    private function refuseTags(): void
+    {
+        $tooLong = array_filter($this->tags, static fn (string $tag): bool => mb_strlen($tag) > Defaults::LONGEST_TAG);
+        if ($tooLong !== [] || count($this->tags) > Defaults::MOST_TAGS) {
+            throw InvalidDesign::tags();
         }
     }
 }

@@ -11,7 +11,24 @@ enum Placement: string
     case Mask = 'mask';
     case Cheek = 'cheek';
     case Brow = 'brow';
+    case Eye = 'eye';
     case Nose = 'nose';
     case Arm = 'arm';
     case Hand = 'hand';
+
+    public function isOnLimb(): bool
+    {
+        return $this === self::Arm || $this === self::Hand;
+    }
+
+    /** A face has no wrist and an arm has no nose; a design made for a cheek may still run over onto the temple. */
+    public function has(Zone $zone): bool
+    {
+        return $zone->isOnLimb() === $this->isOnLimb();
+    }
+
+    public function label(): string
+    {
+        return str_replace('_', ' ', $this->value);
+    }
 }

@@ -7,15 +7,23 @@ namespace Core\Design;
 use Core\Exceptions\InvalidStep;
 use Core\Units\Duration;
 
-/** One thing painted with one tool: what, with what, where, and for how long. */
+/** One thing painted with one tool: what, with what, where, how, and for how long. */
 final readonly class Step
 {
+    public Technique $technique;
+
     /**
      * @param  list<Colour>  $colours  in the order they are picked up; empty for none
-     * @param  list<Zone>  $zones  one at least
+     * @param  list<Zone>  $zones  one at least, but for waiting and tidying
      * @param  int  $coats  1 to Defaults::MOST_COATS
-     * @param  Duration  $time  hands on the skin, all coats and sides together
+     * @param  Duration|null  $time  typed: hands on the skin, all coats and sides together; null where work content says it
      * @param  Duration  $dryFor  how long the paint below, in these zones, must have dried before the step starts
+     * @param  Technique|null  $technique  null for the usual one of the medium
+     * @param  int|null  $count  strokes or marks a side; null where they are not counted
+     * @param  int|null  $smallCount  the same on a small face; null for the usual rule
+     * @param  int  $look  what it adds to the look, 0 to Defaults::MOST_LOOK
+     * @param  string  $group  a name that steps share, such as "whiskers"; empty for none
+     * @param  list<Alternative>  $alternatives  other ways to do the same
      *
      * @throws InvalidStep when a value makes no sense
      */
@@ -28,30 +36,68 @@ final readonly class Step
         public array $zones,
         public Side $side,
         public int $coats,
-        public Duration $time,
+        public ?Duration $time,
         public Duration $dryFor,
         public bool $optional,
         public string $note,
+        ?Technique $technique = null,
+        public Load $load = Load::Normal,
+        public ?int $count = null,
+        public ?int $smallCount = null,
+        public Mark $mark = new Mark,
+        public ?Shut $shut = null,
+        public int $look = Defaults::USUAL_LOOK,
+        public string $group = '',
+        public array $alternatives = [],
     ) {
+        $this->technique = $technique ?? Technique::usualOf($medium);
         $this->refuseNonsense();
+        $this->refuseWrongWork();
     }
 
     public function withId(string $id): self
     {
-        return new self(
-            $id,
-            $this->name,
-            $this->medium,
-            $this->tool,
-            $this->colours,
-            $this->zones,
-            $this->side,
-            $this->coats,
-            $this->time,
-            $this->dryFor,
-            $this->optional,
-            $this->note,
+        return $this->copy(id: $id);
+    }
+
+    /** @param  list<Zone>  $zones */
+    public function withZones(array $zones): self
+    {
+        return $this->copy(zones: $zones);
+    }
+
+    /** @param  list<Colour>  $colours */
+    public function withColours(array $colours): self
+    {
+        return $this->copy(colours: $colours);
+    }
+
+    /** The same with tools called otherwise, here and in the other ways to paint it. */
+    public function withToolCalled(string $old, string $new): self
+    {
+        $called = static fn (string $tool): string => self::isSameTool($tool, $old) ? $new : $tool;
+
+        return $this->copy(
+            tool: $called($this->tool),
+            alternatives: array_map(static fn (Alternative $way): Alternative => $way->withTool($called($way->tool)), $this->alternatives),
         );
+    }
+
+    /** Painters do not mind capital letters. */
+    public function usesTool(string $tool): bool
+    {
+        return self::isSameTool($this->tool, $tool)
+            || array_filter($this->alternatives, static fn (Alternative $way): bool => self::isSameTool($way->tool, $tool)) !== [];
+    }
+
+    public function withCount(int $count): self
+    {
+        return $this->copy(count: $count);
+    }
+
+    public function withTime(Duration $time): self
+    {
+        return $this->copy(time: $time);
     }
 
     /** Whether both lay something on the same skin. */
@@ -83,22 +129,84 @@ final readonly class Step
         return true;
     }
 
+    private static function isSameTool(string $one, string $other): bool
+    {
+        return $one !== '' && mb_strtolower(trim($one)) === mb_strtolower(trim($other));
+    }
+
+    /**
+     * @param  list<Colour>|null  $colours
+     * @param  list<Zone>|null  $zones
+     * @param  list<Alternative>|null  $alternatives
+     */
+    private function copy(
+        ?string $id = null,
+        ?string $tool = null,
+        ?array $colours = null,
+        ?array $zones = null,
+        ?int $count = null,
+        ?Duration $time = null,
+        ?array $alternatives = null,
+    ): self {
+        return new self(
+            $id ?? $this->id,
+            $this->name,
+            $this->medium,
+            $tool ?? $this->tool,
+            $colours ?? $this->colours,
+            $zones ?? $this->zones,
+            $this->side,
+            $this->coats,
+            $time ?? $this->time,
+            $this->dryFor,
+            $this->optional,
+            $this->note,
+            $this->technique,
+            $this->load,
+            $count ?? $this->count,
+            $this->smallCount,
+            $this->mark,
+            $this->shut,
+            $this->look,
+            $this->group,
+            $alternatives ?? $this->alternatives,
+        );
+    }
+
     private function refuseNonsense(): void
     {
         match (true) {
             trim($this->name) === '' => throw InvalidStep::withoutName(),
-            $this->time->isZero() => throw InvalidStep::withoutTime($this->name),
-            $this->time->isLongerThan(Defaults::longestStep()) => throw InvalidStep::tooLong($this->name),
+            $this->time?->isZero() === true => throw InvalidStep::withoutTime($this->name),
+            $this->time?->isLongerThan(Defaults::longestStep()) === true => throw InvalidStep::tooLong($this->name),
             $this->dryFor->isLongerThan(Defaults::longestStep()) => throw InvalidStep::dryingTooLong($this->name),
-            $this->zones === [] => throw InvalidStep::withoutZone($this->name),
+            $this->zones === [] && ! $this->technique->needsNoZone() => throw InvalidStep::withoutZone($this->name),
             $this->coats < 1 || $this->coats > Defaults::MOST_COATS => throw InvalidStep::coats($this->name, $this->coats),
             default => $this->refuseSideOfCentre(),
         };
     }
 
+    private function refuseWrongWork(): void
+    {
+        $most = Defaults::MOST_COUNT;
+        foreach ([$this->count, $this->smallCount] as $count) {
+            match (true) {
+                $count === null => null,
+                ! $this->technique->isCounted() => throw InvalidStep::uncounted($this->name, $this->technique),
+                $count < 1 || $count > $most => throw InvalidStep::count($this->name, $count),
+                default => null,
+            };
+        }
+        match (true) {
+            ! $this->technique->suits($this->medium) => throw InvalidStep::technique($this->technique, $this->medium),
+            $this->look < 0 || $this->look > Defaults::MOST_LOOK => throw InvalidStep::look($this->name, $this->look),
+            default => null,
+        };
+    }
+
     private function refuseSideOfCentre(): void
     {
-        if (! $this->side->isOneSided() || count($this->zones) > 1 || ! $this->zones[0]->isOnMiddleLine()) {
+        if (! $this->side->isOneSided() || count($this->zones) !== 1 || ! $this->zones[0]->isOnMiddleLine()) {
             return;
         }
 

@@ -8,27 +8,73 @@ namespace Core\Design;
 enum Zone: string
 {
     case Forehead = 'forehead';
+    case Hairline = 'hairline';
+    case BetweenBrows = 'between_brows';
     case Brow = 'brow';
     case Temple = 'temple';
     case Eyelid = 'eyelid';
+    case EyeSocket = 'eye_socket';
+    case OuterEye = 'outer_eye';
     case UnderEye = 'under_eye';
+    case NoseBridge = 'nose_bridge';
     case Nose = 'nose';
+    case NoseTip = 'nose_tip';
+    case Nostril = 'nostril';
+    case Cheekbone = 'cheekbone';
     case Cheek = 'cheek';
+    case LowerCheek = 'lower_cheek';
     case Muzzle = 'muzzle';
+    case UpperLip = 'upper_lip';
     case Lips = 'lips';
+    case LowerLip = 'lower_lip';
+    case MouthCorner = 'mouth_corner';
     case Chin = 'chin';
     case Jaw = 'jaw';
     case Ear = 'ear';
     case Neck = 'neck';
     case Arm = 'arm';
+    case Forearm = 'forearm';
+    case Wrist = 'wrist';
     case Hand = 'hand';
+    case Fingers = 'fingers';
 
     /** Zones on the middle line of the face have no left or right of their own. */
     public function isOnMiddleLine(): bool
     {
         return match ($this) {
-            self::Nose, self::Lips, self::Chin => true,
+            self::BetweenBrows, self::NoseBridge, self::Nose, self::NoseTip, self::UpperLip, self::Lips, self::LowerLip, self::Chin => true,
             default => false,
+        };
+    }
+
+    public function isOnLimb(): bool
+    {
+        return match ($this) {
+            self::Arm, self::Forearm, self::Wrist, self::Hand, self::Fingers => true,
+            default => false,
+        };
+    }
+
+    /** Whether a beard grows there. */
+    public function isBearded(): bool
+    {
+        return match ($this) {
+            self::LowerCheek, self::Muzzle, self::UpperLip, self::LowerLip, self::MouthCorner, self::Chin, self::Jaw, self::Neck => true,
+            default => false,
+        };
+    }
+
+    /** Square centimetres on a child of seven: one side of it, or the whole on the middle line. Team's estimates. */
+    public function area(): float
+    {
+        return match ($this) {
+            self::Forehead => 22.0, self::Hairline => 6.0, self::BetweenBrows => 3.0, self::Brow => 5.0, self::Temple => 7.0,
+            self::Eyelid => 4.0, self::EyeSocket => 9.0, self::OuterEye => 3.0, self::UnderEye => 5.0,
+            self::NoseBridge => 4.0, self::Nose => 9.0, self::NoseTip => 3.0, self::Nostril => 1.5,
+            self::Cheekbone => 8.0, self::Cheek => 20.0, self::LowerCheek => 10.0, self::Muzzle => 12.0,
+            self::UpperLip => 3.0, self::Lips => 6.0, self::LowerLip => 3.0, self::MouthCorner => 1.5,
+            self::Chin => 10.0, self::Jaw => 10.0, self::Ear => 6.0, self::Neck => 30.0,
+            self::Arm, self::Forearm => 60.0, self::Wrist => 25.0, self::Hand => 45.0, self::Fingers => 25.0,
         };
     }
 

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Core\Exceptions;
 
 use Core\Design\Defaults;
+use Core\Design\Placement;
+use Core\Design\Step;
+use Core\Design\Zone;
 use DomainException;
 
 final class InvalidDesign extends DomainException implements CoreException
@@ -24,5 +27,18 @@ final class InvalidDesign extends DomainException implements CoreException
     public static function repeatedStep(string $design, string $id): self
     {
         return new self("“{$design}” names step {$id} twice. Give each step an id of its own.");
+    }
+
+    public static function zone(Step $step, Zone $zone, Placement $placement): self
+    {
+        return new self("“{$step->name}” lies on the {$zone->label()}, which a design for the {$placement->label()} does not have. "
+            .'Choose another zone, or another place for the design.');
+    }
+
+    public static function tags(): self
+    {
+        [$most, $letters] = [Defaults::MOST_TAGS, Defaults::LONGEST_TAG];
+
+        return new self("A design bears {$most} tags at most, each of {$letters} letters or fewer. Leave some out.");
     }
 }

@@ -13,4 +13,9 @@ final class UnclearStep extends DomainException implements CoreException
     {
         return new self($question);
     }
+
+    public static function inLine(int $number, string $question): self
+    {
+        return new self("Line {$number}: {$question}");
+    }
 }

@@ -77,6 +77,12 @@ final readonly class Duration
         return new self(max(0, $this->milliseconds - $other->milliseconds));
     }
 
+    /** Rounded to the nearest millisecond. */
+    public function times(float $factor): self
+    {
+        return self::ofMilliseconds((int) round($this->milliseconds * $factor));
+    }
+
     public function isLongerThan(self $other): bool
     {
         return $this->milliseconds > $other->milliseconds;

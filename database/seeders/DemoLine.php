@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Actions\KeepLineState;
+use App\Actions\SumUpLog;
 use App\Actions\WriteLogbook;
 use App\Models\ChairEvent;
 use App\Models\Design;
@@ -101,7 +102,7 @@ final class DemoLine
         $this->event(EventKind::Seated, $seatAt, $ticket, chair: $chair, plan_id: $plan->id);
         $now = $seatAt;
         foreach ($plan->content['steps'] as $step) {
-            if ($step['optional'] && $this->chance->getInt(0, 4) === 0) {
+            if (($step['optional'] ?? false) && $this->chance->getInt(0, 4) === 0) {
                 $now < $until && $this->event(EventKind::StepSkipped, $now, $ticket, step_id: $step['id']);
 
                 continue;
@@ -147,5 +148,8 @@ final class DemoLine
         $line = app(FoldedLine::class)->fromTheBeginning($this->day);
         app(WriteLogbook::class)($this->day, $line, array_keys($line->tickets));
         app(KeepLineState::class)($this->day, $line);
+        if (in_array(EventKind::Closed->value, array_column($this->events, 'kind'), true)) {
+            app(SumUpLog::class)($this->painter, $this->day);
+        }
     }
 }

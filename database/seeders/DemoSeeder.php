@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Actions\AddPainter;
+use App\Actions\AddShippedKit;
 use App\Actions\DayTerms;
 use App\Actions\ImportDesigns;
 use App\Actions\MenuTerms;
@@ -13,6 +14,7 @@ use App\Actions\SaveMenu;
 use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\Team;
+use App\Queries\BenchOfPainter;
 use Core\Units\Duration;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
@@ -44,7 +46,9 @@ final class DemoSeeder extends Seeder
 
     public function __construct(
         private readonly AddPainter $addPainter,
+        private readonly AddShippedKit $addShippedKit,
         private readonly ImportDesigns $importDesigns,
+        private readonly BenchOfPainter $benchOfPainter,
         private readonly SaveDay $saveDay,
         private readonly SaveMenu $saveMenu,
     ) {}
@@ -54,14 +58,17 @@ final class DemoSeeder extends Seeder
         $ines = ($this->addPainter)(self::TEAM, 'Ines', self::EMAIL, self::PASSWORD);
         ($this->addPainter)(self::TEAM, 'Tobi', 'tobi@saltmarsh.example', self::PASSWORD);
         $team = $ines->team;
+        ($this->addShippedKit)($ines, 'demo/kit.json');
         $file = (string) file_get_contents(database_path('demo/designs.json'));
-        $designs = ($this->importDesigns)($team->id, $file);
+        $designs = ($this->importDesigns)($this->benchOfPainter->ofTeam($team->id), $team->id, $file);
 
         $now = now()->toImmutable();
         $birthday = $this->day($team, 'Seventh birthday', 'Boat shed', Carbon::instance($now)->subDays(6)->startOfHour(), 2, 1);
         $this->menu($birthday, array_slice($designs, 0, 6), priced: false);
         (new DemoLine($birthday, $ines, $designs, self::FIRST_NAMES, seed: 7))->play(names: 14, until: $birthday->closes_ms);
 
+        // The birthday taught how long they take; the fair is painted by that.
+        $designs = array_map(static fn (Design $design): Design => $design->refresh(), $designs);
         $opens = Carbon::instance($now)->subMinutes(160)->floorMinutes(15);
         $fair = $this->day($team, 'Harbour lantern fair', 'Lantern Quay', $opens, 5, 2);
         $this->menu($fair, array_slice($designs, 0, 8), priced: true);

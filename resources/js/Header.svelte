@@ -10,6 +10,7 @@
   const queryClient = useQueryClient();
 
   const rooms = [
+    { name: 'Kit', path: p('/kit') },
     { name: 'Designs', path: p('/designs') },
     { name: 'Events', path: p('/events') },
     { name: 'Chair', path: p('/') },
@@ -31,7 +32,7 @@
   }
 </script>
 
-<header class="flex flex-wrap items-end gap-x-6 border-b-2 border-ink bg-card px-3 pt-2 sm:px-5">
+<header class="flex flex-wrap items-end gap-x-6 border-b-2 border-ink bg-card px-3 pt-2 sm:px-5 print:hidden">
   <a href={p('/')} class="hidden pb-2.5 font-display text-[22px] font-extrabold tracking-tight sm:block"
     >Inch Timer</a
   >
@@ -41,7 +42,7 @@
         href={path}
         aria-current={isHere(path) ? 'page' : undefined}
         class={[
-          'flex min-h-11 grow items-center justify-center rounded-t-md border-2 border-b-0 px-3 font-semibold sm:grow-0 sm:px-5',
+          'flex min-h-11 grow items-center justify-center rounded-t-md border-2 border-b-0 px-2 font-semibold sm:grow-0 sm:px-5',
           isHere(path) ? 'border-ink bg-paper text-ink' : 'border-transparent text-soft hover:text-ink',
         ]}>{name}</a
       >

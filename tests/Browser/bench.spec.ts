@@ -8,7 +8,10 @@ test('reorders by keyboard and by drag, and undoes and redoes both', async ({ pa
   const design = await team.design('Wave band', steps());
   const saved = () => team.get<DesignSheet>(`designs/${design.id}`).then(names);
   await page.goto(`/designs/${design.id}`);
-  await page.getByRole('button', { name: /1 Base/ }).focus();
+  await page
+    .getByRole('list')
+    .getByRole('button', { name: /1 Base/ })
+    .focus();
   await page.keyboard.press('Alt+ArrowDown');
   await expect.poll(saved).toEqual(['Wave', 'Base', 'Foam']);
 
@@ -135,4 +138,134 @@ test('pastes a whole list of lines as steps', async ({ page, team }) => {
   await expect
     .poll(async () => names(await team.get<DesignSheet>(`designs/${design.id}`)))
     .toEqual(['Base', 'Black nose', 'Glitter cheek']);
+});
+
+test('carries and pulls pieces of the tape, by hand and by keys', async ({ page, team }) => {
+  const design = await team.design('Wave band', steps());
+  const saved = () => team.get<DesignSheet>(`designs/${design.id}`);
+  await page.goto(`/designs/${design.id}`);
+  const piece = (name: string) => page.getByRole('button', { name });
+  const box = async (name: string) => {
+    const found = await piece(name).boundingBox();
+    if (found === null) throw new Error(`${name} is not on the tape.`);
+
+    return { left: found.x, right: found.x + found.width, middle: found.y + found.height / 2 };
+  };
+
+  const foam = await box('3 Foam, 0:20');
+  const base = await box('1 Base, 0:40');
+  await page.mouse.move(foam.left + 10, foam.middle);
+  await page.mouse.down();
+  await page.mouse.move(base.left - 20, foam.middle, { steps: 8 });
+  await page.mouse.up();
+  await expect.poll(async () => names(await saved())).toEqual(['Foam', 'Base', 'Wave']);
+
+  const pulled = await box('2 Base, 0:40');
+  await page.mouse.move(pulled.right - 3, pulled.middle);
+  await page.mouse.down();
+  await page.mouse.move(pulled.right - 3 + (pulled.right - pulled.left) / 2, pulled.middle, { steps: 8 });
+  await page.mouse.up();
+  await expect.poll(async () => (await saved()).steps[1]?.time).toBe('1:00');
+
+  await piece('1 Foam, 0:20').focus();
+  await page.keyboard.press('Alt+ArrowRight');
+  await expect.poll(async () => names(await saved())).toEqual(['Base', 'Foam', 'Wave']);
+  await page.keyboard.press('Shift+ArrowLeft');
+  await expect.poll(async () => (await saved()).steps[1]?.time).toBe('0:15');
+  await page.keyboard.press('Control+z');
+  await expect.poll(async () => (await saved()).steps[1]?.time).toBe('0:20');
+});
+
+test('parts sides, splits, merges and gathers, and every one of them can be undone', async ({
+  page,
+  team,
+}) => {
+  const group = { group: 'foam' };
+  const design = await team.design('Wave band', [
+    step('Base', '0:40'),
+    step('Foam', '0:20', group),
+    step('Line', '0:10'),
+    step('Bubbles', '0:12', group),
+  ]);
+  const saved = () => team.get<DesignSheet>(`designs/${design.id}`);
+  await page.goto(`/designs/${design.id}`);
+  await page.getByRole('button', { name: 'Part left from right' }).click();
+  await expect
+    .poll(async () => (await saved()).steps.map(({ side, timeMs }) => [side, timeMs]))
+    .toEqual([
+      ['left', 20_000],
+      ['right', 20_000],
+      ['both', 20_000],
+      ['both', 10_000],
+      ['both', 12_000],
+    ]);
+  await page.getByRole('button', { name: 'Merge with the next' }).click();
+  await expect.poll(async () => (await saved()).steps[0]).toMatchObject({ side: 'both', timeMs: 40_000 });
+  await page.getByRole('button', { name: 'Split', exact: true }).click();
+  await page.getByLabel('Split after so many seconds').fill('15');
+  await page.getByRole('button', { name: 'Split it' }).click();
+  await expect
+    .poll(async () => (await saved()).steps.slice(0, 2).map(({ timeMs }) => timeMs))
+    .toEqual([15_000, 25_000]);
+  await page
+    .getByRole('list')
+    .getByRole('button', { name: /\d Foam/ })
+    .click();
+  await page.getByRole('button', { name: 'Bring foam together' }).click();
+  await expect
+    .poll(async () => names(await saved()))
+    .toEqual(['Base', 'Base, on', 'Foam', 'Bubbles', 'Line']);
+  for (let undo = 0; undo < 4; undo++) {
+    await page.getByRole('button', { name: 'Undo' }).click();
+  }
+  await expect.poll(async () => names(await saved())).toEqual(['Base', 'Foam', 'Line', 'Bubbles']);
+});
+
+test('tries a design on somebody without changing it', async ({ page, team }) => {
+  const design = await team.design('Starfish', [
+    step('Petals', '0:50', { medium: 'brush', tool: 'round 4', technique: 'petal', count: 5 }),
+  ]);
+  await page.goto(`/designs/${design.id}`);
+  await page.getByRole('combobox', { name: 'Painted on' }).last().selectOption('small');
+  await expect(page.getByText('Petals: 4 instead of 5 a side.')).toBeVisible();
+  expect((await team.get<DesignSheet>(`designs/${design.id}`)).steps[0]?.count).toBe(5);
+});
+
+test('begins a design with lines, or with a worked one', async ({ page, team }) => {
+  await page.goto('/designs');
+  await page.getByRole('button', { name: 'New design' }).click();
+  await page.getByLabel('Name').fill('Crab');
+  await page.getByText('typed lines').click();
+  await page.getByLabel('The lines').fill('sponge coral red nose 30s\nbrush 2 black dots nose tip 6s');
+  await page.getByRole('button', { name: 'Put it on the bench' }).click();
+  await expect(page.getByRole('heading', { name: 'Step 1' })).toBeVisible();
+  await page.getByRole('link', { name: 'Designs' }).click();
+  await page.getByRole('button', { name: 'New design' }).click();
+  await page.getByText('a worked design').click();
+  await page.getByRole('dialog').getByText('Puffin mask').click();
+  await page.getByRole('button', { name: 'Put it on the bench' }).click();
+  await expect(page.getByLabel('Name of the design')).toHaveValue('Puffin mask');
+  await expect
+    .poll(async () => (await team.get<{ name: string }[]>('designs')).map(({ name }) => name))
+    .toEqual(['Crab', 'Puffin mask']);
+});
+
+test('finds, puts away and compares designs', async ({ page, team }) => {
+  await team.design('Wave band', steps());
+  await team.design('Storm cloud', [step('Cloud', '0:30')]);
+  await page.goto('/designs');
+  await page.getByRole('searchbox', { name: 'Find' }).fill('cloud');
+  await expect(page.getByRole('heading', { level: 2 })).toHaveText(['Storm cloud']);
+  await page.getByRole('searchbox', { name: 'Find' }).fill('');
+  await page.getByRole('button', { name: 'Compare Wave band' }).click();
+  await page.getByRole('button', { name: 'Compare Storm cloud' }).click();
+  await expect(page.getByText('Storm cloud is 1:00 quicker than Wave band')).toBeVisible();
+  await page.getByRole('button', { name: 'Put away Storm cloud' }).click();
+  await expect(page.getByRole('heading', { level: 2 })).toHaveText(['Wave band']);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('heading', { level: 2 })).toHaveText(['Storm cloud', 'Wave band']);
+  await page.getByText('pictures').click();
+  await expect(
+    page.getByRole('listitem').getByRole('img', { name: /^Wave band, painted in 3 steps/ }),
+  ).toBeVisible();
 });

@@ -41,6 +41,7 @@ test('every room while it is empty', async ({ page, team }) => {
   await expect.poll(() => team.get('designs')).toEqual([]);
   for (const [path, words] of [
     ['/', 'No chair is set up yet'],
+    ['/kit', 'The bag is empty.'],
     ['/designs', 'No designs yet.'],
     ['/events', 'No events yet.'],
     ['/logbook', 'Nothing is logged yet.'],
@@ -86,6 +87,27 @@ test('the designs and the bench', async ({ page, team }) => {
   await page.getByLabel('Time').fill('soon');
   await page.getByLabel('Time').press('Enter');
   await expect(page.getByRole('alert').filter({ hasText: '4, 4:30, 4m30 or 270s' }).first()).toBeVisible();
+  await expectGood(page);
+});
+
+test('the kit, with its sheets, and the marks and shapes', async ({ page, team }) => {
+  await team.send('post', 'kit/starter', {});
+  await team.design('Seal pup', [step('Grey base', '0:40')]);
+  await page.goto('/kit');
+  await expect(page.getByRole('heading', { name: 'Split cakes' })).toBeVisible();
+  await expectGood(page);
+  await page.getByRole('button', { name: /^half sponge/ }).click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await expectNoViolations(page);
+  await page.getByRole('button', { name: 'Take it out of the kit' }).click();
+  await expect(page.getByRole('dialog', { name: 'Take it out?' })).toBeVisible();
+  await expectNoViolations(page);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: /^Rinse a brush/ }).click();
+  await expect(page.getByRole('button', { name: 'Start', exact: true })).toBeVisible();
+  await expectNoViolations(page);
+  await page.goto('/shapes');
+  await expect(page.getByText('whale tail')).toBeVisible();
   await expectGood(page);
 });
 

@@ -10,6 +10,7 @@ use Core\Design\Medium;
 use Core\Design\Placement;
 use Core\Design\Side;
 use Core\Design\Step;
+use Core\Design\Technique;
 use Core\Design\Zone;
 use Core\Units\Duration;
 use Random\Randomizer;
@@ -32,6 +33,9 @@ final readonly class Paint
         int $coats = 1,
         int|float $dryFor = 0,
         string $name = '',
+        ?Technique $technique = null,
+        ?int $count = null,
+        bool $typed = true,
     ): Step {
         return new Step(
             $id,
@@ -42,10 +46,12 @@ final readonly class Paint
             $zones,
             $side,
             $coats,
-            Duration::ofSeconds($seconds),
+            $typed ? Duration::ofSeconds($seconds) : null,
             Duration::ofSeconds($dryFor),
             false,
             '',
+            $technique,
+            count: $count,
         );
     }
 
@@ -63,10 +69,16 @@ final readonly class Paint
             medium: Medium::cases()[$chance->getInt(0, count(Medium::cases()) - 1)],
             tool: ['half sponge', 'round 3', 'Round 3', ''][$chance->getInt(0, 3)],
             colours: [['#111111'], ['#f4f2ec'], ['#111111', '#b5334c'], []][$chance->getInt(0, 3)],
-            zones: array_slice($chance->shuffleArray(Zone::cases()), 0, $chance->getInt(1, 3)),
+            zones: array_slice($chance->shuffleArray(self::faceZones()), 0, $chance->getInt(1, 3)),
             side: $chance->getInt(0, 1) === 0 ? Side::Both : Side::Centre,
             dryFor: max(0, $chance->getInt(-40, 60)),
         );
+    }
+
+    /** @return non-empty-list<Zone> */
+    public static function faceZones(): array
+    {
+        return array_values(array_filter(Zone::cases(), static fn (Zone $zone): bool => ! $zone->isOnLimb())) ?: [Zone::Cheek];
     }
 
     /** @return list<Step> */

@@ -84,12 +84,20 @@ it('refuses a design that makes no sense, names the field, and changes nothing',
     'no revision' => [[], ['revision' => null], 'revision', 'revision'],
     'steps that are no list' => [[], ['steps' => 'all'], 'steps', 'steps'],
     '121 steps' => [[], ['steps' => array_fill(0, 121, ['id' => 'x'])], 'steps', '120 steps at most'],
-    'no time' => [['time' => ''], [], 'steps.0.time', 'Step 1 has no time'],
     'a negative time' => [['time' => '-4'], [], 'steps.0.time', 'is not a time'],
     'an absurd time' => [['time' => '400:00'], [], 'steps.0.time', 'longer than 60:00'],
     'nothing of a time' => [['time' => '0'], [], 'steps.0.time', 'at least a second'],
     'a step without a name' => [['name' => ''], [], 'steps.0.name', 'Step 1 has no name'],
-    'no zone' => [['zones' => []], [], 'steps.0.zones', 'Choose at least one zone'],
+    'no zone' => [['zones' => []], [], 'steps.0.time', 'Choose at least one zone'],
+    'a zone of the arm on a cheek' => [['zones' => ['wrist']], [], 'placement', 'which a design for the full face does not have'],
+    'a technique of another medium' => [['technique' => 'gem'], [], 'steps.0.time', '“gem” is not done with sponge'],
+    'a count of what is not counted' => [['count' => 3], [], 'steps.0.time', 'has none to count'],
+    'no stroke at all' => [['medium' => 'brush', 'technique' => 'petal', 'count' => 0], [], 'steps.0.count', 'strokes a side'],
+    'thirteen o\'clock' => [['guides' => [['by' => 'clock', 'value' => '13']]], [], 'steps.0.time', 'Choose 1 to 12'],
+    'a place to go by that is none' => [['guides' => [['by' => 'aim', 'value' => 'moon']]], [], 'steps.0.time', 'no place to go by'],
+    'as big as a house' => [['sizePercent' => 4000], [], 'steps.0.sizePercent', '10 to 400 percent'],
+    'another way that cannot be' => [['alternatives' => [['medium' => 'gem', 'technique' => 'dots', 'tool' => '', 'time' => '']]], [], 'steps.0.time', '“dots” is not done with gem'],
+    'thirteen tags' => [[], ['tags' => array_map(strval(...), range(1, 13))], 'tags', '12 tags at most'],
     'an unknown zone' => [['zones' => ['tail']], [], 'steps.0.zones.0', 'zones'],
     'no coat' => [['coats' => 0], [], 'steps.0.coats', 'Choose 1 to 6'],
     'a coat and a half' => [['coats' => 1.5], [], 'steps.0.coats', 'integer'],
@@ -154,3 +162,90 @@ it('keeps words in any script as they were typed', function (string $name): void
     $this->putJson("/api/designs/{$design->id}", sheet(['name' => $name, 'note' => $name], ['name' => $name]))->assertOk()->assertJsonPath('name', $name);
     $this->getJson("/api/designs/{$design->id}")->assertJsonPath('steps.0.name', $name)->assertJsonPath('steps.0.note', $name);
 })->with(['موجة البحر', '海の波', 'Welle 🌊🐚', 'Ørsted’s “crab”', '<script>alert(1)</script>']);
+
+it('puts a design away and takes it out again', function (): void {
+    $design = $this->scene->design();
+
+    $this->putJson("/api/designs/{$design->id}/archived", ['archived' => true])->assertNoContent();
+    $this->getJson('/api/designs')->assertJsonPath('0.archived', true);
+    $this->putJson("/api/designs/{$design->id}/archived", ['archived' => false])->assertNoContent();
+    $this->getJson('/api/designs')->assertJsonPath('0.archived', false);
+    $this->putJson("/api/designs/{$design->id}/archived", ['archived' => 'perhaps'])->assertUnprocessable();
+    $this->putJson('/api/designs/'.Scene::team('Others')->design()->id.'/archived', ['archived' => true])->assertNotFound();
+});
+
+it('fits a design to the person, and changes nothing of it', function (): void {
+    $petals = Core\Design\StepValues::read(Scene::ulid(), ['name' => 'Petals', 'medium' => 'brush', 'technique' => 'petal', 'count' => 5, 'zones' => ['cheek'], 'seconds' => 50]);
+    $beard = Core\Design\StepValues::read(Scene::ulid(), ['name' => 'Jaw', 'medium' => 'sponge', 'zones' => ['chin'], 'seconds' => 20]);
+    $design = $this->scene->design('Starfish', $petals, $beard);
+    $fit = fn (string $query) => $this->getJson("/api/designs/{$design->id}/fitted?{$query}");
+
+    $fit('size=small&beard=0&dislikesTouch=0&leftHanded=0')->assertOk()
+        ->assertJsonPath('steps.0.count', 4)->assertJsonPath('steps.0.timeMs', 40_000)
+        ->assertJsonPath('changes', ['Petals: 4 instead of 5 a side. Fewer, not smaller.']);
+    $fit('size=adult&beard=1&dislikesTouch=0&leftHanded=0')->assertOk()
+        ->assertJsonPath('steps.*.name', ['Petals'])->assertJsonPath('changes', ['Jaw is left out: it lies in the beard.']);
+    $fit('size=giant&beard=1&dislikesTouch=0&leftHanded=0')->assertUnprocessable();
+    $fit('size=small')->assertUnprocessable();
+    expect($design->refresh()->toCore()->steps[0]->count)->toBe(5);
+});
+
+it('begins a design with typed lines', function (): void {
+    $lines = ['sponge sea grey cheek both sides 40s', 'brush 3 whiskers black muzzle both sides, 12s'];
+    $this->postJson('/api/designs', ['name' => 'Seal pup', 'placement' => 'full_face', 'lines' => $lines])->assertSuccessful()
+        ->assertJsonPath('steps.*.timeMs', [40_000, 12_000])->assertJsonPath('steps.1.technique', 'whisker');
+});
+
+it('begins a design with another one, or with a worked one', function (): void {
+    $wave = $this->scene->design('Wave band');
+    $this->postJson('/api/designs', ['name' => 'Big wave', 'placement' => 'full_face', 'like' => $wave->id])->assertSuccessful()
+        ->assertJson(['name' => 'Big wave', 'placement' => 'cheek', 'promise' => '1:15'])->assertJsonPath('steps.*.name', ['Blue wave', 'Foam']);
+
+    $points = $this->getJson('/api/designs/starting-points')->assertOk()->assertJsonCount(8)->json();
+    $made = $this->postJson('/api/designs', ['name' => 'My seal', 'placement' => 'cheek', 'startingPoint' => 'Seal pup'])->assertSuccessful()->json();
+    expect($made['placement'])->toBe('full_face')
+        ->and($made['totalMs'])->toBe($points[0]['totalMs'])
+        ->and(array_column($made['steps'], 'name'))->toBe(array_column($points[0]['steps'], 'name'));
+});
+
+it('begins no design with what makes no sense, and makes none', function (array $with, string $says): void {
+    $this->postJson('/api/designs', ['name' => 'Seal pup', 'placement' => 'cheek', ...$with])->assertUnprocessable()->assertJsonFragment(['message' => $says]);
+    expect(Design::query()->exists())->toBeFalse();
+})->with([
+    [['lines' => ['sponge sea grey cheek 40s', 'cheek cheek']], 'Line 2: With what? Say sponge, brush, stencil, powder, glitter or gem.'],
+    [['lines' => array_fill(0, 500, 'sponge white cheek 5s')], 'A design holds 120 steps at most. Paste fewer lines, or make two designs of it.'],
+    [['startingPoint' => 'Sea monster'], 'There is no such starting point. Choose one of those shown.'],
+    [['like' => '01hzzzzzzzzzzzzzzzzzzzzzzz'], 'That design is not here any more. Choose another one.'],
+]);
+
+it('begins no design with another team’s', function (): void {
+    $foreign = Scene::team('Others')->design();
+    $this->postJson('/api/designs', ['name' => 'Theirs', 'placement' => 'cheek', 'like' => $foreign->id])->assertUnprocessable();
+});
+
+it('keeps names in any script, and emoji', function (string $name): void {
+    $design = $this->scene->design();
+    $this->putJson("/api/designs/{$design->id}", sheet(['name' => $name, 'note' => $name, 'group' => $name], ['name' => $name, 'tags' => [$name]]))->assertOk()
+        ->assertJson(['name' => $name, 'tags' => [$name]])->assertJsonPath('steps.0.name', $name)->assertJsonPath('steps.0.group', $name);
+})->with(['🐙 octopus 🌊', 'فقمة صغيرة', 'כלב ים', '海獺']);
+
+it('keeps a step of which nothing but the id is sent', function (): void {
+    $design = $this->scene->design();
+    [$wave, $foam] = $design->steps->all();
+    $changed = sheet(['id' => $foam->id, 'name' => 'Foam line', 'time' => '10s'])['steps'][0];
+
+    $this->putJson("/api/designs/{$design->id}", sheet(design: ['steps' => [$changed, ['id' => strtoupper($wave->id)]]]))->assertOk()
+        ->assertJsonPath('steps.*.name', ['Foam line', 'Blue wave'])->assertJsonPath('steps.*.timeMs', [10_000, 40_000]);
+    $this->putJson("/api/designs/{$design->id}", sheet(design: ['revision' => 2, 'steps' => [['id' => Scene::ulid()]]]))->assertUnprocessable()
+        ->assertJsonValidationErrors(['steps.0.id' => 'Step 1 is not saved here yet']);
+    $this->putJson("/api/designs/{$design->id}", sheet(design: ['revision' => 2, 'steps' => [['id' => $wave->id, 'time' => '3s']]]))->assertUnprocessable()
+        ->assertJsonValidationErrors(['steps.0.name' => 'Step 1 has no name']);
+});
+
+it('says which place the body part does not have, and keeps nothing', function (): void {
+    $design = $this->scene->design();
+
+    $this->putJson("/api/designs/{$design->id}", sheet(['zones' => ['forehead'], 'side' => 'centre'], ['placement' => 'arm']))->assertUnprocessable()
+        ->assertJsonValidationErrors(['placement' => '“Grey base” lies on the forehead, which a design for the arm does not have.']);
+    expect($design->refresh()->revision)->toBe(1);
+});

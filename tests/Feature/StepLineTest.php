@@ -42,3 +42,19 @@ it('shows each step of a design as the line that says it', function (): void {
     $this->getJson("/api/designs/{$design->id}")->assertOk()
         ->assertJsonPath('steps.0.line', 'Blue wave: half sponge #8593a0 cheek, 2 coats, 0:40');
 });
+
+it('knows the things of the kit by their names', function (): void {
+    $kit = fn (array $thing) => $this->postJson('/api/kit', [
+        'howMany' => 1, 'colours' => [], 'paintKind' => null, 'finish' => null, 'gramsLeft' => null, 'lengthMm' => null, 'widthMm' => null, 'reservedFor' => '',
+        'skinSafe' => true, 'latex' => false, 'gel' => false, 'selfStick' => false, ...$thing,
+    ])->assertOk();
+    $kit(['kind' => 'brush', 'name' => 'Grandmother liner']);
+    $kit(['kind' => 'paint', 'name' => 'harbour mist', 'colours' => [['name' => '', 'hex' => '#9fb3b8']]]);
+
+    $this->postJson('/api/step-lines', ['lines' => ['grandmother liner harbour mist temple 20s', 'grandmother linre harbour mist temple 20s', 'attic liner harbour mist temple 20s']])->assertOk()
+        ->assertJsonPath('0.step.tool', 'Grandmother liner')
+        ->assertJsonPath('0.step.medium', 'brush')
+        ->assertJsonPath('0.step.colours', [['name' => 'harbour mist', 'hex' => '#9fb3b8']])
+        ->assertJsonPath('1.step.tool', 'Grandmother liner')
+        ->assertJsonPath('2.step', null);
+});

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // Milliseconds to read a thousand typed steps, a quarter of them with slips of the keyboard, in a process just started.
 use Core\Design\Wording\StepReader;
+use Core\Design\Wording\Vocabulary;
 
 require __DIR__.'/../../vendor/autoload.php';
 
@@ -14,7 +15,7 @@ $lines = [
     'spnoge perl white muzle, 40s, optionl',
 ];
 $began = hrtime(true);
-$reader = new StepReader;
+$reader = new StepReader(Vocabulary::plain());
 for ($line = 0; $line < 1000; $line++) {
     $reader->read($lines[$line % count($lines)]);
 }

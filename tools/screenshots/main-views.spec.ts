@@ -10,7 +10,16 @@ const sealPup = (page: Page) => page.getByRole('link', { name: 'Seal pup' }).fir
 const views: { name: string; path: string; size: typeof tablet; open?: (page: Page) => Promise<void> }[] = [
   { name: 'chair', path: '/', size: tablet },
   { name: 'chair-phone', path: '/', size: phone },
+  { name: 'kit', path: '/kit', size: tablet },
+  { name: 'kit-phone', path: '/kit', size: phone },
   { name: 'designs', path: '/designs', size: tablet },
+  {
+    name: 'designs-pictures',
+    path: '/designs',
+    size: tablet,
+    open: (page) => page.getByText('pictures').click(),
+  },
+  { name: 'shapes', path: '/shapes', size: tablet },
   { name: 'designs-phone', path: '/designs', size: phone },
   { name: 'bench', path: '/designs', size: tablet, open: sealPup },
   { name: 'bench-phone', path: '/designs', size: phone, open: sealPup },

@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Actions\ReadDesignFile;
 use Core\Design\ChangeoverMatrix;
 use Core\Design\Design;
+use Core\Design\StepTimes;
 use Core\Design\Timeline\Span;
 use Core\Design\Timeline\SpanKind;
 use Illuminate\Console\Command;
@@ -30,7 +31,7 @@ final class DesignTimeline extends Command
     /** @return array<string, mixed> */
     private function timeline(Design $design): array
     {
-        $timeline = $design->timeline(ChangeoverMatrix::starting());
+        $timeline = $design->timeline(ChangeoverMatrix::starting(), StepTimes::starting());
 
         return [
             'name' => $design->name,

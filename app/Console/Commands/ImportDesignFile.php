@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Actions\ImportDesigns;
 use App\Models\User;
+use App\Queries\BenchOfPainter;
 use Illuminate\Console\Command;
 
 final class ImportDesignFile extends Command
@@ -16,7 +17,7 @@ final class ImportDesignFile extends Command
 
     protected $description = 'Bring the designs of a file into a team, all or none';
 
-    public function handle(ImportDesigns $import): int
+    public function handle(ImportDesigns $import, BenchOfPainter $bench): int
     {
         $email = $this->option('email');
         $painter = User::query()->where('email', is_string($email) ? $email : '')->first();
@@ -24,8 +25,8 @@ final class ImportDesignFile extends Command
             return $this->refuse('No painter signs in with that. Give --email=NAME@EXAMPLE.');
         }
 
-        return $this->withFile(function (string $json) use ($import, $painter): void {
-            $count = count($import($painter->team_id, $json));
+        return $this->withFile(function (string $json) use ($import, $bench, $painter): void {
+            $count = count($import($bench($painter), $painter->team_id, $json));
             $this->line("{$count} design".($count === 1 ? '' : 's').' brought in.');
         });
     }

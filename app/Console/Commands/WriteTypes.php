@@ -10,7 +10,7 @@ use Illuminate\Console\Command;
 use ReflectionClass;
 use ReflectionEnum;
 use ReflectionNamedType;
-use ReflectionParameter;
+use ReflectionProperty;
 use RuntimeException;
 use UnitEnum;
 
@@ -51,7 +51,7 @@ final class WriteTypes extends Command
         foreach ($files === false ? [] : $files as $file) {
             $name = basename($file, '.php');
             $class = "App\\Http\\Resources\\{$name}";
-            if (is_subclass_of($class, Resource::class)) {
+            if (is_subclass_of($class, Resource::class) && ! (new ReflectionClass($class))->isAbstract()) {
                 $blocks[] = $this->interface($name, new ReflectionClass($class));
             }
         }
@@ -67,34 +67,63 @@ final class WriteTypes extends Command
     /** @param  ReflectionClass<object>  $class */
     private function interface(string $name, ReflectionClass $class): string
     {
-        $lists = $this->listsOf((string) $class->getConstructor()?->getDocComment());
         $lines = array_map(
-            fn (ReflectionParameter $parameter): string => '  '.$parameter->getName().': '.$this->typeOf($parameter, $lists, $class).';',
-            $class->getConstructor()?->getParameters() ?? [],
+            fn (ReflectionProperty $property): string => "  {$property->getName()}: {$this->typeOf($property)};",
+            [...$this->inherited($class), ...$this->own($class)],
         );
 
         return "export interface {$name} {\n".implode("\n", $lines)."\n}\n";
     }
 
     /**
-     * @param  array<string, string>  $lists  item type by parameter
      * @param  ReflectionClass<object>  $class
+     * @return list<ReflectionProperty>
      */
-    private function typeOf(ReflectionParameter $parameter, array $lists, ReflectionClass $class): string
+    private function own(ReflectionClass $class): array
     {
-        $type = $parameter->getType();
+        return array_values(array_filter(
+            $class->getProperties(ReflectionProperty::IS_PUBLIC),
+            static fn (ReflectionProperty $property): bool => $property->getDeclaringClass()->getName() === $class->getName(),
+        ));
+    }
+
+    /**
+     * @param  ReflectionClass<object>  $class
+     * @return list<ReflectionProperty>
+     */
+    private function inherited(ReflectionClass $class): array
+    {
+        $parent = $class->getParentClass();
+
+        return $parent === false ? [] : [...$this->inherited($parent), ...$this->own($parent)];
+    }
+
+    private function typeOf(ReflectionProperty $property): string
+    {
+        $type = $property->getType();
+        $class = $property->getDeclaringClass();
         if (! $type instanceof ReflectionNamedType) {
-            throw new RuntimeException("{$class->getName()}::{$parameter->getName()} needs a single named type.");
+            throw new RuntimeException("{$class->getName()}::{$property->getName()} needs a single named type.");
         }
         $text = match ($type->getName()) {
             'string' => 'string',
             'int', 'float' => 'number',
             'bool' => 'boolean',
-            'array' => $this->item($lists[$parameter->getName()] ?? '?', $class).'[]',
+            'array' => $this->item($this->listed($property), $class).'[]',
             default => $this->named($type->getName()),
         };
 
         return $type->allowsNull() ? "{$text} | null" : $text;
+    }
+
+    /** The item type of a list, from the property's own docblock or its constructor's. */
+    private function listed(ReflectionProperty $property): string
+    {
+        $constructor = (string) $property->getDeclaringClass()->getConstructor()?->getDocComment();
+        $found = preg_match('/@var\s+list<(\w+)>/', (string) $property->getDocComment(), $match) === 1
+            || preg_match('/@param\s+list<(\w+)>\s+\$'.$property->getName().'\b/', $constructor, $match) === 1;
+
+        return $found ? $match[1] : '?';
     }
 
     /** @param  ReflectionClass<object>  $class */
@@ -120,13 +149,5 @@ final class WriteTypes extends Command
         }
 
         return $short;
-    }
-
-    /** @return array<string, string> */
-    private function listsOf(string $docblock): array
-    {
-        preg_match_all('/@param\s+list<(\w+)>\s+\$(\w+)/', $docblock, $matches);
-
-        return array_combine($matches[2], $matches[1]);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\ImportDesigns;
 use App\Http\Requests\BareTeamRequest;
 use App\Http\Resources\ImportedDesigns;
+use App\Queries\BenchOfPainter;
 use App\Queries\DesignsAsFile;
 use App\Queries\DesignShelf;
 use Illuminate\Http\Response;
@@ -22,9 +23,9 @@ final readonly class DesignFileController
     }
 
     /** The body is the file itself. */
-    public function store(BareTeamRequest $request, ImportDesigns $import, DesignShelf $shelf): ImportedDesigns
+    public function store(BareTeamRequest $request, ImportDesigns $import, DesignShelf $shelf, BenchOfPainter $bench): ImportedDesigns
     {
-        $designs = $import($request->teamId(), $request->getContent());
+        $designs = $import($bench($request->painter()), $request->teamId(), $request->getContent());
 
         return new ImportedDesigns(array_map($shelf->tape(...), $designs));
     }

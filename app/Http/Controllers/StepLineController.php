@@ -6,13 +6,14 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ReadLinesRequest;
 use App\Http\Resources\ReadLine;
+use App\Queries\BenchOfPainter;
 use App\Queries\StepsInLines;
 
 final readonly class StepLineController
 {
     /** @return list<ReadLine> */
-    public function store(ReadLinesRequest $request, StepsInLines $steps): array
+    public function store(ReadLinesRequest $request, StepsInLines $steps, BenchOfPainter $bench): array
     {
-        return $steps($request->lines());
+        return $steps($bench($request->painter()), $request->lines());
     }
 }

@@ -6,12 +6,12 @@ namespace App\Http\Requests;
 
 use App\Actions\RefusedTap;
 use App\Actions\Tap;
+use App\Rules\CaseOf;
 use Core\Line\Defaults;
 use Core\Line\EventKind;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Support\Facades\Validator as ValidatorFacade;
 use Illuminate\Support\Str;
-use Illuminate\Validation\Rule;
 
 /** A batch of taps. A tap that is out of shape is refused alone, so that it never holds up the ones behind it. */
 final class RecordTapsRequest extends TeamRequest
@@ -85,7 +85,7 @@ final class RecordTapsRequest extends TeamRequest
     {
         return [
             'id' => ['required', 'string', 'ulid'],
-            'kind' => ['required', Rule::enum(EventKind::class)],
+            'kind' => ['required', new CaseOf(EventKind::class)],
             'at' => ['required', 'integer', 'min:0', 'max:4102444800000'],
             'ticket' => ['nullable', 'string', 'ulid'],
             'firstName' => ['nullable', 'string', 'max:40'],

@@ -4,55 +4,62 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Core\Design\Colour;
+use App\Rules\CaseOf;
+use Core\Design\Audience;
 use Core\Design\Defaults;
 use Core\Design\Design;
+use Core\Design\GuideKind;
+use Core\Design\Load;
 use Core\Design\Medium;
 use Core\Design\Placement;
+use Core\Design\Shape;
+use Core\Design\Shut;
 use Core\Design\Side;
 use Core\Design\Step;
+use Core\Design\StepValues;
+use Core\Design\Technique;
 use Core\Design\Zone;
 use Core\Exceptions\CoreException;
 use Core\Units\Duration;
-use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
 /**
- * A design as the bench sends it. Times come as typed text.
+ * A design as the bench sends it. Times come as typed text; an empty one leaves the time to the work there is in a step. A
+ * step that did not change is its id alone.
  *
+ * @phpstan-import-type Values from StepValues
+ *
+ * @phpstan-type AlternativeInput array{medium: string, technique: string, tool: string|null, time: string|null}
  * @phpstan-type StepInput array{
- *     id: string, name: string, medium: string, tool: string|null, colours: list<array{name: string|null, hex: string}>,
- *     zones: non-empty-list<string>, side: string, coats: int, time: string, dryFor: string|null, optional: bool, note: string|null
+ *     id: string, name: string, medium: string, tool: string|null, colours: list<array{name: string|null, hex: string}>, zones: list<string>,
+ *     side: string, coats: int, dryFor: string|null, optional: bool, note: string|null, time?: string|null, technique?: string, load?: string,
+ *     count?: int|null, smallCount?: int|null, shape?: string|null, sizePercent?: int, turnDegrees?: int,
+ *     guides?: list<array{by: string, value: string}>, shut?: string|null, look?: int, group?: string|null, alternatives?: list<AlternativeInput>
  * }
  */
 final class SaveDesignRequest extends TeamRequest
 {
+    private const FIELDS = [
+        'id', 'name', 'medium', 'technique', 'tool', 'colours', 'zones', 'side', 'coats', 'load', 'count', 'smallCount', 'shape', 'sizePercent',
+        'turnDegrees', 'guides', 'time', 'dryFor', 'shut', 'optional', 'look', 'group', 'alternatives', 'note',
+    ];
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'revision' => ['required', 'integer', 'min:1'],
             'name' => ['required', 'string', 'max:80'],
-            'placement' => ['required', Rule::enum(Placement::class)],
+            'placement' => ['required', new CaseOf(Placement::class)],
             'promise' => ['present', 'nullable', 'string', 'max:32'],
+            'tags' => ['sometimes', 'list', 'max:'.Defaults::MOST_TAGS],
+            'tags.*' => ['required', 'string', 'max:'.Defaults::LONGEST_TAG, 'distinct:ignore_case'],
+            'stillFor' => ['sometimes', 'nullable', 'string', 'max:32'],
+            'gentle' => ['sometimes', 'boolean'],
             'steps' => ['present', 'list', 'max:'.Defaults::MOST_STEPS],
-            'steps.*' => ['array:id,name,medium,tool,colours,zones,side,coats,time,dryFor,optional,note'],
+            'steps.*' => ['array:'.implode(',', self::FIELDS)],
             'steps.*.id' => ['required', 'string', 'ulid', 'distinct:ignore_case'],
-            'steps.*.name' => ['required', 'string', 'max:80'],
-            'steps.*.medium' => ['required', Rule::enum(Medium::class)],
-            'steps.*.tool' => ['present', 'nullable', 'string', 'max:80'],
-            'steps.*.colours' => ['present', 'list', 'max:12'],
-            'steps.*.colours.*' => ['array:name,hex'],
-            'steps.*.colours.*.name' => ['present', 'nullable', 'string', 'max:40'],
-            'steps.*.colours.*.hex' => ['required', 'string', 'max:7'],
-            'steps.*.zones' => ['required', 'list', 'max:15'],
-            'steps.*.zones.*' => ['required', Rule::enum(Zone::class)],
-            'steps.*.side' => ['required', Rule::enum(Side::class)],
-            'steps.*.coats' => ['required', 'integer', 'between:1,'.Defaults::MOST_COATS],
-            'steps.*.time' => ['required', 'string', 'max:32'],
-            'steps.*.dryFor' => ['present', 'nullable', 'string', 'max:32'],
-            'steps.*.optional' => ['required', 'boolean'],
-            'steps.*.note' => ['present', 'nullable', 'string', 'max:500'],
+            ...$this->rulesOfChangedSteps(),
         ];
     }
 
@@ -63,8 +70,10 @@ final class SaveDesignRequest extends TeamRequest
             'name.required' => 'The design has no name. Give it one that a child would ask for.',
             'steps.max' => 'A design holds :max steps at most. Split it in two.',
             'steps.*.name.required' => 'Step :position has no name. Say what is painted, such as “grey base”.',
-            'steps.*.time.required' => 'Step :position has no time. Type minutes such as 4, 4:30, 4m30 or 270s.',
-            'steps.*.zones.required' => 'Step :position has no place. Choose at least one zone.',
+            'steps.*.count.between' => 'Step :position has a wrong count. Choose :min to :max strokes a side, or leave it empty.',
+            'steps.*.sizePercent.between' => 'Step :position has a wrong size. Choose :min to :max percent.',
+            'steps.*.turnDegrees.between' => 'Step :position is turned too far. Choose :min to :max degrees.',
+            'tags.max' => 'A design bears :max tags at most. Leave some out.',
             'steps.*.coats.between' => 'Step :position has a wrong number of coats. Choose :min to :max.',
             'steps.*.id.distinct' => 'Step :position has the same id as another one.',
         ];
@@ -78,41 +87,141 @@ final class SaveDesignRequest extends TeamRequest
     /** @throws ValidationException naming the field when a value makes no sense */
     public function content(): Design
     {
-        /** @var list<StepInput> $inputs */
-        $inputs = $this->validated('steps');
+        /** @var list<StepInput|array{id: string}> $inputs the rules above let nothing else through */
+        $inputs = $this->input('steps');
+        $saved = $this->design()->steps->keyBy('id');
         $steps = [];
         foreach ($inputs as $index => $input) {
-            $steps[] = $this->within("steps.{$index}.time", static fn () => self::step($input));
+            $steps[] = isset($input['name'])
+                ? $this->within("steps.{$index}.time", static fn () => self::step($input))
+                : $saved->get(strtolower($input['id']))?->toCore() ?? throw $this->notSaved($index);
         }
-        $promise = $this->string('promise')->trim()->toString();
+        $stillFor = $this->within('stillFor', fn (): ?Duration => self::duration($this->string('stillFor')->toString()));
+        /** @var list<string> $tags */
+        $tags = $this->validated('tags', []);
 
-        return $this->within('promise', fn () => new Design(
+        $empty = $this->within('promise', fn () => new Design(
             $this->string('name')->trim()->toString(),
             Placement::from($this->string('placement')->toString()),
-            $promise === '' ? null : Duration::parse($promise),
-            $steps,
+            self::duration($this->string('promise')->toString()),
+            [],
+            array_map(trim(...), $tags),
+            new Audience($stillFor, $this->boolean('gentle')),
         ));
+
+        return $this->within('placement', static fn () => $empty->withSteps($steps));
+    }
+
+    /** @return array<string, list<mixed>> for each step that is sent whole, under its place: no pattern is matched against all the others */
+    private function rulesOfChangedSteps(): array
+    {
+        $steps = $this->input('steps');
+        $rules = [];
+        foreach (is_array($steps) && count($steps) <= Defaults::MOST_STEPS ? $steps : [] as $index => $step) {
+            if (is_array($step) && ! self::isKept($step)) {
+                foreach (self::rulesOfStep() as $field => $own) {
+                    $rules["steps.{$index}.{$field}"] = $own;
+                }
+            }
+        }
+
+        return $rules;
+    }
+
+    /** @return array<string, list<mixed>> */
+    private static function rulesOfStep(): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:80'],
+            'medium' => ['required', new CaseOf(Medium::class)],
+            'technique' => ['sometimes', new CaseOf(Technique::class)],
+            'tool' => ['present', 'nullable', 'string', 'max:80'],
+            'colours' => ['present', 'list', 'max:12'],
+            'colours.*' => ['array:name,hex'],
+            'colours.*.name' => ['present', 'nullable', 'string', 'max:40'],
+            'colours.*.hex' => ['required', 'string', 'max:7'],
+            'zones' => ['present', 'list', 'max:15'],
+            'zones.*' => ['required', new CaseOf(Zone::class)],
+            'side' => ['required', new CaseOf(Side::class)],
+            'coats' => ['required', 'integer', 'between:1,'.Defaults::MOST_COATS],
+            'load' => ['sometimes', new CaseOf(Load::class)],
+            'count' => ['sometimes', 'nullable', 'integer', 'between:1,'.Defaults::MOST_COUNT],
+            'smallCount' => ['sometimes', 'nullable', 'integer', 'between:1,'.Defaults::MOST_COUNT],
+            'shape' => ['sometimes', 'nullable', new CaseOf(Shape::class)],
+            'sizePercent' => ['sometimes', 'integer', 'between:'.Defaults::LEAST_SIZE_PERCENT.','.Defaults::MOST_SIZE_PERCENT],
+            'turnDegrees' => ['sometimes', 'integer', 'between:-180,180'],
+            'guides' => ['sometimes', 'list', 'max:4'],
+            'guides.*' => ['array:by,value'],
+            'guides.*.by' => ['required', new CaseOf(GuideKind::class)],
+            'guides.*.value' => ['required', 'string', 'max:20'],
+            'time' => ['sometimes', 'nullable', 'string', 'max:32'],
+            'shut' => ['sometimes', 'nullable', new CaseOf(Shut::class)],
+            'look' => ['sometimes', 'integer', 'between:0,'.Defaults::MOST_LOOK],
+            'group' => ['sometimes', 'nullable', 'string', 'max:40'],
+            'alternatives' => ['sometimes', 'list', 'max:4'],
+            'alternatives.*' => ['array:medium,technique,tool,time'],
+            'alternatives.*.medium' => ['required', new CaseOf(Medium::class)],
+            'alternatives.*.technique' => ['required', new CaseOf(Technique::class)],
+            'alternatives.*.tool' => ['present', 'nullable', 'string', 'max:80'],
+            'alternatives.*.time' => ['present', 'nullable', 'string', 'max:32'],
+            'dryFor' => ['present', 'nullable', 'string', 'max:32'],
+            'optional' => ['required', 'boolean'],
+            'note' => ['present', 'nullable', 'string', 'max:500'],
+        ];
+    }
+
+    /**
+     * A step of which nothing but its id is sent stays as it is saved.
+     *
+     * @param  array<array-key, mixed>  $step
+     */
+    private static function isKept(array $step): bool
+    {
+        return array_keys($step) === ['id'];
     }
 
     /** @param  StepInput  $input */
     private static function step(array $input): Step
     {
-        $dryFor = trim($input['dryFor'] ?? '');
+        $alternatives = array_map(static fn (array $way): array => self::written(
+            [...$way, 'seconds' => self::duration($way['time'])?->seconds()],
+            'time',
+        ), $input['alternatives'] ?? []);
+        /** @var Values $values nothing but what the rules above let through */
+        $values = self::written([
+            ...$input,
+            'seconds' => self::duration($input['time'] ?? null)?->seconds(),
+            'drySeconds' => self::duration($input['dryFor'])?->seconds(),
+            'colours' => array_map(static fn (array $colour): array => self::written($colour), $input['colours']),
+            'alternatives' => $alternatives,
+        ], 'time', 'dryFor', 'id');
 
-        return new Step(
-            strtolower($input['id']),
-            trim($input['name']),
-            Medium::from($input['medium']),
-            trim($input['tool'] ?? ''),
-            array_map(static fn (array $colour) => Colour::of(trim($colour['name'] ?? ''), $colour['hex']), $input['colours']),
-            array_map(Zone::from(...), $input['zones']),
-            Side::from($input['side']),
-            $input['coats'],
-            Duration::parse($input['time']),
-            $dryFor === '' ? Duration::zero() : Duration::parse($dryFor),
-            $input['optional'],
-            trim($input['note'] ?? ''),
-        );
+        return StepValues::read(strtolower($input['id']), $values);
+    }
+
+    private function notSaved(int $index): ValidationException
+    {
+        $number = $index + 1;
+
+        return ValidationException::withMessages(["steps.{$index}.id" => "Step {$number} is not saved here yet. Send all of it."]);
+    }
+
+    /**
+     * What is empty is left out, as in the written form.
+     *
+     * @param  array<string, mixed>  $values
+     * @return array<string, mixed>
+     */
+    private static function written(array $values, string ...$apart): array
+    {
+        return array_filter(array_diff_key($values, array_flip($apart)), static fn (mixed $value): bool => $value !== null);
+    }
+
+    private static function duration(?string $typed): ?Duration
+    {
+        $typed = trim((string) $typed);
+
+        return $typed === '' ? null : Duration::parse($typed);
     }
 
     /**

@@ -6,6 +6,8 @@ namespace App\Http\Requests;
 
 use App\Models\Design;
 use App\Models\EventDay;
+use App\Models\KitItem;
+use App\Models\KitRemoval;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use LogicException;
@@ -30,6 +32,20 @@ abstract class TeamRequest extends FormRequest
         $design = $this->route('design') ?? $this->route('deletedDesign');
 
         return $design instanceof Design ? $design : throw new LogicException('This address names no design.');
+    }
+
+    final public function thing(): KitItem
+    {
+        $thing = $this->route('thing');
+
+        return $thing instanceof KitItem ? $thing : throw new LogicException('This address names no thing of a kit.');
+    }
+
+    final public function removal(): KitRemoval
+    {
+        $removal = $this->route('removal');
+
+        return $removal instanceof KitRemoval ? $removal : throw new LogicException('This address names no removal.');
     }
 
     final public function day(): EventDay

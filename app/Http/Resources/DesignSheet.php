@@ -10,8 +10,13 @@ use Core\Design\Placement;
 final readonly class DesignSheet extends Resource
 {
     /**
+     * @param  list<string>  $tags
+     * @param  string  $stillFor  as typed; empty when nothing is said
      * @param  list<StepLine>  $steps  in painting order
      * @param  list<TapeSpan>  $spans
+     * @param  list<TableThing>  $layOut  in the order things are taken up
+     * @param  list<MissingThing>  $missing
+     * @param  list<BrushToKeep>  $brushesToKeep  the one that saves most first
      */
     public function __construct(
         public string $id,
@@ -19,6 +24,9 @@ final readonly class DesignSheet extends Resource
         public Placement $placement,
         public ?string $promise,
         public ?int $promiseMs,
+        public array $tags,
+        public string $stillFor,
+        public bool $gentle,
         public int $revision,
         public array $steps,
         public array $spans,
@@ -26,5 +34,9 @@ final readonly class DesignSheet extends Resource
         public int $paintingMs,
         public int $changeoverMs,
         public int $dryingMs,
+        public array $layOut,
+        public array $missing,
+        public array $brushesToKeep,
+        public bool $handsTimed,
     ) {}
 }

@@ -4,28 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Core\Design\Medium;
-use Core\Design\Side;
-use Core\Design\Zone;
+use Core\Design\Step;
 
 /** A step of a plan, as the chair shows it. */
-final readonly class PlanStep extends Resource
+final readonly class PlanStep extends StepShown
 {
-    /**
-     * @param  list<ColourSwatch>  $colours
-     * @param  list<Zone>  $zones
-     */
-    public function __construct(
-        public string $id,
-        public string $name,
-        public Medium $medium,
-        public string $tool,
-        public array $colours,
-        public array $zones,
-        public Side $side,
-        public int $coats,
-        public bool $optional,
-        public string $note,
-        public int $plannedMs,
-    ) {}
+    public function __construct(Step $step, public int $plannedMs)
+    {
+        parent::__construct($step);
+    }
 }

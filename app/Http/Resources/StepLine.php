@@ -4,32 +4,34 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use Core\Design\Medium;
-use Core\Design\Side;
-use Core\Design\Zone;
+use Core\Design\Step;
+use Core\Design\StepTime;
+use Core\Design\TimeSource;
 
 /** A step as the bench edits it: in fields, with times as typed text and in milliseconds, and as one line. */
-final readonly class StepLine extends Resource
+final readonly class StepLine extends StepShown
 {
-    /**
-     * @param  list<ColourSwatch>  $colours
-     * @param  list<Zone>  $zones
-     */
-    public function __construct(
-        public string $id,
-        public string $name,
-        public Medium $medium,
-        public string $tool,
-        public array $colours,
-        public array $zones,
-        public Side $side,
-        public int $coats,
-        public string $time,
-        public int $timeMs,
-        public string $dryFor,
-        public int $dryForMs,
-        public bool $optional,
-        public string $note,
-        public string $line,
-    ) {}
+    /** As typed; empty where it is not. */
+    public string $time;
+
+    public int $timeMs;
+
+    public TimeSource $timeSource;
+
+    public int $timeFaces;
+
+    public string $dryFor;
+
+    public int $dryForMs;
+
+    public function __construct(Step $step, StepTime $time, public string $line)
+    {
+        parent::__construct($step);
+        $this->time = $step->time?->formatExactly() ?? '';
+        $this->timeMs = $time->duration->milliseconds;
+        $this->timeSource = $time->source;
+        $this->timeFaces = $time->faces;
+        $this->dryFor = $step->dryFor->isZero() ? '' : $step->dryFor->formatExactly();
+        $this->dryForMs = $step->dryFor->milliseconds;
+    }
 }

@@ -6,6 +6,7 @@ namespace Core\Design\Timeline;
 
 use Core\Design\ChangeoverMatrix;
 use Core\Design\Step;
+use Core\Design\StepTimes;
 use Core\Units\Duration;
 
 /** A design's steps in time, in their given order: gapless spans from nothing to the makespan. */
@@ -20,7 +21,7 @@ final readonly class Timeline
      *
      * @param  list<Step>  $steps
      */
-    public static function of(array $steps, ChangeoverMatrix $changeovers): self
+    public static function of(array $steps, ChangeoverMatrix $changeovers, StepTimes $times): self
     {
         $spans = [];
         $now = Duration::zero();
@@ -30,7 +31,7 @@ final readonly class Timeline
             $lengths = [
                 [SpanKind::Changeover, $changeovers->between($before, $step)],
                 [SpanKind::Drying, null],
-                [SpanKind::Painting, $step->time],
+                [SpanKind::Painting, $times->of($step)->duration],
             ];
             foreach ($lengths as [$kind, $length]) {
                 $length ??= self::leftToDry($step, $laid, $now);

@@ -9,23 +9,27 @@ use Core\Design\Medium;
 /** What has to be asked of a typed step before it is one. */
 final readonly class Questions
 {
+    public const WITH_WHAT = 'With what? Say sponge, brush, stencil, powder, glitter or gem.';
+
     /** Said once in a step; said twice, one of the two is wrong. */
     private const SINGLE = [
         'time' => PartKind::Time, 'drying time' => PartKind::Drying, 'number of coats' => PartKind::Coats, 'tool' => PartKind::Tool,
-        'note' => PartKind::Note, 'side' => PartKind::Side,
+        'note' => PartKind::Note, 'side' => PartKind::Side, 'technique' => PartKind::Technique, 'shape' => PartKind::Shape, 'size' => PartKind::Size,
+        'turn' => PartKind::Turn, 'load' => PartKind::Load, 'count' => PartKind::Count, 'count for a small face' => PartKind::SmallCount,
+        'look value' => PartKind::Look, 'group' => PartKind::Group, 'thing to shut' => PartKind::Shut,
     ];
 
     /**
      * @param  list<Part>  $parts
      * @return list<string>
      */
-    public static function about(array $parts, string $text): array
+    public static function about(array $parts, string $text, Vocabulary $vocabulary): array
     {
         return [
             ...self::unread($parts, $text),
             ...self::twice($parts, $text),
             ...self::media($parts),
-            ...self::missing($parts),
+            ...self::missing($parts, $vocabulary),
         ];
     }
 
@@ -88,16 +92,15 @@ final readonly class Questions
      * @param  list<Part>  $parts
      * @return list<string>
      */
-    private static function missing(array $parts): array
+    private static function missing(array $parts, Vocabulary $vocabulary): array
     {
-        $reading = new Reading($parts, []);
+        $reading = new Reading($parts, [], $vocabulary);
         $has = static fn (PartKind $kind): bool => in_array($kind, array_column($parts, 'kind'), true);
         $askedWhere = array_filter($parts, static fn (Part $part): bool => $part->kind === PartKind::Unread && $part->value !== null) !== [];
 
         return array_keys(array_filter([
-            'With what? Say sponge, brush, stencil, powder, glitter or gem.' => $reading->medium() === null,
-            'Where? Name a zone, such as forehead, cheek or nose.' => ! $has(PartKind::Zone) && ! $askedWhere,
-            'How long does it take? Type it such as 40s, 0:40 or 1 min 10.' => ! $has(PartKind::Time),
+            self::WITH_WHAT => $reading->medium() === null,
+            'Where? Name a zone, such as forehead, cheek or nose.' => ! $has(PartKind::Zone) && ! $askedWhere && $reading->technique()?->needsNoZone() !== true,
         ]));
     }
 }

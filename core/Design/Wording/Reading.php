@@ -4,10 +4,18 @@ declare(strict_types=1);
 
 namespace Core\Design\Wording;
 
+use Core\Design\Alternative;
 use Core\Design\Colour;
+use Core\Design\Defaults;
+use Core\Design\Guide;
+use Core\Design\Load;
+use Core\Design\Mark;
 use Core\Design\Medium;
+use Core\Design\Shape;
+use Core\Design\Shut;
 use Core\Design\Side;
 use Core\Design\Step;
+use Core\Design\Technique;
 use Core\Design\Zone;
 use Core\Exceptions\InvalidStep;
 use Core\Exceptions\UnclearStep;
@@ -20,7 +28,7 @@ final readonly class Reading
      * @param  list<Part>  $parts  in the order of the text, without overlaps
      * @param  list<string>  $questions  each says what to type; empty when all is clear
      */
-    public function __construct(public array $parts, public array $questions) {}
+    public function __construct(public array $parts, public array $questions, private Vocabulary $vocabulary) {}
 
     public function isClear(): bool
     {
@@ -38,21 +46,30 @@ final readonly class Reading
         }
         $time = $this->first(PartKind::Time);
         $drying = $this->first(PartKind::Drying);
-        assert($time instanceof Duration);
+        $group = $this->text(PartKind::Group);
 
         return new Step(
             $id,
             $this->name(),
-            $this->medium() ?? throw UnclearStep::because('With what? Say sponge, brush, stencil, powder, glitter or gem.'),
+            $this->medium() ?? throw UnclearStep::because(Questions::WITH_WHAT),
             $this->tool(),
-            $this->colours(),
+            $this->allOf(PartKind::Colour, Colour::class),
             $this->zones(),
             $this->side(),
-            is_int($coats = $this->first(PartKind::Coats)) ? $coats : 1,
-            $time,
+            $this->number(PartKind::Coats) ?? 1,
+            $time instanceof Duration ? $time : null,
             $drying instanceof Duration ? $drying : Duration::zero(),
             $this->first(PartKind::Optional) === true,
             $this->text(PartKind::Note),
+            $this->technique(),
+            ($load = $this->first(PartKind::Load)) instanceof Load ? $load : Load::Normal,
+            $this->count(),
+            $this->number(PartKind::SmallCount),
+            $this->mark(),
+            ($shut = $this->first(PartKind::Shut)) instanceof Shut ? $shut : null,
+            $this->number(PartKind::Look) ?? Defaults::USUAL_LOOK,
+            $group,
+            $this->allOf(PartKind::Alternative, Alternative::class),
         );
     }
 
@@ -61,7 +78,20 @@ final readonly class Reading
     {
         $medium = $this->first(PartKind::Medium);
 
-        return $medium instanceof Medium ? $medium : Vocabulary::mediumOfTool($this->tool());
+        return $medium instanceof Medium ? $medium : $this->vocabulary->mediumOfTool($this->tool()) ?? $this->technique()?->usualMedium();
+    }
+
+    /** Said, or counted; null for the usual one of the medium. */
+    public function technique(): ?Technique
+    {
+        $technique = $this->first(PartKind::Technique);
+        $counted = $this->first(PartKind::Count);
+
+        return match (true) {
+            $technique instanceof Technique => $technique,
+            is_array($counted) && $counted[1] instanceof Technique => $counted[1],
+            default => null,
+        };
     }
 
     /** A step without a name of its own is called by its first colour, or what lays it on, and its place. */
@@ -89,7 +119,7 @@ final readonly class Reading
     {
         $name = $this->text(PartKind::Name);
 
-        return $name !== '' ? $name : self::nameFor($this->medium(), $this->colours()[0] ?? null, $this->zones()[0] ?? null);
+        return $name !== '' ? $name : self::nameFor($this->medium(), $this->allOf(PartKind::Colour, Colour::class)[0] ?? null, $this->zones()[0] ?? null);
     }
 
     private function tool(): string
@@ -97,16 +127,37 @@ final readonly class Reading
         return $this->text(PartKind::Tool);
     }
 
-    /** @return list<Colour> */
-    private function colours(): array
-    {
-        return array_values(array_filter($this->all(PartKind::Colour), static fn (mixed $value): bool => $value instanceof Colour));
-    }
-
     /** @return list<Zone> */
     private function zones(): array
     {
-        return array_values(array_filter($this->all(PartKind::Zone), static fn (mixed $value): bool => $value instanceof Zone));
+        return $this->allOf(PartKind::Zone, Zone::class);
+    }
+
+    private function count(): ?int
+    {
+        $counted = $this->first(PartKind::Count);
+
+        return is_array($counted) && is_int($counted[0]) ? $counted[0] : null;
+    }
+
+    /** @throws InvalidStep when size or turn make no sense */
+    private function mark(): Mark
+    {
+        $shape = $this->first(PartKind::Shape);
+
+        return new Mark(
+            $shape instanceof Shape ? $shape : null,
+            $this->number(PartKind::Size) ?? 100,
+            $this->number(PartKind::Turn) ?? 0,
+            $this->allOf(PartKind::Guide, Guide::class),
+        );
+    }
+
+    private function number(PartKind $kind): ?int
+    {
+        $number = $this->first($kind);
+
+        return is_int($number) ? $number : null;
     }
 
     private function side(): Side
@@ -121,6 +172,17 @@ final readonly class Reading
         $value = $this->first($kind);
 
         return is_string($value) ? $value : '';
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param  class-string<T>  $class
+     * @return list<T>
+     */
+    private function allOf(PartKind $kind, string $class): array
+    {
+        return array_values(array_filter($this->all($kind), static fn (mixed $value): bool => $value instanceof $class));
     }
 
     private function first(PartKind $kind): mixed

@@ -4,34 +4,81 @@ declare(strict_types=1);
 
 namespace Core\Design\Wording;
 
+use Core\Design\Alternative;
 use Core\Design\Colour;
+use Core\Design\Defaults;
+use Core\Design\Guide;
+use Core\Design\Load;
+use Core\Design\Medium;
 use Core\Design\Step;
+use Core\Design\Technique;
 use Core\Design\Wording\Internal\Tokens;
 use Core\Design\Zone;
 
 /** Writes a step as one line that StepReader reads as the same step. */
 final readonly class StepPrinter
 {
-    public static function print(Step $step): string
+    public function __construct(private Vocabulary $vocabulary) {}
+
+    public function print(Step $step): string
     {
-        $known = Vocabulary::mediumOfTool($step->tool);
         $words = [
-            $known === $step->medium ? $step->tool : $step->medium->value,
-            ...($known === $step->medium || $step->tool === '' ? [] : ['with '.Tokens::quote($step->tool)]),
-            ...array_map(self::colour(...), $step->colours, array_keys($step->colours)),
+            $this->tool($step->medium, $step->tool),
+            ...$this->technique($step),
+            ...($step->mark->shape === null ? [] : ["{$step->mark->shape->label()} shape"]),
+            ...array_map($this->colour(...), $step->colours, array_keys($step->colours)),
             ...array_map(static fn (Zone $zone): string => $zone->label(), $step->zones),
             ...($step->side === Reading::sideFor($step->zones) ? [] : [self::side($step)]),
         ];
         $clauses = [
             implode(' ', $words),
+            ...array_map(static fn (Guide $guide): string => $guide->label(), $step->mark->guides),
+            ...($step->mark->sizePercent === 100 ? [] : ["size {$step->mark->sizePercent}%"]),
+            ...($step->mark->turnDegrees === 0 ? [] : ["turn {$step->mark->turnDegrees}°"]),
             ...($step->coats === 1 ? [] : ["{$step->coats} coats"]),
-            $step->time->formatExactly(),
+            ...($step->load === Load::Normal ? [] : [$step->load->label()]),
+            ...($step->smallCount === null ? [] : ["{$step->smallCount} on a small face"]),
+            ...($step->time === null ? [] : [$step->time->formatExactly()]),
             ...($step->dryFor->isZero() ? [] : ["dry {$step->dryFor->formatExactly()}"]),
+            ...($step->shut === null ? [] : [$step->shut->label()]),
             ...($step->optional ? ['optional'] : []),
+            ...($step->look === Defaults::USUAL_LOOK ? [] : ["look {$step->look}"]),
+            ...($step->group === '' ? [] : ['group '.Tokens::quote($step->group)]),
+            ...array_map($this->alternative(...), $step->alternatives),
             ...($step->note === '' ? [] : ['note '.Tokens::quote($step->note)]),
         ];
 
         return self::name($step).implode(', ', $clauses);
+    }
+
+    /** A tool that says its medium stands alone. */
+    private function tool(Medium $medium, string $tool): string
+    {
+        return match (true) {
+            $this->vocabulary->mediumOfTool($tool) === $medium => $tool,
+            $tool === '' => $medium->value,
+            default => "{$medium->value} with ".Tokens::quote($tool),
+        };
+    }
+
+    /** @return list<string> */
+    private function technique(Step $step): array
+    {
+        return match (true) {
+            $step->count !== null => [$step->technique === Technique::Gem ? "{$step->count} gems" : "{$step->count} {$step->technique->plural()}"],
+            $step->technique === Technique::usualOf($step->medium) => [],
+            default => [$step->technique->label()],
+        };
+    }
+
+    private function alternative(Alternative $alternative): string
+    {
+        return implode(' ', [
+            'or',
+            $this->tool($alternative->medium, $alternative->tool),
+            ...($alternative->technique === Technique::usualOf($alternative->medium) ? [] : [$alternative->technique->label()]),
+            ...($alternative->time === null ? [] : [$alternative->time->formatExactly()]),
+        ]);
     }
 
     private static function name(Step $step): string
@@ -45,9 +92,9 @@ final readonly class StepPrinter
     }
 
     /** A value without a name stands alone at the beginning only: later it would read as the value of the colour before it. */
-    private static function colour(Colour $colour, int $place): string
+    private function colour(Colour $colour, int $place): string
     {
-        $known = Vocabulary::colour($colour->name);
+        $known = $this->vocabulary->colour($colour->name);
 
         return match (true) {
             $known !== null && $known->equals($colour) => $colour->name,

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace Core\Design\Wording;
 
+use Core\Design\Alternative;
 use Core\Design\Colour;
+use Core\Design\Guide;
+use Core\Design\Medium;
+use Core\Design\Technique;
 use Core\Design\Wording\Internal\Phrases;
 use Core\Design\Wording\Internal\Token;
 use Core\Design\Wording\Internal\Tokens;
+use Core\Exceptions\InvalidStep;
 use Core\Units\Duration;
 
 /**
@@ -20,9 +25,13 @@ final readonly class StepReader
 
     private Phrases $phrases;
 
-    public function __construct()
+    /** @var array<string, Technique> */
+    private array $techniques;
+
+    public function __construct(private Vocabulary $vocabulary)
     {
-        $this->phrases = new Phrases(Vocabulary::phrases());
+        $this->phrases = new Phrases($vocabulary->phrases());
+        $this->techniques = Vocabulary::techniqueWords();
     }
 
     public function read(string $text): Reading
@@ -30,7 +39,7 @@ final readonly class StepReader
         $tokens = Tokens::of($text);
         [$parts, $at] = $this->leadingName($text, $tokens);
         while ($at < count($tokens)) {
-            [$part, $taken] = $this->next($tokens, $at, $parts[count($parts) - 1] ?? null);
+            [$part, $taken] = $this->alternative($tokens, $at) ?? $this->next($tokens, $at, $parts[count($parts) - 1] ?? null);
             if ($part !== null && $part->kind === PartKind::Colour && is_string($part->value)) {
                 $parts[] = $this->withValue(array_pop($parts) ?? $part, $part);
             } elseif ($part !== null) {
@@ -39,7 +48,7 @@ final readonly class StepReader
             $at += $taken;
         }
 
-        return new Reading($parts, Questions::about($parts, $text));
+        return new Reading($parts, Questions::about($parts, $text, $this->vocabulary), $this->vocabulary);
     }
 
     /**
@@ -71,6 +80,9 @@ final readonly class StepReader
         return $this->quoted($tokens, $at)
             ?? $this->hex($tokens, $at, $before)
             ?? $this->coats($tokens, $at)
+            ?? $this->strokes($tokens, $at)
+            ?? $this->strokesAhead($tokens, $at)
+            ?? $this->measure($tokens, $at)
             ?? $this->drying($tokens, $at)
             ?? $this->time($tokens, $at, PartKind::Time)
             ?? $this->phrase($tokens, $at)
@@ -79,15 +91,14 @@ final readonly class StepReader
 
     /**
      * @param  list<Token>  $tokens
-     * @return array{Part, int}|null note "…", with "…", or "…" #hex
+     * @return array{Part, int}|null note "…", with "…", group "…", or "…" #hex
      */
     private function quoted(array $tokens, int $at): ?array
     {
         $next = $tokens[$at + 1] ?? null;
         $inside = $next?->quoted;
-        if ($inside !== null && in_array($tokens[$at]->text, ['note', 'with'], true)) {
-            $kind = $tokens[$at]->text === 'note' ? PartKind::Note : PartKind::Tool;
-
+        $kind = ['note' => PartKind::Note, 'with' => PartKind::Tool, 'group' => PartKind::Group][$tokens[$at]->text] ?? null;
+        if ($inside !== null && $kind !== null) {
             return [$this->part($kind, $tokens, $at, 2, $inside), 2];
         }
         $name = $tokens[$at]->quoted;
@@ -109,7 +120,7 @@ final readonly class StepReader
         }
         $named = $before?->kind === PartKind::Colour && $before->value instanceof Colour && $before->value->name !== ''
             && $before->start + $before->length === ($tokens[$at - 1] ?? $tokens[$at])->end()
-            && Vocabulary::colour($before->value->name)?->equals($before->value) === true;
+            && $this->vocabulary->colour(mb_strtolower($before->value->name))?->equals($before->value) === true;
 
         return [$this->part(PartKind::Colour, $tokens, $at, 1, $named ? $tokens[$at]->text : Colour::of('', $tokens[$at]->text)), 1];
     }
@@ -120,10 +131,156 @@ final readonly class StepReader
      */
     private function coats(array $tokens, int $at): ?array
     {
-        $number = Vocabulary::NUMBERS[$tokens[$at]->text] ?? (ctype_digit($tokens[$at]->text) ? (int) $tokens[$at]->text : null);
+        $number = $this->number($tokens[$at]);
         $isCoats = in_array($tokens[$at + 1]->text ?? '', ['coat', 'coats', 'layer', 'layers'], true);
 
         return $number === null || ! $isCoats ? null : [$this->part(PartKind::Coats, $tokens, $at, 2, $number), 2];
+    }
+
+    /**
+     * @param  list<Token>  $tokens
+     * @return array{Part, int}|null 5 petals; 4 petals on a small face; 4 on a small face
+     */
+    private function strokes(array $tokens, int $at): ?array
+    {
+        $number = $this->number($tokens[$at]);
+        if ($number === null) {
+            return null;
+        }
+        foreach ([2, 1, 0] as $words) {
+            $stroke = implode(' ', array_column(array_slice($tokens, $at + 1, $words), 'text'));
+            $technique = $this->techniques[$stroke] ?? ($stroke === 'gems' ? Technique::Gem : null);
+            if ($words > 0 && $technique?->isCounted() !== true) {
+                continue;
+            }
+            $small = $this->smallFace($tokens, $at + 1 + $words);
+            if ($small > 0) {
+                return [$this->part(PartKind::SmallCount, $tokens, $at, 1 + $words + $small, $number), 1 + $words + $small];
+            }
+            if ($words > 0) {
+                return [$this->part(PartKind::Count, $tokens, $at, 1 + $words, [$number, $technique]), 1 + $words];
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  list<Token>  $tokens
+     * @return array{Part, int}|null the number of 3 black dots, of 1 self-stick gem: colours and tools may stand between
+     */
+    private function strokesAhead(array $tokens, int $at): ?array
+    {
+        $number = $this->number($tokens[$at]);
+        $next = $at + 1;
+        while ($number !== null && isset($tokens[$next]) && ! $tokens[$next]->opensClause) {
+            if (($this->techniques[$tokens[$next]->text] ?? null)?->isCounted() === true || in_array($tokens[$next]->text, ['gem', 'gems'], true)) {
+                return [$this->part(PartKind::Count, $tokens, $at, 1, [$number, null]), 1];
+            }
+            [$between, $taken] = $this->phrase($tokens, $next) ?? [null, 1];
+            if ($between === null || ! in_array($between->kind, [PartKind::Colour, PartKind::Tool], true)) {
+                return null;
+            }
+            $next += $taken;
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  list<Token>  $tokens
+     * @return int how many tokens say that a small face is meant
+     */
+    private function smallFace(array $tokens, int $at): int
+    {
+        foreach (Vocabulary::SMALL_FACE as $phrase) {
+            $taken = substr_count($phrase, ' ') + 1;
+            if (implode(' ', array_column(array_slice($tokens, $at, $taken), 'text')) === $phrase) {
+                return $taken;
+            }
+        }
+
+        return 0;
+    }
+
+    /**
+     * @param  list<Token>  $tokens
+     * @return array{Part, int}|null size 60%, turn -15 degrees, look 3, at 45 degrees, at 1 o'clock
+     */
+    private function measure(array $tokens, int $at): ?array
+    {
+        $minus = ($tokens[$at + 1]->text ?? '') === '-' ? 1 : 0;
+        $number = $tokens[$at + 1 + $minus]->text ?? '';
+        if (! in_array($tokens[$at]->text, ['size', 'turn', 'turned', 'look', 'at'], true) || ! ctype_digit($number) || strlen($number) > 4) {
+            return null;
+        }
+        $value = ($minus === 1 ? -1 : 1) * (int) $number;
+        $unit = $tokens[$at + 2 + $minus]->text ?? '';
+        $taken = 2 + $minus + (in_array($unit, ['%', 'percent', '°', 'degree', 'degrees', "o'clock", 'o’clock'], true) ? 1 : 0);
+        $kind = match ($tokens[$at]->text) {
+            'size' => PartKind::Size,
+            'look' => PartKind::Look,
+            'at' => PartKind::Guide,
+            default => PartKind::Turn,
+        };
+        try {
+            $meaning = $kind === PartKind::Guide ? $this->placedAt($value, $unit) : $value;
+        } catch (InvalidStep $refusal) {
+            return [$this->part(PartKind::Unread, $tokens, $at, $taken, $refusal->getMessage()), $taken];
+        }
+
+        return $meaning === null ? null : [$this->part($kind, $tokens, $at, $taken, $meaning), $taken];
+    }
+
+    /** @throws InvalidStep when there is no such hour or angle */
+    private function placedAt(int $value, string $unit): ?Guide
+    {
+        return match ($unit) {
+            "o'clock", 'o’clock' => Guide::clock($value),
+            '°', 'degree', 'degrees' => Guide::angle($value),
+            default => null,
+        };
+    }
+
+    /**
+     * @param  list<Token>  $tokens
+     * @return array{Part, int}|null or brush dots with "round 2" 0:30; what else stands in it is left for the reader to ask about
+     */
+    private function alternative(array $tokens, int $at): ?array
+    {
+        if ($tokens[$at]->text !== 'or' || ! $tokens[$at]->opensClause) {
+            return null;
+        }
+        $said = [];
+        $next = $at + 1;
+        while (isset($tokens[$next]) && ! $tokens[$next]->opensClause) {
+            [$part, $taken] = $this->next($tokens, $next, null);
+            $next += $taken;
+            if ($part !== null && ! in_array($part->kind, [PartKind::Medium, PartKind::Technique, PartKind::Tool, PartKind::Time], true)) {
+                return null;
+            }
+            $said += $part === null ? [] : [$part->kind->value => $part->value];
+        }
+        $meaning = $this->otherWay($said);
+
+        return $meaning === null ? null : [$this->part(PartKind::Alternative, $tokens, $at, $next - $at, $meaning), $next - $at];
+    }
+
+    /** @param  array<string, mixed>  $said  by the value of its kind */
+    private function otherWay(array $said): ?Alternative
+    {
+        $tool = is_string($said['tool'] ?? null) ? $said['tool'] : '';
+        $technique = ($said['technique'] ?? null) instanceof Technique ? $said['technique'] : null;
+        $medium = ($said['medium'] ?? null) instanceof Medium ? $said['medium'] : $this->vocabulary->mediumOfTool($tool) ?? $technique?->usualMedium();
+        $time = ($said['time'] ?? null) instanceof Duration ? $said['time'] : null;
+        $technique ??= $medium === null ? null : Technique::usualOf($medium);
+
+        return $medium === null || $technique?->suits($medium) !== true ? null : new Alternative($medium, $technique, $tool, $time);
+    }
+
+    private function number(Token $token): ?int
+    {
+        return Vocabulary::NUMBERS[$token->text] ?? (ctype_digit($token->text) && strlen($token->text) < 6 ? (int) $token->text : null);
     }
 
     /**
@@ -153,8 +310,8 @@ final readonly class StepReader
         for ($taken = $this->withinClause($tokens, $at); $taken > 0; $taken--) {
             $text = implode(' ', array_column(array_slice($tokens, $at, $taken), 'text'));
             $saysUnit = preg_match('/[:a-z\']/', $text) === 1;
-            $countsCoats = $taken > 1 && $this->coats($tokens, $at + $taken - 1) !== null;
-            $time = $saysUnit && ! $countsCoats ? Duration::tryParse($text) : null;
+            $countsOthers = $taken > 1 && ($this->coats($tokens, $at + $taken - 1) ?? $this->strokes($tokens, $at + $taken - 1)) !== null;
+            $time = $saysUnit && ! $countsOthers ? Duration::tryParse($text) : null;
             if ($time !== null) {
                 return [$this->part($kind, $tokens, $at, $taken, $time), $taken];
             }

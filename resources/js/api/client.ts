@@ -107,5 +107,6 @@ export const api = {
   post: <T>(path: string, body: unknown = {}) => call<T>('POST', path, JSON.stringify(body)),
   postFile: <T>(path: string, text: string) => call<T>('POST', path, text),
   put: <T>(path: string, body: unknown) => call<T>('PUT', path, JSON.stringify(body)),
-  delete: <T>(path: string) => call<T>('DELETE', path),
+  delete: <T>(path: string, body?: unknown) =>
+    call<T>('DELETE', path, body === undefined ? undefined : JSON.stringify(body)),
 };

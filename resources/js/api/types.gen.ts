@@ -1,5 +1,21 @@
 // Written by `php artisan inch:types` from app/Http/Resources. Do not edit.
 
+export interface BrushToKeep {
+  colour: string;
+  hex: string;
+  savedMs: number;
+}
+
+export interface BrushWorth {
+  colour: string;
+  hex: string;
+  designs: number;
+  mostMs: number;
+  mostDesign: string;
+  day: string;
+  daySavedMs: number;
+}
+
 export interface ChairState {
   chair: number;
   child: SeatedChild | null;
@@ -50,6 +66,9 @@ export interface DesignSheet {
   placement: Placement;
   promise: string | null;
   promiseMs: number | null;
+  tags: string[];
+  stillFor: string;
+  gentle: boolean;
   revision: number;
   steps: StepLine[];
   spans: TapeSpan[];
@@ -57,6 +76,10 @@ export interface DesignSheet {
   paintingMs: number;
   changeoverMs: number;
   dryingMs: number;
+  layOut: TableThing[];
+  missing: MissingThing[];
+  brushesToKeep: BrushToKeep[];
+  handsTimed: boolean;
 }
 
 export interface DesignTape {
@@ -64,9 +87,13 @@ export interface DesignTape {
   name: string;
   placement: Placement;
   promiseMs: number | null;
+  tags: string[];
+  stillMs: number | null;
+  gentle: boolean;
+  archived: boolean;
   totalMs: number;
   spans: TapeSpan[];
-  steps: TapeStep[];
+  steps: PlanStep[];
 }
 
 export interface EndedChild {
@@ -81,8 +108,47 @@ export interface EndedChild {
   lastEventId: string;
 }
 
+export interface FittedDesign {
+  size: FaceSize;
+  changes: string[];
+  steps: StepLine[];
+  spans: TapeSpan[];
+  totalMs: number;
+}
+
+export interface HandTime {
+  action: BenchAction;
+  timeMs: number;
+  startingMs: number;
+  repetitions: number;
+}
+
 export interface ImportedDesigns {
   designs: DesignTape[];
+}
+
+export interface KitSheet {
+  things: KitThing[];
+  hands: HandTime[];
+}
+
+export interface KitThing {
+  id: string;
+  kind: ItemKind;
+  name: string;
+  howMany: number;
+  colours: ColourSwatch[];
+  paintKind: PaintKind | null;
+  finish: Finish | null;
+  gramsLeft: number | null;
+  lengthMm: number | null;
+  widthMm: number | null;
+  reservedFor: string;
+  skinSafe: boolean;
+  latex: boolean;
+  gel: boolean;
+  selfStick: boolean;
+  flags: Flag[];
 }
 
 export interface LineBoard {
@@ -138,6 +204,26 @@ export interface MenuOffer {
   plannedMs: number;
 }
 
+export interface MissingThing {
+  stepId: string;
+  missing: string;
+  instead: string | null;
+  extraMs: number;
+}
+
+export interface OtherWay {
+  medium: Medium;
+  technique: Technique;
+  tool: string;
+  time: string;
+}
+
+export interface PlacingGuide {
+  by: GuideKind;
+  value: string;
+  words: string;
+}
+
 export interface Plan {
   id: string;
   name: string;
@@ -151,12 +237,24 @@ export interface PlanStep {
   id: string;
   name: string;
   medium: Medium;
+  technique: Technique;
   tool: string;
   colours: ColourSwatch[];
   zones: Zone[];
   side: Side;
   coats: number;
+  load: Load;
+  count: number | null;
+  smallCount: number | null;
+  shape: Shape | null;
+  sizePercent: number;
+  turnDegrees: number;
+  guides: PlacingGuide[];
+  shut: Shut | null;
   optional: boolean;
+  look: number;
+  group: string;
+  alternatives: OtherWay[];
   note: string;
   plannedMs: number;
 }
@@ -197,21 +295,47 @@ export interface SessionState {
   demo: DemoSignIn | null;
 }
 
+export interface StandIn {
+  id: string;
+  name: string;
+}
+
+export interface StartingPoint {
+  name: string;
+  placement: Placement;
+  totalMs: number;
+  steps: PlanStep[];
+}
+
 export interface StepLine {
   id: string;
   name: string;
   medium: Medium;
+  technique: Technique;
   tool: string;
   colours: ColourSwatch[];
   zones: Zone[];
   side: Side;
   coats: number;
+  load: Load;
+  count: number | null;
+  smallCount: number | null;
+  shape: Shape | null;
+  sizePercent: number;
+  turnDegrees: number;
+  guides: PlacingGuide[];
+  shut: Shut | null;
+  optional: boolean;
+  look: number;
+  group: string;
+  alternatives: OtherWay[];
+  note: string;
   time: string;
   timeMs: number;
+  timeSource: TimeSource;
+  timeFaces: number;
   dryFor: string;
   dryForMs: number;
-  optional: boolean;
-  note: string;
   line: string;
 }
 
@@ -231,6 +355,19 @@ export interface StepProgress {
   spentMs: number;
 }
 
+export interface TableThing {
+  name: string;
+  kind: ItemKind;
+  hex: string | null;
+  owned: boolean;
+  steps: number[];
+}
+
+export interface TakenOut {
+  removalId: string;
+  kit: KitSheet;
+}
+
 export interface TapOutcome {
   id: string;
   fate: TapFate;
@@ -244,15 +381,20 @@ export interface TapeSpan {
   lengthMs: number;
 }
 
-export interface TapeStep {
-  id: string;
-  name: string;
-  medium: Medium;
-}
-
 export interface TapsAnswer {
   outcomes: TapOutcome[];
   line: LineBoard;
+}
+
+export interface ThingUses {
+  designs: UsingDesign[];
+  instead: StandIn[];
+}
+
+export interface UsingDesign {
+  id: string;
+  name: string;
+  steps: string[];
 }
 
 export interface WaitingChild {
@@ -271,14 +413,44 @@ export interface WaitingChild {
   beforeClosing: boolean;
 }
 
-export const MediumValues = ['sponge', 'brush', 'stencil', 'powder', 'glitter', 'gem'] as const;
+export const BenchActionValues = ['pick_up', 'load', 'rinse', 'turn', 'place_stencil', 'pouch', 'hand_wipe'] as const;
+export type BenchAction = (typeof BenchActionValues)[number];
+
+export const FaceSizeValues = ['small', 'child', 'adult'] as const;
+export type FaceSize = (typeof FaceSizeValues)[number];
+
+export const FinishValues = ['regular', 'pearl', 'metallic', 'neon'] as const;
+export type Finish = (typeof FinishValues)[number];
+
+export const FlagValues = ['unsafe_for_skin', 'contains_latex', 'running_out', 'longer_than_sponges'] as const;
+export type Flag = (typeof FlagValues)[number];
+
+export const GuideKindValues = ['clock', 'portion', 'angle', 'aim'] as const;
+export type GuideKind = (typeof GuideKindValues)[number];
+
+export const ItemKindValues = ['paint', 'sponge', 'brush', 'applicator', 'stencil', 'glitter', 'gem', 'glue', 'bud', 'wipe', 'water_pot', 'spritz', 'towel', 'mirror', 'practice_board'] as const;
+export type ItemKind = (typeof ItemKindValues)[number];
+
+export const LoadValues = ['damp', 'normal', 'liquid'] as const;
+export type Load = (typeof LoadValues)[number];
+
+export const MediumValues = ['sponge', 'brush', 'stencil', 'powder', 'glitter', 'gem', 'bare'] as const;
 export type Medium = (typeof MediumValues)[number];
 
-export const PartKindValues = ['name', 'medium', 'tool', 'colour', 'zone', 'side', 'coats', 'time', 'drying', 'optional', 'note', 'unread'] as const;
+export const PaintKindValues = ['wax', 'glycerine', 'powder', 'split'] as const;
+export type PaintKind = (typeof PaintKindValues)[number];
+
+export const PartKindValues = ['name', 'medium', 'technique', 'tool', 'colour', 'zone', 'side', 'guide', 'shape', 'size', 'turn', 'coats', 'load', 'count', 'small_count', 'time', 'drying', 'shut', 'optional', 'look', 'group', 'alternative', 'note', 'unread'] as const;
 export type PartKind = (typeof PartKindValues)[number];
 
-export const PlacementValues = ['full_face', 'mask', 'cheek', 'brow', 'nose', 'arm', 'hand'] as const;
+export const PlacementValues = ['full_face', 'mask', 'cheek', 'brow', 'eye', 'nose', 'arm', 'hand'] as const;
 export type Placement = (typeof PlacementValues)[number];
+
+export const ShapeValues = ['circle', 'oval', 'ring', 'triangle', 'diamond', 'arch', 'band', 'banner', 'bow', 'mask', 'crescent', 'sun', 'star', 'four_point_star', 'snowflake', 'cloud', 'bolt', 'drop', 'flame', 'wave_curl', 'wave', 'ripple', 'starfish', 'shell', 'spiral', 'fin', 'fish', 'whale_tail', 'tentacle', 'octopus', 'bell', 'crab', 'claw', 'coral', 'seaweed', 'upper_wing', 'lower_wing', 'feather', 'beak', 'round_ear', 'pointed_ear', 'muzzle', 'nose', 'eye', 'tooth', 'horn', 'paw', 'leaf', 'flower', 'heart', 'lighthouse', 'beam', 'lantern', 'anchor', 'sail', 'boat', 'wheel', 'rope', 'scales', 'mesh', 'star_field'] as const;
+export type Shape = (typeof ShapeValues)[number];
+
+export const ShutValues = ['eyes', 'lips', 'both'] as const;
+export type Shut = (typeof ShutValues)[number];
 
 export const SideValues = ['left', 'right', 'both', 'centre'] as const;
 export type Side = (typeof SideValues)[number];
@@ -292,8 +464,14 @@ export type StepStatus = (typeof StepStatusValues)[number];
 export const TapFateValues = ['kept', 'repeated', 'set_aside', 'refused'] as const;
 export type TapFate = (typeof TapFateValues)[number];
 
+export const TechniqueValues = ['stipple', 'sweep', 'blend', 'fill', 'petal', 'leaf', 'line', 'outline', 'stripe', 'teardrop', 'swirl', 'double_swirl', 'dots', 'starburst', 'flower', 'heart', 'whisker', 'lash', 'stencil', 'powder', 'loose_glitter', 'glitter_gel', 'gem', 'lift_off', 'wait', 'tidy'] as const;
+export type Technique = (typeof TechniqueValues)[number];
+
 export const TicketStatusValues = ['waiting', 'called', 'seated', 'finished', 'left', 'no_show', 'removed'] as const;
 export type TicketStatus = (typeof TicketStatusValues)[number];
 
-export const ZoneValues = ['forehead', 'brow', 'temple', 'eyelid', 'under_eye', 'nose', 'cheek', 'muzzle', 'lips', 'chin', 'jaw', 'ear', 'neck', 'arm', 'hand'] as const;
+export const TimeSourceValues = ['logged', 'typed', 'work'] as const;
+export type TimeSource = (typeof TimeSourceValues)[number];
+
+export const ZoneValues = ['forehead', 'hairline', 'between_brows', 'brow', 'temple', 'eyelid', 'eye_socket', 'outer_eye', 'under_eye', 'nose_bridge', 'nose', 'nose_tip', 'nostril', 'cheekbone', 'cheek', 'lower_cheek', 'muzzle', 'upper_lip', 'lips', 'lower_lip', 'mouth_corner', 'chin', 'jaw', 'ear', 'neck', 'arm', 'forearm', 'wrist', 'hand', 'fingers'] as const;
 export type Zone = (typeof ZoneValues)[number];

@@ -5,6 +5,7 @@ export const placementNames: Record<Placement, string> = {
   mask: 'mask',
   cheek: 'cheek',
   brow: 'brow',
+  eye: 'eye',
   nose: 'nose',
   arm: 'arm',
   hand: 'hand',
@@ -17,6 +18,7 @@ export const mediumNames: Record<Medium, string> = {
   powder: 'powder',
   glitter: 'glitter',
   gem: 'gem',
+  bare: 'bud or hands',
 };
 
 export const sideNames: Record<Side, string> = {
@@ -26,4 +28,4 @@ export const sideNames: Record<Side, string> = {
   centre: 'centre',
 };
 
-export const zoneName = (zone: Zone): string => zone.replace('_', ' ');
+export const zoneName = (zone: Zone): string => zone.replaceAll('_', ' ');

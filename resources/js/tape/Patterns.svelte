@@ -34,6 +34,10 @@
       <path d="M7 2 12 7 7 12 2 7Z" fill="#8f6cc0" stroke="#eadcff" stroke-width="1" />
       <path d="M2 7h10M7 2v10" stroke="#eadcff" stroke-width=".7" />
     </pattern>
+    <pattern id="tape-bare" width="10" height="10" patternUnits="userSpaceOnUse">
+      <rect width="10" height="10" fill="#f3ead8" />
+      <path d="M2 8 8 2" stroke="#8a6f55" stroke-width="1.6" stroke-linecap="round" />
+    </pattern>
     <pattern id="tape-drying" width="16" height="9" patternUnits="userSpaceOnUse">
       <rect width="16" height="9" fill="#e9dec8" />
       <path d="M0 4.500q4-4 8 0t8 0" fill="none" stroke="#8a7a5c" stroke-width="1.400" />

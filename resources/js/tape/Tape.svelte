@@ -1,6 +1,6 @@
 <script lang="ts">
   import { minutes } from '../lib/minutes';
-  import { type Piece, placeLabels, tickMinutes } from './tape';
+  import { HEADROOM, type Piece, placeLabels, tickMinutes } from './tape';
 
   interface Props {
     pieces: readonly Piece[];
@@ -20,7 +20,6 @@
     /** How a number on the tape reads; minutes when not given. */
     number?: (at: number) => string;
     selected?: string | null;
-    onpress?: (step: string) => void;
   }
 
   const {
@@ -36,13 +35,12 @@
     mark = null,
     number = (at) => String(Math.round(at / 60_000)),
     selected = null,
-    onpress,
   }: Props = $props();
 
   const RAISED = 8;
   const LETTER = 8.1;
   const px = (at: number) => ((at - from) / 60_000) * pixelsPerMinute;
-  const headroom = $derived(words === 'above' ? 50 : ruled ? 12 : 1);
+  const headroom = $derived(words === 'above' ? HEADROOM : ruled ? 12 : 1);
   const base = $derived(headroom + height);
   const ruler = $derived(ruled ? 34 : 1);
   const width = $derived(Math.ceil(px(to)) + 2);
@@ -118,7 +116,6 @@
     {:else}
       {@const raised =
         piece.step !== undefined && (piece.step === selected || piece.state === 'current') ? RAISED : 0}
-      <!-- svelte-ignore a11y_no_static_element_interactions, a11y_click_events_have_key_events -->
       <rect
         {x}
         y={headroom - raised}
@@ -128,10 +125,6 @@
         stroke={piece.kind === 'turnaround' ? 'none' : '#1b2630'}
         stroke-width={raised > 0 && piece.kind !== 'drying' ? 3 : 1.5}
         opacity={piece.state === 'done' ? 0.42 : piece.state === 'skipped' ? 0.14 : 1}
-        class={onpress !== undefined && piece.step !== undefined ? 'cursor-pointer' : ''}
-        onclick={() => {
-          if (piece.step !== undefined) onpress?.(piece.step);
-        }}
       />
     {/if}
     {#if words === 'inside' && piece.label !== undefined}

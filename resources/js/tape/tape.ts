@@ -1,4 +1,4 @@
-import type { Medium, Plan, SpanKind, TapeSpan, TapeStep } from '../api/types.gen';
+import type { Medium, Plan, PlanStep, SpanKind, TapeSpan } from '../api/types.gen';
 
 /** What a piece of tape stands for. */
 export type PieceKind = Medium | Extract<SpanKind, 'changeover' | 'drying'> | 'face' | 'turnaround';
@@ -22,8 +22,14 @@ export interface Piece {
 /** One minute is one inch, and an inch is 96 CSS pixels. */
 export const INCH = 96;
 
+/** Pixels above the pieces, where their words stand in two rows. */
+export const HEADROOM = 50;
+
 /** A design's spans as pieces; each painted one bears its step's name and number. */
-export function piecesOf(spans: readonly TapeSpan[], steps: readonly TapeStep[]): Piece[] {
+export function piecesOf(
+  spans: readonly TapeSpan[],
+  steps: readonly Pick<PlanStep, 'id' | 'name' | 'medium'>[],
+): Piece[] {
   const byId = new Map(steps.map((step, index) => [step.id, { step, number: index + 1 }]));
 
   return spans.map((span) => {

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use Core\Design\Side;
+use Core\Design\Step;
+use Core\Design\StepValues;
 use Core\Design\Zone;
 use Core\Exceptions\InvalidStep;
 use Tests\Core\Paint;
@@ -51,4 +53,18 @@ it('compares colours by their value and order', function (array $one, array $oth
 })->with([
     [['#111111'], ['#111111'], true], [['#AABBCC'], ['#aabbcc'], true], [['#111111', '#222222'], ['#222222', '#111111'], false],
     [['#111111'], [], false], [[], [], true],
+]);
+
+it('keeps its way under another name, colour or look, and has a new one with other work or another typed time', function (Step $other, bool $isSame): void {
+    expect(StepValues::way($other) === StepValues::way(Paint::step('a', 30)))->toBe($isSame);
+})->with([
+    'another name' => [Paint::step('b', 30, name: 'Waves'), true],
+    'another colour' => [Paint::step('b', 30, colours: ['#123456', '#654321']), true],
+    'dry below' => [Paint::step('b', 30, dryFor: 20), true],
+    'another time' => [Paint::step('b', 31), false],
+    'no typed time' => [Paint::step('b', typed: false), false],
+    'another tool' => [Paint::step('b', 30, tool: 'round sponge'), false],
+    'another place' => [Paint::step('b', 30, zones: [Zone::Temple]), false],
+    'one side only' => [Paint::step('b', 30, side: Side::Left), false],
+    'a second coat' => [Paint::step('b', 30, coats: 2), false],
 ]);

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Tap } from '../../../resources/js/api/kept';
 import type { LineBoard, Plan, WaitingChild } from '../../../resources/js/api/types.gen';
 import { faceTime, leftToPaint, stepTime, withPending } from '../../../resources/js/line/pending';
+import { planStep } from '../steps';
 
 const plan: Plan = {
   id: 'p',
@@ -9,19 +10,7 @@ const plan: Plan = {
   placement: 'cheek',
   totalMs: 60_000,
   spans: [],
-  steps: ['a', 'b'].map((id, index) => ({
-    id,
-    name: id,
-    medium: 'sponge',
-    tool: '',
-    colours: [],
-    zones: ['cheek'],
-    side: 'both',
-    coats: 1,
-    optional: false,
-    note: '',
-    plannedMs: index === 0 ? 40_000 : 20_000,
-  })),
+  steps: ['a', 'b'].map((id, index) => planStep({ id, name: id, plannedMs: index === 0 ? 40_000 : 20_000 })),
 };
 const plans = new Map([[plan.id, plan]]);
 

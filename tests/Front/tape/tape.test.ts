@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import type { TapeSpan, TapeStep } from '../../../resources/js/api/types.gen';
+import type { PlanStep, TapeSpan } from '../../../resources/js/api/types.gen';
 import { piecesOf, placeLabels, tickMinutes } from '../../../resources/js/tape/tape';
 
 describe('pieces', () => {
-  const steps: TapeStep[] = [
+  const steps: Pick<PlanStep, 'id' | 'name' | 'medium'>[] = [
     { id: 'a', name: 'Grey base', medium: 'sponge' },
     { id: 'b', name: 'Nose', medium: 'brush' },
   ];

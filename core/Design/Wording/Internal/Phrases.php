@@ -6,7 +6,10 @@ namespace Core\Design\Wording\Internal;
 
 use Core\Design\Wording\PartKind;
 
-/** Looks phrases up, with small slips of the keyboard forgiven where only one phrase can be meant. */
+/**
+ * Looks phrases up, with small slips of the keyboard forgiven where only one phrase can be meant. The first or the last
+ * letter at least must be right: that keeps far words apart, and spares most of the comparing.
+ */
 final readonly class Phrases
 {
     /** Shorter words have too many neighbours. Team's estimate. */
@@ -14,8 +17,20 @@ final readonly class Phrases
 
     private const TWO_SLIPS_FROM = 9;
 
+    /** @var array<int, list<string>> those long enough to be forgiven slips, by their length: few are ever compared */
+    private array $byLength;
+
     /** @param  array<string, array{PartKind, mixed}>  $meanings  by phrase in small letters */
-    public function __construct(private array $meanings) {}
+    public function __construct(private array $meanings)
+    {
+        $byLength = [];
+        foreach (array_keys($meanings) as $phrase) {
+            if (strlen($phrase) >= self::SHORTEST_FORGIVEN) {
+                $byLength[strlen($phrase)][] = $phrase;
+            }
+        }
+        $this->byLength = $byLength;
+    }
 
     /** @return array{PartKind, mixed}|null */
     public function meaning(string $phrase, bool $forgiveSlips): ?array
@@ -29,9 +44,11 @@ final readonly class Phrases
             return null;
         }
         $near = [];
-        foreach (array_keys($this->meanings) as $known) {
-            if (abs(strlen($known) - $length) <= $most && strlen($known) >= self::SHORTEST_FORGIVEN && self::slips($phrase, $known) <= $most) {
-                $near[] = $this->meanings[$known];
+        for ($known = $length - $most; $known <= $length + $most; $known++) {
+            foreach ($this->byLength[$known] ?? [] as $candidate) {
+                if (($phrase[0] === $candidate[0] || $phrase[-1] === $candidate[-1]) && self::slips($phrase, $candidate) <= $most) {
+                    $near[] = $this->meanings[$candidate];
+                }
             }
         }
 

@@ -42,7 +42,7 @@
     />
   </label>
   <p class="pb-1">
-    <span class="minutes text-5xl">{minutes(bench.sheet.totalMs)}</span>
+    <span class="minutes text-5xl">{minutes(bench.totalMs)}</span>
     <span class="text-soft">in this order</span>
   </p>
 </div>

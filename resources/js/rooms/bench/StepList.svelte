@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { tick } from 'svelte';
   import { dragHandle, dragHandleZone } from 'svelte-dnd-action';
   import { minutes } from '../../lib/minutes';
   import type { Bench, DraftStep } from './bench.svelte';
@@ -9,7 +10,6 @@
   let dragged = $state.raw<DraftStep[] | null>(null);
   const steps = $derived(dragged ?? bench.draft.steps);
   const flipDurationMs = matchMedia('(prefers-reduced-motion: reduce)').matches ? 0 : 150;
-  const times = $derived(new Map(bench.sheet.steps.map((step) => [step.id, step.timeMs])));
 
   function onkey(event: KeyboardEvent, step: DraftStep) {
     const by = event.key === 'ArrowUp' ? -1 : event.key === 'ArrowDown' ? 1 : 0;
@@ -20,6 +20,8 @@
     event.preventDefault();
     if (event.altKey) {
       bench.moveStep(step.id, by);
+      // What is moved on the page loses the focus.
+      void tick().then(() => document.getElementById(`step-${step.id}`)?.focus());
       return;
     }
     const to = bench.draft.steps[bench.draft.steps.indexOf(step) + by];
@@ -47,7 +49,14 @@
     }}
   >
     {#each steps as step, index (step.id)}
-      <li class={['flex items-stretch rounded-lg', step.id === bench.selectedId && 'bg-card']}>
+      <li
+        class={[
+          'flex items-stretch rounded-lg',
+          step.id === bench.selectedId && 'bg-card',
+          // A brace along the steps of one group.
+          step.group !== '' && 'border-l-4 border-kelp',
+        ]}
+      >
         <span
           class="flex w-10 shrink-0 touch-none items-center justify-center text-soft"
           use:dragHandle
@@ -74,9 +83,14 @@
           <svg width="16" height="30" class="shrink-0 border border-ink" aria-hidden="true">
             <rect width="16" height="30" fill="url(#tape-{step.medium})" />
           </svg>
-          <span class="min-w-0 grow truncate">{index + 1} {step.name}</span>
+          <span class="min-w-0 grow"
+            ><span class="block truncate">{index + 1} {step.name}</span>
+            {#if step.group !== '' && steps[index - 1]?.group !== step.group}<span
+                class="block truncate text-[14px] text-soft">{step.group}</span
+              >{/if}</span
+          >
           {#if step.optional}<span class="text-[15px] text-soft">extra</span>{/if}
-          <span class="minutes">{minutes(times.get(step.id) ?? 0)}</span>
+          <span class="minutes">{minutes(bench.timeOf(step.id))}</span>
         </button>
       </li>
     {/each}

@@ -1,8 +1,8 @@
 <script lang="ts">
   import Said from '../../ui/Said.svelte';
   import type { Bench, DraftStep } from './bench.svelte';
-  import { TypedLines } from './lines.svelte';
-  import Understood from './Understood.svelte';
+  import { TypedLines } from '../../steplines/lines.svelte';
+  import Understood from '../../steplines/Understood.svelte';
 
   interface Props {
     bench: Bench;
@@ -17,9 +17,9 @@
   /** The line is the step's own until somebody types in it, and again once what was typed is the step. */
   let typing = $state(false);
   const line = $derived(typing ? typed.text : step.line);
-  const reading = $derived(typing ? typed.readings[0] : undefined);
+  const reading = $derived(typed.text === line ? typed.readings[0] : undefined);
 
-  function oninput(event: Event & { currentTarget: HTMLInputElement }) {
+  function oninput(event: Event & { currentTarget: HTMLTextAreaElement }) {
     typing = true;
     typed.type(event.currentTarget.value);
   }
@@ -42,6 +42,10 @@
     if (event.key === 'Escape') {
       typing = false;
     }
+    if (event.key === 'Enter') {
+      event.preventDefault();
+      void settle();
+    }
   }
 
   function onpaste(event: ClipboardEvent) {
@@ -55,17 +59,18 @@
 
 <label class="block font-semibold">
   In one line
-  <input
-    class="mt-1 field text-lg font-normal"
+  <textarea
+    class="mt-1 [field-sizing:content] field resize-none text-lg font-normal"
+    rows="1"
     value={line}
     maxlength="1000"
     spellcheck="false"
     autocomplete="off"
     {oninput}
+    onfocus={() => typed.type(line)}
     onkeydown={onkey}
     onchange={settle}
-    {onpaste}
-  />
+    {onpaste}></textarea>
 </label>
 <div class="mt-2" aria-live="polite">
   {#if reading !== undefined}<Understood {reading} />{/if}

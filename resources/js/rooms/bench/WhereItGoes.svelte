@@ -1,6 +1,7 @@
 <script lang="ts">
-  import type { DesignSheet } from '../../api/types.gen';
+  import { type DesignSheet, TimeSourceValues } from '../../api/types.gen';
   import { minutes } from '../../lib/minutes';
+  import { p } from '../../router';
 
   const { sheet }: { sheet: DesignSheet } = $props();
 
@@ -9,6 +10,19 @@
     { name: 'changing tools', ms: sheet.changeoverMs, fill: '#1b2630' },
     { name: 'waiting to dry', ms: sheet.dryingMs, fill: 'url(#tape-drying)' },
   ]);
+  const words = { logged: 'by the log', typed: 'as typed', work: 'by the work in them' } as const;
+  /** What the minutes rest on. */
+  const basis = $derived.by(() => {
+    const counts = TimeSourceValues.map((source) => ({
+      source,
+      count: sheet.steps.filter((step) => step.timeSource === source).length,
+    })).filter(({ count }) => count > 0);
+    const said = counts.map(
+      ({ source, count }) => `${count === sheet.steps.length ? 'All steps' : count} ${words[source]}`,
+    );
+
+    return said.length === 0 ? '' : `${said.join(', ')}.`;
+  });
   const share = (ms: number) => (sheet.totalMs === 0 ? 0 : (ms / sheet.totalMs) * 200);
 </script>
 
@@ -29,7 +43,9 @@
     {/each}
   </dl>
   <p class="mt-3 text-[15px] text-soft">
-    Minutes are typed. Changes of tool are the team’s estimates until your own are timed. The turnaround
+    {basis} Changes of tool are
+    {#if sheet.handsTimed}by your own hands{:else}the team’s estimates until you
+      <a class="underline underline-offset-4" href={p('/kit')}>time your hands</a>{/if}. The turnaround
     between children comes on top.
   </p>
   <p class="mt-4">

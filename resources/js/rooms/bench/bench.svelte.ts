@@ -1,17 +1,44 @@
 import { api, Refusal, Unreachable } from '../../api/client';
-import type { DesignSheet, Placement, StepLine } from '../../api/types.gen';
+import type {
+  DesignSheet,
+  FaceSize,
+  FittedDesign,
+  Placement,
+  Side,
+  StepLine,
+  TapeSpan,
+} from '../../api/types.gen';
 import { newId } from '../../lib/ids';
+import { echoOf, knownMs } from './echo';
 
 /** A step while it is edited: its times are the typed text, and the server says what they come to. */
-export type DraftStep = Omit<StepLine, 'timeMs' | 'dryForMs'>;
+export type DraftStep = Omit<StepLine, 'timeMs' | 'timeSource' | 'timeFaces' | 'dryForMs'>;
 
 /** What the bench edits and what undo goes back over. */
 export interface Draft {
   name: string;
   placement: Placement;
   promise: string;
+  tags: string[];
+  stillFor: string;
+  gentle: boolean;
   steps: DraftStep[];
 }
+
+/** Whom the design is tried on. */
+export interface Person {
+  size: FaceSize;
+  beard: boolean;
+  dislikesTouch: boolean;
+  leftHanded: boolean;
+}
+
+const USUAL: Person = { size: 'child', beard: false, dislikesTouch: false, leftHanded: false };
+
+/** As it is typed; the server writes it in its one form. */
+const typed = (milliseconds: number): string => `${milliseconds / 1000}s`;
+
+const OTHER_SIDE: Record<Side, Side> = { left: 'right', right: 'left', both: 'both', centre: 'centre' };
 
 type Saving = 'saved' | 'saving' | 'refused' | 'away' | 'changed elsewhere';
 
@@ -20,15 +47,22 @@ function draftOf(sheet: DesignSheet): Draft {
     name: sheet.name,
     placement: sheet.placement,
     promise: sheet.promise ?? '',
+    tags: sheet.tags,
+    stillFor: sheet.stillFor,
+    gentle: sheet.gentle,
     steps: sheet.steps,
   };
 }
 
-/** A step as the server takes it: its times are what was typed; its line is the server's to write. */
-function asTyped(step: DraftStep): Omit<DraftStep, 'line'> {
-  const { id, name, medium, tool, colours, zones, side, coats, time, dryFor, optional, note } = step;
+/** What the server says of a step and does not take back. */
+const SAID = new Set(['line', 'timeMs', 'timeSource', 'timeFaces', 'dryForMs']);
 
-  return { id, name, medium, tool, colours, zones, side, coats, time, dryFor, optional, note };
+/** A step as the server takes it: its times are what was typed. */
+function asTyped(step: DraftStep): object {
+  return {
+    ...Object.fromEntries(Object.entries(step).filter(([field]) => !SAID.has(field))),
+    guides: step.guides.map(({ by, value }) => ({ by, value })),
+  };
 }
 
 /** A design on the bench: every change is saved at once, and can be undone and done again without end. */
@@ -39,11 +73,18 @@ export class Bench {
   saving = $state<Saving>('saved');
   message = $state('');
   fields = $state.raw<Record<string, string[]>>({});
+  person = $state.raw(USUAL);
+  fitted = $state.raw<FittedDesign | null>(null);
   private past = $state.raw<Draft[]>([]);
   private future = $state.raw<Draft[]>([]);
   private again = false;
   readonly canUndo = $derived.by(() => this.past.length > 0);
   readonly canRedo = $derived.by(() => this.future.length > 0);
+  /** The tape's pieces: as the server timed them, or about so while it has not yet. */
+  readonly spans: TapeSpan[] = $derived.by(() => echoOf(this.sheet, this.draft.steps));
+  readonly totalMs: number = $derived.by(() =>
+    Math.max(0, ...this.spans.map((span) => span.startMs + span.lengthMs)),
+  );
   readonly selected: DraftStep | undefined = $derived.by(() =>
     this.draft.steps.find((step) => step.id === this.selectedId),
   );
@@ -69,6 +110,10 @@ export class Bench {
     this.change({ ...this.draft, promise });
   }
 
+  setAudience(change: Partial<Pick<Draft, 'tags' | 'stillFor' | 'gentle'>>): void {
+    this.change({ ...this.draft, ...change });
+  }
+
   setStep(id: string, change: Partial<DraftStep>): void {
     this.setSteps(this.draft.steps.map((step) => (step.id === id ? { ...step, ...change } : step)));
   }
@@ -84,10 +129,22 @@ export class Bench {
       colours: like?.colours ?? [],
       zones: like?.zones ?? ['cheek'],
       side: like?.side ?? 'both',
+      technique: like?.technique ?? 'stipple',
       coats: 1,
-      time: '0:30',
+      load: 'normal',
+      count: null,
+      smallCount: null,
+      shape: null,
+      sizePercent: 100,
+      turnDegrees: 0,
+      guides: [],
+      time: '',
       dryFor: '',
+      shut: null,
       optional: false,
+      look: 5,
+      group: '',
+      alternatives: [],
       note: '',
       line: '',
     };
@@ -108,6 +165,83 @@ export class Bench {
     }
   }
 
+  /** To the other side, as it is. */
+  mirrorStep(id: string): void {
+    const step = this.stepOf(id);
+    if (step !== undefined) {
+      this.setStep(id, { side: OTHER_SIDE[step.side] });
+    }
+  }
+
+  /** The same again on the other side, right after. */
+  repeatOtherSide(id: string): void {
+    const step = this.stepOf(id);
+    if (step !== undefined) {
+      this.insert({ ...step, id: newId(), side: OTHER_SIDE[step.side] }, id);
+    }
+  }
+
+  /** One step for both sides becomes one for the left and one for the right; a typed time is shared out. */
+  partSides(id: string): void {
+    const step = this.stepOf(id);
+    if (step !== undefined) {
+      const time = step.time === '' ? '' : typed(this.timeOf(id) / 2);
+      this.replace(id, 1, [
+        { ...step, time, side: 'left' },
+        { ...step, id: newId(), time, side: 'right', dryFor: '' },
+      ]);
+    }
+  }
+
+  /** Cuts a step in two, so many seconds after its start. */
+  splitStep(id: string, afterSeconds: number): void {
+    const step = this.stepOf(id);
+    const rest = this.timeOf(id) - afterSeconds * 1000;
+    if (step !== undefined && afterSeconds > 0 && rest > 0) {
+      this.replace(id, 1, [
+        { ...step, time: typed(afterSeconds * 1000) },
+        { ...step, id: newId(), name: `${step.name.slice(0, 76)}, on`, time: typed(rest), dryFor: '' },
+      ]);
+    }
+  }
+
+  /** This step takes up the places, colours and minutes of the next one. */
+  mergeWithNext(id: string): void {
+    const at = this.draft.steps.findIndex((step) => step.id === id);
+    const [step, next] = this.draft.steps.slice(at, at + 2);
+    if (step === undefined || next === undefined) {
+      return;
+    }
+    const hexes = step.colours.map((colour) => colour.hex);
+    const sides = step.side === next.side ? step.side : 'both';
+    this.replace(id, 2, [
+      {
+        ...step,
+        zones: [...new Set([...step.zones, ...next.zones])],
+        side: sides,
+        colours: [...step.colours, ...next.colours.filter((colour) => !hexes.includes(colour.hex))],
+        count: step.count === null || next.count === null ? step.count : step.count + next.count,
+        time: typed(this.timeOf(step.id) + this.timeOf(next.id)),
+        optional: step.optional && next.optional,
+        look: Math.min(10, step.look + next.look),
+        note: [step.note, next.note].filter((note) => note !== '').join(' '),
+      },
+    ]);
+  }
+
+  /** Milliseconds of a step's own. */
+  timeOf(id: string): number {
+    const step = this.stepOf(id);
+
+    return step === undefined ? 0 : knownMs(step, this.sheet);
+  }
+
+  /** Tries the design on somebody; nothing of it is changed. */
+  async fitTo(change: Partial<Person>): Promise<void> {
+    this.person = { ...this.person, ...change };
+    await this.refit();
+  }
+
   removeStep(id: string): void {
     const at = this.draft.steps.findIndex((step) => step.id === id);
     const steps = this.draft.steps.filter((step) => step.id !== id);
@@ -123,6 +257,29 @@ export class Bench {
     if (step !== undefined && to >= 0 && to < this.draft.steps.length) {
       this.setSteps(this.draft.steps.toSpliced(at, 1).toSpliced(to, 0, step));
     }
+  }
+
+  /** @param to place among the steps, the first being 0 */
+  placeStep(id: string, to: number): void {
+    const step = this.stepOf(id);
+    if (step !== undefined && this.draft.steps.indexOf(step) !== to) {
+      this.setSteps(this.draft.steps.filter((one) => one !== step).toSpliced(to, 0, step));
+    }
+  }
+
+  setTime(id: string, milliseconds: number): void {
+    if (milliseconds !== this.timeOf(id)) {
+      this.setStep(id, { time: typed(milliseconds) });
+    }
+  }
+
+  /** Brings the steps of a group together, behind its first. */
+  gather(group: string): void {
+    const first = this.draft.steps.findIndex((step) => step.group === group);
+    const [own, others] = [true, false].map((isOwn) =>
+      this.draft.steps.filter((step) => (step.group === group) === isOwn),
+    );
+    this.setSteps([...(others ?? []).slice(0, first), ...(own ?? []), ...(others ?? []).slice(first)]);
   }
 
   reorder(ids: readonly string[]): void {
@@ -165,6 +322,8 @@ export class Bench {
   async keepMine(): Promise<void> {
     this.sheet = {
       ...this.sheet,
+      // Nothing of theirs is kept: every step is sent whole.
+      steps: [],
       revision: (await api.get<DesignSheet>(`designs/${this.sheet.id}`)).revision,
     };
     await this.save();
@@ -193,6 +352,38 @@ export class Bench {
     }
   }
 
+  private async refit(): Promise<void> {
+    const { person } = this;
+    if (JSON.stringify(person) === JSON.stringify(USUAL)) {
+      this.fitted = null;
+
+      return;
+    }
+    const query = new URLSearchParams(
+      Object.entries(person).map(([key, value]) => [
+        key,
+        typeof value === 'boolean' ? String(Number(value)) : value,
+      ]),
+    );
+    try {
+      const fitted = await api.get<FittedDesign>(`designs/${this.sheet.id}/fitted?${query}`);
+      if (person === this.person) {
+        this.fitted = fitted;
+      }
+    } catch (error) {
+      this.message = error instanceof Error ? error.message : String(error);
+    }
+  }
+
+  private stepOf(id: string): DraftStep | undefined {
+    return this.draft.steps.find((step) => step.id === id);
+  }
+
+  private replace(id: string, count: number, steps: DraftStep[]): void {
+    const at = this.draft.steps.findIndex((step) => step.id === id);
+    this.setSteps(this.draft.steps.toSpliced(at, count, ...steps));
+  }
+
   private setSteps(steps: DraftStep[]): void {
     this.change({ ...this.draft, steps });
   }
@@ -219,9 +410,11 @@ export class Bench {
 
   private async put(): Promise<void> {
     const { draft } = this;
+    const theirs = new Set<DraftStep>(this.sheet.steps);
     this.sheet = await api.put<DesignSheet>(`designs/${this.sheet.id}`, {
       ...draft,
-      steps: draft.steps.map(asTyped),
+      // A step that is the server's own still is kept there: its id says enough.
+      steps: draft.steps.map((step) => (theirs.has(step) ? { id: step.id } : asTyped(step))),
       revision: this.sheet.revision,
     });
     // Typed times come back in their one written form: "40s" becomes 0:40.
@@ -229,6 +422,7 @@ export class Bench {
       this.draft = draftOf(this.sheet);
     }
     this.saved(this.sheet);
+    await this.refit();
   }
 
   private refused(error: unknown): void {

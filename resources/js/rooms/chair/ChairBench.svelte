@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { DaySummary, LineBoard } from '../../api/types.gen';
-  import ZoneMap from '../../facemap/ZoneMap.svelte';
+  import FaceMap from '../../facemap/FaceMap.svelte';
+  import { lookOf } from '../../facemap/looks';
   import Lanes from '../../line/Lanes.svelte';
   import type { Chair } from './chair.svelte';
   import ChairChoice from './ChairChoice.svelte';
@@ -43,12 +44,25 @@
   >
     <div class="flex min-h-0 flex-col px-3 pt-1 md:border-r md:border-seam md:px-5">
       <ChairChoice {chair} {board} {days} />
-      <div class="hidden min-h-0 grow items-center md:flex">
-        <ZoneMap
-          steps={chair.plan?.steps ?? []}
-          progress={chair.child?.steps ?? []}
-          current={chair.plan === undefined ? -1 : chair.stepIndex}
-        />
+      <div class="hidden min-h-0 grow items-center py-2 md:flex">
+        {#if chair.plan !== undefined}
+          <FaceMap
+            title={chair.plan.name}
+            placement={chair.plan.placement}
+            steps={chair.plan.steps}
+            painted={chair.child === null || chair.step === undefined
+              ? chair.plan.steps.length
+              : chair.stepIndex}
+            skipped={(chair.child?.steps ?? [])
+              .filter((run) => run.status === 'skipped')
+              .map((run) => run.stepId)}
+            ghosts
+            current={chair.step}
+            look={lookOf(chair.child?.id ?? chair.plan.id)}
+            eyesShut={chair.step?.shut === 'eyes' || chair.step?.shut === 'both'}
+            readOut={false}
+          />
+        {/if}
       </div>
     </div>
     <StepNow {chair} {board} />

@@ -1,77 +1,45 @@
 <script lang="ts">
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { api } from '../../api/client';
-  import type { DesignSheet, DesignTape, ImportedDesigns } from '../../api/types.gen';
-  import { Submission } from '../../lib/form.svelte';
-  import { minutes } from '../../lib/minutes';
-  import { placementNames } from '../../lib/placements';
-  import { navigate, p } from '../../router';
-  import Tape from '../../tape/Tape.svelte';
-  import { piecesOf } from '../../tape/tape';
+  import type { DesignTape } from '../../api/types.gen';
   import Fetched from '../../ui/Fetched.svelte';
   import Said from '../../ui/Said.svelte';
   import UndoBar from '../../ui/UndoBar.svelte';
+  import Compared from './Compared.svelte';
+  import DesignRow from './DesignRow.svelte';
+  import { ShelfWork } from './designs.svelte';
   import NewDesign from './NewDesign.svelte';
+  import PictureWall from './PictureWall.svelte';
+  import { Shelf } from './shelf.svelte';
+  import Sieve from './Sieve.svelte';
 
   const queryClient = useQueryClient();
   const designs = createQuery(() => ({
     queryKey: ['designs'],
     queryFn: () => api.get<DesignTape[]>('designs'),
   }));
-  const longest = $derived(Math.max(60_000, ...(designs.data ?? []).map((design) => design.totalMs)));
+  const shelf = new Shelf(() => designs.data ?? []);
+  const work = new ShelfWork(() => queryClient.invalidateQueries({ queryKey: ['designs'] }));
   let width = $state(900);
-  const scale = $derived(Math.min(192, ((width - 4) * 60_000) / longest));
   let making = $state(false);
-  let removed = $state<DesignTape | null>(null);
-  const work = new Submission();
-
-  const refresh = () => queryClient.invalidateQueries({ queryKey: ['designs'] });
-
-  async function copy(design: DesignTape) {
-    await work.run(async () => {
-      const sheet = await api.post<DesignSheet>(`designs/${design.id}/copy`);
-      await refresh();
-      void navigate('/designs/:id', { params: { id: sheet.id } });
-    });
-  }
-
-  async function remove(design: DesignTape) {
-    if (await work.run(() => api.delete(`designs/${design.id}`))) {
-      removed = design;
-      await refresh();
-    }
-  }
-
-  async function restore(design: DesignTape) {
-    if (await work.run(() => api.post(`designs/${design.id}/restore`))) {
-      removed = null;
-      await refresh();
-    }
-  }
-
-  async function bringIn(event: Event & { currentTarget: HTMLInputElement }) {
-    const file = event.currentTarget.files?.[0];
-    if (file === undefined) {
-      return;
-    }
-    await work.run(async () => {
-      if (file.size > 5_000_000) {
-        throw new Error(
-          `${file.name} is larger than 5 MB, which no design file is. Choose a file that was exported here.`,
-        );
-      }
-      await api.postFile<ImportedDesigns>('designs/file', await file.text());
-      await refresh();
-    });
-  }
+  const longest = $derived(Math.max(60_000, ...shelf.shown.map((design) => design.totalMs)));
+  /** What the picture, the name and the keys leave of a row. */
+  const scale = $derived(
+    Math.min(192, (Math.max(220, width < 700 ? width - 110 : width - 720) * 60_000) / longest),
+  );
 </script>
 
 <div class="px-3 py-5 sm:px-8">
-  <div class="mb-5 flex flex-wrap items-center gap-3">
+  <div class="mb-4 flex flex-wrap items-center gap-3">
     <h1 class="grow text-4xl">Designs</h1>
     <label class="key cursor-pointer has-focus-visible:outline-3">
       Bring in a file
-      <input type="file" accept=".json,application/json" class="sr-only" onchange={bringIn} />
+      <input
+        type="file"
+        accept=".json,application/json"
+        class="sr-only"
+        onchange={(event) => work.bringIn(event)}
+      />
     </label>
     <button type="button" class="key key-ink" onclick={() => (making = true)}>New design</button>
   </div>
@@ -85,62 +53,38 @@
           each takes.
         </p>
       {:else}
-        <ul class="flex flex-col">
-          {#each all as design (design.id)}
-            <li class="grid gap-x-6 border-t border-seam py-2 md:grid-cols-[220px_1fr_auto] md:items-center">
-              <div>
-                <h2 class="text-[22px]">
-                  <a class="hover:underline" href={p('/designs/:id', { params: { id: design.id } })}
-                    >{design.name}</a
-                  >
-                </h2>
-                <p class="text-soft">
-                  <span class="minutes text-xl text-ink">{minutes(design.totalMs)}</span>
-                  {placementNames[design.placement]}{design.promiseMs === null
-                    ? ''
-                    : ` · promise ${minutes(design.promiseMs)}`}
-                </p>
-              </div>
-              <a
-                class="block min-w-0 overflow-hidden py-1"
-                href={p('/designs/:id', { params: { id: design.id } })}
-                bind:clientWidth={width}
-                tabindex="-1"
+        <Sieve {shelf} />
+        {#if shelf.shown.length === 0}
+          <p class="max-w-xl text-xl" role="status">
+            {shelf.isSifted
+              ? 'No design is like that.'
+              : shelf.archived
+                ? 'Nothing is put away.'
+                : 'Every design is put away.'}
+            {#if shelf.isSifted}
+              <button type="button" class="underline underline-offset-4" onclick={() => shelf.showAll()}
+                >Show all</button
               >
-                {#if design.totalMs === 0}
-                  <span class="text-soft">No steps yet: open it and type the first.</span>
-                {:else}
-                  <Tape
-                    pieces={piecesOf(design.spans, design.steps)}
-                    to={design.totalMs}
-                    label="{design.name}, {minutes(design.totalMs)}"
-                    pixelsPerMinute={scale}
-                    height={26}
-                    words="none"
-                  />
-                {/if}
-              </a>
-              <div class="flex gap-2">
-                <button type="button" class="key" aria-label="Copy {design.name}" onclick={() => copy(design)}
-                  >Copy</button
-                >
-                <button
-                  type="button"
-                  class="key"
-                  aria-label="Delete {design.name}"
-                  onclick={() => remove(design)}>Delete</button
-                >
-              </div>
-            </li>
-          {/each}
-        </ul>
+            {/if}
+          </p>
+        {:else if shelf.view === 'pictures'}
+          <PictureWall designs={shelf.shown} />
+        {:else}
+          <ul class="flex flex-col" bind:clientWidth={width}>
+            {#each shelf.shown as design (design.id)}
+              <DesignRow {design} {shelf} {work} pixelsPerMinute={scale} />
+            {/each}
+          </ul>
+        {/if}
+        {#if shelf.pair.length > 0}
+          <Compared pair={shelf.pair} dismiss={() => (shelf.compared = [])} />
+        {/if}
       {/if}
     {/snippet}
   </Fetched>
 </div>
 
-<NewDesign bind:open={making} />
-{#if removed !== null}
-  {@const design = removed}
-  <UndoBar text="{design.name} is deleted." undo={() => restore(design)} dismiss={() => (removed = null)} />
+<NewDesign bind:open={making} designs={designs.data ?? []} />
+{#if work.undo !== null}
+  <UndoBar text={work.undo.text} undo={() => work.takeBack()} dismiss={() => (work.undo = null)} />
 {/if}

@@ -1,27 +1,40 @@
 <script lang="ts">
-  import { useQueryClient } from '@tanstack/svelte-query';
+  import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { api } from '../../api/client';
-  import { type DesignSheet, type Placement, PlacementValues } from '../../api/types.gen';
+  import {
+    type DesignSheet,
+    type DesignTape,
+    PlacementValues,
+    type StartingPoint,
+  } from '../../api/types.gen';
   import { Submission } from '../../lib/form.svelte';
   import { placementNames } from '../../lib/placements';
   import { navigate } from '../../router';
+  import LinesField from '../../steplines/LinesField.svelte';
+  import Fetched from '../../ui/Fetched.svelte';
   import Said from '../../ui/Said.svelte';
   import Sheet from '../../ui/Sheet.svelte';
+  import PickPicture from './PickPicture.svelte';
+  import { beginnings, DesignStart } from './start.svelte';
 
-  let { open = $bindable() }: { open: boolean } = $props();
+  let { open = $bindable(), designs }: { open: boolean; designs: readonly DesignTape[] } = $props();
 
   const queryClient = useQueryClient();
   const work = new Submission();
-  let name = $state('');
-  let placement = $state<Placement>('full_face');
+  let start = $state.raw(new DesignStart());
+  const points = createQuery(() => ({
+    queryKey: ['designs', 'starting-points'],
+    queryFn: () => api.get<StartingPoint[]>('designs/starting-points'),
+    enabled: open && start.beginning === 'a worked design',
+  }));
 
   async function make(event: SubmitEvent) {
     event.preventDefault();
     await work.run(async () => {
-      const sheet = await api.post<DesignSheet>('designs', { name, placement });
+      const sheet = await api.post<DesignSheet>('designs', start.asked);
       await queryClient.invalidateQueries({ queryKey: ['designs'] });
       open = false;
-      name = '';
+      start = new DesignStart();
       await navigate('/designs/:id', { params: { id: sheet.id } });
     });
   }
@@ -33,25 +46,65 @@
       Name
       <input
         class="mt-1 field text-xl font-normal"
-        bind:value={name}
+        bind:value={start.name}
         maxlength="80"
-        required
-        placeholder="Wave band"
+        required={start.standIn === ''}
+        placeholder={start.standIn === '' ? 'Wave band' : start.standIn}
       />
     </label>
     <fieldset>
-      <legend class="mb-1 font-semibold">Where it is painted</legend>
+      <legend class="mb-1 font-semibold">Begin with</legend>
       <div class="flex flex-wrap gap-2">
-        {#each PlacementValues as value (value)}
+        {#each beginnings as beginning (beginning)}
           <label class="key cursor-pointer has-checked:key-ink has-focus-visible:outline-3">
-            <input type="radio" class="sr-only" name="placement" {value} bind:group={placement} />
-            {placementNames[value]}
+            <input
+              type="radio"
+              class="sr-only"
+              name="beginning"
+              value={beginning}
+              bind:group={start.beginning}
+            />
+            {beginning}
           </label>
         {/each}
       </div>
     </fieldset>
+    {#if start.asksPlacement}
+      <fieldset>
+        <legend class="mb-1 font-semibold">Where it is painted</legend>
+        <div class="flex flex-wrap gap-2">
+          {#each PlacementValues as value (value)}
+            <label class="key cursor-pointer has-checked:key-ink has-focus-visible:outline-3">
+              <input type="radio" class="sr-only" name="placement" {value} bind:group={start.placement} />
+              {placementNames[value]}
+            </label>
+          {/each}
+        </div>
+      </fieldset>
+    {/if}
+    {#if start.beginning === 'typed lines'}
+      <div><LinesField typed={start.typed} /></div>
+    {:else if start.beginning === 'one of yours'}
+      <PickPicture
+        legend="Which one"
+        {designs}
+        keyOf={(design: DesignTape) => design.id}
+        bind:chosen={start.like}
+      />
+    {:else if start.beginning === 'a worked design'}
+      <Fetched query={points} what="Laying them out">
+        {#snippet children(all)}
+          <PickPicture
+            legend="Which worked design"
+            designs={all}
+            keyOf={(point: StartingPoint) => point.name}
+            bind:chosen={start.point}
+          />
+        {/snippet}
+      </Fetched>
+    {/if}
     <Said message={work.message} />
-    <button type="submit" class="key min-h-14 text-lg key-ink" disabled={work.busy}
+    <button type="submit" class="key min-h-14 text-lg key-ink" disabled={work.busy || !start.isReady}
       >Put it on the bench</button
     >
   </form>

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Core\Design\ChangeoverMatrix;
 use Core\Design\Medium;
 use Core\Design\Step;
+use Core\Design\StepTimes;
 use Core\Design\Timeline\Span;
 use Core\Design\Timeline\SpanKind;
 use Core\Design\Timeline\Timeline;
@@ -19,7 +20,7 @@ function spansOf(Step ...$steps): array
 {
     return array_map(
         static fn (Span $span): string => "{$span->kind->value} {$span->step->id} {$span->start->seconds()}+{$span->length->seconds()}",
-        Timeline::of(array_values($steps), ChangeoverMatrix::starting())->spans,
+        Timeline::of(array_values($steps), ChangeoverMatrix::starting(), StepTimes::starting())->spans,
     );
 }
 
@@ -64,7 +65,7 @@ function longestPathStarts(array $steps): array
         $changed = false;
         foreach ($steps as $later => $step) {
             for ($earlier = 0; $earlier < $later; $earlier++) {
-                $end = $starts[$earlier] + $steps[$earlier]->time->milliseconds;
+                $end = $starts[$earlier] + StepTimes::starting()->of($steps[$earlier])->duration->milliseconds;
                 $lag = $steps[$earlier]->touches($step) ? $step->dryFor->milliseconds : 0;
                 $change = $earlier === $later - 1 ? ChangeoverMatrix::starting()->between($steps[$earlier], $step)->milliseconds : 0;
                 $notBefore = $end + max($lag, $change);
@@ -84,7 +85,7 @@ it('starts each step when the critical path method does, for any design', functi
     foreach (range(1, 300) as $_) {
         $steps = Paint::anySteps($chance, $chance->getInt(1, 14));
         $painting = array_values(array_filter(
-            Timeline::of($steps, ChangeoverMatrix::starting())->spans,
+            Timeline::of($steps, ChangeoverMatrix::starting(), StepTimes::starting())->spans,
             static fn (Span $span): bool => $span->kind === SpanKind::Painting,
         ));
 
@@ -96,7 +97,7 @@ it('has no gap and no overlap, and its parts add up, for any design', function (
     $chance = new Randomizer(new Mt19937(23));
     foreach (range(1, 300) as $_) {
         $steps = Paint::anySteps($chance, $chance->getInt(1, 20));
-        $timeline = Timeline::of($steps, ChangeoverMatrix::starting());
+        $timeline = Timeline::of($steps, ChangeoverMatrix::starting(), StepTimes::starting());
         $now = Duration::zero();
         foreach ($timeline->spans as $span) {
             expect($span->start)->toEqual($now);
@@ -121,6 +122,6 @@ it('never gets longer when a step needs less drying', function (): void {
         $quicker = array_map(static fn (Step $step): Step => new Step(...[...get_object_vars($step), 'dryFor' => Duration::zero()]), $steps);
         $matrix = ChangeoverMatrix::starting();
 
-        expect(Timeline::of($quicker, $matrix)->makespan()->isLongerThan(Timeline::of($steps, $matrix)->makespan()))->toBeFalse();
+        expect(Timeline::of($quicker, $matrix, StepTimes::starting())->makespan()->isLongerThan(Timeline::of($steps, $matrix, StepTimes::starting())->makespan()))->toBeFalse();
     }
 });

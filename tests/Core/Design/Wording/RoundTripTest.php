@@ -2,14 +2,24 @@
 
 declare(strict_types=1);
 
+use Core\Design\Alternative;
 use Core\Design\Colour;
+use Core\Design\Guide;
+use Core\Design\Landmark;
+use Core\Design\Load;
+use Core\Design\Mark;
 use Core\Design\Medium;
+use Core\Design\Portion;
+use Core\Design\Shape;
+use Core\Design\Shut;
 use Core\Design\Side;
 use Core\Design\Step;
+use Core\Design\Technique;
 use Core\Design\Wording\Part;
 use Core\Design\Wording\PartKind;
 use Core\Design\Wording\StepPrinter;
 use Core\Design\Wording\StepReader;
+use Core\Design\Wording\Vocabulary;
 use Core\Design\Zone;
 use Core\Units\Duration;
 use Random\Engine\Mt19937;
@@ -26,6 +36,39 @@ function anyText(Randomizer $chance, int $most): string
     return trim($text);
 }
 
+/**
+ * @template T
+ *
+ * @param  non-empty-list<T>  $all
+ * @return T
+ */
+function anyOf(Randomizer $chance, array $all): mixed
+{
+    return $all[$chance->getInt(0, count($all) - 1)];
+}
+
+function anyGuide(Randomizer $chance): Guide
+{
+    return match ($chance->getInt(0, 3)) {
+        0 => Guide::clock($chance->getInt(1, 12)),
+        1 => Guide::angle($chance->getInt(-180, 180)),
+        2 => Guide::portion(anyOf($chance, Portion::cases())),
+        default => Guide::aim(anyOf($chance, Landmark::cases())),
+    };
+}
+
+function anyOtherWay(Randomizer $chance): Alternative
+{
+    $technique = anyOf($chance, Technique::cases());
+
+    return new Alternative(
+        $technique->usualMedium(),
+        $technique,
+        ['', 'round 3', 'scale, "fine" mesh', 'self-stick'][$chance->getInt(0, 3)],
+        $chance->getInt(0, 1) === 0 ? null : Duration::ofSeconds($chance->getInt(1, 90)),
+    );
+}
+
 function anyWordedStep(Randomizer $chance): Step
 {
     $names = ['white', 'pearl white', 'deep blue', '', 'White', 'my own mix', 'silver'];
@@ -39,28 +82,47 @@ function anyWordedStep(Randomizer $chance): Step
     $sides = $middle ? [Side::Both, Side::Centre] : Side::cases();
     $name = anyText($chance, 4);
 
+    $medium = Medium::cases()[$chance->getInt(0, 6)];
+    $technique = anyOf($chance, array_values(array_filter(Technique::cases(), static fn (Technique $one): bool => $one->suits($medium))));
+    $count = static fn (): ?int => $technique->isCounted() && $chance->getInt(0, 1) === 1 ? $chance->getInt(1, 60) : null;
+
     return new Step(
         'a',
         $name === '' ? 'Grey base' : $name,
-        Medium::cases()[$chance->getInt(0, 5)],
-        ['', 'half sponge', 'round 3', 'flat 1/2 in', 'self-stick', anyText($chance, 3)][$chance->getInt(0, 5)],
+        $medium,
+        ['', 'half sponge', 'round 3', 'flat 1/2 in', 'self-stick', 'damp bud', anyText($chance, 3)][$chance->getInt(0, 6)],
         array_map($colour, range(0, $chance->getInt(0, 2))),
         $zones,
         $sides[$chance->getInt(0, count($sides) - 1)],
         $chance->getInt(1, 6),
-        Duration::ofMilliseconds($chance->getInt(1, 3_600_000)),
+        $chance->getInt(0, 3) === 0 ? null : Duration::ofMilliseconds($chance->getInt(1, 3_600_000)),
         Duration::ofMilliseconds($chance->getInt(0, 1) * $chance->getInt(0, 600_000)),
         $chance->getInt(0, 1) === 1,
         $chance->getInt(0, 1) === 1 ? '' : anyText($chance, 6),
+        $technique,
+        anyOf($chance, Load::cases()),
+        $count(),
+        $count(),
+        new Mark(
+            anyOf($chance, [null, ...Shape::cases()]),
+            anyOf($chance, [100, 100, 10, 60, 400]),
+            anyOf($chance, [0, 0, -180, -15, 45]),
+            array_slice([anyGuide($chance), anyGuide($chance)], 0, $chance->getInt(0, 2)),
+        ),
+        anyOf($chance, [null, ...Shut::cases()]),
+        anyOf($chance, [5, 5, 0, 10]),
+        $chance->getInt(0, 2) === 0 ? anyText($chance, 3) : '',
+        array_map(static fn (): Alternative => anyOtherWay($chance), array_slice([0, 1], 0, $chance->getInt(0, 2))),
     );
 }
 
 it('reads every step that it writes as the same step, and understands every word of it', function (): void {
     $chance = new Randomizer(new Mt19937(71));
-    $reader = new StepReader;
+    $reader = new StepReader(Vocabulary::plain());
+    $printer = new StepPrinter(Vocabulary::plain());
     foreach (range(1, 1500) as $_) {
         $step = anyWordedStep($chance);
-        $line = StepPrinter::print($step);
+        $line = $printer->print($step);
         $reading = $reader->read($line);
 
         expect($reading->questions)->toBe([], $line)->and($reading->step('a'))->toEqual($step, $line);
@@ -69,7 +131,7 @@ it('reads every step that it writes as the same step, and understands every word
 
 it('accounts for every letter of any text: each is part of something, a word between, or asked about', function (): void {
     $chance = new Randomizer(new Mt19937(73));
-    $reader = new StepReader;
+    $reader = new StepReader(Vocabulary::plain());
     foreach (range(1, 800) as $_) {
         $text = anyText($chance, 12);
         $parts = $reader->read($text)->parts;
@@ -87,7 +149,7 @@ it('accounts for every letter of any text: each is part of something, a word bet
 });
 
 it('asks about each unread word once', function (): void {
-    $reading = (new StepReader)->read('frilly wobbly sponge white nose 40s');
+    $reading = (new StepReader(Vocabulary::plain()))->read('frilly wobbly sponge white nose 40s');
     $unread = array_filter($reading->parts, static fn (Part $part): bool => $part->kind === PartKind::Unread);
 
     expect($unread)->toHaveCount(2)->and($reading->questions)->toHaveCount(2);

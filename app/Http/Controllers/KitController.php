@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\AddShippedKit;
+use App\Actions\AddThing;
+use App\Actions\ChangeThing;
+use App\Actions\KeepHandTime;
+use App\Actions\PutThingBack;
+use App\Actions\RemoveThing;
+use App\Http\Requests\BareTeamRequest;
+use App\Http\Requests\HandTimeRequest;
+use App\Http\Requests\KitThingRequest;
+use App\Http\Requests\TakeOutRequest;
+use App\Http\Resources\BrushWorth;
+use App\Http\Resources\KitSheet;
+use App\Http\Resources\TakenOut;
+use App\Http\Resources\ThingUses;
+use App\Queries\BrushesWorthKeeping;
+use App\Queries\KitOnTable;
+use App\Queries\UsesOfThing;
+
+final readonly class KitController
+{
+    public function __construct(private KitOnTable $kit) {}
+
+    public function show(BareTeamRequest $request): KitSheet
+    {
+        return ($this->kit)($request->painter());
+    }
+
+    /** @return list<BrushWorth> */
+    public function brushes(BareTeamRequest $request, BrushesWorthKeeping $brushes): array
+    {
+        return $brushes($request->painter());
+    }
+
+    public function store(KitThingRequest $request, AddThing $add): KitSheet
+    {
+        $add($request->painter(), $request->item());
+
+        return ($this->kit)($request->painter());
+    }
+
+    public function starter(BareTeamRequest $request, AddShippedKit $add): KitSheet
+    {
+        $add($request->painter());
+
+        return ($this->kit)($request->painter());
+    }
+
+    public function update(KitThingRequest $request, ChangeThing $change): KitSheet
+    {
+        $change($request->painter(), $request->thing(), $request->item());
+
+        return ($this->kit)($request->painter());
+    }
+
+    public function uses(BareTeamRequest $request, UsesOfThing $uses): ThingUses
+    {
+        return $uses($request->thing());
+    }
+
+    public function destroy(TakeOutRequest $request, RemoveThing $remove): TakenOut
+    {
+        $removal = $remove($request->painter(), $request->thing(), $request->instead(), $request->boolean('anyway'));
+
+        return new TakenOut($removal->id, ($this->kit)($request->painter()));
+    }
+
+    public function putBack(BareTeamRequest $request, PutThingBack $putBack): KitSheet
+    {
+        $putBack($request->painter(), $request->removal());
+
+        return ($this->kit)($request->painter());
+    }
+
+    public function hand(HandTimeRequest $request, KeepHandTime $keep): KitSheet
+    {
+        $keep($request->painter(), $request->action(), $request->repetitions());
+
+        return ($this->kit)($request->painter());
+    }
+}

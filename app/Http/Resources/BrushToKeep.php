@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+/** What a brush kept for one colour would save a face. */
+final readonly class BrushToKeep extends Resource
+{
+    public function __construct(public string $colour, public string $hex, public int $savedMs) {}
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+/** A thing was taken out of the kit: how to put it back, and what is left. */
+final readonly class TakenOut extends Resource
+{
+    public function __construct(public string $removalId, public KitSheet $kit) {}
+}

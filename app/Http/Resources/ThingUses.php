@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+/** Where a thing of the kit is used, and what could take its place. */
+final readonly class ThingUses extends Resource
+{
+    /**
+     * @param  list<UsingDesign>  $designs
+     * @param  list<StandIn>  $instead
+     */
+    public function __construct(public array $designs, public array $instead) {}
+}

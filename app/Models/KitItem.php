@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Core\Design\Colour;
+use Core\Kit\Finish;
+use Core\Kit\Item;
+use Core\Kit\ItemKind;
+use Core\Kit\PaintKind;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property string $id
+ * @property string $team_id
+ * @property ItemKind $kind
+ * @property string $name
+ * @property int $how_many
+ * @property list<array{name: string, hex: string}> $colours
+ * @property PaintKind|null $paint_kind
+ * @property Finish|null $finish
+ * @property int|null $grams_left
+ * @property int|null $length_mm
+ * @property int|null $width_mm
+ * @property string $reserved_for
+ * @property bool $skin_safe
+ * @property bool $latex
+ * @property bool $gel
+ * @property bool $self_stick
+ */
+final class KitItem extends Model
+{
+    use HasUlids;
+
+    protected $guarded = [];
+
+    public function toCore(): Item
+    {
+        return new Item(
+            $this->id,
+            $this->kind,
+            $this->name,
+            $this->how_many,
+            array_map(static fn (array $colour): Colour => Colour::of($colour['name'], $colour['hex']), $this->colours),
+            $this->paint_kind,
+            $this->finish,
+            $this->grams_left,
+            $this->length_mm,
+            $this->width_mm,
+            $this->reserved_for,
+            $this->skin_safe,
+            $this->latex,
+            $this->gel,
+            $this->self_stick,
+        );
+    }
+
+    /** @return array<string, mixed> the columns of a thing, its team apart */
+    public static function columnsOf(Item $item): array
+    {
+        return [
+            'kind' => $item->kind,
+            'name' => $item->name,
+            'how_many' => $item->howMany,
+            'colours' => array_map(static fn (Colour $colour): array => ['name' => $colour->name, 'hex' => $colour->hex], $item->colours),
+            'paint_kind' => $item->paintKind,
+            'finish' => $item->finish,
+            'grams_left' => $item->gramsLeft,
+            'length_mm' => $item->lengthMillimetres,
+            'width_mm' => $item->widthMillimetres,
+            'reserved_for' => $item->reservedFor,
+            'skin_safe' => $item->isSkinSafe,
+            'latex' => $item->hasLatex,
+            'gel' => $item->isGel,
+            'self_stick' => $item->isSelfStick,
+        ];
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'kind' => ItemKind::class,
+            'paint_kind' => PaintKind::class,
+            'finish' => Finish::class,
+            'colours' => 'array',
+            'skin_safe' => 'boolean',
+            'latex' => 'boolean',
+            'gel' => 'boolean',
+            'self_stick' => 'boolean',
+        ];
+    }
+}

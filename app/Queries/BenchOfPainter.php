@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries;
+
+use App\Models\BenchTime;
+use App\Models\KitItem;
+use App\Models\User;
+use Core\Kit\BenchTimes;
+use Core\Kit\Kit;
+use Core\Units\Duration;
+
+/** The bench of a painter: the kit of the team and the times of the painter's own hands. */
+final readonly class BenchOfPainter
+{
+    public function __invoke(User $painter): PainterBench
+    {
+        return new PainterBench($this->kit($painter->team_id), $this->times($painter));
+    }
+
+    /** A team's own, before any of its painters has timed a hand. */
+    public function ofTeam(string $teamId): PainterBench
+    {
+        return new PainterBench($this->kit($teamId), BenchTimes::starting());
+    }
+
+    public function kit(string $teamId): Kit
+    {
+        $items = KitItem::query()->where('team_id', $teamId)->orderBy('name')->get();
+
+        return new Kit(array_values($items->map(static fn (KitItem $item) => $item->toCore())->all()));
+    }
+
+    public function times(User $painter): BenchTimes
+    {
+        $own = [];
+        foreach (BenchTime::query()->where('user_id', $painter->id)->get() as $time) {
+            $own[$time->action->value] = Duration::ofMilliseconds($time->time_ms);
+        }
+
+        return new BenchTimes($own);
+    }
+}

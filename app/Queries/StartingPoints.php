@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries;
+
+use App\Http\Resources\PlanStep;
+use App\Http\Resources\StartingPoint;
+use Core\Design\Design;
+use Core\Design\Step;
+
+/** The worked starting points, with their pictures and what they take on this painter's bench. */
+final readonly class StartingPoints
+{
+    public function __construct(private WorkedDesigns $workedDesigns) {}
+
+    /** @return list<StartingPoint> */
+    public function __invoke(PainterBench $bench): array
+    {
+        return array_map(static fn (Design $design): StartingPoint => self::point($bench, $design), array_values(($this->workedDesigns)()));
+    }
+
+    private static function point(PainterBench $bench, Design $design): StartingPoint
+    {
+        $timeline = $design->timeline($bench->changeovers, $bench->stepTimes);
+        $planned = $timeline->tapToTap();
+
+        return new StartingPoint(
+            $design->name,
+            $design->placement,
+            $timeline->makespan()->milliseconds,
+            array_map(static fn (Step $step): PlanStep => new PlanStep($step, $planned[$step->id]->milliseconds), $design->steps),
+        );
+    }
+}

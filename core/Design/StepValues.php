@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Design;
+
+use Core\Exceptions\InvalidStep;
+use Core\Units\Duration;
+
+/**
+ * A step as plain values, ready for JSON: the one written form of it, in design files, in the database and in plans. What
+ * is usual is left out. The shape is the step of schemas/design.v2.schema.json.
+ *
+ * @phpstan-type AlternativeValues array{medium: string, technique?: string, tool?: string, seconds?: int|float}
+ * @phpstan-type GuideValues array{by: string, value: string}
+ * @phpstan-type Values array{
+ *     name: string, medium: string, technique?: string, tool?: string, colours?: list<array{name?: string, hex: string}>, zones?: list<string>,
+ *     side?: string, coats?: int, seconds?: int|float, drySeconds?: int|float, optional?: bool, note?: string, load?: string, count?: int,
+ *     smallCount?: int, shape?: string, sizePercent?: int, turnDegrees?: int, guides?: list<GuideValues>, shut?: string, look?: int,
+ *     group?: string, alternatives?: list<AlternativeValues>
+ * }
+ */
+final readonly class StepValues
+{
+    /**
+     * @param  Values  $values
+     *
+     * @throws InvalidStep when a value makes no sense
+     */
+    public static function read(string $id, array $values): Step
+    {
+        $text = static fn (string $key): string => is_string($values[$key] ?? null) ? trim($values[$key]) : '';
+
+        return new Step(
+            $id,
+            $text('name'),
+            Medium::from($values['medium']),
+            $text('tool'),
+            array_map(static fn (array $colour): Colour => Colour::of(trim($colour['name'] ?? ''), $colour['hex']), $values['colours'] ?? []),
+            array_map(Zone::from(...), $values['zones'] ?? []),
+            Side::from($values['side'] ?? Side::Centre->value),
+            $values['coats'] ?? 1,
+            self::duration($values['seconds'] ?? null),
+            self::duration($values['drySeconds'] ?? 0) ?? Duration::zero(),
+            $values['optional'] ?? false,
+            $text('note'),
+            isset($values['technique']) ? Technique::from($values['technique']) : null,
+            Load::from($values['load'] ?? Load::Normal->value),
+            $values['count'] ?? null,
+            $values['smallCount'] ?? null,
+            self::mark($values),
+            isset($values['shut']) ? Shut::from($values['shut']) : null,
+            $values['look'] ?? Defaults::USUAL_LOOK,
+            $text('group'),
+            array_map(self::alternative(...), $values['alternatives'] ?? []),
+        );
+    }
+
+    /** @return Values */
+    public static function of(Step $step): array
+    {
+        $mark = $step->mark;
+
+        return [
+            'name' => $step->name,
+            'medium' => $step->medium->value,
+            ...($step->technique === Technique::usualOf($step->medium) ? [] : ['technique' => $step->technique->value]),
+            ...($step->tool === '' ? [] : ['tool' => $step->tool]),
+            ...($step->colours === [] ? [] : ['colours' => array_map(self::colour(...), $step->colours)]),
+            ...($step->zones === [] ? [] : ['zones' => array_map(static fn (Zone $zone): string => $zone->value, $step->zones)]),
+            ...($step->side === Side::Centre ? [] : ['side' => $step->side->value]),
+            ...($step->coats === 1 ? [] : ['coats' => $step->coats]),
+            ...($step->time === null ? [] : ['seconds' => self::seconds($step->time)]),
+            ...($step->dryFor->isZero() ? [] : ['drySeconds' => self::seconds($step->dryFor)]),
+            ...($step->optional ? ['optional' => true] : []),
+            ...($step->note === '' ? [] : ['note' => $step->note]),
+            ...($step->load === Load::Normal ? [] : ['load' => $step->load->value]),
+            ...($step->count === null ? [] : ['count' => $step->count]),
+            ...($step->smallCount === null ? [] : ['smallCount' => $step->smallCount]),
+            ...($mark->shape === null ? [] : ['shape' => $mark->shape->value]),
+            ...($mark->sizePercent === 100 ? [] : ['sizePercent' => $mark->sizePercent]),
+            ...($mark->turnDegrees === 0 ? [] : ['turnDegrees' => $mark->turnDegrees]),
+            ...($mark->guides === [] ? [] : ['guides' => array_map(self::guide(...), $mark->guides)]),
+            ...($step->shut === null ? [] : ['shut' => $step->shut->value]),
+            ...($step->look === Defaults::USUAL_LOOK ? [] : ['look' => $step->look]),
+            ...($step->group === '' ? [] : ['group' => $step->group]),
+            ...($step->alternatives === [] ? [] : ['alternatives' => array_map(self::alternativeValues(...), $step->alternatives)]),
+        ];
+    }
+
+    /**
+     * The same for steps that are painted the same way, whatever they are called and how they look: what is logged of one is
+     * true of the other. A newly typed time makes a new way, for the painter knows better from then on.
+     *
+     * @return string 16 hex digits
+     */
+    public static function way(Step $step): string
+    {
+        $apart = ['name', 'note', 'optional', 'look', 'group', 'colours', 'alternatives', 'drySeconds', 'shut'];
+
+        return substr(hash('sha256', json_encode(array_diff_key(self::of($step), array_flip($apart)), JSON_THROW_ON_ERROR)), 0, 16);
+    }
+
+    /** Whole seconds as a whole number. */
+    public static function seconds(Duration $duration): int|float
+    {
+        $whole = intdiv($duration->milliseconds, 1000);
+
+        return $whole * 1000 === $duration->milliseconds ? $whole : $duration->seconds();
+    }
+
+    private static function duration(int|float|null $seconds): ?Duration
+    {
+        return $seconds === null ? null : Duration::ofSeconds($seconds);
+    }
+
+    /** @param  Values  $values */
+    private static function mark(array $values): Mark
+    {
+        return new Mark(
+            isset($values['shape']) ? Shape::from($values['shape']) : null,
+            $values['sizePercent'] ?? 100,
+            $values['turnDegrees'] ?? 0,
+            array_map(static fn (array $guide): Guide => Guide::of(GuideKind::from($guide['by']), $guide['value']), $values['guides'] ?? []),
+        );
+    }
+
+    /** @param  AlternativeValues  $values */
+    private static function alternative(array $values): Alternative
+    {
+        $medium = Medium::from($values['medium']);
+
+        return new Alternative(
+            $medium,
+            isset($values['technique']) ? Technique::from($values['technique']) : Technique::usualOf($medium),
+            trim($values['tool'] ?? ''),
+            self::duration($values['seconds'] ?? null),
+        );
+    }
+
+    /** @return array{name: string, hex: string} */
+    private static function colour(Colour $colour): array
+    {
+        return ['name' => $colour->name, 'hex' => $colour->hex];
+    }
+
+    /** @return GuideValues */
+    private static function guide(Guide $guide): array
+    {
+        return ['by' => $guide->kind->value, 'value' => $guide->text()];
+    }
+
+    /** @return AlternativeValues */
+    private static function alternativeValues(Alternative $alternative): array
+    {
+        return [
+            'medium' => $alternative->medium->value,
+            ...($alternative->technique === Technique::usualOf($alternative->medium) ? [] : ['technique' => $alternative->technique->value]),
+            ...($alternative->tool === '' ? [] : ['tool' => $alternative->tool]),
+            ...($alternative->time === null ? [] : ['seconds' => self::seconds($alternative->time)]),
+        ];
+    }
+}

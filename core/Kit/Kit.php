@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Kit;
+
+use Core\Design\Colour;
+use Core\Design\Medium;
+
+/** All that a team owns. */
+final readonly class Kit
+{
+    /** @param  list<Item>  $items */
+    public function __construct(public array $items) {}
+
+    public static function empty(): self
+    {
+        return new self([]);
+    }
+
+    public function with(Item $item): self
+    {
+        return new self([...$this->items, $item]);
+    }
+
+    public function named(string $name): ?Item
+    {
+        foreach ($this->items as $item) {
+            if ($item->isCalled($name)) {
+                return $item;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Item> */
+    public function ofKind(ItemKind $kind): array
+    {
+        return array_values(array_filter($this->items, static fn (Item $item): bool => $item->kind === $kind && $item->howMany > 0));
+    }
+
+    /** @return list<Flag> */
+    public function flags(Item $item): array
+    {
+        $widest = $this->widestSponge();
+
+        return array_values(array_filter([
+            $item->kind->goesOnSkin() && ! $item->isSkinSafe ? Flag::UnsafeForSkin : null,
+            $item->hasLatex ? Flag::ContainsLatex : null,
+            $item->isRunningOut() ? Flag::RunningOut : null,
+            $widest !== null && $item->isSplitCake() && $item->lengthMillimetres > $widest ? Flag::LongerThanSponges : null,
+        ]));
+    }
+
+    /** @return array<string, Medium> what tools paint, by their names */
+    public function tools(): array
+    {
+        $tools = [];
+        foreach ($this->items as $item) {
+            $medium = $item->kind->medium();
+            $tools += $medium === null ? [] : [$item->name => $medium];
+        }
+
+        return $tools;
+    }
+
+    /** @return list<Colour> of the cakes of one colour, each by the name of its cake */
+    public function colours(): array
+    {
+        $colours = [];
+        foreach ($this->items as $item) {
+            if ($item->kind === ItemKind::Paint && ! $item->isSplitCake()) {
+                $colours[] = Colour::of($item->name, $item->colours[0]->hex);
+            }
+        }
+
+        return $colours;
+    }
+
+    /** Whether there is a paint of that colour, by its value or its name. */
+    public function hasColour(Colour $colour): bool
+    {
+        foreach ($this->ofKind(ItemKind::Paint) as $paint) {
+            if ($paint->isPaintOf($colour)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * The split cake that carries these colours side by side, in this order or the other way round.
+     *
+     * @param  list<Colour>  $colours
+     */
+    public function splitCakeOf(array $colours): ?Item
+    {
+        foreach ($this->ofKind(ItemKind::Paint) as $paint) {
+            if ($paint->isCakeOf($colours)) {
+                return $paint;
+            }
+        }
+
+        return null;
+    }
+
+    public function brushReservedFor(Colour $colour): ?Item
+    {
+        foreach ($this->ofKind(ItemKind::Brush) as $brush) {
+            if ($brush->reservedFor !== '' && mb_strtolower($brush->reservedFor) === mb_strtolower($colour->name)) {
+                return $brush;
+            }
+        }
+
+        return null;
+    }
+
+    /** The half black, half white cake that is held in the hand for line work. */
+    public function hasCakeInHand(): bool
+    {
+        foreach ($this->ofKind(ItemKind::Paint) as $paint) {
+            if ($paint->isSplitCake() && count($paint->colours) === 2) {
+                [$one, $other] = [$paint->colours[0]->luminance(), $paint->colours[1]->luminance()];
+                if (min($one, $other) < Colour::NEARLY_BLACK && max($one, $other) > Colour::NEARLY_WHITE) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private function widestSponge(): ?int
+    {
+        $widths = array_map(static fn (Item $sponge): int => (int) $sponge->widthMillimetres, $this->ofKind(ItemKind::Sponge));
+        $widest = $widths === [] ? 0 : max($widths);
+
+        return $widest === 0 ? null : $widest;
+    }
+}

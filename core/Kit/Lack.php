@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Kit;
+
+use Core\Units\Duration;
+
+/** Something that a step uses and the kit has not: the slower way, or only the missing thing. */
+final readonly class Lack
+{
+    /**
+     * @param  string|null  $instead  the way without it; null where there is none
+     * @param  Duration  $extra  what that way costs more
+     */
+    public function __construct(public string $stepId, public string $missing, public ?string $instead, public Duration $extra) {}
+}

@@ -1,0 +1,265 @@
+import type { Shape } from '../api/types.gen';
+import {
+  at,
+  bowed,
+  circle,
+  cubic,
+  ellipse,
+  liftedOff,
+  type Point,
+  polar,
+  polygon,
+  steps,
+  stroke,
+  thinThickThin,
+  turned,
+  wound,
+} from './strokes';
+
+/** A named form in a box from -50 to 50: what is filled, and the lines that make it plain what it is. */
+export interface Form {
+  d: string;
+  detail?: string;
+}
+
+const star = (points: number, outer: number, inner: number): string =>
+  polygon(
+    Array.from({ length: points * 2 }, (_, index) =>
+      polar(index % 2 === 0 ? outer : inner, -90 + (index * 180) / points),
+    ),
+  );
+
+const around = (count: number, radius: number, from = -90): Point[] =>
+  Array.from({ length: count }, (_, index) => polar(radius, from + (index * 360) / count));
+
+/** A closed curve whose radius swings with the angle: soft arms. */
+const armed = (arms: number, middle: number, swing: number): string =>
+  polygon(steps(91).map((t) => polar(middle + swing * Math.cos(arms * t * 2 * Math.PI), -90 + t * 360)));
+
+const spoke = (from: Point, to: Point, width: number): string => stroke([from, to], () => width);
+
+const branch = (degrees: number, twigs: readonly [number, number][]): string => {
+  const place = (x: number, y: number) => turned([x, y], degrees);
+
+  return (
+    spoke(place(0, 0), place(0, -46), 6) +
+    twigs
+      .flatMap(([y, size]) => [
+        spoke(place(0, y), place(size, y - size * 0.7), 4.5),
+        spoke(place(0, y), place(-size, y - size * 0.7), 4.5),
+      ])
+      .join('')
+  );
+};
+
+const wavy = (y: number, swing: number, width: number): string =>
+  stroke(
+    steps(40).map((t): Point => [-48 + 96 * t, y + swing * Math.sin(t * Math.PI * 4)]),
+    thinThickThin(width),
+  );
+
+const strand: Point[] = steps(30).map((t): Point => [10 * Math.sin(t * Math.PI * 2.6), 48 - 94 * t]);
+
+const curl: Point[] = [
+  ...cubic([-40, -46], [-4, -40], [30, -18], [18, 14], 20),
+  ...wound([2, 18], 17, 0, 0.9, 22),
+];
+
+const frond = (x: number, y: number, way: number): string =>
+  stroke(bowed([x, y], [x + 22 * way, y - 20], 0.25 * way), liftedOff(8));
+
+export const forms: Record<Exclude<Shape, 'scales' | 'mesh' | 'star_field'>, Form> = {
+  circle: { d: circle([0, 0], 46) },
+  oval: { d: ellipse([0, 0], 48, 33) },
+  ring: { d: circle([0, 0], 46) + circle([0, 0], 31) },
+  triangle: { d: 'M0 -44C4 -44 44 30 42 36C38 42 -38 42 -42 36C-44 30 -4 -44 0 -44Z' },
+  diamond: { d: 'M0 -48L34 0L0 48L-34 0Z' },
+  arch: { d: 'M-46 40C-46 -52 46 -52 46 40L25 40C25 -18 -25 -18 -25 40Z' },
+  band: { d: 'M-50 -14C-20 -27 20 -27 50 -14L48 18C20 5 -20 5 -48 18Z' },
+  banner: {
+    d: 'M-50 -18L-32 -12C-10 -22 10 -22 32 -12L50 -18L41 2L50 20L32 16C10 6 -10 6 -32 16L-50 20L-41 2Z',
+    detail: 'M-32 -12V16M32 -12V16',
+  },
+  bow: {
+    d: 'M0 -8C-14 -34 -50 -36 -47 0C-50 36 -14 34 0 8C14 34 50 36 47 0C50 -36 14 -34 0 -8Z',
+    detail: `${circle([0, 0], 10)}M-36 -14C-24 -10 -16 -6 -10 -2M36 -14C24 -10 16 -6 10 -2M-36 14C-24 10 -16 6 -10 2M36 14C24 10 16 6 10 2`,
+  },
+  mask: {
+    d: `M-50 -14C-30 -36 -10 -20 0 -20C10 -20 30 -36 50 -14C52 12 36 30 20 26C10 24 6 10 0 10C-6 10 -10 24 -20 26C-36 30 -52 12 -50 -14Z${ellipse([-24, 0], 12, 7)}${ellipse([24, 0], 12, 7)}`,
+  },
+  crescent: { d: 'M16 -46A47 47 0 1 0 16 46A38 38 0 1 1 16 -46Z' },
+  sun: { d: star(14, 49, 33) + circle([0, 0], 22), detail: circle([0, 0], 22) },
+  star: { d: star(5, 48, 20) },
+  four_point_star: { d: 'M0 -48Q5 -5 48 0Q5 5 0 48Q-5 5 -48 0Q-5 -5 0 -48Z' },
+  snowflake: {
+    d: [0, 60, 120, 180, 240, 300]
+      .map((degrees) =>
+        branch(degrees, [
+          [-20, 11],
+          [-33, 9],
+        ]),
+      )
+      .join(''),
+  },
+  cloud: { d: 'M-34 26C-54 24 -54 -4 -36 -6C-36 -32 -4 -38 6 -18C22 -30 44 -16 38 2C54 4 52 26 34 26Z' },
+  bolt: { d: 'M10 -48L-28 8L-5 8L-14 48L29 -12L5 -12L20 -48Z' },
+  drop: { d: 'M0 -48C10 -24 31 -4 31 16C31 37 17 47 0 47C-17 47 -31 37 -31 16C-31 -4 -10 -24 0 -48Z' },
+  flame: {
+    d: 'M2 -48C8 -28 33 -14 31 16C30 37 16 48 0 48C-19 48 -33 34 -29 12C-27 1 -19 -4 -17 -18C-8 -12 -4 -4 -4 4C5 -8 7 -26 2 -48Z',
+    detail: 'M2 40C-10 38 -12 26 -4 18C0 26 12 26 8 34',
+  },
+  wave_curl: {
+    d: 'M-50 42C-48 -2 -24 -44 14 -44C42 -44 52 -18 40 -4C30 8 10 6 9 -8C8 -18 20 -22 25 -13C27 -27 5 -30 -5 -12C-18 10 4 34 50 40C20 54 -22 54 -50 42Z',
+  },
+  wave: {
+    d: 'M-50 12C-42 -16 -26 -16 -17 6C-8 -16 8 -16 17 6C26 -16 42 -16 50 12L50 30C20 38 -20 38 -50 30Z',
+  },
+  ripple: { d: wavy(-22, 6, 8) + wavy(0, 6, 9) + wavy(22, 6, 8) },
+  starfish: {
+    d: armed(5, 31, 17),
+    detail: around(5, 32)
+      .map((tip) => `M0 0L${at(tip)}`)
+      .join(''),
+  },
+  shell: {
+    d: 'M0 46C-8 44 -13 40 -15 34C-42 24 -53 -4 -45 -18C-41 -30 -32 -33 -27 -31C-22 -43 -9 -45 0 -40C9 -45 22 -43 27 -31C32 -33 41 -30 45 -18C53 -4 42 24 15 34C13 40 8 44 0 46Z',
+    detail:
+      'M0 36V-36M-4 34C-14 12 -22 -8 -26 -26M4 34C14 12 22 -8 26 -26M-9 32C-26 16 -36 0 -42 -14M9 32C26 16 36 0 42 -14',
+  },
+  spiral: { d: stroke(wound([0, 0], 44, 60, 2.4, 70), (t) => 11 - 6 * t) },
+  fin: {
+    d: 'M-46 40C-38 -6 -10 -42 46 -48C28 -24 24 6 34 40Z',
+    detail: 'M-26 34C-18 6 -4 -16 20 -32M-4 34C0 14 8 -4 20 -20',
+  },
+  fish: {
+    d: 'M-48 0C-30 -30 10 -30 25 -3L48 -24C43 -8 43 8 48 24L25 3C10 30 -30 30 -48 0Z',
+    detail: `${circle([-28, -5], 3)}M-14 -16C-8 -6 -8 6 -14 16M2 -12C6 -4 6 4 2 12`,
+  },
+  whale_tail: {
+    d: 'M0 47C-6 20 -10 6 -24 -3C-36 -11 -50 -14 -50 -36C-34 -36 -13 -31 0 -14C13 -31 34 -36 50 -36C50 -14 36 -11 24 -3C10 6 6 20 0 47Z',
+    detail: 'M0 -14C-1 6 -1 24 0 40M-38 -26C-26 -24 -14 -16 -6 -4M38 -26C26 -24 14 -16 6 -4',
+  },
+  tentacle: { d: stroke(curl, (t) => 20 * (1 - t) + 3) },
+  octopus: {
+    d: 'M-33 22C-46 -28 -24 -49 0 -49C24 -49 46 -28 33 22C38 36 28 44 20 36C14 44 6 44 0 36C-6 44 -14 44 -20 36C-28 44 -38 36 -33 22Z',
+  },
+  bell: {
+    d: 'M-46 12C-46 -28 -24 -44 0 -44C24 -44 46 -28 46 12C41 24 34 12 28 18C22 26 16 14 9 20C3 26 -3 26 -9 20C-16 14 -22 26 -28 18C-34 12 -41 24 -46 12Z',
+    detail: 'M-30 8C-30 -14 -16 -26 -8 -32M30 8C30 -14 16 -26 8 -32M0 10V-32',
+  },
+  crab: {
+    d: `M-42 2C-40 -20 -18 -26 0 -26C18 -26 40 -20 42 2C36 22 16 32 0 32C-16 32 -36 22 -42 2Z${spoke([-14, -22], [-18, -40], 6)}${spoke([14, -22], [18, -40], 6)}${circle([-18, -42], 7)}${circle([18, -42], 7)}`,
+    detail: 'M-16 10C-8 18 8 18 16 10',
+  },
+  claw: {
+    d: 'M-10 47C-32 30 -42 0 -27 -24C-17 -42 6 -48 12 -45C2 -34 -4 -22 0 -9C9 -22 25 -34 38 -32C41 -9 29 22 7 30C5 38 0 45 -10 47Z',
+  },
+  coral: {
+    d:
+      stroke(bowed([0, 48], [-4, -40], 0.08), (t) => 13 - 6 * t) +
+      stroke(bowed([0, 20], [-32, -22], -0.2), (t) => 10 - 5 * t) +
+      stroke(bowed([-2, 6], [30, -34], 0.2), (t) => 10 - 5 * t) +
+      stroke(bowed([-20, -6], [-40, -2], 0.2), (t) => 7 - 3 * t) +
+      stroke(bowed([18, -16], [42, -10], -0.2), (t) => 7 - 3 * t) +
+      [
+        [-4, -42],
+        [-33, -24],
+        [31, -36],
+        [-41, -2],
+        [43, -10],
+      ]
+        .map(([x, y]) => circle([x ?? 0, y ?? 0], 5))
+        .join(''),
+  },
+  seaweed: {
+    d:
+      stroke(strand, (t) => 11 - 8 * t) +
+      frond(9, 26, 1) +
+      frond(2, 10, -1) +
+      frond(-9, -4, -1) +
+      frond(-5, -16, 1) +
+      frond(6, -28, 1),
+  },
+  upper_wing: {
+    d: 'M-44 32C-48 -10 -22 -46 30 -48C52 -46 50 -14 38 2C20 24 -12 36 -44 32Z',
+    detail: 'M-40 28C-20 6 4 -20 32 -38M-36 30C-10 18 16 6 36 -10',
+  },
+  lower_wing: {
+    d: 'M-44 -28C-10 -36 28 -24 40 -2C48 20 31 45 10 46C-12 46 -36 12 -44 -28Z',
+    detail: 'M-40 -24C-16 -8 6 14 16 38M-36 -24C-6 -18 18 -6 34 8',
+  },
+  feather: {
+    d: 'M-3 49L0 32C-25 17 -27 -20 4 -49C29 -20 27 15 5 32L3 49Z',
+    detail: 'M1 44C0 10 2 -20 4 -42M1 18L-14 4M1 4L-14 -10M2 -10L-10 -22M2 20L16 6M2 6L17 -8M3 -8L15 -20',
+  },
+  beak: {
+    d: 'M-41 -22C-24 -38 24 -38 41 -22C32 4 11 36 0 48C-11 36 -32 4 -41 -22Z',
+    detail: 'M-35 -8C-14 2 14 2 35 -8',
+  },
+  round_ear: {
+    d: 'M-36 42C-54 -10 -32 -46 0 -46C32 -46 54 -10 36 42C10 29 -10 29 -36 42Z',
+    detail: 'M-20 26C-30 -4 -18 -26 0 -26C18 -26 30 -4 20 26',
+  },
+  pointed_ear: {
+    d: 'M-36 44C-36 4 -20 -28 6 -49C24 -26 38 6 36 44C10 31 -12 31 -36 44Z',
+    detail: 'M-18 28C-16 4 -6 -14 6 -28C16 -12 22 6 20 28',
+  },
+  muzzle: {
+    d: 'M0 -24C20 -40 52 -22 48 8C44 35 14 38 0 24C-14 38 -44 35 -48 8C-52 -22 -20 -40 0 -24Z',
+    detail: 'M0 -20V24',
+  },
+  nose: { d: 'M-36 -20C-20 -36 20 -36 36 -20C38 2 14 26 0 32C-14 26 -38 2 -36 -20Z' },
+  eye: { d: `M-48 0C-26 -36 26 -36 48 0C26 36 -26 36 -48 0Z${circle([0, 0], 15)}` },
+  tooth: { d: 'M-21 -42C-8 -36 8 -36 21 -42C19 0 8 34 0 48C-8 34 -19 0 -21 -42Z' },
+  horn: {
+    d: 'M-24 47C-22 10 -6 -28 26 -49C21 -16 24 16 22 47C6 40 -8 40 -24 47Z',
+    detail: 'M-20 28C-8 34 10 34 22 30M-15 10C-6 16 10 16 21 12M-7 -8C0 -3 12 -3 21 -8',
+  },
+  paw: {
+    d: `M0 -4C18 -4 32 16 26 32C20 46 8 38 0 38C-8 38 -20 46 -26 32C-32 16 -18 -4 0 -4Z${ellipse([-34, -8], 9, 13)}${ellipse([-14, -30], 9, 14)}${ellipse([14, -30], 9, 14)}${ellipse([34, -8], 9, 13)}`,
+  },
+  leaf: {
+    d: 'M0 -48C30 -22 30 18 0 48C-30 18 -30 -22 0 -48Z',
+    detail: 'M0 46V-36M0 24L14 8M0 24L-14 8M0 4L14 -12M0 4L-14 -12M0 -14L9 -24M0 -14L-9 -24',
+  },
+  flower: {
+    d: around(5, 26)
+      .map((middle) => circle(middle, 21))
+      .join(''),
+    detail: circle([0, 0], 10),
+  },
+  heart: { d: 'M0 44C-52 8 -48 -36 -23 -38C-8 -38 0 -25 0 -16C0 -25 8 -38 23 -38C48 -36 52 8 0 44Z' },
+  lighthouse: {
+    d: 'M-18 48L-11 -18H-16V-25H-10V-38L0 -49L10 -38V-25H16V-18H11L18 48Z',
+    detail: 'M-10 -25H10M-12 -18H12M-4 -36V-26M4 -36V-26',
+  },
+  beam: { d: 'M-48 -4L48 -30V30L-48 4Z' },
+  lantern: {
+    d: `M-13 -30H13V-24C30 -18 36 10 26 30H14V38H-14V30H-26C-36 10 -30 -18 -13 -24Z${spoke([0, -30], [0, -48], 3)}`,
+    detail: 'M-12 -24C-20 -6 -20 14 -12 30M12 -24C20 -6 20 14 12 30M0 -24V30M-26 30H26',
+  },
+  anchor: {
+    d: `M-5 -24V24C-20 22 -32 11 -35 0L-26 2L-39 -15L-47 7L-41 4C-37 27 -18 43 0 48C18 43 37 27 41 4L47 7L39 -15L26 2L35 0C32 11 20 22 5 24V-24H19V-32H7A12 12 0 1 0 -7 -32H-19V-24Z${circle([0, -39], 5)}`,
+  },
+  sail: { d: 'M-2 -48C22 -20 32 10 34 42H-2ZM-9 -36V42H-37C-31 10 -21 -16 -9 -36Z' },
+  boat: {
+    d: 'M-48 10H48C42 30 31 40 20 40H-22C-34 38 -44 26 -48 10ZM-3 -48C20 -34 30 -16 32 4H-3ZM-9 -36V4H-33C-29 -12 -20 -26 -9 -36Z',
+    detail: 'M-44 20H44',
+  },
+  wheel: {
+    d:
+      circle([0, 0], 36) +
+      circle([0, 0], 27) +
+      around(8, 48)
+        .map((end) => spoke([end[0] * 0.16, end[1] * 0.16], end, 5))
+        .join('') +
+      circle([0, 0], 9),
+  },
+  rope: {
+    d: Array.from({ length: 9 }, (_, index) => {
+      const x = -44 + index * 11;
+
+      return `M${at([x - 7, 12])}C${at([x - 9, 2])} ${at([x + 1, -10])} ${at([x + 8, -12])}C${at([x + 9, -2])} ${at([x - 1, 10])} ${at([x - 7, 12])}Z`;
+    }).join(''),
+  },
+};

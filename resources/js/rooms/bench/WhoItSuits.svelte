@@ -1,0 +1,51 @@
+<script lang="ts">
+  import Said from '../../ui/Said.svelte';
+  import type { Bench } from './bench.svelte';
+
+  const { bench }: { bench: Bench } = $props();
+
+  const tagsOf = (text: string) => [
+    ...new Set(
+      text
+        .split(',')
+        .map((tag) => tag.trim().toLowerCase())
+        .filter((tag) => tag !== ''),
+    ),
+  ];
+  const trouble = $derived(
+    Object.entries(bench.fields).find(([field]) => field.startsWith('tags') || field === 'stillFor')?.[1][0],
+  );
+</script>
+
+<div>
+  <h2 class="text-xl">Who it suits</h2>
+  <div class="mt-1 grid grid-cols-[1fr_1.6fr] gap-x-3">
+    <label>
+      <span class="block text-[15px] text-soft">Sits still for</span>
+      <input
+        class="field"
+        placeholder="5:00"
+        value={bench.draft.stillFor}
+        onchange={(event) => bench.setAudience({ stillFor: event.currentTarget.value })}
+      />
+    </label>
+    <label>
+      <span class="block text-[15px] text-soft">Tags</span>
+      <input
+        class="field"
+        placeholder="sea, quick"
+        value={bench.draft.tags.join(', ')}
+        onchange={(event) => bench.setAudience({ tags: tagsOf(event.currentTarget.value) })}
+      />
+    </label>
+  </div>
+  <label class="mt-1 flex min-h-11 items-center gap-2">
+    <input
+      type="checkbox"
+      class="size-5 accent-ink"
+      checked={bench.draft.gentle}
+      onchange={(event) => bench.setAudience({ gentle: event.currentTarget.checked })}
+    /> spares eyes and lips
+  </label>
+  <Said message={trouble} />
+</div>

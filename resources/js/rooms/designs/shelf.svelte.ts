@@ -1,0 +1,70 @@
+import type { DesignTape, Placement } from '../../api/types.gen';
+
+export type View = 'tapes' | 'pictures';
+
+/** What of the shelf is shown: searched, sifted, archived or not, as tapes or as pictures, and two to compare. */
+export class Shelf {
+  search = $state('');
+  placement = $state<Placement | ''>('');
+  tag = $state('');
+  /** Only what a child can sit through who keeps still this long, in minutes; 0 for all. */
+  within = $state(0);
+  gentle = $state(false);
+  archived = $state(false);
+  view = $state<View>('tapes');
+  compared = $state.raw<string[]>([]);
+
+  constructor(private readonly all: () => readonly DesignTape[]) {}
+
+  readonly shown: DesignTape[] = $derived.by(() => {
+    const words = this.search.toLowerCase().split(/\s+/).filter(Boolean);
+
+    return this.all().filter(
+      (design) =>
+        design.archived === this.archived &&
+        words.every((word) => wordsOf(design).includes(word)) &&
+        (this.placement === '' || design.placement === this.placement) &&
+        (this.tag === '' || design.tags.includes(this.tag)) &&
+        (this.within === 0 || design.totalMs <= this.within * 60_000) &&
+        (!this.gentle || design.gentle),
+    );
+  });
+
+  readonly tags: string[] = $derived.by(() =>
+    [...new Set(this.all().flatMap((design) => design.tags))].sort((a, b) => a.localeCompare(b)),
+  );
+
+  readonly isSifted: boolean = $derived.by(
+    () => this.search !== '' || this.placement !== '' || this.tag !== '' || this.within !== 0 || this.gentle,
+  );
+
+  readonly pair: DesignTape[] = $derived.by(() =>
+    this.compared.flatMap((id) => this.all().find((design) => design.id === id) ?? []),
+  );
+
+  showAll(): void {
+    this.search = '';
+    this.placement = '';
+    this.tag = '';
+    this.within = 0;
+    this.gentle = false;
+  }
+
+  /** Two at most: a third takes the place of the first. */
+  compare(id: string): void {
+    this.compared = this.compared.includes(id)
+      ? this.compared.filter((one) => one !== id)
+      : [...this.compared, id].slice(-2);
+  }
+}
+
+/** All the words that a design may be found by. */
+const wordsOf = (design: DesignTape): string =>
+  [
+    design.name,
+    design.placement.replaceAll('_', ' '),
+    ...design.tags,
+    ...design.steps.map((step) => step.name),
+  ]
+    .join(' ')
+    .toLowerCase();

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Design;
+use App\Models\EventDay;
+use App\Models\Step;
+use Illuminate\Testing\TestResponse;
+use Tests\Core\Paint;
+use Tests\Scene;
+
+beforeEach(function (): void {
+    $this->travelTo('2026-11-07 12:00:00');
+    $this->scene = Scene::team();
+    $this->actingAs($this->scene->painter);
+    // 40 s of blue, 6 s to take up another sponge, 20 s of foam.
+    $this->design = $this->scene->design(
+        'Wave band',
+        Paint::step(Scene::ulid(), 40, name: 'Blue wave'),
+        Paint::step(Scene::ulid(), 20, tool: 'round sponge', name: 'Foam'),
+    );
+    $this->day = $this->scene->day(1, $this->design);
+});
+
+/**
+ * Paints faces one after the other and closes the line.
+ *
+ * @param  list<array{int, int}>  $faces  seconds from tap to tap of the two steps
+ */
+function painted(EventDay $day, Design $design, array $faces, bool $closes = true): void
+{
+    $at = now()->subHour()->getTimestampMs();
+    $taps = [Scene::tap('opened', $at)];
+    foreach ($faces as $seconds) {
+        $ticket = Scene::ulid();
+        $taps[] = Scene::tap('joined', $at, ticket: $ticket, design: $design->id);
+        $taps[] = Scene::tap('seated', $at, ticket: $ticket, chair: 1, plan: $design->plan_id);
+        foreach ($design->steps as $index => $step) {
+            $at += $seconds[$index] * 1000;
+            $taps[] = Scene::tap('step_done', $at, ticket: $ticket, step: $step->id);
+        }
+        $taps[] = Scene::tap('finished', ++$at, ticket: $ticket);
+    }
+    if ($closes) {
+        $taps[] = Scene::tap('closed', ++$at);
+    }
+    test()->postJson("/api/days/{$day->id}/taps", ['taps' => $taps])->assertOk()->assertJsonPath('outcomes.*.fate', array_fill(0, count($taps), 'kept'));
+}
+
+/** @return TestResponse<Symfony\Component\HttpFoundation\Response> */
+function bench(Design $design): TestResponse
+{
+    return test()->getJson("/api/designs/{$design->id}")->assertOk();
+}
+
+it('believes the log from two faces on, once the line is closed, without what is not the step’s own', function (): void {
+    painted($this->day, $this->design, [[50, 36], [60, 26], [400, 30]]);
+
+    bench($this->design)
+        ->assertJsonPath('steps.*.timeSource', ['logged', 'logged'])
+        ->assertJsonPath('steps.*.timeFaces', [3, 3])
+        ->assertJsonPath('steps.*.timeMs', [60_000, 24_000])
+        ->assertJsonPath('steps.*.time', ['0:40', '0:20'])
+        ->assertJsonPath('totalMs', 90_000);
+    $this->getJson('/api/designs')->assertJsonPath('0.totalMs', 90_000);
+});
+
+it('believes what was typed while the line is open, or after one face only', function (array $faces, bool $closes): void {
+    painted($this->day, $this->design, $faces, $closes);
+
+    bench($this->design)->assertJsonPath('steps.*.timeSource', ['typed', 'typed'])->assertJsonPath('totalMs', 66_000);
+})->with([[[[50, 36], [60, 26]], false], [[[50, 36]], true]]);
+
+it('believes a newly typed time before the log of the old one, and a new name changes nothing', function (): void {
+    painted($this->day, $this->design, [[50, 36], [60, 26]]);
+    [$wave, $foam] = $this->design->steps->all();
+    $whole = static fn (Step $step, array $change): array => [
+        'id' => $step->id, 'medium' => 'sponge', 'colours' => [['name' => '', 'hex' => '#8593a0']], 'zones' => ['cheek'], 'side' => 'both', 'coats' => 1,
+        'dryFor' => '', 'optional' => false, 'note' => '', ...$change,
+    ];
+
+    $this->putJson("/api/designs/{$this->design->id}", [
+        'revision' => 1, 'name' => 'Wave band', 'placement' => 'cheek', 'promise' => '',
+        'steps' => [
+            $whole($wave, ['name' => 'Deep wave', 'tool' => 'half sponge', 'time' => '0:40']),
+            $whole($foam, ['name' => 'Foam', 'tool' => 'round sponge', 'time' => '0:15']),
+        ],
+    ])->assertOk()->assertJsonPath('steps.*.timeSource', ['logged', 'typed'])->assertJsonPath('steps.*.timeMs', [55_000, 15_000]);
+});

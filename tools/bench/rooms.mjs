@@ -1,0 +1,116 @@
+// How fast the designs page and the bench are for eyes, in a real browser, with 200 designs and one of 30 steps:
+//   node tools/bench/rooms.mjs URL EMAIL PASSWORD
+// Prints milliseconds: the designs page from asking for it to its first tapes painted; the bench from an edit's key to tape and
+// face map painted anew, and how long the server takes to time the edit.
+import { chromium } from '@playwright/test';
+
+const DESIGNS = 200;
+const STEPS = 30;
+const EDITS = 40;
+
+const [url, email, password] = process.argv.slice(2);
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] });
+const page = await browser.newPage({ baseURL: url, viewport: { width: 1280, height: 800 } });
+
+/** Asks the server as the signed-in page does. */
+const ask = (method, path, body) =>
+  page.evaluate(
+    async ([method, path, body]) => {
+      const token = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='));
+      const answer = await fetch(`/api/${path}`, {
+        method,
+        headers: {
+          Accept: 'application/json',
+          'Content-Type': 'application/json',
+          'X-XSRF-TOKEN': decodeURIComponent(token.slice('XSRF-TOKEN='.length)),
+        },
+        ...(body === null ? {} : { body: JSON.stringify(body) }),
+      });
+      if (!answer.ok) {
+        throw new Error(`${method} ${path}: ${answer.status} ${await answer.text()}`);
+      }
+
+      return answer.json();
+    },
+    [method, path, body ?? null],
+  );
+const middle = (numbers) => numbers.toSorted((a, b) => a - b)[Math.floor(numbers.length / 2)];
+
+await page.goto('/');
+await page.getByLabel('E-mail').fill(email);
+await page.getByLabel('Password').fill(password);
+await page.getByRole('button', { name: 'Sign in' }).click();
+await page.getByRole('navigation', { name: 'Rooms' }).waitFor();
+
+const points = await ask('GET', 'designs/starting-points');
+const known = (await ask('GET', 'designs')).length;
+for (let number = known; number < DESIGNS - 1; number++) {
+  const { name, placement } = points[number % points.length];
+  await ask('POST', 'designs', { name: `${name} ${number}`, placement, startingPoint: name });
+}
+const line = (at) =>
+  [
+    'sponge sea grey cheek forehead both sides 12s',
+    'brush 3 stripes black cheek both sides 8s',
+    'brush 5 dots white temple both sides 6s',
+    'brush 4 teardrops coral red under eye both sides 9s',
+    'glitter gel cheekbone both sides 5s',
+  ][at % 5];
+const long = await ask('POST', 'designs', {
+  name: 'Thirty steps',
+  placement: 'full_face',
+  lines: Array.from({ length: STEPS }, (_, at) => line(at)),
+});
+
+const openings = [];
+for (let turn = 0; turn < 5; turn++) {
+  await page.goto('about:blank');
+  await page.goto('/designs', { waitUntil: 'commit' });
+  openings.push(
+    await page.evaluate(
+      () =>
+        new Promise((painted) => {
+          const look = () =>
+            document.querySelector('main li svg') === null
+              ? requestAnimationFrame(look)
+              : requestAnimationFrame(() => painted(performance.now()));
+          look();
+        }),
+    ),
+  );
+}
+
+await page.goto(`/designs/${long.id}`);
+await page.locator('[id^=piece-]').nth(4).focus();
+const edits = await page.evaluate(async (count) => {
+  const took = [];
+  const total = () => document.querySelector('main svg[role=img]').getAttribute('aria-label');
+  const frame = () => new Promise((then) => requestAnimationFrame(then));
+  for (let edit = 0; edit < count; edit++) {
+    const before = total();
+    const began = performance.now();
+    document.activeElement.dispatchEvent(
+      new KeyboardEvent('keydown', {
+        key: edit % 2 ? 'ArrowLeft' : 'ArrowRight',
+        shiftKey: true,
+        bubbles: true,
+      }),
+    );
+    while (total() === before) {
+      await frame();
+    }
+    await frame();
+    took.push(performance.now() - began);
+    await new Promise((then) => setTimeout(then, 150));
+  }
+
+  const asked = performance
+    .getEntriesByType('resource')
+    .filter((entry) => entry.name.includes('/api/designs/'));
+
+  return { took, answered: asked.slice(-count).map((entry) => entry.duration) };
+}, EDITS);
+await browser.close();
+console.log(
+  JSON.stringify({ designs: middle(openings), edit: middle(edits.took), answer: middle(edits.answered) }),
+);

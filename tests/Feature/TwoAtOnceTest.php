@@ -2,18 +2,21 @@
 
 declare(strict_types=1);
 
+use App\Models\Step;
 use Illuminate\Support\Facades\DB;
 use Tests\Scene;
 
 it('writes a design while another one is being written', function (): void {
-    $settings = config('database.connections.mariadb');
-    $other = DB::connectUsing('other', [...$settings, 'options' => [PDO::ATTR_PERSISTENT => false] + $settings['options']]);
+    /** @var array{host: string, port: string, database: string, username: string, password: string, options: array<int, string>} $setting */
+    $setting = config('database.connections.mariadb');
+    $other = new PDO("mysql:host={$setting['host']};port={$setting['port']};dbname={$setting['database']}", $setting['username'], $setting['password']);
+    $other->exec($setting['options'][PDO::MYSQL_ATTR_INIT_COMMAND]);
     $other->beginTransaction();
-    $other->delete('DELETE FROM steps WHERE design_id = ?', [str_repeat('z', 26)]);
-    DB::statement('SET innodb_lock_wait_timeout = 1');
+    $other->exec("DELETE FROM steps WHERE design_id = '".str_repeat('z', 26)."'");
+    DB::table('steps')->getConnection()->unprepared('SET innodb_lock_wait_timeout = 1');
 
     $design = Scene::team()->design();
 
     $other->rollBack();
-    expect($design->steps()->count())->toBe(2);
+    expect(Step::query()->where('design_id', $design->id)->get())->toHaveCount(2);
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Design;
 
+use Core\Colour\LinearRgb;
 use Core\Exceptions\InvalidStep;
 
 /** A paint's colour as the painter calls it, with its sRGB value as #rrggbb. */
@@ -36,13 +37,6 @@ final readonly class Colour
     /** WCAG 2.2 relative luminance, 0 black to 1 white. */
     public function luminance(): float
     {
-        $linear = static function (int $byte): float {
-            $channel = $byte / 255;
-
-            return $channel <= 0.04045 ? $channel / 12.92 : (($channel + 0.055) / 1.055) ** 2.4;
-        };
-        $byte = fn (int $at): float => $linear((int) hexdec(substr($this->hex, $at, 2)));
-
-        return 0.2126 * $byte(1) + 0.7152 * $byte(3) + 0.0722 * $byte(5);
+        return LinearRgb::ofHex($this->hex)->luminance();
     }
 }

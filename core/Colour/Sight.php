@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Colour;
+
+use Core\Design\Load;
+
+/** What an eye makes of paint: whether it has covered, turned, or can be seen from where the parents stand. */
+final readonly class Sight
+{
+    private function __construct() {}
+
+    /** @return int|null coats until the ground no longer shows; null where even Defaults::MOST_COATS do not do */
+    public static function coatsToCover(Paint $paint, LinearRgb $ground): ?int
+    {
+        $meant = Lab::of($paint->thick());
+        for ($coats = 1; $coats <= Defaults::MOST_COATS; $coats++) {
+            if (Difference::between(Lab::of($paint->over($ground, $coats)), $meant) <= Defaults::COVERED_WITHIN) {
+                return $coats;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * A stroke laid over a film that is still wet takes some of it up.
+     *
+     * @param  float  $wetness  of the film, 0 dry to 1 just laid
+     */
+    public static function pickedUp(Paint $stroke, Paint $film, Load $load, float $wetness): Paint
+    {
+        $share = match ($load) {
+            Load::Damp => Defaults::PICKED_UP_DAMP,
+            Load::Normal => Defaults::PICKED_UP_NORMAL,
+            Load::Liquid => Defaults::PICKED_UP_LIQUID,
+        };
+
+        return $wetness <= 0.0 ? $stroke : $stroke->mixedWith($film, $share * min(1.0, $wetness));
+    }
+
+    public static function hasTurned(LinearRgb $seen, LinearRgb $meant): bool
+    {
+        return Difference::between(Lab::of($seen), Lab::of($meant)) > Defaults::TURNED_BEYOND;
+    }
+
+    public static function isSeenAtTwoMetres(LinearRgb $line, LinearRgb $ground): bool
+    {
+        return Difference::between(Lab::of($line), Lab::of($ground)) >= Defaults::SEEN_AT_TWO_METRES;
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Surface;
+
+use Core\Design\Load;
+use Core\Design\Medium;
+use Core\Kit\PaintKind;
+use Core\Units\Duration;
+
+/** How films dry today: at a constant rate, which weather or a touch test sets. */
+final readonly class Drying
+{
+    /** @param  float  $factor  of the reference rate, bound to Defaults::LEAST_FACTOR and MOST_FACTOR */
+    private function __construct(public float $factor) {}
+
+    public static function in(Weather $weather): self
+    {
+        return new self($weather->dryingFactor());
+    }
+
+    public static function atReference(): self
+    {
+        return new self(1.0);
+    }
+
+    /** As a touch test found it. */
+    public static function atFactor(float $factor): self
+    {
+        return new self(min(Defaults::MOST_FACTOR, max(Defaults::LEAST_FACTOR, $factor)));
+    }
+
+    /**
+     * Fits the day's factor from a dabbed swatch: one usual brush load of that paint, tapped when it turned tacky and when
+     * it was dry. Both taps count alike: the factor is the least-squares one for the moisture that must be gone by then.
+     *
+     * @param  Duration  $tacky  since the dab; longer than nothing
+     * @param  Duration  $dry  since the dab
+     */
+    public static function fromTouchTest(PaintKind $kind, Duration $tacky, Duration $dry): self
+    {
+        $gone = [Defaults::NORMAL_MOISTURE - Defaults::WET_ABOVE, Defaults::NORMAL_MOISTURE - Defaults::DRY_UP_TO];
+        [$first, $second] = [$tacky->seconds(), $dry->seconds()];
+        $rate = ($gone[0] * $first + $gone[1] * $second) / max(1e-9, $first ** 2 + $second ** 2);
+
+        return self::atFactor($rate / self::referenceRate($kind));
+    }
+
+    /**
+     * The film of a step. Each coat dries while the next is painted.
+     *
+     * @param  Duration  $painting  how long all coats take together
+     */
+    public function film(PaintKind $kind, Medium $medium, Load $load, int $coats, Duration $painting): Film
+    {
+        $rate = self::referenceRate($kind) * $this->factor;
+        $coat = self::moisture($load) * ($medium === Medium::Sponge ? Defaults::SPONGE_SHARE : 1.0);
+        $between = $painting->seconds() / max(1, $coats);
+        $moisture = 0.0;
+        for ($laid = 0; $laid < $coats; $laid++) {
+            $moisture = max(0.0, $moisture - $rate * $between) + $coat;
+        }
+
+        return $kind === PaintKind::Powder ? Film::dry() : new Film($moisture, $rate);
+    }
+
+    /** Moisture a second at the reference. */
+    private static function referenceRate(PaintKind $kind): float
+    {
+        return 1.0 / ($kind === PaintKind::Wax ? Defaults::WAX_SECONDS : Defaults::GLYCERINE_SECONDS);
+    }
+
+    private static function moisture(Load $load): float
+    {
+        return match ($load) {
+            Load::Damp => Defaults::DAMP_MOISTURE,
+            Load::Normal => Defaults::NORMAL_MOISTURE,
+            Load::Liquid => Defaults::LIQUID_MOISTURE,
+        };
+    }
+}

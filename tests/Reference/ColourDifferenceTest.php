@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Core\Colour\Difference;
 use Core\Colour\Lab;
 use Core\Colour\LinearRgb;
+use Symfony\Component\Process\Process;
 
 // Source: G. Sharma, W. Wu, E. N. Dalal, Color Research and Application 30 (2005), table 1: all 34 pairs, four decimals.
 // The table was written down from memory; agreement to the last digit in all of it is what vouches for it.
@@ -65,9 +66,9 @@ function culori(array $pairs): array
             return { lab: [l, a, b], linear: [r, g, blue], difference: difference(one, other) };
         })));
         JS;
-    $command = sprintf('node --input-type=module -e %s %s', escapeshellarg($script), escapeshellarg((string) json_encode($pairs)));
+    $node = new Process(['node', '--input-type=module', '-e', $script, (string) json_encode($pairs)], dirname(__DIR__, 2));
     /** @var list<array{lab: array{float, float, float}, linear: array{float, float, float}, difference: float}> $answer */
-    $answer = json_decode((string) shell_exec($command), true, flags: JSON_THROW_ON_ERROR);
+    $answer = json_decode($node->mustRun()->getOutput(), true, flags: JSON_THROW_ON_ERROR);
 
     return $answer;
 }

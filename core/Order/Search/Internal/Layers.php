@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Search\Internal;
+
+use Core\Order\Search\Outcome;
+use Core\Order\Search\Problem;
+use Core\Order\Search\Schedule;
+use Core\Order\Search\Watch;
+
+/**
+ * One sweep after another through the layers of labels that have done equally many steps. Keeps the best order of all sweeps,
+ * so it is not readonly; it lives as long as one search.
+ */
+final class Layers
+{
+    private const ASK_EVERY = 256;
+
+    private int $labels = 0;
+
+    private int $asked = 0;
+
+    private int $bound = 0;
+
+    private bool $isStopped = false;
+
+    /** @param  list<int>  $classOf  of each step, by its changeovers */
+    public function __construct(
+        private readonly Problem $problem,
+        private readonly Expansion $expansion,
+        private readonly array $classOf,
+        private readonly Watch $watch,
+        private ?Schedule $best,
+    ) {}
+
+    public function isStopped(): bool
+    {
+        return $this->isStopped;
+    }
+
+    public function run(Label $start, int $width): Outcome
+    {
+        $layer = [$start];
+        $dropped = PHP_INT_MAX;
+        for ($done = 0; $done < $this->problem->count() && ! $this->isStopped; $done++) {
+            $layer = $this->next($layer);
+            if (count($layer) > $width) {
+                usort($layer, static fn (Label $one, Label $other): int => [$one->bound, $one->time] <=> [$other->bound, $other->time]);
+                $dropped = min($dropped, $layer[$width]->bound);
+                $layer = array_slice($layer, 0, $width);
+            }
+        }
+        if ($this->isStopped) {
+            return $this->soFar();
+        }
+        if ($layer !== [] || $this->problem->count() === 0) {
+            $this->keep($layer);
+        }
+        // What was not dropped either ended here or could not have been better.
+        $soonest = min($dropped, $this->best->makespan ?? PHP_INT_MAX);
+        $this->bound = $soonest === PHP_INT_MAX ? $this->bound : max($this->bound, $soonest);
+
+        return $this->soFar($dropped >= ($this->best->makespan ?? PHP_INT_MAX));
+    }
+
+    /**
+     * @param  list<Label>  $layer
+     * @return list<Label> non-dominated
+     */
+    private function next(array $layer): array
+    {
+        $table = [];
+        $below = $this->best->makespan ?? PHP_INT_MAX;
+        foreach ($layer as $label) {
+            foreach ($this->expansion->of($label, $below) as $next) {
+                $this->labels++;
+                $key = $next->tail === [] ? $this->classOf[(int) $next->last] : implode(' ', $next->tail).'.';
+                $table[$next->done][$key] = self::undominated($table[$next->done][$key] ?? [], $next);
+            }
+            if ($this->labels - $this->asked >= self::ASK_EVERY && ! $this->isWatched()) {
+                break;
+            }
+        }
+
+        return array_merge(...array_map(static fn (array $same): array => array_merge(...array_values($same)), array_values($table)));
+    }
+
+    /**
+     * @param  list<Label>  $labels
+     * @return list<Label>
+     */
+    private static function undominated(array $labels, Label $next): array
+    {
+        $kept = [];
+        foreach ($labels as $label) {
+            if ($label->dominates($next)) {
+                return $labels;
+            }
+            if (! $next->dominates($label)) {
+                $kept[] = $label;
+            }
+        }
+        $kept[] = $next;
+
+        return $kept;
+    }
+
+    /** @param  list<Label>  $complete */
+    private function keep(array $complete): void
+    {
+        $order = [];
+        $soonest = PHP_INT_MAX;
+        foreach ($complete as $label) {
+            if ($label->time < $soonest) {
+                [$soonest, $order] = [$label->time, $label->order()];
+            }
+        }
+        $this->best = Schedule::earliest($this->problem, $order) ?? $this->best;
+    }
+
+    private function isWatched(): bool
+    {
+        $this->asked = $this->labels;
+        $this->isStopped = ! $this->watch->goesOn($this->soFar());
+
+        return ! $this->isStopped;
+    }
+
+    private function soFar(bool $isProven = false): Outcome
+    {
+        return new Outcome($this->best, min($this->bound, $this->best->makespan ?? $this->bound), $isProven, $this->labels);
+    }
+}

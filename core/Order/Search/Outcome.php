@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Search;
+
+/** What a search has found so far, or in the end. */
+final readonly class Outcome
+{
+    /**
+     * @param  Schedule|null  $best  null when no order was found that keeps all lags
+     * @param  int  $bound  milliseconds: no order ends sooner
+     * @param  bool  $isProven  whether the best is the best there is, or that there is none
+     * @param  int  $labels  partial orders looked at
+     */
+    public function __construct(public ?Schedule $best, public int $bound, public bool $isProven, public int $labels) {}
+
+    /** How much shorter a better order could be at most, as a share of the best one. */
+    public function gap(): float
+    {
+        return $this->best === null || $this->isProven || $this->best->makespan === 0 ? 0.0 : 1 - $this->bound / $this->best->makespan;
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Search;
+
+use Core\Order\Search\Internal\Expansion;
+use Core\Order\Search\Internal\Label;
+use Core\Order\Search\Internal\LagFreeBound;
+use Core\Order\Search\Internal\Layers;
+
+/**
+ * Finds the order of least elapsed time: dynamic programming over (done set, tool in hand) with labels for the lags that are
+ * still running, of which only the non-dominated are kept, cut off by the lag-free bound. It runs as a beam search that grows
+ * wider until nothing had to be dropped, which proves the best; when it ends before that, the best bound among the dropped
+ * says how much could still be won.
+ *
+ * The same problem gives the same answer, but for a Watch that goes by the clock.
+ */
+final readonly class Sequencer
+{
+    private const FIRST_WIDTH = 24;
+
+    private const WIDER = 5;
+
+    /** Labels kept at a time over all layers, which bounds the memory. */
+    private const MOST_LABELS = 160_000;
+
+    /**
+     * @param  list<int>|null  $typed  an order that the answer must not be worse than, if it is feasible itself
+     */
+    public function solve(Problem $problem, Watch $watch, ?array $typed = null): Outcome
+    {
+        $best = $typed === null ? null : Schedule::earliest($problem, $typed);
+        $bound = new LagFreeBound($problem);
+        $expansion = new Expansion($problem, $bound);
+        $layers = new Layers($problem, $expansion, $bound->classOf, $watch, $best);
+        $widest = intdiv(self::MOST_LABELS, max(1, $problem->count()));
+        for ($width = self::FIRST_WIDTH; ; $width *= self::WIDER) {
+            $outcome = $layers->run(Label::start(), min($width, $widest));
+            if ($outcome->isProven || $layers->isStopped() || $width >= $widest) {
+                return $outcome;
+            }
+        }
+    }
+}

@@ -15,6 +15,8 @@ final readonly class Design
      * @param  list<Step>  $steps  in painting order, ids unique
      * @param  Duration|null  $promise  what the menu says it takes; null when nothing is promised
      * @param  list<string>  $tags  words to find it by
+     * @param  list<Pin>  $pins
+     * @param  list<Silence>  $silences
      *
      * @throws InvalidDesign when nameless, too long, with a repeated step id or a zone that its placement has not
      */
@@ -25,6 +27,8 @@ final readonly class Design
         public array $steps,
         public array $tags = [],
         public Audience $audience = new Audience,
+        public array $pins = [],
+        public array $silences = [],
     ) {
         if (trim($name) === '') {
             throw InvalidDesign::withoutName();
@@ -45,13 +49,41 @@ final readonly class Design
 
     public function renamed(string $name): self
     {
-        return new self($name, $this->placement, $this->promise, $this->steps, $this->tags, $this->audience);
+        return new self($name, $this->placement, $this->promise, $this->steps, $this->tags, $this->audience, $this->pins, $this->silences);
     }
 
-    /** @param  list<Step>  $steps */
+    /**
+     * Pins of steps that are gone go with them.
+     *
+     * @param  list<Step>  $steps
+     */
     public function withSteps(array $steps): self
     {
-        return new self($this->name, $this->placement, $this->promise, $steps, $this->tags, $this->audience);
+        $ids = array_map(static fn (Step $step): string => $step->id, $steps);
+        $pins = array_values(array_filter($this->pins, static fn (Pin $pin): bool => $pin->holdsAmong($ids)));
+
+        return new self($this->name, $this->placement, $this->promise, $steps, $this->tags, $this->audience, $pins, $this->silences);
+    }
+
+    public function withPromise(Duration $promise): self
+    {
+        return new self($this->name, $this->placement, $promise, $this->steps, $this->tags, $this->audience, $this->pins, $this->silences);
+    }
+
+    public function withAudience(Audience $audience): self
+    {
+        return new self($this->name, $this->placement, $this->promise, $this->steps, $this->tags, $audience, $this->pins, $this->silences);
+    }
+
+    public function isSilent(string $rule): bool
+    {
+        foreach ($this->silences as $silence) {
+            if ($silence->rule === $rule) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function refuseRepeatedIds(): void

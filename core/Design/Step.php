@@ -100,6 +100,73 @@ final readonly class Step
         return $this->copy(time: $time);
     }
 
+    public function withTool(string $tool): self
+    {
+        return $this->copy(tool: $tool);
+    }
+
+    public function withSide(Side $side): self
+    {
+        return $this->copy(side: $side);
+    }
+
+    public function withCoats(int $coats): self
+    {
+        return $this->copy(coats: $coats);
+    }
+
+    public function withLoad(Load $load): self
+    {
+        return $this->copy(load: $load);
+    }
+
+    public function withShut(Shut $shut): self
+    {
+        return $this->copy(shut: $shut);
+    }
+
+    public function withDryFor(Duration $dryFor): self
+    {
+        return $this->copy(dryFor: $dryFor);
+    }
+
+    public function asOptional(): self
+    {
+        return $this->copy(optional: true);
+    }
+
+    public function withEyesShut(): self
+    {
+        return $this->withShut($this->shut === Shut::Lips ? Shut::Both : $this->shut ?? Shut::Eyes);
+    }
+
+    public function keepsEyesShut(): bool
+    {
+        return $this->shut === Shut::Eyes || $this->shut === Shut::Both;
+    }
+
+    /** Paint on the lips themselves, not about them. */
+    public function paintsLips(): bool
+    {
+        return $this->medium->isPaintedOn() && (in_array(Zone::Lips, $this->zones, true) || in_array(Zone::LowerLip, $this->zones, true));
+    }
+
+    /** Strokes or marks a side; the usual ones where no count is said. */
+    public function strokes(): int
+    {
+        return $this->count ?? Defaults::usualCount($this->technique);
+    }
+
+    /** The same place painted another way; counts go where that way is not counted. */
+    public function painted(Alternative $way): self
+    {
+        return new self(
+            $this->id, $this->name, $way->medium, $way->tool, $this->colours, $this->zones, $this->side, $this->coats, $way->time, $this->dryFor,
+            $this->optional, $this->note, $way->technique, $this->load, $way->technique->isCounted() ? $this->count : null,
+            $way->technique->isCounted() ? $this->smallCount : null, $this->mark, $this->shut, $this->look, $this->group,
+        );
+    }
+
     /** Whether both lay something on the same skin. */
     public function touches(self $other): bool
     {
@@ -147,6 +214,12 @@ final readonly class Step
         ?int $count = null,
         ?Duration $time = null,
         ?array $alternatives = null,
+        ?Side $side = null,
+        ?int $coats = null,
+        ?Load $load = null,
+        ?Shut $shut = null,
+        ?Duration $dryFor = null,
+        ?bool $optional = null,
     ): self {
         return new self(
             $id ?? $this->id,
@@ -155,18 +228,18 @@ final readonly class Step
             $tool ?? $this->tool,
             $colours ?? $this->colours,
             $zones ?? $this->zones,
-            $this->side,
-            $this->coats,
+            $side ?? $this->side,
+            $coats ?? $this->coats,
             $time ?? $this->time,
-            $this->dryFor,
-            $this->optional,
+            $dryFor ?? $this->dryFor,
+            $optional ?? $this->optional,
             $this->note,
             $this->technique,
-            $this->load,
+            $load ?? $this->load,
             $count ?? $this->count,
             $this->smallCount,
             $this->mark,
-            $this->shut,
+            $shut ?? $this->shut,
             $this->look,
             $this->group,
             $alternatives ?? $this->alternatives,

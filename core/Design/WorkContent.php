@@ -36,7 +36,7 @@ final readonly class WorkContent
     private function oneCoat(Step $step, Person $person): float
     {
         if ($step->technique->isCounted()) {
-            return $this->strokes($step) * $this->secondsAStroke($step) * $this->sides($step, $person, true);
+            return $step->strokes() * $this->secondsAStroke($step) * $this->sides($step, $person, true);
         }
         if ($step->zones === []) {
             return Defaults::TIDY_SECONDS;
@@ -62,11 +62,6 @@ final readonly class WorkContent
             $step->side === $person->weakSide() => $weak,
             default => 1.0,
         };
-    }
-
-    private function strokes(Step $step): int
-    {
-        return $step->count ?? Defaults::usualCount($step->technique);
     }
 
     private function secondsACentimetre(Step $step): float

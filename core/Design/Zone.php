@@ -55,6 +55,46 @@ enum Zone: string
         };
     }
 
+    public function isEye(): bool
+    {
+        return match ($this) {
+            self::Eyelid, self::EyeSocket, self::OuterEye, self::UnderEye => true,
+            default => false,
+        };
+    }
+
+    public function isLip(): bool
+    {
+        return $this === self::UpperLip || $this === self::Lips || $this === self::LowerLip;
+    }
+
+    /** Eyes, nose and mouth: what makes a face. */
+    public function isFeature(): bool
+    {
+        return $this->isEye() || $this->isLip() || match ($this) {
+            self::Nose, self::NoseTip, self::Nostril, self::Muzzle => true,
+            default => false,
+        };
+    }
+
+    /** Rows from the hairline down, for those who paint from top to bottom. */
+    public function row(): int
+    {
+        return match ($this) {
+            self::Forehead, self::Hairline => 0,
+            self::BetweenBrows, self::Brow, self::Temple => 1,
+            self::Eyelid, self::EyeSocket, self::OuterEye, self::NoseBridge, self::Ear => 2,
+            self::UnderEye, self::Cheekbone, self::Nose, self::NoseTip, self::Nostril, self::Cheek => 3,
+            self::UpperLip, self::Muzzle, self::LowerCheek, self::Lips, self::LowerLip, self::MouthCorner => 4,
+            self::Chin, self::Jaw => 5,
+            self::Neck, self::Arm => 6,
+            self::Forearm => 7,
+            self::Wrist => 8,
+            self::Hand => 9,
+            self::Fingers => 10,
+        };
+    }
+
     /** Whether a beard grows there. */
     public function isBearded(): bool
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Kit;
 
+use Core\Colour\Difference;
 use Core\Design\Colour;
 use Core\Design\Medium;
 
@@ -78,16 +79,25 @@ final readonly class Kit
         return $colours;
     }
 
-    /** Whether there is a paint of that colour, by its value or its name. */
     public function hasColour(Colour $colour): bool
     {
-        foreach ($this->ofKind(ItemKind::Paint) as $paint) {
-            if ($paint->isPaintOf($colour)) {
-                return true;
+        return $this->paintOf($colour) !== null;
+    }
+
+    /** The paint that a colour comes out of, by its value or its name; a cake of that colour alone before a split cake. */
+    public function paintOf(Colour $colour): ?Item
+    {
+        $split = null;
+        foreach ($this->items as $item) {
+            if ($item->kind === ItemKind::Paint && $item->howMany > 0 && $item->isPaintOf($colour)) {
+                if (! $item->isSplitCake()) {
+                    return $item;
+                }
+                $split ??= $item;
             }
         }
 
-        return false;
+        return $split;
     }
 
     /**
@@ -104,6 +114,18 @@ final readonly class Kit
         }
 
         return null;
+    }
+
+    /** Another thing of the same kind that may go on skin: of the nearest colour, where it has one. */
+    public function safeLike(Item $thing): ?Item
+    {
+        $safe = array_filter($this->ofKind($thing->kind), static fn (Item $item): bool => $item->isSkinSafe && $item->isGel === $thing->isGel);
+        $apart = static fn (Item $item): float => $item->colours === [] || $thing->colours === []
+            ? 0.0
+            : Difference::betweenHex($item->colours[0]->hex, $thing->colours[0]->hex);
+        usort($safe, static fn (Item $one, Item $other): int => $apart($one) <=> $apart($other));
+
+        return $safe[0] ?? null;
     }
 
     public function brushReservedFor(Colour $colour): ?Item

@@ -19,10 +19,13 @@ final readonly class Defaults
 
     public const MOST_FACTOR = 4.0;
 
-    /** Seconds until a usual load of moisture is gone at the reference. Team's estimates. */
-    public const WAX_SECONDS = 90.0;
+    /**
+     * Seconds until a usual brush load of moisture is gone at the reference. Team's estimates, set so that a line may follow a
+     * sponged base within a one-minute cheek, and flooded glycerine takes some two and a half minutes (common practice, no source).
+     */
+    public const WAX_SECONDS = 60.0;
 
-    public const GLYCERINE_SECONDS = 150.0;
+    public const GLYCERINE_SECONDS = 90.0;
 
     /** Moisture of one coat; a usual brush load is 1. Team's estimates. */
     public const DAMP_MOISTURE = 0.6;
@@ -32,7 +35,7 @@ final readonly class Defaults
     public const LIQUID_MOISTURE = 2.0;
 
     /** A sponge is pressed out: it lays less water than a brush. Team's estimate. */
-    public const SPONGE_SHARE = 0.7;
+    public const SPONGE_SHARE = 0.55;
 
     /** Moisture above which a film is wet, and up to which it is dry; tacky in between. Team's estimates. */
     public const WET_ABOVE = 0.3;

@@ -20,15 +20,15 @@ function filmOf(PaintKind $kind = PaintKind::Wax, Load $load = Load::Normal, int
 it('is wet, then tacky, then dry', function (): void {
     $film = filmOf();
 
-    // One unit of moisture at 1/90 a second: 0.3 is left after 63 s, 0.1 after 81 s.
-    expect($film->tackyAfter()->seconds())->toBe(63.0)
-        ->and($film->dryAfter()->seconds())->toBe(81.0)
+    // One unit of moisture at 1/60 a second: 0.3 is left after 42 s, 0.1 after 54 s.
+    expect($film->tackyAfter()->seconds())->toBe(42.0)
+        ->and($film->dryAfter()->seconds())->toBe(54.0)
         ->and($film->wetnessAfter(Duration::zero()))->toBe(Wetness::Wet)
-        ->and($film->wetnessAfter(Duration::ofSeconds(62)))->toBe(Wetness::Wet)
-        ->and($film->wetnessAfter(Duration::ofSeconds(63)))->toBe(Wetness::Tacky)
-        ->and($film->wetnessAfter(Duration::ofSeconds(80)))->toBe(Wetness::Tacky)
-        ->and($film->wetnessAfter(Duration::ofSeconds(81)))->toBe(Wetness::Dry)
-        ->and($film->moistureAfter(Duration::ofSeconds(45)))->toEqualWithDelta(0.5, 1e-9)
+        ->and($film->wetnessAfter(Duration::ofSeconds(41)))->toBe(Wetness::Wet)
+        ->and($film->wetnessAfter(Duration::ofSeconds(42)))->toBe(Wetness::Tacky)
+        ->and($film->wetnessAfter(Duration::ofSeconds(53)))->toBe(Wetness::Tacky)
+        ->and($film->wetnessAfter(Duration::ofSeconds(54)))->toBe(Wetness::Dry)
+        ->and($film->moistureAfter(Duration::ofSeconds(30)))->toEqualWithDelta(0.5, 1e-9)
         ->and($film->moistureAfter(Duration::ofMinutes(10)))->toBe(0.0);
 });
 
@@ -48,7 +48,7 @@ it('dries later with more water, more coats, glycerine and slow air, and sooner 
 it('lets coats dry while the next one is painted, but never below nothing', function (): void {
     expect(filmOf(coats: 3, painting: 3000)->moisture)->toBe(1.0)
         ->and(filmOf(coats: 2, painting: 0)->moisture)->toBe(2.0)
-        ->and(filmOf(coats: 2, painting: 90)->moisture)->toEqualWithDelta(1.5, 1e-9);
+        ->and(filmOf(coats: 2, painting: 60)->moisture)->toEqualWithDelta(1.5, 1e-9);
 });
 
 it('knows that powder is always dry', function (): void {
@@ -66,9 +66,9 @@ it('finds the day’s factor again from the two taps of a touch test', function 
 it('takes both taps of a touch test into account, and keeps to the bounds', function (): void {
     $test = static fn (float $tacky, float $dry): float => Drying::fromTouchTest(PaintKind::Wax, Duration::ofSeconds($tacky), Duration::ofSeconds($dry))->factor;
 
-    expect($test(63, 81))->toEqualWithDelta(1.0, 1e-9)
-        ->and($test(63, 100))->toBeLessThan(1.0)
-        ->and($test(50, 81))->toBeGreaterThan(1.0)
+    expect($test(42, 54))->toEqualWithDelta(1.0, 1e-9)
+        ->and($test(42, 70))->toBeLessThan(1.0)
+        ->and($test(33, 54))->toBeGreaterThan(1.0)
         ->and($test(1, 2))->toBe(4.0)
         ->and($test(3000, 4000))->toBe(0.2);
 });

@@ -158,14 +158,19 @@ final readonly class Expansion
         for ($at = $open - 1; $at >= 0; $at--) {
             foreach ($this->problem->closing[$tail[$at]] as $lag) {
                 if (($movable >> $lag->to & 1) === 1) {
-                    for ($open = min($open, $at), $later = $at; $later < count($tail); $later++) {
-                        $movable |= 1 << $tail[$later];
-                    }
+                    $open = $at;
+                    $movable |= self::bits(array_slice($tail, $at));
                 }
             }
         }
 
         return $open;
+    }
+
+    /** @param  list<int>  $steps */
+    private static function bits(array $steps): int
+    {
+        return array_reduce($steps, static fn (int $bits, int $step): int => $bits | 1 << $step, 0);
     }
 
     /** @param  array<int, int>  $releases */

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Design;
+
+use Core\Exceptions\InvalidPin;
+
+/** What a painter wants of the order of some steps. */
+final readonly class Pin
+{
+    /**
+     * @param  list<string>  $steps  ids: of a pair the earlier one first; of a group two at least; of "first" one
+     *
+     * @throws InvalidPin when there are not as many steps as the kind needs, or one of them twice
+     */
+    public function __construct(public PinKind $kind, public array $steps)
+    {
+        $count = count($steps);
+        $fits = match ($kind) {
+            PinKind::Before, PinKind::WhileWet => $count === 2,
+            PinKind::Together => $count >= 2,
+            PinKind::First => $count === 1,
+        };
+        match (true) {
+            ! $fits => throw InvalidPin::steps($kind),
+            count(array_unique($steps)) !== $count => throw InvalidPin::twice(),
+            default => null,
+        };
+    }
+
+    /** @param  list<string>  $steps  ids of the steps there are */
+    public function holdsAmong(array $steps): bool
+    {
+        return array_diff($this->steps, $steps) === [];
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Design;
+
+/** What a painter can want of the order besides what the craft wants. */
+enum PinKind: string
+{
+    /** The one step before the other. */
+    case Before = 'before';
+
+    /** Nothing between them. */
+    case Together = 'together';
+
+    /** Before all others. */
+    case First = 'first';
+
+    /** The later step while the paint of the earlier one is still wet, to pick some of it up. */
+    case WhileWet = 'while_wet';
+
+    public function takesPair(): bool
+    {
+        return $this === self::Before || $this === self::WhileWet;
+    }
+}

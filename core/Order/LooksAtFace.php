@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order;
+
+interface LooksAtFace extends Rule
+{
+    /** @return list<Finding> of the design painted in its given order */
+    public function findings(Course $course): array;
+}

@@ -1,0 +1,251 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order;
+
+use Core\Colour\Defaults as ColourDefaults;
+use Core\Colour\Lab;
+use Core\Colour\LinearRgb;
+use Core\Colour\Paint;
+use Core\Colour\Sight;
+use Core\Colour\Word;
+use Core\Design\Colour;
+use Core\Design\Design;
+use Core\Design\Medium;
+use Core\Design\Side;
+use Core\Design\Step;
+use Core\Design\Technique;
+use Core\Design\Zone;
+use Core\Kit\Finish;
+use Core\Kit\Item;
+use Core\Kit\PaintKind;
+use Core\Surface\Film;
+use Core\Units\Duration;
+
+/** What is known of a design's steps before they have an order. Steps are named by their place in the design. */
+final readonly class Preparation
+{
+    /** @var list<Step> */
+    public array $steps;
+
+    /** @var list<Layer> */
+    public array $layers;
+
+    /** @var list<int> bits of the places on the skin, two sides each */
+    public array $places;
+
+    /** @var list<Duration> */
+    public array $durations;
+
+    /** @var list<Film|null> null where nothing wet is laid */
+    public array $films;
+
+    /** @var list<Item|null> the cake of the first colour */
+    public array $cakes;
+
+    /** @var list<Lab|null> of the first colour */
+    public array $labs;
+
+    public function __construct(public Design $design, public Circumstances $circumstances)
+    {
+        $this->steps = $design->steps;
+        $this->layers = array_map(Layer::of(...), $design->steps);
+        $this->places = array_map(self::bits(...), $design->steps);
+        $this->durations = array_map(static fn (Step $step): Duration => $circumstances->times->of($step)->duration, $design->steps);
+        $this->cakes = array_map($this->cake(...), $design->steps);
+        $this->films = array_map($this->film(...), $design->steps, array_keys($design->steps));
+        $this->labs = array_map(static fn (Step $step): ?Lab => $step->colours === [] ? null : Lab::ofHex($step->colours[0]->hex), $design->steps);
+    }
+
+    public function name(int $step): string
+    {
+        return $this->steps[$step]->name;
+    }
+
+    public function touch(int $one, int $other): bool
+    {
+        return ($this->places[$one] & $this->places[$other]) !== 0;
+    }
+
+    /**
+     * Pairs of steps that touch each other, each pair in both directions.
+     *
+     * @return iterable<array{int, int}>
+     */
+    public function touching(): iterable
+    {
+        foreach ($this->places as $one => $places) {
+            foreach ($this->places as $other => $others) {
+                if ($one !== $other && ($places & $others) !== 0) {
+                    yield [$one, $other];
+                }
+            }
+        }
+    }
+
+    public function isPale(int $step): bool
+    {
+        return ($this->labs[$step]->lightness ?? 0.0) >= ColourDefaults::PALE_LIGHTNESS;
+    }
+
+    public function isDark(int $step): bool
+    {
+        return $this->labs[$step] !== null && $this->labs[$step]->lightness < ColourDefaults::DARK_LIGHTNESS;
+    }
+
+    /** Strong colours stain: far from grey, or dark. */
+    public function isStrong(int $step): bool
+    {
+        return ($this->labs[$step]?->chroma() ?? 0.0) >= ColourDefaults::STRONG_CHROMA;
+    }
+
+    public function isWax(int $step): bool
+    {
+        return $this->paintKind($step) === PaintKind::Wax;
+    }
+
+    public function paintKind(int $step): PaintKind
+    {
+        $cake = $this->cakes[$step];
+
+        return match (true) {
+            $this->steps[$step]->medium === Medium::Powder => PaintKind::Powder,
+            count($this->steps[$step]->colours) > 1 => PaintKind::Split,
+            default => $cake->paintKind ?? PaintKind::Wax,
+        };
+    }
+
+    /** The paint of one of a step's colours, as this step loads it. */
+    public function paint(int $step, int $colour = 0): Paint
+    {
+        $finish = $this->cakes[$step]->finish ?? Finish::Regular;
+
+        return Paint::fromCake($this->steps[$step]->colours[$colour]->hex, $finish, $this->paintKind($step), $this->steps[$step]->load);
+    }
+
+    /** The base that a step lies on if it is painted as it was typed: the last one before it that touches it. */
+    public function baseUnder(int $step): ?int
+    {
+        for ($under = $step - 1; $under >= 0; $under--) {
+            if ($this->layers[$under] === Layer::Base && $this->films[$under] !== null && $this->touch($under, $step)) {
+                return $under;
+            }
+        }
+
+        return null;
+    }
+
+    /** The film that a step lies on if it is painted as it was typed; a base that must come first counts wherever it was typed. */
+    public function groundOf(int $step): ?int
+    {
+        for ($under = $step - 1; $under >= 0; $under--) {
+            if ($this->films[$under] !== null && $this->layers[$under]->covers() && $this->touch($under, $step)) {
+                return $under;
+            }
+        }
+        foreach ($this->layers as $at => $layer) {
+            if ($layer === Layer::Base && $at > $step && $this->films[$at] !== null && $this->touch($at, $step)) {
+                return $at;
+            }
+        }
+
+        return null;
+    }
+
+    /** How long after a step its film is no longer wet; nothing where it lays none. */
+    public function tackyAfter(int $step): Duration
+    {
+        return $this->films[$step]?->tackyAfter() ?? Duration::zero();
+    }
+
+    public function dryAfter(int $step): Duration
+    {
+        return $this->films[$step]?->dryAfter() ?? Duration::zero();
+    }
+
+    /** Whether a stroke takes up so much of a film just laid that its colour is another. */
+    public function turnsOnWet(int $stroke, int $film): bool
+    {
+        return Sight::hasTurned($this->onWet($stroke, $film), LinearRgb::ofHex($this->steps[$stroke]->colours[0]->hex));
+    }
+
+    /** What it turns, in a word. */
+    public function turned(int $stroke, int $film): string
+    {
+        return Word::of($this->onWet($stroke, $film));
+    }
+
+    private function onWet(int $stroke, int $film): LinearRgb
+    {
+        $below = $this->paint($film);
+
+        return Sight::pickedUp($this->paint($stroke), $below, $this->steps[$stroke]->load, 1.0)->over($below->thick());
+    }
+
+    /** A soft inlay: one colour worked into a base that lies there already, such as a blush. */
+    public function isInlay(int $step): bool
+    {
+        $one = $this->steps[$step];
+
+        return $one->technique === Technique::Blend && count($one->colours) === 1 && $this->baseUnder($step) !== null;
+    }
+
+    /** A base proper, which everything else lies upon. */
+    public function isBase(int $step): bool
+    {
+        return $this->layers[$step] === Layer::Base && ! $this->isInlay($step);
+    }
+
+    /** Dots, starbursts and pale tears that make a face sparkle. */
+    public function isHighlight(int $step): bool
+    {
+        $technique = $this->steps[$step]->technique;
+
+        return $technique === Technique::Starburst
+            || (($technique === Technique::Dots || $technique === Technique::Teardrop) && $this->isPale($step));
+    }
+
+    /** @return list<Zone> */
+    public static function shared(Step $one, Step $other): array
+    {
+        return array_values(array_filter($one->zones, static fn (Zone $zone): bool => in_array($zone, $other->zones, true)));
+    }
+
+    public static function bits(Step $step): int
+    {
+        $sides = match ($step->side) {
+            Side::Left => 1,
+            Side::Right => 2,
+            Side::Both, Side::Centre => 3,
+        };
+
+        return array_reduce(
+            $step->zones,
+            static fn (int $bits, Zone $zone): int => $bits | ($zone->isOnMiddleLine() ? 3 : $sides) << 2 * self::number($zone),
+            0,
+        );
+    }
+
+    /** Its number among the 30, which with two sides each are as many as the bits of an integer tell apart. */
+    private static function number(Zone $zone): int
+    {
+        return (int) array_search($zone, Zone::cases(), true);
+    }
+
+    private function cake(Step $step): ?Item
+    {
+        $colour = $step->colours[0] ?? null;
+
+        return $colour === null ? null : $this->circumstances->kit->paintOf($colour);
+    }
+
+    private function film(Step $step, int $at): ?Film
+    {
+        $isLaid = $step->colours !== [] && $step->medium->isPaintedOn();
+
+        return $isLaid
+            ? $this->circumstances->drying->film($this->paintKind($at), $step->medium, $step->load, $step->coats, $this->durations[$at])
+            : null;
+    }
+}

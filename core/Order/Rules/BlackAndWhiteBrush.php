@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules;
+
+use Core\Design\BrushSize;
+use Core\Design\Colour;
+use Core\Design\Medium;
+use Core\Design\Step;
+use Core\Kit\Item;
+use Core\Kit\ItemKind;
+use Core\Order\Course;
+use Core\Order\Finding;
+use Core\Order\Fix;
+use Core\Order\LooksAtFace;
+use Core\Order\Preparation;
+use Core\Order\Severity;
+
+/** Brushes that are never washed between black and white save the rinse and keep the water clean (common practice, no source). */
+final readonly class BlackAndWhiteBrush implements LooksAtFace
+{
+    public function id(): string
+    {
+        return 'black-and-white-brush';
+    }
+
+    public function title(): string
+    {
+        return 'One brush between black and white';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Tip;
+    }
+
+    public function school(): null
+    {
+        return null;
+    }
+
+    public function findings(Course $course): array
+    {
+        $findings = [];
+        $design = $course->preparation;
+        foreach (array_slice($design->steps, 1, null, true) as $at => $step) {
+            $before = $design->steps[$at - 1];
+            if ($step->medium !== Medium::Brush || $before->medium !== Medium::Brush || ! $step->usesTool($before->tool) || ! $this->areOpposite($before, $step)) {
+                continue;
+            }
+            $other = $this->otherBrush($design, $step);
+            $changeovers = $design->circumstances->changeovers;
+            $now = $changeovers->between($before, $step);
+            $says = "“{$step->tool}” is rinsed between black and white: {$now->format()} here, and the water goes grey.";
+            if ($other === null) {
+                $findings[] = Finding::of($this, $course, [$at - 1, $at], "{$says} A brush kept for each saves it.");
+
+                continue;
+            }
+            $then = $step->withTool($other->name);
+            $saved = $now->minus($changeovers->between($before, $then));
+            $findings[] = Finding::of($this, $course, [$at - 1, $at], "{$says} Another brush saves {$saved->format()}.", Fix::changing($design->design, $at, $then, "Use {$other->name}"));
+        }
+
+        return $findings;
+    }
+
+    private function areOpposite(Step $one, Step $other): bool
+    {
+        if ($one->colours === [] || $other->colours === []) {
+            return false;
+        }
+        [$first, $second] = [$one->colours[0]->luminance(), $other->colours[0]->luminance()];
+
+        return min($first, $second) < Colour::NEARLY_BLACK && max($first, $second) > Colour::NEARLY_WHITE;
+    }
+
+    /** One that keeps the colour, else one of the kit that this design does not use. */
+    private function otherBrush(Preparation $design, Step $step): ?Item
+    {
+        $reserved = $design->circumstances->kit->brushReservedFor($step->colours[0]);
+        foreach ($reserved === null ? $design->circumstances->kit->ofKind(ItemKind::Brush) : [] as $brush) {
+            $isUsed = array_filter($design->steps, static fn (Step $other): bool => $other->usesTool($brush->name)) !== [];
+            if (! $isUsed && $brush->reservedFor === '' && BrushSize::of($brush->name)?->isNear(BrushSize::of($step->tool)) === true) {
+                return $brush;
+            }
+        }
+
+        return $reserved;
+    }
+}

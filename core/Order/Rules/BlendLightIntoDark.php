@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules;
+
+use Core\Colour\Blend;
+use Core\Colour\Lab;
+use Core\Colour\Paint;
+use Core\Colour\Word;
+use Core\Design\Medium;
+use Core\Design\Technique;
+use Core\Order\Course;
+use Core\Order\Defaults;
+use Core\Order\Finding;
+use Core\Order\Fix;
+use Core\Order\LooksAtFace;
+use Core\Order\Severity;
+
+/** Dark pulled into light muddies the light one (common practice, no source). */
+final readonly class BlendLightIntoDark implements LooksAtFace
+{
+    public function id(): string
+    {
+        return 'blend-light-into-dark';
+    }
+
+    public function title(): string
+    {
+        return 'Blend light into dark';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Tip;
+    }
+
+    public function school(): null
+    {
+        return null;
+    }
+
+    public function findings(Course $course): array
+    {
+        $findings = [];
+        $design = $course->preparation;
+        foreach ($design->steps as $at => $step) {
+            if ($step->technique !== Technique::Blend || $step->medium !== Medium::Brush || count($step->colours) !== 2) {
+                continue;
+            }
+            [$first, $second] = [$design->paint($at), $design->paint($at, 1)];
+            if ($this->lightness($first) < $this->lightness($second) - Defaults::LIGHTER_BY) {
+                $muddied = Word::of(Blend::pulledInto($first, $second));
+                $says = "“{$step->name}” pulls the dark colour into the light one, which turns {$muddied}. Light pulled outward into dark stays clean.";
+                $findings[] = Finding::of($this, $course, [$at], $says, Fix::changing($design->design, $at, $step->withColours(array_reverse($step->colours)), 'Begin with the light colour'));
+            }
+        }
+
+        return $findings;
+    }
+
+    private function lightness(Paint $paint): float
+    {
+        return Lab::of($paint->thick())->lightness;
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules;
+
+use Core\Order\Constraint;
+use Core\Order\Layer;
+use Core\Order\OrdersSteps;
+use Core\Order\Preparation;
+use Core\Order\School;
+use Core\Order\Severity;
+
+/** Glitter hides dots and highlights (common practice, no source). */
+final readonly class DotsAfterGlitter implements OrdersSteps
+{
+    public function id(): string
+    {
+        return 'dots-after-glitter';
+    }
+
+    public function title(): string
+    {
+        return 'Dots and highlights after glitter';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Warn;
+    }
+
+    public function school(): School
+    {
+        return School::GlitterOnWetBase;
+    }
+
+    public function constraints(Preparation $design): array
+    {
+        $constraints = [];
+        foreach ($design->touching() as [$one, $other]) {
+            if ($design->layers[$one] === Layer::Glitter && $design->isHighlight($other)) {
+                $constraints[] = new Constraint($this->id(), $this->severity(), $one, $other, "Glitter hides fine dots: “{$design->name($other)}” goes on after “{$design->name($one)}”.");
+            }
+        }
+
+        return $constraints;
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules;
+
+use Core\Design\Zone;
+use Core\Order\Constraint;
+use Core\Order\Layer;
+use Core\Order\OrdersSteps;
+use Core\Order\Preparation;
+use Core\Order\School;
+use Core\Order\Severity;
+
+/** Eyes, nose and mouth first, within each layer of the face (common practice, no source). */
+final readonly class FeaturesFirst implements OrdersSteps
+{
+    public function id(): string
+    {
+        return 'features-first';
+    }
+
+    public function title(): string
+    {
+        return 'Features first';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Tip;
+    }
+
+    public function school(): School
+    {
+        return School::FeaturesFirst;
+    }
+
+    public function constraints(Preparation $design): array
+    {
+        $constraints = [];
+        foreach ($design->layers as $one => $layer) {
+            foreach ($design->layers as $other => $its) {
+                if ($layer === $its && $layer !== Layer::Bare && $one !== $other && $this->isFeature($design, $one) && ! $this->isFeature($design, $other)) {
+                    $constraints[] = new Constraint($this->id(), $this->severity(), $one, $other, "Features first, so that none is forgotten: “{$design->name($one)}” before “{$design->name($other)}”.");
+                }
+            }
+        }
+
+        return $constraints;
+    }
+
+    private function isFeature(Preparation $design, int $at): bool
+    {
+        return array_filter($design->steps[$at]->zones, static fn (Zone $zone): bool => $zone->isFeature()) !== [];
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules;
+
+use Core\Design\Alternative;
+use Core\Design\Technique;
+use Core\Design\Zone;
+use Core\Order\Course;
+use Core\Order\Finding;
+use Core\Order\Fix;
+use Core\Order\LooksAtFace;
+use Core\Order\School;
+use Core\Order\Severity;
+
+/** Muzzle or frame line: outlined or only dotted, painters differ (common practice, no source). */
+final readonly class FrameDotted implements LooksAtFace
+{
+    public function id(): string
+    {
+        return 'frame-dotted';
+    }
+
+    public function title(): string
+    {
+        return 'Frame dotted, not outlined';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Tip;
+    }
+
+    public function school(): School
+    {
+        return School::FrameDotted;
+    }
+
+    public function findings(Course $course): array
+    {
+        $findings = [];
+        $design = $course->preparation;
+        foreach ($design->steps as $at => $step) {
+            $frames = array_filter($step->zones, static fn (Zone $zone): bool => $zone === Zone::Muzzle || $zone === Zone::Jaw || $zone === Zone::Hairline) !== [];
+            if ($frames && $step->technique === Technique::Outline) {
+                $dotted = $step->painted(new Alternative($step->medium, Technique::Dots, $step->tool, null));
+                $saved = $course->preparation->durations[$at]->minus($design->circumstances->times->of($dotted)->duration);
+                $says = "“{$step->name}” outlines the frame. You dot it instead".($saved->isZero() ? '.' : ", which saves {$saved->format()}.");
+                $findings[] = Finding::of($this, $course, [$at], $says, Fix::changing($design->design, $at, $dotted, 'Dots only'));
+            }
+        }
+
+        return $findings;
+    }
+}

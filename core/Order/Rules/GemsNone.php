@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules;
+
+use Core\Order\Course;
+use Core\Order\Finding;
+use Core\Order\Fix;
+use Core\Order\Layer;
+use Core\Order\LooksAtFace;
+use Core\Order\School;
+use Core\Order\Severity;
+
+/** Some painters set no gems (common practice, no source). */
+final readonly class GemsNone implements LooksAtFace
+{
+    public function id(): string
+    {
+        return 'gems-none';
+    }
+
+    public function title(): string
+    {
+        return 'No gems';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Tip;
+    }
+
+    public function school(): School
+    {
+        return School::GemsNone;
+    }
+
+    public function findings(Course $course): array
+    {
+        $findings = [];
+        $design = $course->preparation;
+        foreach ($design->layers as $at => $layer) {
+            if ($layer === Layer::Gem) {
+                $says = "You set no gems, and “{$design->name($at)}” does.";
+                $findings[] = Finding::of($this, $course, [$at], $says, Fix::without($design->design, [$at], 'Leave them out'));
+            }
+        }
+
+        return $findings;
+    }
+}

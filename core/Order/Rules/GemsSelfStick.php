@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules;
+
+use Core\Design\Medium;
+use Core\Kit\Item;
+use Core\Kit\ItemKind;
+use Core\Order\Course;
+use Core\Order\Finding;
+use Core\Order\Fix;
+use Core\Order\LooksAtFace;
+use Core\Order\School;
+use Core\Order\Severity;
+
+/** Self-stick gems are quick and right for small children; glued ones hold longer (common practice, no source). */
+final readonly class GemsSelfStick implements LooksAtFace
+{
+    public function id(): string
+    {
+        return 'gems-self-stick';
+    }
+
+    public function title(): string
+    {
+        return 'Gems that stick by themselves';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Tip;
+    }
+
+    public function school(): School
+    {
+        return School::GemsSelfStick;
+    }
+
+    public function findings(Course $course): array
+    {
+        $findings = [];
+        $design = $course->preparation;
+        $kit = $design->circumstances->kit;
+        $selfStick = array_values(array_filter($kit->ofKind(ItemKind::Gem), static fn (Item $gem): bool => $gem->isSelfStick))[0] ?? null;
+        foreach ($design->steps as $at => $step) {
+            $tool = $kit->named($step->tool);
+            if ($selfStick !== null && $step->medium === Medium::Gem && $tool !== null && ! $tool->isSelfStick) {
+                $says = "“{$step->name}” is set with glue. You use gems that stick by themselves: quick, and right for small children.";
+                $findings[] = Finding::of($this, $course, [$at], $says, Fix::changing($design->design, $at, $step->withTool($selfStick->name), "Use {$selfStick->name} gems"));
+            }
+        }
+
+        return $findings;
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules;
+
+use Core\Design\Technique;
+use Core\Order\Course;
+use Core\Order\Finding;
+use Core\Order\Gel;
+use Core\Order\LooksAtFace;
+use Core\Order\School;
+use Core\Order\Severity;
+use Core\Surface\Wetness;
+
+/** Those who put glitter on last carry it in gel or on a damp finger (common practice, no source). */
+final readonly class GlitterNeedsHold implements LooksAtFace
+{
+    public function id(): string
+    {
+        return 'glitter-needs-hold';
+    }
+
+    public function title(): string
+    {
+        return 'Gel where the base is dry';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Warn;
+    }
+
+    public function school(): School
+    {
+        return School::GlitterLast;
+    }
+
+    public function findings(Course $course): array
+    {
+        $findings = [];
+        foreach ($course->preparation->steps as $at => $step) {
+            $film = $course->below[$at];
+            if ($step->technique !== Technique::LooseGlitter || ($film !== null && $course->wetness($film, $at) === Wetness::Wet)) {
+                continue;
+            }
+            $ground = $film === null ? 'bare skin' : "“{$course->step($film)->name}”, which is {$course->wetness($film, $at)->value} by then";
+            $findings[] = Finding::of($this, $course, [$at], "Nothing holds loose glitter here: “{$step->name}” goes on {$ground}. Gel holds on dry paint.", Gel::insteadOf($course->preparation, $at));
+        }
+
+        return $findings;
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules;
+
+use Core\Design\Medium;
+use Core\Design\Step;
+use Core\Kit\Item;
+use Core\Kit\ItemKind;
+use Core\Kit\Kit;
+use Core\Order\Course;
+use Core\Order\Finding;
+use Core\Order\Fix;
+use Core\Order\LooksAtFace;
+use Core\Order\Severity;
+
+/** Usual caution: skin glue may contain latex. Local codes and licensed practice come first. */
+final readonly class LatexGlue implements LooksAtFace
+{
+    public function id(): string
+    {
+        return 'latex-glue';
+    }
+
+    public function title(): string
+    {
+        return 'Latex: ask first';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Warn;
+    }
+
+    public function school(): null
+    {
+        return null;
+    }
+
+    public function findings(Course $course): array
+    {
+        $findings = [];
+        $design = $course->preparation;
+        $kit = $design->circumstances->kit;
+        foreach ($design->steps as $at => $step) {
+            $glue = $this->glue($kit, $step);
+            if ($glue?->hasLatex === true) {
+                $says = "“{$glue->name}” in “{$step->name}” contains latex. Ask every child’s parent, and refuse it with a latex allergy.";
+                $findings[] = Finding::of($this, $course, [$at], $says, $this->fix($course, $at));
+            }
+        }
+
+        return $findings;
+    }
+
+    /** What a step is stuck with: its own tool, or any glue of the kit where its gems do not stick by themselves. */
+    private function glue(Kit $kit, Step $step): ?Item
+    {
+        $tool = $kit->named($step->tool);
+        $needsGlue = $step->medium === Medium::Gem && $tool !== null && $tool->kind === ItemKind::Gem && ! $tool->isSelfStick;
+
+        return $needsGlue ? $kit->ofKind(ItemKind::Glue)[0] ?? null : $tool;
+    }
+
+    private function fix(Course $course, int $at): Fix
+    {
+        $gems = array_values(array_filter($course->preparation->circumstances->kit->ofKind(ItemKind::Gem), static fn (Item $gem): bool => $gem->isSelfStick));
+
+        return $gems === []
+            ? Fix::without($course->preparation->design, [$at], 'Leave it out')
+            : Fix::changing($course->preparation->design, $at, $course->step($at)->withTool($gems[0]->name), "Use {$gems[0]->name} gems");
+    }
+}

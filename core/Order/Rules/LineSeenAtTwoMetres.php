@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules;
+
+use Core\Colour\Defaults as ColourDefaults;
+use Core\Colour\Difference;
+use Core\Colour\Lab;
+use Core\Colour\LinearRgb;
+use Core\Colour\Sight;
+use Core\Colour\Word;
+use Core\Design\Colour;
+use Core\Order\Course;
+use Core\Order\Finding;
+use Core\Order\Fix;
+use Core\Order\LooksAtFace;
+use Core\Order\Severity;
+use Core\Order\Sighting;
+
+/** Parents look from two metres: a line must differ enough from its ground (CIEDE2000; the threshold is the team’s estimate). */
+final readonly class LineSeenAtTwoMetres implements LooksAtFace
+{
+    public function id(): string
+    {
+        return 'line-seen-at-two-metres';
+    }
+
+    public function title(): string
+    {
+        return 'Line seen from two metres';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Warn;
+    }
+
+    public function school(): null
+    {
+        return null;
+    }
+
+    public function findings(Course $course): array
+    {
+        $findings = [];
+        $design = $course->preparation;
+        foreach ($course->sightings as $at => $sightings) {
+            $nearest = $sightings === [] || ! $design->layers[$at]->isFine() ? null : $this->mostDifferent($sightings[0]);
+            if ($nearest === null || Sight::isSeenAtTwoMetres($sightings[0]->onDry, $nearest)) {
+                continue;
+            }
+            $step = $course->step($at);
+            $difference = floor(Difference::between(Lab::of($sightings[0]->onDry), Lab::of($nearest)));
+            $needed = ColourDefaults::SEEN_AT_TWO_METRES;
+            $says = sprintf('“%s” is %s on %s: from two metres nobody sees it (difference %d, %d are needed).', $step->name, Word::of($sightings[0]->onDry), Word::of($nearest), $difference, $needed);
+            $findings[] = Finding::of($this, $course, [$at], $says, $this->fix($course, $at, $nearest));
+        }
+
+        return $findings;
+    }
+
+    /** The ground that the line stands out most from: seen there, it is seen. */
+    private function mostDifferent(Sighting $sighting): ?LinearRgb
+    {
+        $most = -1.0;
+        $found = null;
+        foreach ($sighting->grounds as $ground) {
+            $difference = Difference::between(Lab::of($sighting->onDry), Lab::of($ground));
+            [$most, $found] = $difference > $most ? [$difference, $ground] : [$most, $found];
+        }
+
+        return $found;
+    }
+
+    /** The paint of the kit that stands out most of black, white and what the design uses already. */
+    private function fix(Course $course, int $at, LinearRgb $ground): ?Fix
+    {
+        $best = null;
+        $most = ColourDefaults::SEEN_AT_TWO_METRES;
+        foreach ($course->preparation->circumstances->kit->colours() as $colour) {
+            $isPlain = $colour->luminance() < Colour::NEARLY_BLACK || $colour->luminance() > Colour::NEARLY_WHITE;
+            $difference = $isPlain ? Difference::between(Lab::ofHex($colour->hex), Lab::of($ground)) : 0.0;
+            if ($difference > $most) {
+                [$best, $most] = [$colour, $difference];
+            }
+        }
+
+        return $best === null ? null : Fix::changing($course->preparation->design, $at, $course->step($at)->withColours([$best]), "Paint it {$best->name}");
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules;
+
+use Core\Design\Zone;
+use Core\Order\Constraint;
+use Core\Order\Layer;
+use Core\Order\OrdersSteps;
+use Core\Order\Preparation;
+use Core\Order\Severity;
+
+/** A painted lower lip smears with the first drink (common practice, no source). */
+final readonly class LipsLast implements OrdersSteps
+{
+    public function id(): string
+    {
+        return 'lips-last';
+    }
+
+    public function title(): string
+    {
+        return 'Lips last';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Warn;
+    }
+
+    public function school(): null
+    {
+        return null;
+    }
+
+    public function constraints(Preparation $design): array
+    {
+        $constraints = [];
+        foreach ($design->steps as $lips => $step) {
+            foreach ($this->areLips($design, $lips) ? $design->steps : [] as $other => $its) {
+                if (! $this->areLips($design, $other) && $its->medium->isPaintedOn()) {
+                    $why = "A painted lip smears while the rest is painted: “{$step->name}” comes after “{$its->name}”.";
+                    $constraints[] = new Constraint($this->id(), $this->severity(), $other, $lips, $why);
+                }
+            }
+        }
+
+        return $constraints;
+    }
+
+    private function areLips(Preparation $design, int $at): bool
+    {
+        $zones = $design->steps[$at]->zones;
+
+        return $zones !== [] && $design->layers[$at] !== Layer::Glitter && $design->layers[$at] !== Layer::Gem
+            && array_filter($zones, static fn (Zone $zone): bool => $zone !== Zone::Lips && $zone !== Zone::LowerLip) === [];
+    }
+}

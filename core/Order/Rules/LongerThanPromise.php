@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules;
+
+use Core\Order\Course;
+use Core\Order\Finding;
+use Core\Order\Fix;
+use Core\Order\LooksAtFace;
+use Core\Order\Repairs;
+use Core\Order\Severity;
+use Core\Units\Duration;
+
+/** What a menu promises, every child in the line waits for. */
+final readonly class LongerThanPromise implements LooksAtFace
+{
+    public function id(): string
+    {
+        return 'longer-than-promise';
+    }
+
+    public function title(): string
+    {
+        return 'Longer than its promise';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Warn;
+    }
+
+    public function school(): null
+    {
+        return null;
+    }
+
+    public function findings(Course $course): array
+    {
+        $findings = [];
+        $design = $course->preparation;
+        $promise = $design->design->promise;
+        if ($promise !== null && $course->makespan()->isLongerThan($promise)) {
+            $over = $course->makespan()->minus($promise);
+            $says = "{$design->design->name} takes {$course->makespan()->format()} and promises {$promise->format()}: {$over->format()} over, on every child in the line.";
+            $findings[] = Finding::of($this, $course, [], $says, Repairs::of($course)->leavingOut($promise) ?? $this->honest($course));
+        }
+
+        return $findings;
+    }
+
+    /** A promise that holds, in quarters of a minute. */
+    private function honest(Course $course): Fix
+    {
+        $promise = Duration::ofSeconds(15 * ceil($course->makespan()->seconds() / 15));
+
+        return Fix::to($course->preparation->design->withPromise($promise), "Promise {$promise->format()} instead");
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules;
+
+use Core\Design\Technique;
+use Core\Design\Zone;
+use Core\Order\Course;
+use Core\Order\Finding;
+use Core\Order\Fix;
+use Core\Order\LooksAtFace;
+use Core\Order\Severity;
+
+/** Usual caution; local codes and licensed practice come first. */
+final readonly class LooseGlitterNearEyes implements LooksAtFace
+{
+    public function id(): string
+    {
+        return 'loose-glitter-near-eyes';
+    }
+
+    public function title(): string
+    {
+        return 'Eyes shut for loose glitter';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Stop;
+    }
+
+    public function school(): null
+    {
+        return null;
+    }
+
+    public function findings(Course $course): array
+    {
+        $findings = [];
+        $design = $course->preparation;
+        foreach ($design->steps as $at => $step) {
+            $nearEyes = array_filter($step->zones, static fn (Zone $zone): bool => $zone->isEye()) !== [];
+            if ($nearEyes && $step->technique === Technique::LooseGlitter && ! $step->keepsEyesShut()) {
+                $says = "“{$step->name}” is loose glitter near the eyes: eyes shut first, and for a while after. Never blow it.";
+                $findings[] = Finding::of($this, $course, [$at], $says, Fix::changing($design->design, $at, $step->withEyesShut(), 'Eyes shut for it'));
+            }
+        }
+
+        return $findings;
+    }
+}

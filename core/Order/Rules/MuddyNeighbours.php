@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules;
+
+use Core\Colour\Blend;
+use Core\Colour\LinearRgb;
+use Core\Colour\Word;
+use Core\Design\Colour;
+use Core\Design\Step;
+use Core\Order\Course;
+use Core\Order\Defaults;
+use Core\Order\Finding;
+use Core\Order\Fix;
+use Core\Order\LooksAtFace;
+use Core\Order\Preparation;
+use Core\Order\Severity;
+
+/** Complements that touch while wet lose their colour in each other (Kubelka and Munk mixture of the two). */
+final readonly class MuddyNeighbours implements LooksAtFace
+{
+    public function id(): string
+    {
+        return 'muddy-neighbours';
+    }
+
+    public function title(): string
+    {
+        return 'Muddy neighbours';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Warn;
+    }
+
+    public function school(): null
+    {
+        return null;
+    }
+
+    public function findings(Course $course): array
+    {
+        $findings = [];
+        $design = $course->preparation;
+        foreach ($design->steps as $at => $step) {
+            $muddy = $this->muddyPair($design, $at, array_keys($step->colours));
+            if ($muddy === null || ! $step->technique->covers()) {
+                continue;
+            }
+            [$one, $other] = $muddy;
+            $mud = Word::of(Blend::between($design->paint($at, $one), $design->paint($at, $other)));
+            $says = "In “{$step->name}”, {$this->name($step, $one)} and {$this->name($step, $other)} lie side by side and blend to a muddy {$mud}.";
+            $findings[] = Finding::of($this, $course, [$at], $says, $this->fix($design, $at));
+        }
+
+        return $findings;
+    }
+
+    /**
+     * @param  list<int>  $order  of the colours
+     * @return array{int, int}|null
+     */
+    private function muddyPair(Preparation $design, int $at, array $order): ?array
+    {
+        foreach (array_slice($order, 1) as $before => $colour) {
+            if (Blend::isMuddy($design->paint($at, $order[$before]), $design->paint($at, $colour))) {
+                return [$order[$before], $colour];
+            }
+        }
+
+        return null;
+    }
+
+    /** Another order of the same colours with no muddy neighbours; none of two colours. */
+    private function fix(Preparation $design, int $at): ?Fix
+    {
+        $step = $design->steps[$at];
+        foreach ($this->orders(array_keys($step->colours)) as $order) {
+            if ($this->muddyPair($design, $at, $order) === null) {
+                $colours = array_map(static fn (int $colour): Colour => $step->colours[$colour], $order);
+
+                return Fix::changing($design->design, $at, $step->withColours($colours), 'Lay them the other way round: '.implode(', ', array_map(fn (int $colour): string => $this->name($step, $colour), $order)));
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  list<int>  $colours
+     * @return iterable<list<int>>
+     */
+    private function orders(array $colours): iterable
+    {
+        if (count($colours) < 2 || count($colours) > Defaults::MOST_COLOURS_TURNED) {
+            yield $colours;
+
+            return;
+        }
+        foreach ($colours as $at => $first) {
+            $rest = $colours;
+            array_splice($rest, $at, 1);
+            foreach ($this->orders($rest) as $order) {
+                yield [$first, ...$order];
+            }
+        }
+    }
+
+    private function name(Step $step, int $colour): string
+    {
+        return $step->colours[$colour]->name === '' ? Word::of(LinearRgb::ofHex($step->colours[$colour]->hex)) : $step->colours[$colour]->name;
+    }
+}

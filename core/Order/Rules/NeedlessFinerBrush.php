@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules;
+
+use Core\Design\BrushSize;
+use Core\Design\Medium;
+use Core\Order\Course;
+use Core\Order\Finding;
+use Core\Order\Fix;
+use Core\Order\LooksAtFace;
+use Core\Order\School;
+use Core\Order\Severity;
+
+/** The tip of a 4 can do the work of a 2 if it is loaded well; some switch, some do not (common practice, no source). */
+final readonly class NeedlessFinerBrush implements LooksAtFace
+{
+    public function id(): string
+    {
+        return 'needless-finer-brush';
+    }
+
+    public function title(): string
+    {
+        return 'The tip does the finer line';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Tip;
+    }
+
+    public function school(): School
+    {
+        return School::TipOfBrush;
+    }
+
+    public function findings(Course $course): array
+    {
+        $findings = [];
+        $design = $course->preparation;
+        foreach (array_slice($design->steps, 1, null, true) as $at => $step) {
+            $before = $design->steps[$at - 1];
+            $finer = BrushSize::of($step->tool);
+            $isFiner = $finer !== null && $step->usesColoursOf($before) && BrushSize::of($before->tool)?->isCoarserThan($finer) === true;
+            if (! $isFiner || $step->medium !== Medium::Brush) {
+                continue;
+            }
+            $saved = $design->circumstances->changeovers->between($before, $step);
+            $says = "“{$step->name}” changes from {$before->tool} to {$step->tool} for the same colour: {$saved->format()}. Loaded well, the tip of {$before->tool} paints it.";
+            $findings[] = Finding::of($this, $course, [$at - 1, $at], $says, Fix::changing($design->design, $at, $step->withTool($before->tool), "Use the tip of {$before->tool}"));
+        }
+
+        return $findings;
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules;
+
+use Core\Design\Technique;
+use Core\Order\Constraint;
+use Core\Order\Layer;
+use Core\Order\OrdersSteps;
+use Core\Order\Preparation;
+use Core\Order\Severity;
+
+/** What is filled after its outline runs over it (common practice, no source). */
+final readonly class OutlineAfterFill implements OrdersSteps
+{
+    public function id(): string
+    {
+        return 'outline-after-fill';
+    }
+
+    public function title(): string
+    {
+        return 'Outline after fill';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Warn;
+    }
+
+    public function school(): null
+    {
+        return null;
+    }
+
+    public function constraints(Preparation $design): array
+    {
+        $constraints = [];
+        foreach ($design->touching() as [$one, $other]) {
+            if ($design->layers[$one] === Layer::Shape && $design->steps[$other]->technique === Technique::Outline && $this->belong($design, $one, $other)) {
+                $constraints[] = new Constraint($this->id(), $this->severity(), $one, $other, "“{$design->name($other)}” outlines “{$design->name($one)}”: filled first, its edge stays clean.");
+            }
+        }
+
+        return $constraints;
+    }
+
+    private function belong(Preparation $design, int $fill, int $outline): bool
+    {
+        $shape = $design->steps[$outline]->mark->shape;
+
+        return $shape === null || $shape === $design->steps[$fill]->mark->shape;
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules;
+
+use Core\Order\Course;
+use Core\Order\Finding;
+use Core\Order\Fix;
+use Core\Order\LooksAtFace;
+use Core\Order\Severity;
+
+/** A split cake picked up both ways round goes muddy (common practice, no source). */
+final readonly class SplitCakeWrongWay implements LooksAtFace
+{
+    public function id(): string
+    {
+        return 'split-cake-wrong-way';
+    }
+
+    public function title(): string
+    {
+        return 'Split cake the same way round';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Warn;
+    }
+
+    public function school(): null
+    {
+        return null;
+    }
+
+    public function findings(Course $course): array
+    {
+        $findings = [];
+        $design = $course->preparation;
+        $first = [];
+        foreach ($design->steps as $at => $step) {
+            $cake = count($step->colours) > 1 ? $design->circumstances->kit->splitCakeOf($step->colours) : null;
+            if ($cake === null) {
+                continue;
+            }
+            $first[$cake->name] ??= $at;
+            $earlier = $first[$cake->name];
+            if (! $step->usesColoursOf($design->steps[$earlier])) {
+                $says = "“{$step->name}” picks up “{$cake->name}” the other way round than “{$design->name($earlier)}”. Always the same way round, or the cake goes muddy.";
+                $findings[] = Finding::of($this, $course, [$earlier, $at], $says, Fix::changing($design->design, $at, $step->withColours($design->steps[$earlier]->colours), 'Turn it round'));
+            }
+        }
+
+        return $findings;
+    }
+}

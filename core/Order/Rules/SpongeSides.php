@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules;
+
+use Core\Design\Medium;
+use Core\Order\Course;
+use Core\Order\Finding;
+use Core\Order\Fix;
+use Core\Order\LooksAtFace;
+use Core\Order\Severity;
+
+/** Each side, tip and heel of a sponge can hold a colour: it saves a pick-up and a reload each time (common practice, no source). */
+final readonly class SpongeSides implements LooksAtFace
+{
+    public function id(): string
+    {
+        return 'sponge-sides';
+    }
+
+    public function title(): string
+    {
+        return 'Several colours on one sponge';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Tip;
+    }
+
+    public function school(): null
+    {
+        return null;
+    }
+
+    public function findings(Course $course): array
+    {
+        $findings = [];
+        $design = $course->preparation;
+        foreach (array_slice($design->steps, 1, null, true) as $at => $step) {
+            $before = $design->steps[$at - 1];
+            $changesSponge = $step->medium === Medium::Sponge && $before->medium === Medium::Sponge && ! $step->usesTool($before->tool) && $before->tool !== '';
+            if (! $changesSponge || count($step->colours) !== 1 || count($before->colours) !== 1) {
+                continue;
+            }
+            $turned = $step->withTool($before->tool);
+            $changeovers = $design->circumstances->changeovers;
+            $saved = $changeovers->between($before, $step)->minus($changeovers->between($before, $turned));
+            if (! $saved->isZero()) {
+                $says = "“{$step->name}” takes another sponge. A clean side of the {$before->tool} in the hand saves {$saved->format()}.";
+                $findings[] = Finding::of($this, $course, [$at - 1, $at], $says, Fix::changing($design->design, $at, $turned, "Turn the {$before->tool}"));
+            }
+        }
+
+        return $findings;
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules;
+
+use Core\Design\Timeline\SpanKind;
+use Core\Order\Course;
+use Core\Order\Defaults;
+use Core\Order\Finding;
+use Core\Order\Fix;
+use Core\Order\LooksAtFace;
+use Core\Order\Repairs;
+use Core\Order\Severity;
+
+/** Drying spread over other work costs nothing; standing and waiting does (common practice, no source). */
+final readonly class StandingWait implements LooksAtFace
+{
+    public function id(): string
+    {
+        return 'standing-wait';
+    }
+
+    public function title(): string
+    {
+        return 'A wait that other work could fill';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Tip;
+    }
+
+    public function school(): null
+    {
+        return null;
+    }
+
+    public function findings(Course $course): array
+    {
+        $findings = [];
+        $design = $course->preparation;
+        foreach ($course->timeline->spans as $span) {
+            $at = (int) array_search($span->step, $design->steps, true);
+            if ($span->kind !== SpanKind::Drying || $span->length->seconds() < Defaults::WORTH_SECONDS) {
+                continue;
+            }
+            $order = Repairs::of($course)->fillerBefore($at);
+            if ($order !== null) {
+                $filler = $design->name($order->moved);
+                $says = "You stand {$span->length->format()} before “{$design->name($at)}” until the paint is dry. “{$filler}” can be painted meanwhile, which saves {$order->saved->format()}.";
+                $findings[] = Finding::of($this, $course, [$at, $order->moved], $says, Fix::inOrder($design->design, $order->order, "Paint “{$filler}” meanwhile"));
+            }
+        }
+
+        return $findings;
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules;
+
+use Core\Order\Constraint;
+use Core\Order\Layer;
+use Core\Order\OrdersSteps;
+use Core\Order\Preparation;
+use Core\Order\Severity;
+
+/** Lines that a stencil hides must be redrawn (common practice, no source). */
+final readonly class StencilBeforeLine implements OrdersSteps
+{
+    public function id(): string
+    {
+        return 'stencil-before-line';
+    }
+
+    public function title(): string
+    {
+        return 'Stencil before line work';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Stop;
+    }
+
+    public function school(): null
+    {
+        return null;
+    }
+
+    public function constraints(Preparation $design): array
+    {
+        $constraints = [];
+        foreach ($design->touching() as [$one, $other]) {
+            if ($design->layers[$one] === Layer::Texture && $design->layers[$other]->isFine()) {
+                $constraints[] = new Constraint($this->id(), $this->severity(), $one, $other, "The stencil “{$design->name($one)}” would hide “{$design->name($other)}”, which then has to be painted again.");
+            }
+        }
+
+        return $constraints;
+    }
+}

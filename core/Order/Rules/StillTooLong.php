@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules;
+
+use Core\Order\Course;
+use Core\Order\Finding;
+use Core\Order\LooksAtFace;
+use Core\Order\Repairs;
+use Core\Order\Severity;
+
+/** The child’s patience ends the face, not the painter’s. */
+final readonly class StillTooLong implements LooksAtFace
+{
+    public function id(): string
+    {
+        return 'still-too-long';
+    }
+
+    public function title(): string
+    {
+        return 'Still too long for this child';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Warn;
+    }
+
+    public function school(): null
+    {
+        return null;
+    }
+
+    public function findings(Course $course): array
+    {
+        $findings = [];
+        $design = $course->preparation;
+        $still = $design->design->audience->sitsStillFor;
+        if ($still !== null && $course->makespan()->isLongerThan($still)) {
+            $says = "{$design->design->name} takes {$course->makespan()->format()}; a child who sits still for {$still->format()} will not last it.";
+            $findings[] = Finding::of($this, $course, [], $says, Repairs::of($course)->leavingOut($still));
+        }
+
+        return $findings;
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules;
+
+use Core\Order\Constraint;
+use Core\Order\Layer;
+use Core\Order\OrdersSteps;
+use Core\Order\Preparation;
+use Core\Order\Severity;
+
+/** Red over wet white turns pink (common practice, no source). */
+final readonly class StrongOverPaleOnDry implements OrdersSteps
+{
+    public function id(): string
+    {
+        return 'strong-over-pale-on-dry';
+    }
+
+    public function title(): string
+    {
+        return 'Strong over pale only on dry';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Warn;
+    }
+
+    public function school(): null
+    {
+        return null;
+    }
+
+    public function constraints(Preparation $design): array
+    {
+        $constraints = [];
+        foreach ($design->touching() as [$one, $other]) {
+            if ($design->isStrong($other) && $design->layers[$other] !== Layer::Base && $design->films[$other] !== null && $design->films[$one] !== null && $design->isPale($one) && $design->groundOf($other) === $one && $design->turnsOnWet($other, $one)) {
+                $constraints[] = new Constraint($this->id(), $this->severity(), $one, $other, "“{$design->name($other)}” would turn {$design->turned($other, $one)} on wet “{$design->name($one)}”, which is dry {$design->dryAfter($one)->format()} after it was laid.", $design->dryAfter($one)->milliseconds);
+            }
+        }
+
+        return $constraints;
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules;
+
+use Core\Design\Load;
+use Core\Order\Course;
+use Core\Order\Finding;
+use Core\Order\Fix;
+use Core\Order\LooksAtFace;
+use Core\Order\Severity;
+
+/** Thick wet stripes re-wet the white below and turn pink (common practice, no source). */
+final readonly class StrongOverPaleThin implements LooksAtFace
+{
+    public function id(): string
+    {
+        return 'strong-over-pale-thin';
+    }
+
+    public function title(): string
+    {
+        return 'Strong over pale only thin';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Warn;
+    }
+
+    public function school(): null
+    {
+        return null;
+    }
+
+    public function findings(Course $course): array
+    {
+        $findings = [];
+        $design = $course->preparation;
+        foreach ($design->steps as $at => $step) {
+            $film = $course->below[$at];
+            if ($film !== null && $step->load === Load::Liquid && $design->isStrong($at) && $design->isPale($film) && $design->films[$film] !== null) {
+                $says = "“{$step->name}” is laid nearly liquid over pale “{$course->step($film)->name}”: so much water wets the pale paint again, and the colour turns {$design->turned($at, $film)}.";
+                $findings[] = Finding::of($this, $course, [$at, $film], $says, Fix::changing($design->design, $at, $step->withLoad(Load::Damp), 'Lay it damp and thin'));
+            }
+        }
+
+        return $findings;
+    }
+}

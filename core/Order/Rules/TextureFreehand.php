@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules;
+
+use Core\Design\Alternative;
+use Core\Design\Medium;
+use Core\Design\Step;
+use Core\Design\Technique;
+use Core\Order\Course;
+use Core\Order\Finding;
+use Core\Order\Fix;
+use Core\Order\LooksAtFace;
+use Core\Order\School;
+use Core\Order\Severity;
+
+/** Texture by stencil, or freehand dots for speed: painters differ (common practice, no source). */
+final readonly class TextureFreehand implements LooksAtFace
+{
+    public function id(): string
+    {
+        return 'texture-freehand';
+    }
+
+    public function title(): string
+    {
+        return 'Texture freehand';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Tip;
+    }
+
+    public function school(): School
+    {
+        return School::TextureFreehand;
+    }
+
+    public function findings(Course $course): array
+    {
+        $findings = [];
+        $design = $course->preparation;
+        foreach ($design->steps as $at => $step) {
+            $way = $step->medium === Medium::Stencil ? $this->freehand($step) : null;
+            if ($way !== null) {
+                $dotted = $step->painted($way);
+                $saved = $course->makespan()->minus(Course::of(Fix::changing($design->design, $at, $dotted, '')->design, $design->circumstances)->makespan());
+                $says = "“{$step->name}” uses a stencil. You dot textures freehand".($saved->isZero() ? ', though here it takes no less time.' : ", which saves {$saved->format()}.");
+                $findings[] = Finding::of($this, $course, [$at], $says, Fix::changing($design->design, $at, $dotted, 'Dot it freehand'));
+            }
+        }
+
+        return $findings;
+    }
+
+    private function freehand(Step $step): Alternative
+    {
+        foreach ($step->alternatives as $way) {
+            if ($way->medium === Medium::Brush) {
+                return $way;
+            }
+        }
+
+        return new Alternative(Medium::Brush, Technique::Dots, 'round 3', null);
+    }
+}

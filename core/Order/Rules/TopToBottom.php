@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules;
+
+use Core\Design\Zone;
+use Core\Order\Constraint;
+use Core\Order\Layer;
+use Core\Order\OrdersSteps;
+use Core\Order\Preparation;
+use Core\Order\School;
+use Core\Order\Severity;
+
+/** Strictly top to bottom within each layer, so that the hand smudges nothing (common practice, no source). */
+final readonly class TopToBottom implements OrdersSteps
+{
+    public function id(): string
+    {
+        return 'top-to-bottom';
+    }
+
+    public function title(): string
+    {
+        return 'Top to bottom';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Tip;
+    }
+
+    public function school(): School
+    {
+        return School::TopToBottom;
+    }
+
+    public function constraints(Preparation $design): array
+    {
+        $constraints = [];
+        foreach ($design->layers as $one => $layer) {
+            foreach ($design->layers as $other => $its) {
+                if ($layer === $its && $layer !== Layer::Bare && $one !== $other && $this->row($design, $one) < $this->row($design, $other)) {
+                    $constraints[] = new Constraint($this->id(), $this->severity(), $one, $other, "From top to bottom nothing is smudged by the hand: “{$design->name($one)}” before “{$design->name($other)}”.");
+                }
+            }
+        }
+
+        return $constraints;
+    }
+
+    /** Of its topmost place; a long way down where it has none. */
+    private function row(Preparation $design, int $at): int
+    {
+        return array_reduce($design->steps[$at]->zones, static fn (int $top, Zone $zone): int => min($top, $zone->row()), PHP_INT_MAX);
+    }
+}

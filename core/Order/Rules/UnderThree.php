@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules;
+
+use Core\Design\Audience;
+use Core\Design\Design;
+use Core\Design\Placement;
+use Core\Order\Course;
+use Core\Order\Defaults;
+use Core\Order\Finding;
+use Core\Order\Fix;
+use Core\Order\Layer;
+use Core\Order\LooksAtFace;
+use Core\Order\Severity;
+
+/** Usual caution; local codes and licensed practice come first. */
+final readonly class UnderThree implements LooksAtFace
+{
+    public function id(): string
+    {
+        return 'under-three';
+    }
+
+    public function title(): string
+    {
+        return 'Under three';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Stop;
+    }
+
+    public function school(): null
+    {
+        return null;
+    }
+
+    public function findings(Course $course): array
+    {
+        $findings = [];
+        $design = $course->preparation;
+        $age = $design->design->audience->fromAge;
+        if ($age === null || $age >= Defaults::FULL_FACE_FROM_AGE) {
+            return [];
+        }
+        $gems = array_keys(array_filter($design->layers, static fn (Layer $layer): bool => $layer === Layer::Gem));
+        if ($gems !== []) {
+            $says = "{$design->design->name} is meant for children from {$age}: no gems under three, they are swallowed.";
+            $findings[] = Finding::of($this, $course, $gems, $says, Fix::without($design->design, $gems, 'Leave the gems out'));
+        }
+        if ($design->design->placement === Placement::FullFace || $design->design->placement === Placement::Mask) {
+            $says = "{$design->design->name} is meant for children from {$age}: no full face under three. A small mark on cheek or hand at most, with a parent present.";
+            $findings[] = Finding::of($this, $course, [], $says, $this->fromThree($design->design));
+        }
+
+        return $findings;
+    }
+
+    private function fromThree(Design $design): Fix
+    {
+        $age = Defaults::FULL_FACE_FROM_AGE;
+
+        return Fix::to($design->withAudience(new Audience($design->audience->sitsStillFor, $design->audience->isGentle, $age)), "Offer it from {$age} years");
+    }
+}

@@ -55,6 +55,12 @@ final readonly class Step
         $this->refuseWrongWork();
     }
 
+    /** Hands off the skin for so long. */
+    public static function wait(string $id, Duration $time): self
+    {
+        return new self($id, 'Wait', Medium::Bare, '', [], [], Side::Centre, 1, $time, Duration::zero(), false, '', Technique::Wait);
+    }
+
     public function withId(string $id): self
     {
         return $this->copy(id: $id);

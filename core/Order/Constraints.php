@@ -33,14 +33,23 @@ final readonly class Constraints
         }
         $firm = array_merge(self::pinned($design), self::typedDrying($design), ...$firm);
 
-        return new self([...$firm, ...self::thatFit($design, $firm, [...self::picture($design), ...array_merge(...$wished)])], self::groups($design));
+        return new self([...$firm, ...self::thatFit($design, $firm, [...self::picture($design, $firm), ...array_merge(...$wished)])], self::groups($design));
     }
 
     /** @return list<Lag> one for each pair, with the narrowest bounds */
     public function lags(): array
     {
+        return self::lagsOf($this->all);
+    }
+
+    /**
+     * @param  list<Constraint>  $constraints
+     * @return list<Lag> one for each pair, with the narrowest bounds
+     */
+    public static function lagsOf(array $constraints): array
+    {
         $lags = [];
-        foreach ($this->all as $constraint) {
+        foreach ($constraints as $constraint) {
             $key = "{$constraint->from} {$constraint->to}";
             $known = $lags[$key] ?? new Lag($constraint->from, $constraint->to);
             $most = min($known->most ?? PHP_INT_MAX, $constraint->most ?? PHP_INT_MAX);
@@ -50,10 +59,12 @@ final readonly class Constraints
         return array_values($lags);
     }
 
-    /** @param  list<Constraint>  $all */
-    public function withOnly(array $all): self
+    /** Only what the craft, the pins and the picture want, without what would merely be nice. */
+    public function withoutWishes(): self
     {
-        return new self($all, $this->together);
+        $firm = array_filter($this->all, static fn (Constraint $constraint): bool => $constraint->severity !== Severity::Tip || $constraint->rule === self::PICTURE);
+
+        return new self(array_values($firm), $this->together);
     }
 
     /** @return list<Constraint> */
@@ -140,12 +151,22 @@ final readonly class Constraints
         return $constraints;
     }
 
-    /** @return list<Constraint> what lies over what makes the picture: it stays so, unless the craft says otherwise */
-    private static function picture(Preparation $design): array
+    /**
+     * What lies over what makes the picture: it stays so, unless the craft says otherwise. Glitter that must be caught by a wet
+     * film goes on when that film is wet, whatever was typed over it.
+     *
+     * @param  list<Constraint>  $firm
+     * @return list<Constraint>
+     */
+    private static function picture(Preparation $design, array $firm): array
     {
+        $caught = [];
+        foreach ($firm as $constraint) {
+            $caught[$constraint->to] = $constraint->most !== null && $design->layers[$constraint->to] === Layer::Glitter || ($caught[$constraint->to] ?? false);
+        }
         $constraints = [];
         foreach ($design->touching() as [$under, $over]) {
-            if ($under < $over) {
+            if ($under < $over && ! ($caught[$under] ?? false) && ! ($caught[$over] ?? false)) {
                 $why = "“{$design->name($over)}” lies over “{$design->name($under)}”.";
                 $constraints[] = new Constraint(self::PICTURE, Severity::Tip, $under, $over, $why);
             }

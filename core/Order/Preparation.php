@@ -136,21 +136,15 @@ final readonly class Preparation
         return null;
     }
 
-    /** The film that a step lies on if it is painted as it was typed; a base that must come first counts wherever it was typed. */
-    public function groundOf(int $step): ?int
+    /** Whether a step lies on the wet film of another one in any order that is allowed: as typed, or as the craft wants it. */
+    public function liesOn(int $step, int $film): bool
     {
-        for ($under = $step - 1; $under >= 0; $under--) {
-            if ($this->films[$under] !== null && $this->layers[$under]->covers() && $this->touch($under, $step)) {
-                return $under;
-            }
+        if ($this->films[$film] === null || ! $this->layers[$film]->covers() || ! $this->touch($step, $film)) {
+            return false;
         }
-        foreach ($this->layers as $at => $layer) {
-            if ($layer === Layer::Base && $at > $step && $this->films[$at] !== null && $this->touch($at, $step)) {
-                return $at;
-            }
-        }
+        $byCraft = $this->layers[$step]->isFine() && ($this->isBase($film) || $this->layers[$film] === Layer::Texture);
 
-        return null;
+        return $film < $step || $byCraft;
     }
 
     /** How long after a step its film is no longer wet; nothing where it lays none. */

@@ -38,9 +38,9 @@ final readonly class Defaults
     public const SPONGE_SHARE = 0.55;
 
     /** Moisture above which a film is wet, and up to which it is dry; tacky in between. Team's estimates. */
-    public const WET_ABOVE = 0.3;
+    public const WET_ABOVE = 0.25;
 
-    public const DRY_UP_TO = 0.1;
+    public const DRY_UP_TO = 0.05;
 
     public const LEAST_CELSIUS = -10.0;
 

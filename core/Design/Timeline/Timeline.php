@@ -7,6 +7,7 @@ namespace Core\Design\Timeline;
 use Core\Design\ChangeoverMatrix;
 use Core\Design\Step;
 use Core\Design\StepTimes;
+use Core\Design\Technique;
 use Core\Units\Duration;
 
 /** A design's steps in time, in their given order: gapless spans from nothing to the makespan. */
@@ -42,7 +43,8 @@ final readonly class Timeline
                 $now = $now->plus($length);
             }
             $laid[] = [$step, $now];
-            $before = $step;
+            // The tool stays in the hand while one waits.
+            $before = $step->technique === Technique::Wait ? $before : $step;
         }
 
         return new self($spans);

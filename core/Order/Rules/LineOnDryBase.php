@@ -37,7 +37,7 @@ final readonly class LineOnDryBase implements OrdersSteps
     {
         $constraints = [];
         foreach ($design->touching() as [$one, $other]) {
-            if ($design->layers[$other]->isFine() && $design->films[$other] !== null && $design->films[$one] !== null && $design->groundOf($other) === $one) {
+            if ($design->layers[$other]->isFine() && $design->films[$other] !== null && $design->liesOn($other, $one)) {
                 $constraints[] = new Constraint($this->id(), $this->severity(), $one, $other, "“{$design->name($other)}” waits until “{$design->name($one)}” is dry, {$design->dryAfter($one)->format()} after it was laid.", $design->dryAfter($one)->milliseconds);
             }
         }

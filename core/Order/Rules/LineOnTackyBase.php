@@ -38,7 +38,7 @@ final readonly class LineOnTackyBase implements OrdersSteps
     {
         $constraints = [];
         foreach ($design->touching() as [$one, $other]) {
-            if ($design->layers[$other]->isFine() && $design->films[$other] !== null && $design->films[$one] !== null && $design->groundOf($other) === $one) {
+            if ($design->layers[$other]->isFine() && $design->films[$other] !== null && $design->liesOn($other, $one)) {
                 $constraints[] = new Constraint($this->id(), $this->severity(), $one, $other, $this->why($design, $one, $other), $this->wait($design, $one, $other)->milliseconds);
             }
         }

@@ -36,7 +36,7 @@ final readonly class PaleLineOnDryDark implements OrdersSteps
     {
         $constraints = [];
         foreach ($design->touching() as [$one, $other]) {
-            if ($design->layers[$other]->isFine() && ! $design->isHighlight($other) && $design->isPale($other) && $design->films[$one] !== null && $design->isDark($one) && $design->groundOf($other) === $one) {
+            if ($design->layers[$other]->isFine() && ! $design->isHighlight($other) && $design->isPale($other) && $design->isDark($one) && $design->liesOn($other, $one)) {
                 $constraints[] = new Constraint($this->id(), $this->severity(), $one, $other, "A pale line bleeds on wet dark paint: “{$design->name($one)}” is dry {$design->dryAfter($one)->format()} after it was laid.", $design->dryAfter($one)->milliseconds);
             }
         }

@@ -36,7 +36,7 @@ final readonly class SparkleOnDry implements OrdersSteps
     {
         $constraints = [];
         foreach ($design->touching() as [$one, $other]) {
-            if ($design->isHighlight($other) && $design->films[$one] !== null && $design->layers[$one]->covers() && $design->isDark($one) && $design->baseUnder($other) === $one) {
+            if ($design->isHighlight($other) && $design->isDark($one) && $design->liesOn($other, $one)) {
                 $constraints[] = new Constraint($this->id(), $this->severity(), $one, $other, "“{$design->name($other)}” bleeds on “{$design->name($one)}” until it is dry, {$design->dryAfter($one)->format()} after it was laid.", $design->dryAfter($one)->milliseconds);
             }
         }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Core\Order\Search;
 
 use Core\Order\Search\Internal\Expansion;
-use Core\Order\Search\Internal\Label;
 use Core\Order\Search\Internal\LagFreeBound;
 use Core\Order\Search\Internal\Layers;
 
@@ -23,8 +22,10 @@ final readonly class Sequencer
 
     private const WIDER = 5;
 
-    /** Labels kept at a time over all layers, which bounds the memory. */
+    /** Labels kept at a time over all layers, and states of the bound: they bound the memory. */
     private const MOST_LABELS = 160_000;
+
+    private const MOST_STATES = 80_000;
 
     /**
      * @param  list<int>|null  $typed  an order that the answer must not be worse than, if it is feasible itself
@@ -32,15 +33,26 @@ final readonly class Sequencer
     public function solve(Problem $problem, Watch $watch, ?array $typed = null): Outcome
     {
         $best = $typed === null ? null : Schedule::earliest($problem, $typed);
-        $bound = new LagFreeBound($problem);
-        $expansion = new Expansion($problem, $bound);
-        $layers = new Layers($problem, $expansion, $bound->classOf, $watch, $best);
+        // A quick sweep by the simpler bound comes first: long lists must have an answer before the better bound is worked out.
+        $first = $this->layers($problem, $watch, $best, 0);
+        $outcome = $first->run(self::FIRST_WIDTH);
+        if ($outcome->isProven || $first->isStopped()) {
+            return $outcome;
+        }
+        $layers = $this->layers($problem, $watch, $outcome->best, self::MOST_STATES);
         $widest = intdiv(self::MOST_LABELS, max(1, $problem->count()));
         for ($width = self::FIRST_WIDTH; ; $width *= self::WIDER) {
-            $outcome = $layers->run(Label::start(), min($width, $widest));
+            $outcome = $layers->run(min($width, $widest));
             if ($outcome->isProven || $layers->isStopped() || $width >= $widest) {
                 return $outcome;
             }
         }
+    }
+
+    private function layers(Problem $problem, Watch $watch, ?Schedule $best, int $states): Layers
+    {
+        $bound = new LagFreeBound($problem, $states);
+
+        return new Layers($problem, new Expansion($problem, $bound), $bound, $watch, $best);
     }
 }

@@ -137,12 +137,13 @@ final readonly class Expansion
             }
         }
         $tail = array_slice($tail, $open);
-        $bound = max($parent->bound, $time + $this->bound->after($done, $step), $this->chained($done, $time, $releases));
+        $left = $parent->left - $this->problem->durations[$step];
+        $bound = max($parent->bound, $time + $left + $this->bound->after($done, $step), $this->chained($done, $time, $releases));
         if ($bound >= $below || ($tail !== [] && $this->isTooLate($tail, $done))) {
             return null;
         }
 
-        return new Label($done, $step, $time, $releases, $tail, array_slice($starts, $open), $bound, $parent);
+        return new Label($done, $step, $time, $left, $releases, $tail, array_slice($starts, $open), $bound, $parent);
     }
 
     /**
@@ -210,8 +211,8 @@ final readonly class Expansion
     private function painting(int $steps): int
     {
         $sum = 0;
-        for (; $steps !== 0; $steps &= $steps - 1) {
-            $sum += $this->problem->durations[LagFreeBound::lowest($steps)];
+        foreach ($steps === 0 ? [] : $this->problem->durations as $step => $duration) {
+            $sum += ($steps >> $step & 1) === 1 ? $duration : 0;
         }
 
         return $sum;

@@ -10,6 +10,7 @@ final readonly class Label
     /**
      * @param  int  $done  bits
      * @param  int  $time  when the last step ends
+     * @param  int  $left  milliseconds of painting to come
      * @param  array<int, int>  $releases  by step to come: when the steps that are settled let it start, where that is later than now
      * @param  list<int>  $tail  steps from the first on that a longest wait still hangs on: they may yet be held back
      * @param  list<int>  $starts  of the tail
@@ -19,6 +20,7 @@ final readonly class Label
         public int $done,
         public ?int $last,
         public int $time,
+        public int $left,
         public array $releases,
         public array $tail,
         public array $starts,
@@ -26,9 +28,10 @@ final readonly class Label
         public ?self $parent,
     ) {}
 
-    public static function start(): self
+    /** @param  list<int>  $durations */
+    public static function start(array $durations): self
     {
-        return new self(0, null, 0, [], [], [], 0, null);
+        return new self(0, null, 0, array_sum($durations), [], [], [], 0, null);
     }
 
     /**

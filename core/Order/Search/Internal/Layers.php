@@ -25,11 +25,10 @@ final class Layers
 
     private bool $isStopped = false;
 
-    /** @param  list<int>  $classOf  of each step, by its changeovers */
     public function __construct(
         private readonly Problem $problem,
         private readonly Expansion $expansion,
-        private readonly array $classOf,
+        private readonly LagFreeBound $lagFree,
         private readonly Watch $watch,
         private ?Schedule $best,
     ) {}
@@ -39,9 +38,11 @@ final class Layers
         return $this->isStopped;
     }
 
-    public function run(Label $start, int $width): Outcome
+    /** One sweep that keeps so many labels of each layer. */
+    public function run(int $width): Outcome
     {
-        $layer = [$start];
+        $this->bound = max($this->bound, array_sum($this->problem->durations) + $this->lagFree->atStart());
+        $layer = [Label::start($this->problem->durations)];
         $dropped = PHP_INT_MAX;
         for ($done = 0; $done < $this->problem->count() && ! $this->isStopped; $done++) {
             $layer = $this->next($layer);
@@ -61,7 +62,10 @@ final class Layers
         $soonest = min($dropped, $this->best->makespan ?? PHP_INT_MAX);
         $this->bound = $soonest === PHP_INT_MAX ? $this->bound : max($this->bound, $soonest);
 
-        return $this->soFar($dropped >= ($this->best->makespan ?? PHP_INT_MAX));
+        $isProven = $dropped >= ($this->best->makespan ?? PHP_INT_MAX);
+        $this->isStopped = ! $isProven && ! $this->watch->goesOn($this->soFar());
+
+        return $this->soFar($isProven);
     }
 
     /**
@@ -75,7 +79,7 @@ final class Layers
         foreach ($layer as $label) {
             foreach ($this->expansion->of($label, $below) as $next) {
                 $this->labels++;
-                $key = $next->tail === [] ? $this->classOf[(int) $next->last] : implode(' ', $next->tail).'.';
+                $key = $next->tail === [] ? $this->lagFree->classOf[(int) $next->last] : implode(' ', $next->tail).'.';
                 $table[$next->done][$key] = self::undominated($table[$next->done][$key] ?? [], $next);
             }
             if ($this->labels - $this->asked >= self::ASK_EVERY && ! $this->isWatched()) {

@@ -8,8 +8,10 @@ use App\Http\Controllers\DesignFileController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LineController;
 use App\Http\Controllers\LogbookController;
+use App\Http\Controllers\OrderController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StepLineController;
+use App\Http\Controllers\WaysController;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function (): void {
@@ -28,6 +30,8 @@ Route::prefix('api')->group(function (): void {
         Route::delete('designs/{design}', [DesignController::class, 'destroy']);
         Route::get('designs/{design}/fitted', [DesignController::class, 'fitted']);
         Route::put('designs/{design}/archived', [DesignController::class, 'archive']);
+        Route::get('designs/{design}/best-order', [OrderController::class, 'best']);
+        Route::post('designs/{design}/pin-lines', [OrderController::class, 'pin']);
         Route::post('designs/{design}/copy', [DesignController::class, 'copy']);
         Route::post('designs/{deletedDesign}/restore', [DesignController::class, 'restore']);
         Route::get('designs/{design}/file', [DesignFileController::class, 'show']);
@@ -41,6 +45,12 @@ Route::prefix('api')->group(function (): void {
         Route::get('kit/{thing}/uses', [KitController::class, 'uses']);
         Route::put('kit/{thing}', [KitController::class, 'update']);
         Route::delete('kit/{thing}', [KitController::class, 'destroy']);
+
+        Route::get('ways', [WaysController::class, 'show']);
+        Route::put('ways/schools', [WaysController::class, 'schools']);
+        Route::put('ways/weather', [WaysController::class, 'weather']);
+        Route::put('ways/touch-test', [WaysController::class, 'touchTest']);
+        Route::delete('ways/touch-test', [WaysController::class, 'forgetTouchTest']);
 
         Route::post('step-lines', [StepLineController::class, 'store']);
         Route::get('days', [DayController::class, 'index']);

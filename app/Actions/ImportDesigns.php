@@ -7,7 +7,6 @@ namespace App\Actions;
 use App\Models\Design;
 use App\Queries\PainterBench;
 use Core\Design\Design as CoreDesign;
-use Core\Design\Step;
 use Core\Exceptions\InvalidDesignFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -27,15 +26,8 @@ final readonly class ImportDesigns
         $designs = ($this->readDesignFile)($json);
 
         return DB::transaction(fn (): array => array_map(
-            fn (CoreDesign $design): Design => ($this->createDesign)($bench, $teamId, $this->withFreshStepIds($design)),
+            fn (CoreDesign $design): Design => ($this->createDesign)($bench, $teamId, $design->withIds(array_map(static fn (): string => Str::lower((string) Str::ulid()), $design->steps))),
             $designs,
         ));
-    }
-
-    private function withFreshStepIds(CoreDesign $design): CoreDesign
-    {
-        $steps = array_map(static fn (Step $step): Step => $step->withId(Str::lower((string) Str::ulid())), $design->steps);
-
-        return $design->withSteps($steps);
     }
 }

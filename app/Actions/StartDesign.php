@@ -25,7 +25,7 @@ final readonly class StartDesign
         $like = $start->like?->toCore() ?? ($start->startingPoint === null ? null : ($this->workedDesigns)()[$start->startingPoint]);
         $content = $like === null
             ? new CoreDesign($start->name, $start->placement, null, self::steps($bench->reader(), $start->lines))
-            : $like->renamed($start->name)->withSteps(array_map(static fn (Step $step): Step => $step->withId(self::freshId()), $like->steps));
+            : $like->renamed($start->name)->withIds(array_map(self::freshId(...), $like->steps));
 
         return ($this->createDesign)($bench, $teamId, $content);
     }

@@ -8,6 +8,8 @@ use App\Models\Design;
 use App\Models\Step;
 use App\Queries\PainterBench;
 use Core\Design\Design as CoreDesign;
+use Core\Design\Pin;
+use Core\Design\Silence;
 use Core\Design\Step as CoreStep;
 use Core\Design\StepValues;
 
@@ -25,6 +27,9 @@ final readonly class WriteDesign
             'tags' => $content->tags,
             'still_ms' => $content->audience->sitsStillFor?->milliseconds,
             'gentle' => $content->audience->isGentle,
+            'from_age' => $content->audience->fromAge,
+            'pins' => array_map(static fn (Pin $pin): array => ['kind' => $pin->kind->value, 'steps' => $pin->steps], $content->pins),
+            'silences' => array_map(static fn (Silence $silence): array => ['rule' => $silence->rule, 'reason' => $silence->reason], $content->silences),
         ]);
         $design->save();
         $this->writeSteps($design, $content);

@@ -6,7 +6,10 @@ namespace App\Models;
 
 use Core\Design\Audience;
 use Core\Design\Design as CoreDesign;
+use Core\Design\Pin;
+use Core\Design\PinKind;
 use Core\Design\Placement;
+use Core\Design\Silence;
 use Core\Units\Duration;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
@@ -27,6 +30,9 @@ use Illuminate\Support\Carbon;
  * @property list<string> $tags
  * @property int|null $still_ms
  * @property bool $gentle
+ * @property int|null $from_age
+ * @property list<array{kind: string, steps: list<string>}>|null $pins
+ * @property list<array{rule: string, reason: string}>|null $silences
  * @property Carbon|null $archived_at
  * @property Collection<int, Step> $steps
  * @property FacePlan|null $plan
@@ -63,7 +69,9 @@ final class Design extends Model
             $duration($this->promise_ms),
             $steps,
             $this->tags,
-            new Audience($duration($this->still_ms), $this->gentle),
+            new Audience($duration($this->still_ms), $this->gentle, $this->from_age),
+            array_map(static fn (array $pin): Pin => new Pin(PinKind::from($pin['kind']), $pin['steps']), $this->pins ?? []),
+            array_map(static fn (array $silence): Silence => new Silence($silence['rule'], $silence['reason']), $this->silences ?? []),
         );
     }
 
@@ -77,6 +85,9 @@ final class Design extends Model
             'tags' => 'array',
             'still_ms' => 'integer',
             'gentle' => 'boolean',
+            'from_age' => 'integer',
+            'pins' => 'array',
+            'silences' => 'array',
             'archived_at' => 'datetime',
         ];
     }

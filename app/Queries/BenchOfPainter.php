@@ -6,6 +6,7 @@ namespace App\Queries;
 
 use App\Models\BenchTime;
 use App\Models\KitItem;
+use App\Models\PainterWays;
 use App\Models\User;
 use Core\Kit\BenchTimes;
 use Core\Kit\Kit;
@@ -16,13 +17,18 @@ final readonly class BenchOfPainter
 {
     public function __invoke(User $painter): PainterBench
     {
-        return new PainterBench($this->kit($painter->team_id), $this->times($painter));
+        return new PainterBench($this->kit($painter->team_id), $this->times($painter), $this->ways($painter));
     }
 
     /** A team's own, before any of its painters has timed a hand. */
     public function ofTeam(string $teamId): PainterBench
     {
-        return new PainterBench($this->kit($teamId), BenchTimes::starting());
+        return new PainterBench($this->kit($teamId), BenchTimes::starting(), new PainterWays);
+    }
+
+    public function ways(User $painter): PainterWays
+    {
+        return PainterWays::query()->find($painter->id) ?? new PainterWays(['user_id' => $painter->id]);
     }
 
     public function kit(string $teamId): Kit

@@ -7,10 +7,14 @@ namespace App\Queries;
 use App\Http\Resources\BrushToKeep;
 use App\Http\Resources\DesignSheet;
 use App\Http\Resources\MissingThing;
+use App\Http\Resources\PinShown;
+use App\Http\Resources\SilencedRule;
 use App\Http\Resources\TableThing;
 use App\Http\Resources\TapeSpan;
 use App\Models\Design;
 use Core\Design\Design as CoreDesign;
+use Core\Design\Pin;
+use Core\Design\Silence;
 use Core\Design\Step;
 use Core\Design\StepTimes;
 use Core\Design\Timeline\Span;
@@ -21,11 +25,12 @@ use Core\Kit\Lack;
 use Core\Kit\LaidThing;
 use Core\Kit\LayOut;
 use Core\Kit\Substitutes;
+use Core\Order\Catalogue;
 
 /** A design with its timeline and what it needs, as the bench edits it. */
 final readonly class DesignOnBench
 {
-    public function __construct(private StepOnBench $stepOnBench, private LoggedTimes $loggedTimes) {}
+    public function __construct(private StepOnBench $stepOnBench, private LoggedTimes $loggedTimes, private CraftOfDesign $craft) {}
 
     public function __invoke(PainterBench $bench, Design $design): DesignSheet
     {
@@ -53,6 +58,10 @@ final readonly class DesignOnBench
             array_map(self::missing(...), (new Substitutes($bench->kit, $times))->for($content->steps)),
             self::brushesToKeep($bench, $content, $times),
             $bench->benchTimes->hasOwn(),
+            $content->audience->fromAge,
+            array_map(static fn (Pin $pin): PinShown => new PinShown($pin->kind, $pin->steps), $content->pins),
+            array_map(self::silenced(...), $content->silences),
+            ($this->craft)($bench, $content, $times),
         );
     }
 
@@ -65,6 +74,11 @@ final readonly class DesignOnBench
             $span->start->milliseconds,
             $span->length->milliseconds,
         ), $timeline->spans);
+    }
+
+    private static function silenced(Silence $silence): SilencedRule
+    {
+        return new SilencedRule($silence->rule, Catalogue::rule($silence->rule)?->title() ?? $silence->rule, $silence->reason);
     }
 
     private static function laid(LaidThing $thing): TableThing

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries;
 
+use App\Models\PainterWays;
 use Core\Design\ChangeoverMatrix;
 use Core\Design\StepTimes;
 use Core\Design\Wording\StepPrinter;
@@ -11,6 +12,9 @@ use Core\Design\Wording\StepReader;
 use Core\Design\Wording\Vocabulary;
 use Core\Kit\BenchTimes;
 use Core\Kit\Kit;
+use Core\Order\Circumstances;
+use Core\Order\Schools;
+use Core\Surface\Drying;
 
 /** What designs are worked on with: the team's kit, the painter's own times, and the words for both. */
 final readonly class PainterBench
@@ -23,12 +27,24 @@ final readonly class PainterBench
 
     public StepTimes $stepTimes;
 
-    public function __construct(public Kit $kit, public BenchTimes $benchTimes)
+    private Drying $drying;
+
+    private Schools $schools;
+
+    public function __construct(public Kit $kit, public BenchTimes $benchTimes, PainterWays $ways)
     {
         $this->words = Vocabulary::withKit($kit->tools(), $kit->colours());
         $this->printer = new StepPrinter($this->words);
         $this->changeovers = new ChangeoverMatrix($benchTimes, $kit);
         $this->stepTimes = StepTimes::starting();
+        $this->drying = $ways->toDrying();
+        $this->schools = $ways->toSchools();
+    }
+
+    /** All that the course of a design depends on, with the times of its steps. */
+    public function circumstances(StepTimes $times): Circumstances
+    {
+        return new Circumstances($this->kit, $this->changeovers, $times, $this->drying, $this->schools);
     }
 
     public function reader(): StepReader

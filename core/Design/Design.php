@@ -39,6 +39,7 @@ final readonly class Design
         $this->refuseRepeatedIds();
         $this->refuseForeignZones();
         $this->refuseTags();
+        $this->refuseForeignPins();
     }
 
     /** The steps laid end to end in the given order, with changes of tool and drying between them. */
@@ -50,6 +51,26 @@ final readonly class Design
     public function renamed(string $name): self
     {
         return new self($name, $this->placement, $this->promise, $this->steps, $this->tags, $this->audience, $this->pins, $this->silences);
+    }
+
+    /** @param  list<Pin>  $pins */
+    public function withPins(array $pins): self
+    {
+        return new self($this->name, $this->placement, $this->promise, $this->steps, $this->tags, $this->audience, $pins, $this->silences);
+    }
+
+    /**
+     * The same steps under other ids, in the same order; pins go with them.
+     *
+     * @param  list<string>  $ids
+     */
+    public function withIds(array $ids): self
+    {
+        $new = array_combine(array_map(static fn (Step $step): string => $step->id, $this->steps), $ids);
+        $steps = array_map(static fn (Step $step): Step => $step->withId($new[$step->id]), $this->steps);
+        $pins = array_map(static fn (Pin $pin): Pin => new Pin($pin->kind, array_map(static fn (string $id): string => $new[$id], $pin->steps)), $this->pins);
+
+        return new self($this->name, $this->placement, $this->promise, $steps, $this->tags, $this->audience, $pins, $this->silences);
     }
 
     /**
@@ -103,6 +124,14 @@ final readonly class Design
             foreach ($step->zones as $zone) {
                 $this->placement->has($zone) || throw InvalidDesign::zone($step, $zone, $this->placement);
             }
+        }
+    }
+
+    private function refuseForeignPins(): void
+    {
+        $ids = array_map(static fn (Step $step): string => $step->id, $this->steps);
+        foreach ($this->pins as $pin) {
+            $pin->holdsAmong($ids) || throw InvalidDesign::pin();
         }
     }
 

@@ -9,21 +9,21 @@ use Core\Exceptions\InvalidDesignFile;
 use Core\Units\Duration;
 
 /**
- * The open design format, version 2: designs as plain values, ready for JSON. The shape is schemas/design.v2.schema.json.
- * Files of version 1 are files of version 2 with fewer fields.
+ * The open design format, version 3: designs as plain values, ready for JSON. The shape is schemas/design.v3.schema.json.
+ * Files of versions 1 and 2 are files of version 3 with fewer fields.
  *
  * @phpstan-import-type Values from StepValues
  *
  * @phpstan-type DesignValues array{
- *     name: string, placement: string, promiseSeconds?: int|float, tags?: list<string>, stillSeconds?: int|float, gentle?: bool,
- *     steps: list<Values>
+ *     name: string, placement: string, promiseSeconds?: int|float, tags?: list<string>, stillSeconds?: int|float, gentle?: bool, fromAge?: int,
+ *     pins?: list<array{kind: string, steps: list<int>}>, silences?: list<array{rule: string, reason: string}>, steps: list<Values>
  * }
  */
 final readonly class DesignFile
 {
     public const FORMAT = 'inch-timer/design';
 
-    public const VERSION = 2;
+    public const VERSION = 3;
 
     /**
      * @param  array<string, mixed>  $values  a decoded file that the schema has passed
@@ -50,7 +50,10 @@ final readonly class DesignFile
                 new Audience(
                     isset($design['stillSeconds']) ? Duration::ofSeconds($design['stillSeconds']) : null,
                     $design['gentle'] ?? false,
+                    $design['fromAge'] ?? null,
                 ),
+                array_map(static fn (array $pin): Pin => new Pin(PinKind::from($pin['kind']), array_map(strval(...), $pin['steps'])), $design['pins'] ?? []),
+                array_map(static fn (array $silence): Silence => new Silence($silence['rule'], trim($silence['reason'])), $design['silences'] ?? []),
             ));
         }
 
@@ -82,8 +85,19 @@ final readonly class DesignFile
             ...($design->tags === [] ? [] : ['tags' => $design->tags]),
             ...($still === null ? [] : ['stillSeconds' => StepValues::seconds($still)]),
             ...($design->audience->isGentle ? ['gentle' => true] : []),
+            ...($design->audience->fromAge === null ? [] : ['fromAge' => $design->audience->fromAge]),
+            ...($design->pins === [] ? [] : ['pins' => array_map(static fn (Pin $pin): array => self::pin($design, $pin), $design->pins)]),
+            ...($design->silences === [] ? [] : ['silences' => array_map(static fn (Silence $silence): array => ['rule' => $silence->rule, 'reason' => $silence->reason], $design->silences)]),
             'steps' => array_map(StepValues::of(...), $design->steps),
         ];
+    }
+
+    /** @return array{kind: string, steps: list<int>} */
+    private static function pin(Design $design, Pin $pin): array
+    {
+        $numbers = array_flip(array_map(static fn (Step $step): string => $step->id, $design->steps));
+
+        return ['kind' => $pin->kind->value, 'steps' => array_map(static fn (string $id): int => $numbers[$id] + 1, $pin->steps)];
     }
 
     /**

@@ -41,4 +41,9 @@ final class InvalidDesign extends DomainException implements CoreException
 
         return new self("A design bears {$most} tags at most, each of {$letters} letters or fewer. Leave some out.");
     }
+
+    public static function pin(): self
+    {
+        return new self('A pin names a step that the design has not. Take the pin out.');
+    }
 }

@@ -17,24 +17,26 @@ use Core\Units\Duration;
 /** Puts a design's steps in the order of least elapsed time that keeps the craft's rules and the painter's pins. */
 final readonly class BestOrder
 {
-    private function __construct(private Preparation $design, private Constraints $constraints, private Problem $problem) {}
+    private function __construct(private Preparation $design, private Constraints $constraints, private Problem $problem, private Duration $typed) {}
 
     /** Waits that were typed as steps are left out: the search puts a wait wherever one is needed, and nowhere else. */
-    public static function of(Design $design, Circumstances $circumstances, Watch $watch): Proposal
+    public static function of(Design $design, Circumstances $circumstances): self
     {
         $typed = $design->timeline($circumstances->changeovers, $circumstances->times)->makespan();
         $steps = array_values(array_filter($design->steps, static fn (Step $step): bool => $step->technique !== Technique::Wait));
         $preparation = new Preparation($design->withSteps($steps), $circumstances);
-        $all = Constraints::of($preparation);
-        $search = self::among($preparation, $all);
-        $order = array_keys($steps);
-        $outcome = (new Sequencer)->solve($search->problem, $watch, $order);
-        if ($outcome->best === null && $outcome->isProven) {
-            $search = self::among($preparation, $all->withoutWishes());
-            $outcome = (new Sequencer)->solve($search->problem, $watch, $order);
-        }
 
-        return $search->proposal($outcome, $typed);
+        return self::keeping($preparation, Constraints::of($preparation), $typed);
+    }
+
+    /** Where the wishes of a school make it impossible, they are given up. */
+    public function run(Watch $watch): Proposal
+    {
+        $outcome = $this->search($watch);
+        $isImpossible = $outcome->best === null && $outcome->isProven;
+        $without = $isImpossible ? self::keeping($this->design, $this->constraints->withoutWishes(), $this->typed) : $this;
+
+        return $without->proposal($isImpossible ? $without->search($watch) : $outcome);
     }
 
     /** The same steps as a bare problem. */
@@ -45,9 +47,14 @@ final readonly class BestOrder
         return new Problem($durations, self::changeovers($design), $constraints->lags(), $constraints->together);
     }
 
-    private static function among(Preparation $design, Constraints $constraints): self
+    private static function keeping(Preparation $design, Constraints $constraints, Duration $typed): self
     {
-        return new self($design, $constraints, self::problem($design, $constraints));
+        return new self($design, $constraints, self::problem($design, $constraints), $typed);
+    }
+
+    private function search(Watch $watch): Outcome
+    {
+        return (new Sequencer)->solve($this->problem, $watch, array_keys($this->design->steps));
     }
 
     /** @return list<list<int>> milliseconds; steps with the same tool and colours share their row and column */
@@ -73,18 +80,19 @@ final readonly class BestOrder
         return mb_strtolower("{$step->medium->value} {$step->tool} ").implode(' ', array_map(static fn ($colour): string => "{$colour->name}{$colour->hex}", $step->colours));
     }
 
-    private function proposal(Outcome $outcome, Duration $typed): Proposal
+    /** What an outcome means for the design, also one of a search that still runs. */
+    public function proposal(Outcome $outcome): Proposal
     {
         $lawful = Schedule::earliest($this->problem, array_keys($this->design->steps));
         $typedLawful = $lawful === null ? null : Duration::ofMilliseconds($lawful->makespan);
         if ($outcome->best !== null) {
-            return new Proposal($outcome, $this->withWaits($outcome->best), $typed, $typedLawful, Moves::between($this->design, $this->constraints, $this->problem, $outcome->best));
+            return new Proposal($outcome, $this->withWaits($outcome->best), $this->typed, $typedLawful, Moves::between($this->design, $this->constraints, $this->problem, $outcome->best));
         }
         $clash = $outcome->isProven ? Clash::among($this->design, $this->constraints, $this->problem->changeovers) : [];
         $constraints = array_values(array_filter($clash, static fn (Constraint|array $one): bool => $one instanceof Constraint));
         $groups = array_values(array_filter($clash, is_array(...)));
 
-        return new Proposal($outcome, null, $typed, $typedLawful, [], $constraints, array_map($this->together(...), $groups));
+        return new Proposal($outcome, null, $this->typed, $typedLawful, [], $constraints, array_map($this->together(...), $groups));
     }
 
     /** @param  list<int>  $group */

@@ -22,8 +22,7 @@ final readonly class Check
                 array_push($findings, ...$rule->findings($course));
             }
         }
-        $rank = array_flip(array_column(Severity::cases(), 'value'));
-        usort($findings, static fn (Finding $one, Finding $other): int => $rank[$one->severity->value] <=> $rank[$other->severity->value]);
+        usort($findings, static fn (Finding $one, Finding $other): int => self::rank($one->severity) <=> self::rank($other->severity));
 
         return new self($course, $findings);
     }
@@ -49,24 +48,34 @@ final readonly class Check
     }
 
     /**
-     * Several rules may want the same wait; the one that wants the longest says it.
+     * Several rules may be broken by the same two steps; the gravest says it, and of those the one that wants the longest wait.
      *
      * @param  list<Constraint>  $broken
      * @return list<Constraint>
      */
     private static function withoutWeaker(array $broken): array
     {
-        return array_values(array_filter($broken, static function (Constraint $one) use ($broken): bool {
-            foreach ($broken as $at => $other) {
-                $samePair = $one !== $other && $one->from === $other->from && $one->to === $other->to;
-                $isStronger = $other->least > $one->least || ($other->least === $one->least && array_search($one, $broken, true) > $at);
-                if ($samePair && $isStronger && $one->most === null) {
-                    return false;
-                }
+        $strongest = [];
+        foreach ($broken as $constraint) {
+            $pair = "{$constraint->from} {$constraint->to}".($constraint->most === null ? '' : ' soon');
+            $known = $strongest[$pair] ?? null;
+            if ($known === null || self::strength($constraint) > self::strength($known)) {
+                $strongest[$pair] = $constraint;
             }
+        }
 
-            return true;
-        }));
+        return array_values($strongest);
+    }
+
+    /** @return array{int, int} to be compared */
+    private static function strength(Constraint $constraint): array
+    {
+        return [-self::rank($constraint->severity), $constraint->least];
+    }
+
+    private static function rank(Severity $severity): int
+    {
+        return (int) array_search($severity, Severity::cases(), true);
     }
 
     private static function isBroken(Course $course, Constraint $constraint): bool

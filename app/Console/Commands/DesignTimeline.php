@@ -8,8 +8,6 @@ use App\Actions\ReadDesignFile;
 use Core\Design\ChangeoverMatrix;
 use Core\Design\Design;
 use Core\Design\StepTimes;
-use Core\Design\Timeline\Span;
-use Core\Design\Timeline\SpanKind;
 use Illuminate\Console\Command;
 
 final class DesignTimeline extends Command
@@ -22,30 +20,14 @@ final class DesignTimeline extends Command
 
     public function handle(ReadDesignFile $read): int
     {
-        return $this->withFile(function (string $json) use ($read): void {
-            $timelines = array_map($this->timeline(...), $read($json));
+        return $this->withFile(function (string $json) use ($read): int {
+            $timelines = array_map(
+                static fn (Design $design): array => TimelineValues::of($design, ChangeoverMatrix::starting(), StepTimes::starting()),
+                $read($json),
+            );
             $this->line(json_encode(['designs' => $timelines], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR));
+
+            return self::SUCCESS;
         });
-    }
-
-    /** @return array<string, mixed> */
-    private function timeline(Design $design): array
-    {
-        $timeline = $design->timeline(ChangeoverMatrix::starting(), StepTimes::starting());
-
-        return [
-            'name' => $design->name,
-            'totalSeconds' => $timeline->makespan()->seconds(),
-            'paintingSeconds' => $timeline->total(SpanKind::Painting)->seconds(),
-            'changeoverSeconds' => $timeline->total(SpanKind::Changeover)->seconds(),
-            'dryingSeconds' => $timeline->total(SpanKind::Drying)->seconds(),
-            'spans' => array_map(static fn (Span $span): array => [
-                'kind' => $span->kind->value,
-                'step' => (int) $span->step->id,
-                'name' => $span->step->name,
-                'startSeconds' => $span->start->seconds(),
-                'endSeconds' => $span->end()->seconds(),
-            ], $timeline->spans),
-        ];
     }
 }

@@ -25,9 +25,11 @@ final class ImportDesignFile extends Command
             return $this->refuse('No painter signs in with that. Give --email=NAME@EXAMPLE.');
         }
 
-        return $this->withFile(function (string $json) use ($import, $bench, $painter): void {
+        return $this->withFile(function (string $json) use ($import, $bench, $painter): int {
             $count = count($import($bench($painter), $painter->team_id, $json));
             $this->line("{$count} design".($count === 1 ? '' : 's').' brought in.');
+
+            return self::SUCCESS;
         });
     }
 }

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Exceptions\WrongOption;
 use Core\Exceptions\InvalidDesignFile;
 
-/** For commands that read a file or standard input: exit 0 when fine, 2 with one message on bad input. */
+/** For commands that read a file or standard input: exit 2 with one message on bad input. */
 trait ReadsFiles
 {
     private const BAD_INPUT = 2;
 
-    /** @param  callable(string): void  $use */
+    /** @param  callable(string): int  $use  answers the exit code */
     private function withFile(callable $use): int
     {
         $path = $this->argument('file');
@@ -21,12 +22,12 @@ trait ReadsFiles
             return $this->refuse("{$path}: no such file, or not readable.");
         }
         try {
-            $use((string) file_get_contents($path === '-' ? 'php://stdin' : $path));
+            return $use((string) file_get_contents($path === '-' ? 'php://stdin' : $path));
+        } catch (WrongOption $refusal) {
+            return $this->refuse($refusal->getMessage());
         } catch (InvalidDesignFile $refusal) {
             return $this->refuse(($path === '-' ? 'standard input' : $path).": {$refusal->getMessage()}");
         }
-
-        return self::SUCCESS;
     }
 
     private function refuse(string $message): int

@@ -11,15 +11,19 @@ use Core\Design\Design;
 use Core\Design\GuideKind;
 use Core\Design\Load;
 use Core\Design\Medium;
+use Core\Design\Pin;
+use Core\Design\PinKind;
 use Core\Design\Placement;
 use Core\Design\Shape;
 use Core\Design\Shut;
 use Core\Design\Side;
+use Core\Design\Silence;
 use Core\Design\Step;
 use Core\Design\StepValues;
 use Core\Design\Technique;
 use Core\Design\Zone;
 use Core\Exceptions\CoreException;
+use Core\Order\Defaults as OrderDefaults;
 use Core\Units\Duration;
 use Illuminate\Validation\ValidationException;
 
@@ -56,6 +60,16 @@ final class SaveDesignRequest extends TeamRequest
             'tags.*' => ['required', 'string', 'max:'.Defaults::LONGEST_TAG, 'distinct:ignore_case'],
             'stillFor' => ['sometimes', 'nullable', 'string', 'max:32'],
             'gentle' => ['sometimes', 'boolean'],
+            'fromAge' => ['sometimes', 'nullable', 'integer', 'between:0,18'],
+            'pins' => ['sometimes', 'list', 'max:'.OrderDefaults::MOST_PINS],
+            'pins.*' => ['array:kind,steps'],
+            'pins.*.kind' => ['required', new CaseOf(PinKind::class)],
+            'pins.*.steps' => ['required', 'list', 'max:'.Defaults::MOST_STEPS],
+            'pins.*.steps.*' => ['required', 'string', 'ulid'],
+            'silences' => ['sometimes', 'list', 'max:'.OrderDefaults::MOST_PINS],
+            'silences.*' => ['array:rule,reason'],
+            'silences.*.rule' => ['required', 'string', 'max:40'],
+            'silences.*.reason' => ['required', 'string', 'max:'.OrderDefaults::LONGEST_REASON],
             'steps' => ['present', 'list', 'max:'.Defaults::MOST_STEPS],
             'steps.*' => ['array:'.implode(',', self::FIELDS)],
             'steps.*.id' => ['required', 'string', 'ulid', 'distinct:ignore_case'],
@@ -74,6 +88,8 @@ final class SaveDesignRequest extends TeamRequest
             'steps.*.sizePercent.between' => 'Step :position has a wrong size. Choose :min to :max percent.',
             'steps.*.turnDegrees.between' => 'Step :position is turned too far. Choose :min to :max degrees.',
             'tags.max' => 'A design bears :max tags at most. Leave some out.',
+            'fromAge.between' => 'From which age? Give 0 to 18 years, or nothing.',
+            'silences.*.reason.required' => 'Say why the rule does not hold here, in a few words.',
             'steps.*.coats.between' => 'Step :position has a wrong number of coats. Choose :min to :max.',
             'steps.*.id.distinct' => 'Step :position has the same id as another one.',
         ];
@@ -106,10 +122,36 @@ final class SaveDesignRequest extends TeamRequest
             self::duration($this->string('promise')->toString()),
             [],
             array_map(trim(...), $tags),
-            new Audience($stillFor, $this->boolean('gentle')),
+            new Audience($stillFor, $this->boolean('gentle'), $this->filled('fromAge') ? $this->integer('fromAge') : null),
+            silences: $this->within('silences', $this->silences(...)),
         ));
+        $full = $this->within('placement', static fn () => $empty->withSteps($steps));
 
-        return $this->within('placement', static fn () => $empty->withSteps($steps));
+        return $this->within('pins', fn () => $full->withPins($this->pins()));
+    }
+
+    /** @return list<Pin> those that are saved, where none are sent; without the pins of steps that are gone */
+    private function pins(): array
+    {
+        if (! $this->has('pins')) {
+            /** @var list<string> $ids */
+            $ids = array_column((array) $this->input('steps'), 'id');
+
+            return array_values(array_filter($this->design()->toCore()->pins, static fn (Pin $pin): bool => $pin->holdsAmong($ids)));
+        }
+        /** @var list<array{kind: string, steps: list<string>}> $pins */
+        $pins = $this->input('pins');
+
+        return array_map(static fn (array $pin): Pin => new Pin(PinKind::from($pin['kind']), array_map(strtolower(...), $pin['steps'])), $pins);
+    }
+
+    /** @return list<Silence> */
+    private function silences(): array
+    {
+        /** @var list<array{rule: string, reason: string}> $silences */
+        $silences = $this->input('silences', $this->design()->silences ?? []);
+
+        return array_map(static fn (array $silence): Silence => new Silence($silence['rule'], trim($silence['reason'])), $silences);
     }
 
     /** @return array<string, list<mixed>> for each step that is sent whole, under its place: no pattern is matched against all the others */

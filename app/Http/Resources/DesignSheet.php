@@ -17,6 +17,8 @@ final readonly class DesignSheet extends Resource
      * @param  list<TableThing>  $layOut  in the order things are taken up
      * @param  list<MissingThing>  $missing
      * @param  list<BrushToKeep>  $brushesToKeep  the one that saves most first
+     * @param  list<PinShown>  $pins
+     * @param  list<SilencedRule>  $silences
      */
     public function __construct(
         public string $id,
@@ -38,5 +40,9 @@ final readonly class DesignSheet extends Resource
         public array $missing,
         public array $brushesToKeep,
         public bool $handsTimed,
+        public ?int $fromAge,
+        public array $pins,
+        public array $silences,
+        public CraftShown $craft,
     ) {}
 }

@@ -22,9 +22,22 @@ export interface ChairState {
   undoable: string[];
 }
 
+export interface ColourSeen {
+  stepId: string;
+  meant: string;
+  coats: string[];
+  hasTurned: boolean;
+}
+
 export interface ColourSwatch {
   name: string;
   hex: string;
+}
+
+export interface CraftShown {
+  findings: FindingShown[];
+  films: FilmOnSkin[];
+  colours: ColourSeen[];
 }
 
 export interface DayLog {
@@ -80,6 +93,10 @@ export interface DesignSheet {
   missing: MissingThing[];
   brushesToKeep: BrushToKeep[];
   handsTimed: boolean;
+  fromAge: number | null;
+  pins: PinShown[];
+  silences: SilencedRule[];
+  craft: CraftShown;
 }
 
 export interface DesignTape {
@@ -108,12 +125,37 @@ export interface EndedChild {
   lastEventId: string;
 }
 
+export interface FilmOnSkin {
+  stepId: string;
+  laidMs: number;
+  tackyMs: number;
+  dryMs: number;
+}
+
+export interface FindingShown {
+  rule: string;
+  title: string;
+  severity: Severity;
+  school: string;
+  steps: string[];
+  says: string;
+  fix: FixShown | null;
+}
+
 export interface FittedDesign {
   size: FaceSize;
   changes: string[];
   steps: StepLine[];
   spans: TapeSpan[];
   totalMs: number;
+}
+
+export interface FixShown {
+  label: string;
+  order: string[];
+  changed: StepLine[];
+  promise: string | null;
+  fromAge: number | null;
 }
 
 export interface HandTime {
@@ -211,11 +253,23 @@ export interface MissingThing {
   extraMs: number;
 }
 
+export interface MovedStep {
+  stepId: string;
+  from: number;
+  to: number;
+  why: string;
+}
+
 export interface OtherWay {
   medium: Medium;
   technique: Technique;
   tool: string;
   time: string;
+}
+
+export interface PinShown {
+  kind: PinKind;
+  steps: string[];
 }
 
 export interface PlacingGuide {
@@ -259,6 +313,27 @@ export interface PlanStep {
   plannedMs: number;
 }
 
+export interface ProposedOrder {
+  isDone: boolean;
+  isProven: boolean;
+  gapPercent: number;
+  looked: number;
+  lawfulMs: number | null;
+  totalMs: number | null;
+  savedMs: number;
+  fix: FixShown | null;
+  spans: TapeSpan[];
+  moves: MovedStep[];
+  clash: string[];
+}
+
+export interface QuestionShown {
+  question: Question;
+  label: string;
+  schools: SchoolShown[];
+  chosen: School;
+}
+
 export interface ReadLine {
   text: string;
   parts: ReadPart[];
@@ -270,6 +345,11 @@ export interface ReadPart {
   kind: PartKind;
   start: number;
   length: number;
+}
+
+export interface SchoolShown {
+  school: School;
+  label: string;
 }
 
 export interface SeatedChild {
@@ -293,6 +373,12 @@ export interface SessionState {
   teamId: string | null;
   teamName: string | null;
   demo: DemoSignIn | null;
+}
+
+export interface SilencedRule {
+  rule: string;
+  title: string;
+  reason: string;
 }
 
 export interface StandIn {
@@ -413,6 +499,17 @@ export interface WaitingChild {
   beforeClosing: boolean;
 }
 
+export interface WaysSheet {
+  celsius: number;
+  humidity: number;
+  wind: number;
+  dries: number;
+  isTouched: boolean;
+  waxDryMs: number;
+  glycerineDryMs: number;
+  questions: QuestionShown[];
+}
+
 export const BenchActionValues = ['pick_up', 'load', 'rinse', 'turn', 'place_stencil', 'pouch', 'hand_wipe'] as const;
 export type BenchAction = (typeof BenchActionValues)[number];
 
@@ -443,8 +540,20 @@ export type PaintKind = (typeof PaintKindValues)[number];
 export const PartKindValues = ['name', 'medium', 'technique', 'tool', 'colour', 'zone', 'side', 'guide', 'shape', 'size', 'turn', 'coats', 'load', 'count', 'small_count', 'time', 'drying', 'shut', 'optional', 'look', 'group', 'alternative', 'note', 'unread'] as const;
 export type PartKind = (typeof PartKindValues)[number];
 
+export const PinKindValues = ['before', 'together', 'first', 'while_wet'] as const;
+export type PinKind = (typeof PinKindValues)[number];
+
 export const PlacementValues = ['full_face', 'mask', 'cheek', 'brow', 'eye', 'nose', 'arm', 'hand'] as const;
 export type Placement = (typeof PlacementValues)[number];
+
+export const QuestionValues = ['glitter', 'lips', 'large_white', 'face_order', 'line_work', 'finer_line', 'frame', 'highlights', 'texture', 'gems'] as const;
+export type Question = (typeof QuestionValues)[number];
+
+export const SchoolValues = ['glitter_on_wet_base', 'glitter_last', 'lips_painted', 'lips_never', 'white_opaque', 'white_pearl', 'quickest', 'features_first', 'top_to_bottom', 'line_on_tacky', 'line_on_dry', 'smaller_brush', 'tip_of_brush', 'frame_outlined', 'frame_dotted', 'highlights_white', 'highlights_lighter', 'texture_stencil', 'texture_freehand', 'gems_self_stick', 'gems_glued', 'gems_none'] as const;
+export type School = (typeof SchoolValues)[number];
+
+export const SeverityValues = ['stop', 'warn', 'tip'] as const;
+export type Severity = (typeof SeverityValues)[number];
 
 export const ShapeValues = ['circle', 'oval', 'ring', 'triangle', 'diamond', 'arch', 'band', 'banner', 'bow', 'mask', 'crescent', 'sun', 'star', 'four_point_star', 'snowflake', 'cloud', 'bolt', 'drop', 'flame', 'wave_curl', 'wave', 'ripple', 'starfish', 'shell', 'spiral', 'fin', 'fish', 'whale_tail', 'tentacle', 'octopus', 'bell', 'crab', 'claw', 'coral', 'seaweed', 'upper_wing', 'lower_wing', 'feather', 'beak', 'round_ear', 'pointed_ear', 'muzzle', 'nose', 'eye', 'tooth', 'horn', 'paw', 'leaf', 'flower', 'heart', 'lighthouse', 'beam', 'lantern', 'anchor', 'sail', 'boat', 'wheel', 'rope', 'scales', 'mesh', 'star_field'] as const;
 export type Shape = (typeof ShapeValues)[number];

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\MovedStep;
+use App\Http\Resources\ProposedOrder;
+use App\Models\Design;
+use App\Queries\DesignOnBench;
+use App\Queries\FixOnBench;
+use App\Queries\LoggedTimes;
+use App\Queries\PainterBench;
+use Closure;
+use Core\Design\Design as CoreDesign;
+use Core\Design\StepTimes;
+use Core\Order\BestOrder;
+use Core\Order\Constraint;
+use Core\Order\Fix;
+use Core\Order\Move;
+use Core\Order\Proposal;
+use Core\Order\Search\Outcome;
+
+/** Looks for the best order of a design's steps, and hands over each better one as it is found. */
+final readonly class FindBestOrder
+{
+    public function __construct(private FixOnBench $fixOnBench, private LoggedTimes $loggedTimes) {}
+
+    /** @param  Closure(ProposedOrder): bool  $tell  answers whether anybody still listens */
+    public function __invoke(PainterBench $bench, Design $design, float $seconds, Closure $tell): void
+    {
+        $content = $design->toCore();
+        $times = $bench->stepTimes->knowing(($this->loggedTimes)($design->id));
+        $search = BestOrder::of($content, $bench->circumstances($times));
+        $watch = new WatchSearch($seconds, fn (Outcome $soFar): bool => $tell($this->shown($bench, $content, $search->proposal($soFar), $times, false)));
+        $tell($this->shown($bench, $content, $search->run($watch), $times, true));
+    }
+
+    private function shown(PainterBench $bench, CoreDesign $before, Proposal $proposal, StepTimes $times, bool $isDone): ProposedOrder
+    {
+        $fix = $proposal->best === null ? null : ($this->fixOnBench)($bench, $before, Fix::to($proposal->best, 'Take this order'), $times);
+
+        return new ProposedOrder(
+            $isDone,
+            $proposal->outcome->isProven,
+            round(100 * $proposal->outcome->gap(), 1),
+            $proposal->outcome->labels,
+            $proposal->typedLawful?->milliseconds,
+            $proposal->makespan()?->milliseconds,
+            $proposal->saved()->milliseconds,
+            $fix,
+            $proposal->best === null ? [] : DesignOnBench::spans($proposal->best->timeline($bench->changeovers, $times)),
+            array_map(static fn (Move $move): MovedStep => new MovedStep($move->step, $move->from + 1, $move->to + 1, $move->why), $proposal->moves),
+            [...array_map(static fn (Constraint $constraint): string => $constraint->why, $proposal->clash), ...$proposal->clashingGroups],
+        );
+    }
+}

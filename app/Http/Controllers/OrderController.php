@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\FindBestOrder;
+use App\Http\Requests\BestOrderRequest;
+use App\Http\Requests\PinLineRequest;
+use App\Http\Resources\PinShown;
+use App\Http\Resources\ProposedOrder;
+use App\Queries\BenchOfPainter;
+use App\Queries\PinInLine;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+final readonly class OrderController
+{
+    /** A proposal a line, each better than the one before; the last one says that it is done. */
+    public function best(BestOrderRequest $request, FindBestOrder $find, BenchOfPainter $bench): StreamedResponse
+    {
+        $tell = static function (ProposedOrder $proposal): bool {
+            echo json_encode($proposal, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), "\n";
+            flush();
+
+            return connection_aborted() === 0;
+        };
+        $painters = $bench($request->painter());
+
+        return response()->stream(static fn () => $find($painters, $request->design(), $request->seconds(), $tell), 200, [
+            'Content-Type' => 'application/x-ndjson',
+            // Passed on line by line, not gathered by the web server.
+            'X-Accel-Buffering' => 'no',
+        ]);
+    }
+
+    public function pin(PinLineRequest $request, PinInLine $pin): PinShown
+    {
+        return $pin($request->design(), $request->line());
+    }
+}

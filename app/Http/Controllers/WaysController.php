@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ChangeWays;
+use App\Http\Requests\BareTeamRequest;
+use App\Http\Requests\SchoolsRequest;
+use App\Http\Requests\TouchTestRequest;
+use App\Http\Requests\WeatherRequest;
+use App\Http\Resources\WaysSheet;
+use App\Queries\WaysOfPainter;
+
+final readonly class WaysController
+{
+    public function __construct(private WaysOfPainter $ways, private ChangeWays $change) {}
+
+    public function show(BareTeamRequest $request): WaysSheet
+    {
+        return ($this->ways)($request->painter());
+    }
+
+    public function schools(SchoolsRequest $request): WaysSheet
+    {
+        ($this->change)($request->painter(), $request->change());
+
+        return ($this->ways)($request->painter());
+    }
+
+    public function weather(WeatherRequest $request): WaysSheet
+    {
+        ($this->change)($request->painter(), $request->change());
+
+        return ($this->ways)($request->painter());
+    }
+
+    public function touchTest(TouchTestRequest $request): WaysSheet
+    {
+        ($this->change)($request->painter(), $request->change());
+
+        return ($this->ways)($request->painter());
+    }
+
+    public function forgetTouchTest(BareTeamRequest $request): WaysSheet
+    {
+        ($this->change)($request->painter(), ['touched_factor' => null, 'touched_at' => null]);
+
+        return ($this->ways)($request->painter());
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Core\Order\School;
+
+final readonly class SchoolShown extends Resource
+{
+    public function __construct(public School $school, public string $label) {}
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Core\Order\School;
+use Core\Order\Schools;
+use Core\Surface\Drying;
+use Core\Surface\Weather;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * How a painter works, and in what air.
+ *
+ * @property string $user_id
+ * @property list<string> $schools
+ * @property float|null $celsius
+ * @property float|null $humidity
+ * @property float|null $wind
+ * @property float|null $touched_factor
+ * @property Carbon|null $touched_at
+ */
+final class PainterWays extends Model
+{
+    /** A touch test speaks for the day it was made on, no longer. */
+    private const HOURS_OF_TOUCH_TEST = 12;
+
+    public $incrementing = false;
+
+    public $timestamps = false;
+
+    protected $table = 'ways_of_painters';
+
+    protected $primaryKey = 'user_id';
+
+    protected $keyType = 'string';
+
+    protected $guarded = [];
+
+    protected $attributes = ['schools' => '[]'];
+
+    public function toSchools(): Schools
+    {
+        return Schools::of(...array_filter(array_map(School::tryFrom(...), $this->schools)));
+    }
+
+    public function toWeather(): Weather
+    {
+        return $this->celsius === null || $this->humidity === null || $this->wind === null
+            ? Weather::reference()
+            : new Weather($this->celsius, $this->humidity, $this->wind);
+    }
+
+    /** The factor of a touch test of this day; null without one. */
+    public function touchedFactor(): ?float
+    {
+        $isFresh = $this->touched_at?->isAfter(now()->subHours(self::HOURS_OF_TOUCH_TEST)) === true;
+
+        return $isFresh ? $this->touched_factor : null;
+    }
+
+    public function toDrying(): Drying
+    {
+        $touched = $this->touchedFactor();
+
+        return $touched === null ? Drying::in($this->toWeather()) : Drying::atFactor($touched);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['schools' => 'array', 'celsius' => 'float', 'humidity' => 'float', 'wind' => 'float', 'touched_factor' => 'float', 'touched_at' => 'datetime'];
+    }
+}

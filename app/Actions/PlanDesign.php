@@ -12,7 +12,7 @@ use Core\Design\Design as CoreDesign;
 use Core\Design\Step as CoreStep;
 use Core\Design\StepValues;
 use Core\Design\Timeline\Span;
-use Core\Design\Timeline\Timeline;
+use Core\Order\Course;
 
 /** Gives a design the plan that faces seated from now on get. Runs inside the caller's transaction. */
 final readonly class PlanDesign
@@ -31,8 +31,9 @@ final readonly class PlanDesign
         if ($content->steps === []) {
             return null;
         }
-        $timeline = $content->timeline($bench->changeovers, $bench->stepTimes->knowing(($this->loggedTimes)($design->id)));
-        $plan = $this->planContent($content, $timeline);
+        $course = Course::of($content, $bench->circumstances($bench->stepTimes->knowing(($this->loggedTimes)($design->id))));
+        $timeline = $course->timeline;
+        $plan = $this->planContent($content, $course);
         $id = hash('sha256', $design->id.json_encode($plan, JSON_THROW_ON_ERROR));
         FacePlan::query()->firstOrCreate(['id' => $id], [
             'design_id' => $design->id,
@@ -44,24 +45,25 @@ final readonly class PlanDesign
     }
 
     /** @return array<string, mixed> see FacePlan's PlanContent */
-    private function planContent(CoreDesign $design, Timeline $timeline): array
+    private function planContent(CoreDesign $design, Course $course): array
     {
-        $planned = $timeline->tapToTap();
+        $planned = $course->timeline->tapToTap();
 
         return [
             'name' => $design->name,
             'placement' => $design->placement->value,
-            'steps' => array_map(static fn (CoreStep $step): array => [
+            'steps' => array_map(static fn (CoreStep $step, int $at): array => [
                 'id' => $step->id,
                 ...StepValues::of($step),
                 'plannedMs' => $planned[$step->id]->milliseconds,
-            ], $design->steps),
+                'seen' => $course->seen($at),
+            ], $design->steps, array_keys($design->steps)),
             'spans' => array_map(static fn (Span $span): array => [
                 'kind' => $span->kind->value,
                 'stepId' => $span->step->id,
                 'startMs' => $span->start->milliseconds,
                 'lengthMs' => $span->length->milliseconds,
-            ], $timeline->spans),
+            ], $course->timeline->spans),
         ];
     }
 }

@@ -10,10 +10,11 @@ use Core\Units\Duration;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * What a face is seated with: immutable, named by the SHA-256 of its content. Its steps are a step's Values with id and minutes.
+ * What a face is seated with: immutable, named by the SHA-256 of its content. Its steps are a step's Values with id and minutes, and
+ * with the colours that are seen.
  *
  * @phpstan-type PlannedValues array{
- *     id: string, plannedMs: int, name: string, medium: string, technique?: string, tool?: string,
+ *     id: string, plannedMs: int, seen?: list<string>, name: string, medium: string, technique?: string, tool?: string,
  *     colours?: list<array{name?: string, hex: string}>, zones?: list<string>, side?: string, coats?: int, seconds?: int|float,
  *     drySeconds?: int|float, optional?: bool, note?: string, load?: string, count?: int, smallCount?: int, shape?: string, sizePercent?: int,
  *     turnDegrees?: int, guides?: list<array{by: string, value: string}>, shut?: string, look?: int, group?: string,

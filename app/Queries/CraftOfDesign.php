@@ -10,6 +10,7 @@ use App\Http\Resources\FilmOnSkin;
 use App\Http\Resources\FindingShown;
 use Core\Colour\LinearRgb;
 use Core\Colour\Sight;
+use Core\Colour\Word;
 use Core\Design\Design;
 use Core\Design\StepTimes;
 use Core\Order\Catalogue;
@@ -82,6 +83,6 @@ final readonly class CraftOfDesign
     {
         $coats = array_map(static fn (LinearRgb $coat): string => $coat->hex(), $sighting->coats);
 
-        return new ColourSeen($stepId, $sighting->meant->hex(), $coats, Sight::hasTurned($sighting->seen(), $sighting->meant));
+        return new ColourSeen($stepId, $sighting->meant->hex(), $coats, $sighting->seen()->hex(), Word::of($sighting->seen()), Sight::hasTurned($sighting->seen(), $sighting->meant));
     }
 }

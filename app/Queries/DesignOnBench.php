@@ -37,6 +37,11 @@ final readonly class DesignOnBench
         $content = $design->toCore();
         $times = $bench->stepTimes->knowing(($this->loggedTimes)($design->id));
         $timeline = $content->timeline($bench->changeovers, $times);
+        $craft = ($this->craft)($bench, $content, $times);
+        $seen = [];
+        foreach ($craft->colours as $colour) {
+            $seen[$colour->stepId][] = $colour->seen;
+        }
 
         return new DesignSheet(
             $design->id,
@@ -48,7 +53,7 @@ final readonly class DesignOnBench
             $content->audience->sitsStillFor?->formatExactly() ?? '',
             $content->audience->isGentle,
             $design->revision,
-            array_map(fn (Step $step) => ($this->stepOnBench)($bench, $step, $times), $content->steps),
+            array_map(fn (Step $step) => ($this->stepOnBench)($bench, $step, $times, $seen[$step->id] ?? []), $content->steps),
             self::spans($timeline),
             $timeline->makespan()->milliseconds,
             $timeline->total(SpanKind::Painting)->milliseconds,
@@ -61,7 +66,7 @@ final readonly class DesignOnBench
             $content->audience->fromAge,
             array_map(static fn (Pin $pin): PinShown => new PinShown($pin->kind, $pin->steps), $content->pins),
             array_map(self::silenced(...), $content->silences),
-            ($this->craft)($bench, $content, $times),
+            $craft,
         );
     }
 

@@ -15,7 +15,7 @@ final readonly class PlannedSteps
     public function __invoke(?FacePlan $plan): array
     {
         return array_map(
-            static fn (array $planned): PlanStep => new PlanStep(StepValues::read($planned['id'], $planned), $planned['plannedMs']),
+            static fn (array $planned): PlanStep => new PlanStep(StepValues::read($planned['id'], $planned), $planned['plannedMs'], $planned['seen'] ?? []),
             $plan->content['steps'] ?? [],
         );
     }

@@ -8,6 +8,7 @@ use App\Http\Resources\PlanStep;
 use App\Http\Resources\StartingPoint;
 use Core\Design\Design;
 use Core\Design\Step;
+use Core\Order\Course;
 
 /** The worked starting points, with their pictures and what they take on this painter's bench. */
 final readonly class StartingPoints
@@ -22,14 +23,15 @@ final readonly class StartingPoints
 
     private static function point(PainterBench $bench, Design $design): StartingPoint
     {
-        $timeline = $design->timeline($bench->changeovers, $bench->stepTimes);
+        $course = Course::of($design, $bench->circumstances($bench->stepTimes));
+        $timeline = $course->timeline;
         $planned = $timeline->tapToTap();
 
         return new StartingPoint(
             $design->name,
             $design->placement,
             $timeline->makespan()->milliseconds,
-            array_map(static fn (Step $step): PlanStep => new PlanStep($step, $planned[$step->id]->milliseconds), $design->steps),
+            array_map(static fn (Step $step, int $at): PlanStep => new PlanStep($step, $planned[$step->id]->milliseconds, $course->seen($at)), $design->steps, array_keys($design->steps)),
         );
     }
 }

@@ -11,8 +11,9 @@ use Core\Design\StepTimes;
 /** A step as the bench edits it: in fields, and as one line. */
 final readonly class StepOnBench
 {
-    public function __invoke(PainterBench $bench, Step $step, StepTimes $times): StepLine
+    /** @param  list<string>  $seen  #rrggbb of its colours as they come out, where that is known */
+    public function __invoke(PainterBench $bench, Step $step, StepTimes $times, array $seen = []): StepLine
     {
-        return new StepLine($step, $times->of($step), $bench->printer->print($step));
+        return new StepLine($step, $times->of($step), $bench->printer->print($step), $seen);
     }
 }

@@ -59,6 +59,12 @@ final readonly class Course
         return $this->starts[$to] - $this->ends[$from];
     }
 
+    /** @return list<string> #rrggbb of each colour of a step as it comes out */
+    public function seen(int $at): array
+    {
+        return array_map(static fn (Sighting $sighting): string => $sighting->seen()->hex(), $this->sightings[$at]);
+    }
+
     /** How the film of a step feels when another begins. */
     public function wetness(int $film, int $at): Wetness
     {

@@ -56,11 +56,12 @@ final readonly class Moves
             ?? $this->leadsTo($step, $place) ?? 'It makes room for the others.';
     }
 
-    /** A rule or pin that the typed order broke. */
+    /** A rule or pin that the typed order broke, or that lets the step wait no longer. */
     private function broken(int $step): ?string
     {
         foreach ($this->constraints->all as $constraint) {
-            if ($constraint->from > $constraint->to && ($constraint->from === $step || $constraint->to === $step)) {
+            $isTurned = $constraint->from > $constraint->to && ($constraint->from === $step || $constraint->to === $step);
+            if ($isTurned || ($constraint->to === $step && $constraint->most !== null)) {
                 return $constraint->why;
             }
         }

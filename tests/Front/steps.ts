@@ -3,6 +3,7 @@ import type { PlanStep } from '../../resources/js/api/types.gen';
 /** A step with everything that a test does not care about filled in. */
 export function planStep(step: Partial<PlanStep> = {}): PlanStep {
   return {
+    seen: [],
     id: 'a',
     name: 'Base',
     medium: 'sponge',

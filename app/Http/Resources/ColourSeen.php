@@ -9,8 +9,10 @@ final readonly class ColourSeen extends Resource
 {
     /**
      * @param  string  $meant  #rrggbb of the paint itself
-     * @param  list<string>  $coats  #rrggbb after each coat; the last is what stays
+     * @param  list<string>  $coats  #rrggbb after each coat;
+     * @param  string  $seen  #rrggbb of what stays
+     * @param  string  $word  what one would call that
      * @param  bool  $hasTurned  whether it ends up as another colour than the one meant
      */
-    public function __construct(public string $stepId, public string $meant, public array $coats, public bool $hasTurned) {}
+    public function __construct(public string $stepId, public string $meant, public array $coats, public string $seen, public string $word, public bool $hasTurned) {}
 }

@@ -9,8 +9,9 @@ use Core\Design\Step;
 /** A step of a plan, as the chair shows it. */
 final readonly class PlanStep extends StepShown
 {
-    public function __construct(Step $step, public int $plannedMs)
+    /** @param  list<string>  $seen */
+    public function __construct(Step $step, public int $plannedMs, array $seen)
     {
-        parent::__construct($step);
+        parent::__construct($step, $seen);
     }
 }

@@ -24,9 +24,10 @@ final readonly class StepLine extends StepShown
 
     public int $dryForMs;
 
-    public function __construct(Step $step, StepTime $time, public string $line)
+    /** @param  list<string>  $seen */
+    public function __construct(Step $step, StepTime $time, public string $line, array $seen)
     {
-        parent::__construct($step);
+        parent::__construct($step, $seen);
         $this->time = $step->time?->formatExactly() ?? '';
         $this->timeMs = $time->duration->milliseconds;
         $this->timeSource = $time->source;

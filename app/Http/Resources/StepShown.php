@@ -67,7 +67,8 @@ abstract readonly class StepShown extends Resource
 
     public string $note;
 
-    public function __construct(Step $step)
+    /** @param  list<string>  $seen  #rrggbb of each colour as it comes out on what lies below; empty where that is not worked out */
+    public function __construct(Step $step, public array $seen)
     {
         $this->id = $step->id;
         $this->name = $step->name;

@@ -87,7 +87,23 @@ function learnTime(answer: unknown, askedAt: number): void {
   }
 }
 
+/** Hands over each line of an answer as it comes; `signal` ends it. */
+async function lines(path: string, take: (line: string) => void, signal: AbortSignal): Promise<void> {
+  const response = await fetch(`/api/${path}`, { credentials: 'same-origin', signal });
+  if (!response.ok || response.body === null) {
+    throw await refusalFrom(response);
+  }
+  const reader = response.body.pipeThrough(new TextDecoderStream()).getReader();
+  let rest = '';
+  for (let part = await reader.read(); !part.done; part = await reader.read()) {
+    const whole = (rest + part.value).split('\n');
+    rest = whole.pop() ?? '';
+    whole.forEach(take);
+  }
+}
+
 export const api = {
+  lines,
   /** Reads; out of reach, the last answer that this browser kept stands in. */
   async get<T>(path: string): Promise<T> {
     try {

@@ -26,6 +26,8 @@ export interface ColourSeen {
   stepId: string;
   meant: string;
   coats: string[];
+  seen: string;
+  word: string;
   hasTurned: boolean;
 }
 
@@ -310,6 +312,7 @@ export interface PlanStep {
   group: string;
   alternatives: OtherWay[];
   note: string;
+  seen: string[];
   plannedMs: number;
 }
 
@@ -416,6 +419,7 @@ export interface StepLine {
   group: string;
   alternatives: OtherWay[];
   note: string;
+  seen: string[];
   time: string;
   timeMs: number;
   timeSource: TimeSource;

@@ -39,6 +39,7 @@ export type PaintedStep = Pick<
   | 'sizePercent'
   | 'turnDegrees'
   | 'guides'
+  | 'seen'
 >;
 
 /** The same stains on one half or on the middle; the right half is the left one mirrored. */
@@ -153,6 +154,13 @@ export const angleOf = (guides: PaintedStep['guides']): number | null => {
   return value === undefined ? null : Number(value);
 };
 
+/** As they come out on what lies below, where that is worked out; else as they come from the cake. */
+const huesOf = ({ colours, seen }: PaintedStep): string[] =>
+  isWorkedOut({ colours, seen }) ? seen : colours.map(({ hex }) => hex);
+
+const isWorkedOut = ({ colours, seen }: Pick<PaintedStep, 'colours' | 'seen'>): boolean =>
+  colours.length > 0 && seen.length === colours.length;
+
 export function brushworkOf(step: PaintedStep, whole: Place): Brushwork {
   const room = guided(whole, step.guides);
 
@@ -160,7 +168,7 @@ export function brushworkOf(step: PaintedStep, whole: Place): Brushwork {
     technique: step.technique,
     room,
     shape: step.shape,
-    colours: step.colours.map(({ hex }) => hex),
+    colours: huesOf(step),
     count: step.count ?? USUAL_COUNTS[step.technique] ?? 1,
     size: (Math.min(room.rx, room.ry) * step.sizePercent) / 100,
     turn: step.turnDegrees,
@@ -183,8 +191,11 @@ function paintOf({ colours, room, turn }: Brushwork): string | Shades {
   };
 }
 
-/** One coat lets the skin through a little; the next ones hide it. */
+/** One coat lets the skin through a little; the next ones hide it. A colour as it is seen holds all that already. */
 function cover(step: PaintedStep): number {
+  if (isWorkedOut(step)) {
+    return 0.97;
+  }
   const one =
     step.technique === 'powder'
       ? 0.62

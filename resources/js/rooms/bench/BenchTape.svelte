@@ -1,12 +1,13 @@
 <script lang="ts">
-  import { tick } from 'svelte';
+  import { type Snippet, tick } from 'svelte';
   import { minutes } from '../../lib/minutes';
   import { TapeHandling } from '../../tape/handling.svelte';
   import Tape from '../../tape/Tape.svelte';
   import { HEADROOM, INCH, type Piece, piecesOf } from '../../tape/tape';
   import type { Bench } from './bench.svelte';
+  import OnTheSkin from './OnTheSkin.svelte';
 
-  const { bench }: { bench: Bench } = $props();
+  const { bench, tools }: { bench: Bench; tools: Snippet } = $props();
 
   const HEIGHT = 56;
   const NUDGE_MS = 5000;
@@ -86,6 +87,7 @@
 </script>
 
 <div class="overflow-x-auto" bind:clientWidth={width}>
+  <OnTheSkin {bench} pixelsPerMinute={scale} to={end} />
   <div class="relative w-max">
     <Tape
       {pieces}
@@ -140,7 +142,10 @@
     {/if}
   </div>
 </div>
-<p class="hidden text-[15px] text-soft md:block">
-  Drag a piece to another place, or its right end to another length. With the keys: Alt and an arrow carries
-  it, Shift and an arrow changes its time.
-</p>
+<div class="flex flex-wrap items-start gap-x-5 gap-y-2">
+  <p class="hidden grow basis-72 text-[15px] text-soft md:block">
+    Drag a piece to another place, or its right end to another length. With the keys: Alt and an arrow carries
+    it, Shift and an arrow changes its time.
+  </p>
+  {@render tools()}
+</div>

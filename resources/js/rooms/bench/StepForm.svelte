@@ -3,6 +3,7 @@
   import Colours from '../../ui/Colours.svelte';
   import Said from '../../ui/Said.svelte';
   import type { Bench, DraftStep } from './bench.svelte';
+  import ComesOut from './ComesOut.svelte';
   import StepHow from './StepHow.svelte';
   import StepKeys from './StepKeys.svelte';
   import StepMore from './StepMore.svelte';
@@ -78,5 +79,6 @@
   colours={step.colours}
   change={(colours) => set({ colours })}
 />
+<ComesOut colours={bench.sheet.craft.colours.filter((colour) => colour.stepId === step.id)} />
 <StepWhere placement={bench.draft.placement} {step} {set} />
 <StepMore {step} {set} />

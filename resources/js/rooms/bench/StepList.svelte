@@ -2,13 +2,33 @@
   import { tick } from 'svelte';
   import { dragHandle, dragHandleZone } from 'svelte-dnd-action';
   import { minutes } from '../../lib/minutes';
+  import type { Severity } from '../../api/types.gen';
   import type { Bench, DraftStep } from './bench.svelte';
+  import { Pinning } from './pinning.svelte';
+  import PinHandle from './PinHandle.svelte';
+  import Pins from './Pins.svelte';
+  import StepFlag from './StepFlag.svelte';
 
   const { bench, typeLines }: { bench: Bench; typeLines: () => void } = $props();
 
   /** The order while a step is dragged; the design's own otherwise. */
   let dragged = $state.raw<DraftStep[] | null>(null);
   const steps = $derived(dragged ?? bench.draft.steps);
+  const pinning = new Pinning((before, after) => bench.pin({ kind: 'before', steps: [before, after] }));
+  /** The gravest that is said of each step. */
+  const gravest = $derived.by(() => {
+    const found = new Map<string, Severity>();
+    for (const finding of bench.sheet.craft.findings.toReversed()) {
+      finding.steps.slice(-1).forEach((step) => found.set(step, finding.severity));
+    }
+
+    return found;
+  });
+  /** A group is named at its first step. */
+  const under = (step: DraftStep, at: number) =>
+    [step.group !== steps[at - 1]?.group ? step.group : '', step.optional ? 'an extra' : '']
+      .filter((words) => words !== '')
+      .join(', ');
   const flipDurationMs = matchMedia('(prefers-reduced-motion: reduce)').matches ? 0 : 150;
 
   function onkey(event: KeyboardEvent, step: DraftStep) {
@@ -55,10 +75,12 @@
           step.id === bench.selectedId && 'bg-card',
           // A brace along the steps of one group.
           step.group !== '' && 'border-l-4 border-kelp',
+          step.id === pinning.over && 'outline-3 outline-rust',
         ]}
+        data-step={step.id}
       >
         <span
-          class="flex w-10 shrink-0 touch-none items-center justify-center text-soft"
+          class="flex w-8 shrink-0 touch-none items-center justify-center text-soft"
           use:dragHandle
           aria-label="Drag {step.name}"
           tabindex="-1"
@@ -75,7 +97,7 @@
         <button
           type="button"
           id="step-{step.id}"
-          class="flex min-h-12 min-w-0 grow items-center gap-3 pr-3 text-left text-lg"
+          class="flex min-h-12 min-w-0 grow items-center gap-2 pr-1 text-left text-lg"
           aria-current={step.id === bench.selectedId ? 'true' : undefined}
           onclick={() => (bench.selectedId = step.id)}
           onkeydown={(event) => onkey(event, step)}
@@ -85,13 +107,14 @@
           </svg>
           <span class="min-w-0 grow"
             ><span class="block truncate">{index + 1} {step.name}</span>
-            {#if step.group !== '' && steps[index - 1]?.group !== step.group}<span
-                class="block truncate text-[14px] text-soft">{step.group}</span
+            {#if under(step, index) !== ''}<span class="block truncate text-[14px] text-soft"
+                >{under(step, index)}</span
               >{/if}</span
           >
-          {#if step.optional}<span class="text-[15px] text-soft">extra</span>{/if}
+          {#if gravest.has(step.id)}<StepFlag severity={gravest.get(step.id) ?? 'tip'} />{/if}
           <span class="minutes">{minutes(bench.timeOf(step.id))}</span>
         </button>
+        <PinHandle {pinning} step={step.id} />
       </li>
     {/each}
   </ol>
@@ -102,4 +125,5 @@
   <p class="hidden text-[15px] text-soft md:block">
     Drag the dots, or Alt with the arrow keys, to change the order. Ctrl Z undoes.
   </p>
+  {#if bench.draft.steps.length > 1}<Pins {bench} />{/if}
 </section>

@@ -13,13 +13,15 @@
     ),
   ];
   const trouble = $derived(
-    Object.entries(bench.fields).find(([field]) => field.startsWith('tags') || field === 'stillFor')?.[1][0],
+    Object.entries(bench.fields).find(
+      ([field]) => field.startsWith('tags') || field === 'stillFor' || field === 'fromAge',
+    )?.[1][0],
   );
 </script>
 
 <div>
   <h2 class="text-xl">Who it suits</h2>
-  <div class="mt-1 grid grid-cols-[1fr_1.6fr] gap-x-3">
+  <div class="mt-1 grid grid-cols-[1fr_0.8fr] gap-x-3 gap-y-1">
     <label>
       <span class="block text-[15px] text-soft">Sits still for</span>
       <input
@@ -30,6 +32,21 @@
       />
     </label>
     <label>
+      <span class="block text-[15px] text-soft">From age</span>
+      <input
+        class="field"
+        type="number"
+        min="0"
+        max="18"
+        placeholder="3"
+        value={bench.draft.fromAge}
+        onchange={(event) =>
+          bench.setAudience({
+            fromAge: event.currentTarget.value === '' ? null : Number(event.currentTarget.value),
+          })}
+      />
+    </label>
+    <label class="col-span-2">
       <span class="block text-[15px] text-soft">Tags</span>
       <input
         class="field"

@@ -3,7 +3,9 @@
   import type { Bench } from './bench.svelte';
   import BenchTape from './BenchTape.svelte';
   import DesignTitle from './DesignTitle.svelte';
+  import Findings from './Findings.svelte';
   import FitTo from './FitTo.svelte';
+  import OrderTools from './OrderTools.svelte';
   import PasteSteps from './PasteSteps.svelte';
   import Picture from './Picture.svelte';
   import SavingWord from './SavingWord.svelte';
@@ -38,9 +40,11 @@
 <div class="flex grow flex-col">
   <DesignTitle {bench} />
 
-  <div class="border-b border-seam px-3 pb-3 sm:px-8"><BenchTape {bench} /></div>
+  <div class="border-b border-seam px-3 pb-3 sm:px-8">
+    <BenchTape {bench}>{#snippet tools()}<OrderTools {bench} />{/snippet}</BenchTape>
+  </div>
 
-  <div class="grid grow md:grid-cols-[minmax(250px,26%)_1fr_minmax(250px,25%)]">
+  <div class="grid grow md:grid-cols-[minmax(260px,27%)_1fr_minmax(250px,25%)]">
     <StepList {bench} typeLines={() => onlist('')} />
     <section class="border-seam px-4 py-4 sm:px-7 md:border-x" aria-label="The chosen step">
       {#if bench.selected === undefined}
@@ -57,6 +61,7 @@
     </section>
     <aside class="flex flex-col gap-5 px-4 py-4 sm:px-7 md:px-5" aria-label="The whole design">
       <Picture {bench} />
+      <Findings {bench} />
       <SavingWord {bench} />
       <Said message={bench.saving === 'refused' ? bench.message : undefined} />
       <WhereItGoes sheet={bench.sheet} />

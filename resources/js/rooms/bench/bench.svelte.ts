@@ -3,8 +3,11 @@ import type {
   DesignSheet,
   FaceSize,
   FittedDesign,
+  FixShown,
+  PinShown,
   Placement,
   Side,
+  SilencedRule,
   StepLine,
   TapeSpan,
 } from '../../api/types.gen';
@@ -22,6 +25,9 @@ export interface Draft {
   tags: string[];
   stillFor: string;
   gentle: boolean;
+  fromAge: number | null;
+  pins: PinShown[];
+  silences: SilencedRule[];
   steps: DraftStep[];
 }
 
@@ -50,12 +56,22 @@ function draftOf(sheet: DesignSheet): Draft {
     tags: sheet.tags,
     stillFor: sheet.stillFor,
     gentle: sheet.gentle,
+    fromAge: sheet.fromAge,
+    pins: sheet.pins,
+    silences: sheet.silences,
     steps: sheet.steps,
   };
 }
 
 /** What the server says of a step and does not take back. */
-const SAID = new Set(['line', 'timeMs', 'timeSource', 'timeFaces', 'dryForMs']);
+const SAID = new Set(['line', 'timeMs', 'timeSource', 'timeFaces', 'dryForMs', 'seen']);
+
+/** Pins of steps that are gone go with them. */
+function heldBy(steps: readonly DraftStep[], pins: PinShown[]): PinShown[] {
+  const ids = new Set(steps.map((step) => step.id));
+
+  return pins.filter((pin) => pin.steps.every((id) => ids.has(id)));
+}
 
 /** A step as the server takes it: its times are what was typed. */
 function asTyped(step: DraftStep): object {
@@ -110,12 +126,17 @@ export class Bench {
     this.change({ ...this.draft, promise });
   }
 
-  setAudience(change: Partial<Pick<Draft, 'tags' | 'stillFor' | 'gentle'>>): void {
+  setAudience(change: Partial<Pick<Draft, 'tags' | 'stillFor' | 'gentle' | 'fromAge'>>): void {
     this.change({ ...this.draft, ...change });
   }
 
   setStep(id: string, change: Partial<DraftStep>): void {
-    this.setSteps(this.draft.steps.map((step) => (step.id === id ? { ...step, ...change } : step)));
+    this.setSteps(
+      this.draft.steps.map((step) =>
+        // How new colours come out is not known until the server says it.
+        step.id === id ? { ...step, ...(change.colours === undefined ? {} : { seen: [] }), ...change } : step,
+      ),
+    );
   }
 
   /** A new step after the selected one, like it in tool and place. */
@@ -147,6 +168,7 @@ export class Bench {
       alternatives: [],
       note: '',
       line: '',
+      seen: [],
     };
     this.insert(step, like?.id);
   }
@@ -290,6 +312,53 @@ export class Bench {
     }
   }
 
+  /** Does what a finding or the best order proposes, as one change. */
+  apply(fix: FixShown): void {
+    const byId = new Map<string, DraftStep>(this.draft.steps.map((step) => [step.id, step]));
+    for (const step of fix.changed) {
+      byId.set(step.id, step);
+    }
+    const steps = fix.order.flatMap((id) => byId.get(id) ?? []);
+    this.change({
+      ...this.draft,
+      steps,
+      pins: heldBy(steps, this.draft.pins),
+      promise: fix.promise ?? this.draft.promise,
+      fromAge: fix.fromAge ?? this.draft.fromAge,
+    });
+  }
+
+  pin(pin: PinShown): void {
+    if (!this.draft.pins.some((one) => JSON.stringify(one) === JSON.stringify(pin))) {
+      this.change({ ...this.draft, pins: [...this.draft.pins, pin] });
+    }
+  }
+
+  unpin(pin: PinShown): void {
+    this.change({ ...this.draft, pins: this.draft.pins.filter((one) => one !== pin) });
+  }
+
+  /** The rule is not asked of this design any more, for a reason. */
+  silence(rule: string, title: string, reason: string): void {
+    this.change({
+      ...this.draft,
+      silences: [...this.draft.silences.filter((one) => one.rule !== rule), { rule, title, reason }],
+    });
+  }
+
+  askAgain(rule: string): void {
+    this.change({ ...this.draft, silences: this.draft.silences.filter((one) => one.rule !== rule) });
+  }
+
+  /** Nothing of the design changed, but what it is painted in did: weather, ways of working. */
+  async readAgain(): Promise<void> {
+    const sheet = await api.get<DesignSheet>(`designs/${this.sheet.id}`);
+    if (sheet.revision === this.sheet.revision && this.saving === 'saved') {
+      this.sheet = sheet;
+      this.draft = draftOf(sheet);
+    }
+  }
+
   undo(): void {
     const last = this.past.at(-1);
     if (last !== undefined) {
@@ -385,7 +454,7 @@ export class Bench {
   }
 
   private setSteps(steps: DraftStep[]): void {
-    this.change({ ...this.draft, steps });
+    this.change({ ...this.draft, steps, pins: heldBy(steps, this.draft.pins) });
   }
 
   private insert(step: DraftStep, after: string | undefined): void {
@@ -415,6 +484,7 @@ export class Bench {
       ...draft,
       // A step that is the server's own still is kept there: its id says enough.
       steps: draft.steps.map((step) => (theirs.has(step) ? { id: step.id } : asTyped(step))),
+      silences: draft.silences.map(({ rule, reason }) => ({ rule, reason })),
       revision: this.sheet.revision,
     });
     // Typed times come back in their one written form: "40s" becomes 0:40.

@@ -40,6 +40,7 @@ export const markIn = (technique: Technique, zone: Zone): PaintedStep => ({
   sizePercent: 100,
   turnDegrees: 0,
   guides: [],
+  seen: [],
 });
 
 /** A step that shows one shape on one zone: filled, or stencilled where it is a texture. */

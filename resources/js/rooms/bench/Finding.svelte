@@ -1,0 +1,57 @@
+<script lang="ts">
+  import type { FindingShown, Severity } from '../../api/types.gen';
+  import type { Bench } from './bench.svelte';
+
+  const { bench, finding }: { bench: Bench; finding: FindingShown } = $props();
+
+  const edges: Record<Severity, string> = { stop: 'border-rust', warn: 'border-brass', tip: 'border-kelp' };
+  const words: Record<Severity, string> = { stop: 'Stop', warn: 'Look out', tip: 'Quicker' };
+  /** What the app itself keeps true cannot be silenced, only unpinned or untyped. */
+  const OWN = ['pin', 'typed-drying', 'picture'];
+  let silencing = $state(false);
+  let reason = $state('');
+
+  function silence(event: SubmitEvent) {
+    event.preventDefault();
+    bench.silence(finding.rule, finding.title, reason.trim());
+  }
+
+  function show() {
+    const [step] = finding.steps.slice(-1);
+    if (step !== undefined) bench.selectedId = step;
+  }
+</script>
+
+<div class={['border-l-[6px] pl-3 leading-snug', edges[finding.severity]]}>
+  <button type="button" class="text-left font-semibold underline-offset-4 hover:underline" onclick={show}>
+    {words[finding.severity]}: {finding.title}
+  </button>
+  <p class="text-[15.5px]">{finding.says}</p>
+  {#if finding.school !== ''}<p class="text-[14px] text-soft">Your way: {finding.school}.</p>{/if}
+  <div class="mt-1.5 flex flex-wrap items-center gap-x-3">
+    {#if finding.fix !== null}
+      {@const { fix } = finding}
+      <button type="button" class="key px-3 py-0.5 text-left text-[15.5px]" onclick={() => bench.apply(fix)}
+        >{fix.label}</button
+      >
+    {/if}
+    {#if !OWN.includes(finding.rule) && !silencing}
+      <button
+        type="button"
+        class="min-h-11 text-[15px] underline underline-offset-4"
+        onclick={() => (silencing = true)}>Not here</button
+      >
+    {/if}
+  </div>
+  {#if silencing}
+    <form class="mt-1 flex flex-wrap items-end gap-2" onsubmit={silence}>
+      <label class="min-w-0 grow text-[15px]">
+        Why it does not hold for this design
+        <!-- svelte-ignore a11y_autofocus (it was asked for by the press just before) -->
+        <input class="mt-0.5 field" required maxlength="120" bind:value={reason} autofocus />
+      </label>
+      <button type="submit" class="key px-3">Silence it</button>
+      <button type="button" class="key px-3" onclick={() => (silencing = false)}>Leave it</button>
+    </form>
+  {/if}
+</div>

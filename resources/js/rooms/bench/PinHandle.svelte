@@ -1,0 +1,30 @@
+<script lang="ts">
+  import type { Pinning } from './pinning.svelte';
+
+  const { pinning, step }: { pinning: Pinning; step: string } = $props();
+
+  const isHeld = $derived(pinning.from === step);
+</script>
+
+<!-- By the keyboard a pin is typed, in the field below the steps. -->
+<span
+  class={[
+    'hidden w-8 shrink-0 touch-none items-center justify-center md:flex',
+    isHeld ? 'cursor-grabbing' : 'cursor-grab',
+  ]}
+  role="presentation"
+  title="Drag this pin onto the step it must come before"
+  data-pin={step}
+  onpointerdown={(event) => {
+    event.currentTarget.setPointerCapture(event.pointerId);
+    pinning.take(step);
+  }}
+  onpointermove={(event) => pinning.move(event.clientX, event.clientY)}
+  onpointerup={() => pinning.drop()}
+  onpointercancel={() => pinning.letGo()}
+>
+  <svg width="14" height="20" viewBox="0 0 14 20" aria-hidden="true">
+    <circle cx="7" cy="5" r="4" fill={isHeld ? '#b23f14' : '#fcf9f0'} stroke="#55606a" stroke-width="1.6" />
+    <path d="M7 9v9" stroke="#55606a" stroke-width="2" />
+  </svg>
+</span>

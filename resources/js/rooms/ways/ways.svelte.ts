@@ -1,0 +1,48 @@
+import { api } from '../../api/client';
+import type { PaintKind, School, WaysSheet } from '../../api/types.gen';
+import { Submission } from '../../lib/form.svelte';
+
+/** How the painter works and how paint dries today; every change is told to whoever shows what hangs on it. */
+export class Ways {
+  sheet = $state.raw<WaysSheet | null>(null);
+  readonly form = new Submission();
+
+  constructor(private readonly changed: () => Promise<unknown>) {}
+
+  async load(): Promise<void> {
+    await this.form.run(async () => {
+      this.sheet = await api.get<WaysSheet>('ways');
+    });
+  }
+
+  setWeather(celsius: number, humidity: number, wind: number): Promise<boolean> {
+    return this.put('ways/weather', { celsius, humidity, wind });
+  }
+
+  keepTouchTest(paintKind: PaintKind, tackyMs: number, dryMs: number): Promise<boolean> {
+    return this.put('ways/touch-test', { paintKind, tackyMs, dryMs });
+  }
+
+  forgetTouchTest(): Promise<boolean> {
+    return this.form.run(async () => {
+      this.sheet = await api.delete<WaysSheet>('ways/touch-test');
+      await this.changed();
+    });
+  }
+
+  /** One school takes the place of the other of its question. */
+  choose(question: string, school: School): Promise<boolean> {
+    const schools = (this.sheet?.questions ?? []).map((one) =>
+      one.question === question ? school : one.chosen,
+    );
+
+    return this.put('ways/schools', { schools });
+  }
+
+  private put(path: string, body: unknown): Promise<boolean> {
+    return this.form.run(async () => {
+      this.sheet = await api.put<WaysSheet>(path, body);
+      await this.changed();
+    });
+  }
+}

@@ -30,6 +30,7 @@ setup_debian() {
     command -v php-fpm8.2 >/dev/null || missing+=(php8.2-fpm)
     command -v nginx >/dev/null || missing+=(nginx-light)
     [ "$1" = no ] || command -v chromium >/dev/null || missing+=(chromium)
+    [ "$1" = no ] || command -v glpsol >/dev/null || missing+=(glpk-utils)
     [ ${#missing[@]} -gt 0 ] || return 0
     say "Installing from Debian: ${missing[*]}"
     as_root apt-get update -qq

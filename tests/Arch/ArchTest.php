@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 arch('the core uses only itself, the clock interface and exact numbers')
     ->expect('Core')
-    ->toOnlyUse(['Core', 'Psr\Clock', 'Brick\Math', 'Random', 'DomainException', 'InvalidArgumentException', 'Throwable', 'UnitEnum', 'BackedEnum']);
+    ->toOnlyUse(['Core', 'Psr\Clock', 'Brick\Math', 'Random', 'DomainException', 'InvalidArgumentException', 'Throwable', 'Closure', 'UnitEnum', 'BackedEnum']);
 
 it('keeps the core final and readonly', function (): void {
     $files = new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/core')), '/\.php$/');

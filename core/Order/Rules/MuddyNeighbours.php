@@ -52,7 +52,7 @@ final readonly class MuddyNeighbours implements LooksAtFace
             [$one, $other] = $muddy;
             $mud = Word::of(Blend::between($design->paint($at, $one), $design->paint($at, $other)));
             $says = "In “{$step->name}”, {$this->name($step, $one)} and {$this->name($step, $other)} lie side by side and blend to a muddy {$mud}.";
-            $findings[] = Finding::of($this, $course, [$at], $says, $this->fix($design, $at));
+            $findings[] = Finding::of($this, $course, [$at], $says, $this->fix($design, $at, $other));
         }
 
         return $findings;
@@ -73,8 +73,8 @@ final readonly class MuddyNeighbours implements LooksAtFace
         return null;
     }
 
-    /** Another order of the same colours with no muddy neighbours; none of two colours. */
-    private function fix(Preparation $design, int $at): ?Fix
+    /** Another order of the same colours with no muddy neighbours; where there is none, one goes. */
+    private function fix(Preparation $design, int $at, int $muddies): Fix
     {
         $step = $design->steps[$at];
         foreach ($this->orders(array_keys($step->colours)) as $order) {
@@ -82,6 +82,22 @@ final readonly class MuddyNeighbours implements LooksAtFace
                 $colours = array_map(static fn (int $colour): Colour => $step->colours[$colour], $order);
 
                 return Fix::changing($design->design, $at, $step->withColours($colours), 'Lay them the other way round: '.implode(', ', array_map(fn (int $colour): string => $this->name($step, $colour), $order)));
+            }
+        }
+
+        $out = $this->troublemaker($design, $at) ?? $muddies;
+        $left = array_values(array_diff_key($step->colours, [$out => true]));
+
+        return Fix::changing($design->design, $at, $step->withColours($left), "Leave out {$this->name($step, $out)}");
+    }
+
+    /** The colour without which the others get on. */
+    private function troublemaker(Preparation $design, int $at): ?int
+    {
+        $colours = array_keys($design->steps[$at]->colours);
+        foreach ($colours as $one) {
+            if ($this->muddyPair($design, $at, array_values(array_diff($colours, [$one]))) === null) {
+                return $one;
             }
         }
 

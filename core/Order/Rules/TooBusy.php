@@ -45,7 +45,7 @@ final readonly class TooBusy implements LooksAtFace
             $area = Zone::from($zone)->area();
             if ($marks / $area > Defaults::BUSY_MARKS && count($steps) > 1) {
                 $says = "{$marks} marks crowd the ".Zone::from($zone)->label()." ({$area} square centimetres): from a step away it gets too busy.";
-                $findings[] = Finding::of($this, $course, array_keys($steps), $says, $this->fix($course, array_keys($steps)));
+                $findings[] = Finding::of($this, $course, array_keys($steps), $says, $this->fix($course, Zone::from($zone), $steps));
             }
         }
 
@@ -58,7 +58,7 @@ final readonly class TooBusy implements LooksAtFace
         $marks = [];
         foreach ($design->steps as $at => $step) {
             foreach ($step->technique->isCounted() ? $step->zones : [] as $zone) {
-                $marks[$zone->value][$at] = intdiv($step->strokes(), count($step->zones)) + 1;
+                $marks[$zone->value][$at] = max(1, intdiv($step->strokes(), count($step->zones)));
             }
         }
 
@@ -66,18 +66,21 @@ final readonly class TooBusy implements LooksAtFace
     }
 
     /**
-     * The step that adds least goes, if it may; else it is thinned out.
+     * As many marks of the step that adds least as there is room for; none where there is no room.
      *
-     * @param  list<int>  $steps
+     * @param  array<int, int>  $marks  by step
      */
-    private function fix(Course $course, array $steps): Fix
+    private function fix(Course $course, Zone $zone, array $marks): Fix
     {
+        $steps = array_keys($marks);
         usort($steps, static fn (int $one, int $other): int => $course->step($one)->look <=> $course->step($other)->look);
+        $least = $steps[0];
+        $step = $course->step($least);
+        $room = (int) floor(Defaults::BUSY_MARKS * $zone->area()) - (array_sum($marks) - $marks[$least]);
         $design = $course->preparation->design;
-        $least = $course->step($steps[0]);
 
-        return $least->optional || $least->strokes() < 2
-            ? Fix::without($design, [$steps[0]], "Leave out “{$least->name}”")
-            : Fix::changing($design, $steps[0], $least->withCount(intdiv($least->strokes() + 1, 2)), "Half as many of “{$least->name}”");
+        return $room < 1
+            ? Fix::without($design, [$least], "Leave out “{$step->name}”")
+            : Fix::changing($design, $least, $step->withCount($room * count($step->zones)), "Only {$room} of “{$step->name}” there");
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Order\Search;
 
+use Closure;
 use Core\Order\Search\Internal\Expansion;
 use Core\Order\Search\Internal\LagFreeBound;
 use Core\Order\Search\Internal\Layers;
@@ -33,26 +34,32 @@ final readonly class Sequencer
     public function solve(Problem $problem, Watch $watch, ?array $typed = null): Outcome
     {
         $best = $typed === null ? null : Schedule::earliest($problem, $typed);
-        // A quick sweep by the simpler bound comes first: long lists must have an answer before the better bound is worked out.
-        $first = $this->layers($problem, $watch, $best, 0);
-        $outcome = $first->run(self::FIRST_WIDTH);
-        if ($outcome->isProven || $first->isStopped()) {
+        // Long lists must have an answer before the better bound is worked out.
+        $quick = $this->layers($problem, $watch, new Outcome($best, 0, false, 0), 0);
+        $outcome = $this->widening($quick, $problem, static fn (Outcome $found): bool => $found->best !== null);
+        if ($outcome->isProven || $quick->isStopped()) {
             return $outcome;
         }
-        $layers = $this->layers($problem, $watch, $outcome->best, self::MOST_STATES);
+
+        return $this->widening($this->layers($problem, $watch, $outcome, self::MOST_STATES), $problem, static fn (): bool => false);
+    }
+
+    /** @param  Closure(Outcome): bool  $isEnough */
+    private function widening(Layers $layers, Problem $problem, Closure $isEnough): Outcome
+    {
         $widest = intdiv(self::MOST_LABELS, max(1, $problem->count()));
         for ($width = self::FIRST_WIDTH; ; $width *= self::WIDER) {
             $outcome = $layers->run(min($width, $widest));
-            if ($outcome->isProven || $layers->isStopped() || $width >= $widest) {
+            if ($outcome->isProven || $layers->isStopped() || $width >= $widest || $isEnough($outcome)) {
                 return $outcome;
             }
         }
     }
 
-    private function layers(Problem $problem, Watch $watch, ?Schedule $best, int $states): Layers
+    private function layers(Problem $problem, Watch $watch, Outcome $soFar, int $states): Layers
     {
-        $bound = new LagFreeBound($problem, $states);
+        $bound = new LagFreeBound($problem, $states, static fn (): bool => $watch->goesOn($soFar));
 
-        return new Layers($problem, new Expansion($problem, $bound), $bound, $watch, $best);
+        return new Layers($problem, new Expansion($problem, $bound), $bound, $watch, $soFar);
     }
 }

@@ -245,6 +245,83 @@ describe('steps', () => {
   });
 });
 
+describe('what the craft says', () => {
+  const fix = (more: object) => ({
+    label: 'Mend it',
+    order: [],
+    changed: [],
+    promise: null,
+    fromAge: null,
+    ...more,
+  });
+
+  it('is mended as one change, which can be undone', async () => {
+    const bench = benchOf(step('a'), step('b'), step('c'));
+    bench.apply(
+      fix({ order: ['c', 'a', 'x'], changed: [step('a', { dryFor: '0:30' }), step('x')], promise: '2:00' }),
+    );
+    expect(names(bench)).toEqual(['c', 'a', 'x']);
+    expect([bench.draft.steps[1]?.dryFor, bench.draft.promise]).toEqual(['0:30', '2:00']);
+    await settled();
+    // What stayed as it was is sent by its id alone.
+    const sent = (server.put.mock.lastCall?.[1] as Sent).steps.map((one) => Object.keys(one).length > 1);
+    expect(sent).toEqual([false, true, true]);
+    bench.undo();
+    expect(names(bench)).toEqual(['a', 'b', 'c']);
+    expect(bench.draft.promise).toBe('');
+  });
+
+  it('lets pins go with the steps that a fix leaves out', () => {
+    const bench = benchOf(step('a'), step('b'), step('c'));
+    bench.pin({ kind: 'before', steps: ['a', 'b'] });
+    bench.pin({ kind: 'first', steps: ['c'] });
+    bench.apply(fix({ order: ['a', 'c'] }));
+    expect(bench.draft.pins).toEqual([{ kind: 'first', steps: ['c'] }]);
+    bench.undo();
+    expect(bench.draft.pins).toHaveLength(2);
+  });
+
+  it('takes a pin once, and takes it out again', () => {
+    const bench = benchOf(step('a'), step('b'));
+    bench.pin({ kind: 'first', steps: ['a'] });
+    bench.pin({ kind: 'first', steps: ['a'] });
+    expect(bench.draft.pins).toHaveLength(1);
+    bench.unpin(bench.draft.pins[0] ?? { kind: 'first', steps: [] });
+    expect(bench.draft.pins).toEqual([]);
+    bench.removeStep('a');
+    expect(names(bench)).toEqual(['b']);
+  });
+
+  it('is silent for a reason until it is asked again', async () => {
+    const bench = benchOf(step('a'));
+    bench.silence('gems-last', 'Gems last', 'They are drawn over');
+    await settled();
+    expect((server.put.mock.lastCall?.[1] as { silences: unknown }).silences).toEqual([
+      { rule: 'gems-last', reason: 'They are drawn over' },
+    ]);
+    bench.askAgain('gems-last');
+    expect(bench.draft.silences).toEqual([]);
+  });
+
+  it('forgets how old colours came out when they change', () => {
+    const bench = benchOf(step('a', { seen: ['#aabbcc'] }));
+    bench.setStep('a', { name: 'Base' });
+    expect(bench.draft.steps[0]?.seen).toEqual(['#aabbcc']);
+    bench.setStep('a', { colours: [{ name: 'white', hex: '#ffffff' }] });
+    expect(bench.draft.steps[0]?.seen).toEqual([]);
+  });
+
+  it('is read again when the weather changes, unless something is on its way', async () => {
+    const bench = benchOf(step('a'));
+    server.get.mockResolvedValueOnce({ ...sheetOf(step('a')), totalMs: 77 });
+    await bench.readAgain();
+    expect(bench.sheet.totalMs).toBe(77);
+    server.get.mockResolvedValueOnce({ ...sheetOf(step('z')), revision: 9, totalMs: 5 });
+    await bench.readAgain();
+    expect([bench.sheet.totalMs, names(bench)]).toEqual([77, ['a']]);
+  });
+});
+
 describe('trouble', () => {
   it('keeps what was typed when the server refuses it or is away', async () => {
     const bench = benchOf(step('a'));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Order\Search\Internal;
 
+use Closure;
 use Core\Order\Search\Problem;
 
 /**
@@ -18,6 +19,8 @@ use Core\Order\Search\Problem;
  */
 final class LagFreeBound
 {
+    private const ASK_EVERY = 2048;
+
     /** @var list<int> class of each step */
     public readonly array $classOf;
 
@@ -35,8 +38,11 @@ final class LagFreeBound
 
     private int $states = 0;
 
-    /** @param  int  $mostStates  remembered before the bound becomes a simpler one; 0 for the simpler one at once */
-    public function __construct(private readonly Problem $problem, private readonly int $mostStates)
+    /**
+     * @param  int  $mostStates  remembered before the bound becomes a simpler one; 0 for the simpler one at once
+     * @param  Closure(): bool  $goesOn  asked now and then; false for the simpler one from then on
+     */
+    public function __construct(private readonly Problem $problem, private int $mostStates, private readonly Closure $goesOn)
     {
         $this->classOf = $this->classes();
         $this->change = $this->shortestPaths();
@@ -73,7 +79,9 @@ final class LagFreeBound
 
     private function computed(int $done, int $class): int
     {
-        $this->states++;
+        if (++$this->states % self::ASK_EVERY === 0 && ! ($this->goesOn)()) {
+            $this->mostStates = 0;
+        }
         $best = PHP_INT_MAX;
         foreach ($this->classesThatMayFollow($done) as $next => $step) {
             // The first step of a class is taken; more of its class follow by closure.

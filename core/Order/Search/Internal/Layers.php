@@ -17,11 +17,13 @@ final class Layers
 {
     private const ASK_EVERY = 256;
 
-    private int $labels = 0;
+    private int $labels;
 
-    private int $asked = 0;
+    private int $asked;
 
-    private int $bound = 0;
+    private int $bound;
+
+    private ?Schedule $best;
 
     private bool $isStopped = false;
 
@@ -30,8 +32,12 @@ final class Layers
         private readonly Expansion $expansion,
         private readonly LagFreeBound $lagFree,
         private readonly Watch $watch,
-        private ?Schedule $best,
-    ) {}
+        Outcome $soFar,
+    ) {
+        $this->best = $soFar->best;
+        $this->bound = $soFar->bound;
+        $this->labels = $this->asked = $soFar->labels;
+    }
 
     public function isStopped(): bool
     {

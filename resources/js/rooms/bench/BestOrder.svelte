@@ -18,7 +18,7 @@
 
     return best?.fix?.order.flatMap((id) => byId.get(id) ?? []) ?? [];
   });
-  const end = $derived(Math.max(bench.totalMs, best?.totalMs ?? 0) + 10_000);
+  const end = $derived(Math.max(bench.totalMs, best?.totalMs ?? 0) + 20_000);
   const scale = $derived(Math.min(INCH * 3, ((width - 6) * 60_000) / end));
   const nameOf = (id: string) => bench.draft.steps.find((step) => step.id === id)?.name ?? '';
   const isSame = $derived(

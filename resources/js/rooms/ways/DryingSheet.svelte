@@ -61,7 +61,7 @@
       <label
         >{words}
         <input
-          class="mt-1 field w-24 minutes text-xl"
+          class="mt-1 block field w-24 minutes text-xl"
           inputmode="decimal"
           required
           value={air[at]}
@@ -80,7 +80,7 @@
       <label class="flex min-h-11 items-center gap-2"
         ><input
           type="radio"
-          class="size-5 accent-ink"
+          class="size-5 shrink-0 accent-ink"
           name="paint"
           value={one.kind}
           bind:group={kind}

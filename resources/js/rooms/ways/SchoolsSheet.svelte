@@ -15,7 +15,7 @@
         <label class="flex min-h-11 items-center gap-2.5">
           <input
             type="radio"
-            class="size-5 accent-ink"
+            class="size-5 shrink-0 accent-ink"
             name={question}
             checked={school === chosen}
             disabled={ways.form.busy}

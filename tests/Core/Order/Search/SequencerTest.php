@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+use Core\Order\Search\Lag;
+use Core\Order\Search\Outcome;
+use Core\Order\Search\Problem;
+use Core\Order\Search\Schedule;
+use Core\Order\Search\Sequencer;
+use Core\Order\Search\UntilFeasible;
+use Core\Order\Search\Watch;
+use Core\Order\Search\WithinLabels;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\Core\Order\Search\RandomProblem;
+
+/** @param  list<int>|null  $typed */
+function solved(Problem $problem, ?array $typed = null, int $labels = 2_000_000): Outcome
+{
+    return (new Sequencer)->solve($problem, new WithinLabels($labels), $typed);
+}
+
+// 60 cases each for 10 kinds of problems, of 1 to 8 steps: linked or free, lagged, with longest waits loose and tight,
+// changeovers by tool or any numbers (which break the triangle inequality), zero durations and ties in all of them.
+it('finds what trying every order finds, or that there is none', function (int $seed, float $linked, float $lagged, float $closing, bool $classes, bool $grouped): void {
+    $chance = new Randomizer(new Mt19937($seed));
+    $infeasible = 0;
+    for ($case = 0; $case < 60; $case++) {
+        $problem = RandomProblem::of($chance, 1 + $case % ($linked < 0.3 ? 6 : 8), $linked, $lagged, $closing, $classes, $grouped);
+        $best = RandomProblem::bruteForce($problem);
+        $outcome = solved($problem);
+        $infeasible += $best === null ? 1 : 0;
+
+        expect($outcome->isProven)->toBeTrue()
+            ->and($outcome->best?->makespan)->toBe($best, "case {$case} of seed {$seed}");
+        if ($outcome->best !== null) {
+            expect(RandomProblem::makespan($problem, $outcome->best->order))->toBe($best)->and($outcome->bound)->toBe($best)->and($outcome->gap())->toBe(0.0);
+        }
+    }
+    expect($infeasible)->toBeLessThan(60);
+})->with([
+    'free, by tool' => [1, 0.0, 0.0, 0.0, true, false],
+    'free, any changeovers' => [2, 0.0, 0.0, 0.0, false, false],
+    'free, together' => [3, 0.0, 0.0, 0.0, false, true],
+    'linked' => [4, 0.35, 0.0, 0.0, true, false],
+    'drying' => [5, 0.35, 0.7, 0.0, true, false],
+    'drying, any changeovers' => [6, 0.35, 0.7, 0.0, false, false],
+    'wet windows' => [7, 0.35, 0.4, 0.3, true, false],
+    'tight wet windows' => [8, 0.4, 0.6, 0.7, true, false],
+    'tight wet windows, any changeovers' => [9, 0.4, 0.6, 0.7, false, false],
+    'everything, together' => [10, 0.35, 0.5, 0.3, false, true],
+]);
+
+it('says for some of them that no order is feasible', function (): void {
+    $chance = new Randomizer(new Mt19937(11));
+    $impossible = 0;
+    for ($case = 0; $case < 120; $case++) {
+        $problem = RandomProblem::of($chance, 5, 0.5, 0.6, 0.7, true);
+        $outcome = solved($problem);
+        $impossible += $outcome->best === null && $outcome->isProven ? 1 : 0;
+        expect($outcome->best === null)->toBe(RandomProblem::bruteForce($problem) === null);
+    }
+    expect($impossible)->toBeGreaterThan(20);
+});
+
+it('holds a source back so that its longest wait is kept', function (): void {
+    // 0 dries for 60 before 2; 1 must be followed by 2 within 5.
+    $problem = new Problem([10, 10, 10], [[0, 0, 0], [0, 0, 0], [0, 0, 0]], [new Lag(0, 2, 60), new Lag(1, 2, 0, 5)]);
+    $outcome = solved($problem);
+
+    expect($outcome->best?->order)->toBe([0, 1, 2])->and($outcome->best->makespan)->toBe(80)
+        ->and($outcome->best->starts)->toBe([0, 55, 70])
+        ->and($outcome->best->idleBefore($problem, 1))->toBe(45);
+});
+
+it('lets a change of tool run while paint dries', function (): void {
+    $problem = new Problem([10, 10], [[0, 8], [8, 0]], [new Lag(0, 1, 12)]);
+
+    expect(solved($problem)->best?->starts)->toBe([0, 22])->and(solved($problem)->best?->idleBefore($problem, 1))->toBe(4);
+});
+
+it('is never worse than the typed order', function (): void {
+    $chance = new Randomizer(new Mt19937(12));
+    for ($case = 0; $case < 60; $case++) {
+        $problem = RandomProblem::of($chance, 12, 0.25, 0.5, 0.1, true);
+        $typed = range(0, 11);
+        $lawful = Schedule::earliest($problem, $typed);
+        // Cut short at once, so that the typed order may be all there is.
+        $outcome = solved($problem, $typed, 1);
+        if ($lawful !== null) {
+            expect($outcome->best?->makespan)->toBeLessThanOrEqual($lawful->makespan);
+        }
+    }
+})->throwsNoExceptions();
+
+it('says an honest bound and gap when it is cut short', function (): void {
+    $chance = new Randomizer(new Mt19937(13));
+    $gaps = 0;
+    for ($case = 0; $case < 12; $case++) {
+        $problem = RandomProblem::of($chance, 14, 0.1, 0.4, 0.05, false);
+        $short = solved($problem, labels: 1500);
+        $long = solved($problem);
+        expect($long->isProven)->toBeTrue();
+        if ($long->best === null) {
+            continue;
+        }
+        expect($short->bound)->toBeLessThanOrEqual($long->best->makespan);
+        if ($short->best !== null && ! $short->isProven) {
+            $gaps++;
+            expect($short->best->makespan)->toBeGreaterThanOrEqual($long->best->makespan)
+                ->and($short->gap())->toEqualWithDelta(1 - $short->bound / $short->best->makespan, 1e-12);
+        }
+    }
+    expect($gaps)->toBeGreaterThan(2);
+});
+
+it('gives the same answer each time', function (): void {
+    $problem = RandomProblem::of(new Randomizer(new Mt19937(14)), 14, 0.1, 0.4, 0.05, true);
+
+    expect(solved($problem, labels: 3000))->toEqual(solved($problem, labels: 3000));
+});
+
+it('tells its watch how far it is, and stops when that says so', function (): void {
+    $watch = new class implements Watch
+    {
+        /** @var list<Outcome> */
+        public array $told = [];
+
+        public function goesOn(Outcome $soFar): bool
+        {
+            $this->told[] = $soFar;
+
+            return count($this->told) < 15;
+        }
+    };
+    $outcome = (new Sequencer)->solve(RandomProblem::of(new Randomizer(new Mt19937(15)), 16, 0.0, 0.0, 0.0, false), $watch);
+
+    // It may be asked once more on its way out.
+    expect(count($watch->told))->toBeGreaterThanOrEqual(15)->toBeLessThan(18)->and($outcome->isProven)->toBeFalse()
+        ->and($watch->told[14]->labels)->toBeGreaterThan($watch->told[0]->labels)
+        ->and($outcome->best)->not->toBeNull()->and($outcome->bound)->toBeGreaterThan(0);
+});
+
+it('can be asked for any feasible order only', function (): void {
+    $problem = RandomProblem::of(new Randomizer(new Mt19937(16)), 14, 0.1, 0.4, 0.0, false);
+    $outcome = (new Sequencer)->solve($problem, new UntilFeasible(100_000));
+
+    expect($outcome->best)->not->toBeNull()->and($outcome->labels)->toBeLessThan(100_000);
+});
+
+it('proves a free order of fourteen steps, whatever their changeovers', function (bool $classes): void {
+    $problem = RandomProblem::of(new Randomizer(new Mt19937(17)), 14, 0.0, 0.0, 0.0, $classes);
+
+    expect(solved($problem)->isProven)->toBeTrue();
+})->with([true, false]);
+
+it('takes nothing and one step as they are', function (): void {
+    expect(solved(new Problem([], [], []))->isProven)->toBeTrue()
+        ->and(solved(new Problem([7], [[0]], []))->best?->makespan)->toBe(7)
+        ->and(solved(new Problem([0, 0], [[0, 0], [0, 0]], []))->best?->makespan)->toBe(0);
+});
+
+it('knows a circle of precedences for impossible', function (): void {
+    $circle = new Problem([1, 1, 1], array_fill(0, 3, [0, 0, 0]), [new Lag(0, 1), new Lag(1, 2), new Lag(2, 0)]);
+
+    expect(solved($circle)->best)->toBeNull()->and(solved($circle)->isProven)->toBeTrue()->and(Schedule::earliest($circle, [0, 1, 2]))->toBeNull();
+});

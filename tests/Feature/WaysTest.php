@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+use Tests\Scene;
+
+beforeEach(function (): void {
+    $this->scene = Scene::team();
+    $this->actingAs($this->scene->painter);
+});
+
+it('begins with the usual ways, in the reference air', function (): void {
+    $this->getJson('/api/ways')->assertOk()
+        ->assertJson(['celsius' => 20, 'humidity' => 50, 'wind' => 0, 'dries' => 1, 'isTouched' => false, 'waxDryMs' => 57_000, 'glycerineDryMs' => 86_000])
+        ->assertJsonCount(10, 'questions')->assertJsonPath('questions.0.chosen', 'glitter_on_wet_base');
+});
+
+it('keeps the schools of a painter, and rules go by them', function (): void {
+    $this->putJson('/api/ways/schools', ['schools' => ['glitter_last', 'line_on_dry']])->assertOk()
+        ->assertJsonPath('questions.0.chosen', 'glitter_last')->assertJsonPath('questions.4.chosen', 'line_on_dry')->assertJsonPath('questions.1.chosen', 'lips_painted');
+
+    $this->actingAs(Scene::team('Others')->painter)->getJson('/api/ways')->assertJsonPath('questions.0.chosen', 'glitter_on_wet_base');
+});
+
+it('reckons with the weather', function (): void {
+    $this->putJson('/api/ways/weather', ['celsius' => 30, 'humidity' => 40, 'wind' => 2])->assertOk()->assertJsonPath('dries', 2.65);
+    expect($this->getJson('/api/ways')->json('waxDryMs'))->toBeLessThan(30_000);
+});
+
+it('goes by a touch test on its day, and by the weather again on the next', function (): void {
+    $this->travelTo('2026-11-07 13:00:00 UTC');
+    $this->putJson('/api/ways/touch-test', ['paintKind' => 'wax', 'tackyMs' => 90_000, 'dryMs' => 114_000])->assertOk()
+        ->assertJson(['isTouched' => true, 'dries' => 0.5, 'waxDryMs' => 114_000]);
+    $this->travelTo('2026-11-08 09:00:00 UTC');
+    $this->getJson('/api/ways')->assertJson(['isTouched' => false, 'dries' => 1]);
+});
+
+it('forgets a touch test when asked, or when new weather is typed', function (): void {
+    $test = ['paintKind' => 'wax', 'tackyMs' => 90_000, 'dryMs' => 114_000];
+    $this->putJson('/api/ways/touch-test', $test);
+    $this->deleteJson('/api/ways/touch-test')->assertOk()->assertJsonPath('isTouched', false);
+    $this->putJson('/api/ways/touch-test', $test);
+    $this->putJson('/api/ways/weather', ['celsius' => 20, 'humidity' => 50, 'wind' => 0])->assertJson(['isTouched' => false, 'dries' => 1]);
+});
+
+it('refuses what makes no sense, and says what to give', function (string $path, array $typed, string $says): void {
+    $response = $this->putJson("/api/ways/{$path}", $typed)->assertUnprocessable();
+    expect((string) $response->getContent())->toContain($says);
+    $this->getJson('/api/ways')->assertJson(['isTouched' => false, 'dries' => 1]);
+})->with([
+    ['weather', ['celsius' => 'warm', 'humidity' => 50, 'wind' => 0], 'degrees Celsius'],
+    ['weather', ['celsius' => 80, 'humidity' => 50, 'wind' => 0], 'no weather to paint in'],
+    ['weather', ['celsius' => 20, 'humidity' => 150, 'wind' => 0], '0 to 100'],
+    ['weather', ['celsius' => 20, 'humidity' => 50], 'metres a second'],
+    ['touch-test', ['paintKind' => 'powder', 'tackyMs' => 2000, 'dryMs' => 3000], 'always dry'],
+    ['touch-test', ['paintKind' => 'wax', 'tackyMs' => 3000, 'dryMs' => 2000], 'dry after it was tacky'],
+    ['schools', ['schools' => ['glitter_everywhere']], 'schools.0'],
+    ['schools', [], 'schools'],
+]);
+
+it('is for painters who are signed in', function (): void {
+    app('auth')->forgetGuards();
+
+    $this->getJson('/api/ways')->assertUnauthorized();
+});

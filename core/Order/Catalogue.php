@@ -15,7 +15,7 @@ final readonly class Catalogue
         return [
             new Rules\NotForSkin, new Rules\UnderThree, new Rules\WetAtLashLine, new Rules\LooseGlitterNearEyes, new Rules\LatexGlue,
             new Rules\BaseBeforeLine, new Rules\StencilBeforeLine, new Rules\PowderBeforeWet, new Rules\OutlineAfterFill, new Rules\BackBeforeFront,
-            new Rules\FeaturesComplete, new Rules\StrongOverPaleOnDry, new Rules\StrongOverPaleThin, new Rules\PaleLineOnDryDark,
+            new Rules\FeaturesComplete, new Rules\StrongOverPaleOnDry, new Rules\ShapeOnWet, new Rules\StrongOverPaleThin, new Rules\PaleLineOnDryDark,
             new Rules\SparkleOnDry, new Rules\LineOnTackyBase, new Rules\LineOnDryBase, new Rules\SoftInlayWhileTacky, new Rules\LooseGlitterOnWet,
             new Rules\GlitterNeedsHold, new Rules\DotsAfterGlitter, new Rules\PaleOverStrongCoats, new Rules\BlendLightIntoDark,
             new Rules\MuddyNeighbours, new Rules\SplitCakeWrongWay, new Rules\CakeLongerThanSponge, new Rules\LineSeenAtTwoMetres,

@@ -32,19 +32,34 @@ final readonly class Check
         return ($this->findings[0]->severity ?? null) === Severity::Stop;
     }
 
-    /** @return list<Finding> of the rules that order steps; one for each rule and film, of the first step that breaks it */
+    /**
+     * Of the rules that order steps, what must be mended first: of each rule one for a film, for the first step that lies on it
+     * too soon, and one for a step, for the film that it must wait for longest.
+     *
+     * @return list<Finding>
+     */
     private static function broken(Course $course): array
     {
-        $first = [];
+        $first = $longest = [];
         foreach ($course->constraints->all as $constraint) {
             $key = "{$constraint->rule} {$constraint->from}";
             if (self::isBroken($course, $constraint) && (! isset($first[$key]) || $constraint->to < $first[$key]->to)) {
                 $first[$key] = $constraint;
             }
         }
-        $broken = self::withoutWeaker(array_values($first));
+        foreach ($first as $constraint) {
+            $key = "{$constraint->rule} {$constraint->to}";
+            if (! isset($longest[$key]) || self::lack($course, $constraint) > self::lack($course, $longest[$key])) {
+                $longest[$key] = $constraint;
+            }
+        }
 
-        return array_map(static fn (Constraint $constraint): Finding => self::finding($course, $constraint), $broken);
+        return array_map(static fn (Constraint $constraint): Finding => self::finding($course, $constraint), self::withoutWeaker(array_values($longest)));
+    }
+
+    private static function lack(Course $course, Constraint $constraint): int
+    {
+        return $constraint->least - $course->gap($constraint->from, $constraint->to);
     }
 
     /**

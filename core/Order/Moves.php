@@ -81,13 +81,17 @@ final readonly class Moves
     /** It comes later because what lies below must dry. */
     private function waits(int $step, int $place): ?string
     {
+        $places = array_flip($this->schedule->order);
+        $latest = -1;
+        $awaited = null;
         foreach ($place > $step ? $this->constraints->all : [] as $constraint) {
-            if ($constraint->to === $step && $constraint->least > 0) {
-                return "It waits until “{$this->design->name($constraint->from)}” is ready for it; others are painted meanwhile.";
+            $ready = $this->schedule->starts[$places[$constraint->from]] + $this->problem->durations[$constraint->from] + $constraint->least;
+            if ($constraint->to === $step && $constraint->least > 0 && $ready > $latest) {
+                [$latest, $awaited] = [$ready, $constraint->from];
             }
         }
 
-        return null;
+        return $awaited === null ? null : "It waits until “{$this->design->name($awaited)}” is ready for it; others are painted meanwhile.";
     }
 
     /** The next step needs less of a change after it. */

@@ -167,7 +167,15 @@ final readonly class Preparation
     /** What it turns, in a word. */
     public function turned(int $stroke, int $film): string
     {
-        return Word::of($this->onWet($stroke, $film));
+        $meant = LinearRgb::ofHex($this->steps[$stroke]->colours[0]->hex);
+        $seen = $this->onWet($stroke, $film);
+        $word = Word::of($seen);
+
+        return match (true) {
+            $word !== Word::of($meant) => $word,
+            $seen->luminance() > $meant->luminance() => "a paler {$word}",
+            default => "a darker {$word}",
+        };
     }
 
     private function onWet(int $stroke, int $film): LinearRgb

@@ -54,8 +54,8 @@ test('keeps what was typed wrong, says what to mend, and saves once it is mended
   await page.getByLabel('Time').fill('-4');
   await page.getByLabel('Time').press('Enter');
   await expect(page.getByText('“-4” is not a time.').first()).toBeVisible();
-  await page.getByLabel('What').fill('Deep base');
-  await page.getByLabel('What').press('Enter');
+  await page.getByLabel('What', { exact: true }).fill('Deep base');
+  await page.getByLabel('What', { exact: true }).press('Enter');
   expect((await saved()).steps[0]?.name).toBe('Base');
   await page.getByLabel('Time').fill('1m05');
   await page.getByLabel('Time').press('Enter');
@@ -67,12 +67,12 @@ test('two windows on one design: the second says so and loses nothing', async ({
   const other = await second.newPage();
   await page.goto(`/designs/${design.id}`);
   await other.goto(`/designs/${design.id}`);
-  await page.getByLabel('What').fill('Mine');
-  await page.getByLabel('What').press('Enter');
+  await page.getByLabel('What', { exact: true }).fill('Mine');
+  await page.getByLabel('What', { exact: true }).press('Enter');
   await expect(page.getByText('Saved')).toBeVisible();
   await expect.poll(async () => (await team.get<DesignSheet>(`designs/${design.id}`)).revision).toBe(3);
-  await other.getByLabel('What').fill('Theirs');
-  await other.getByLabel('What').press('Enter');
+  await other.getByLabel('What', { exact: true }).fill('Theirs');
+  await other.getByLabel('What', { exact: true }).press('Enter');
   await expect(other.getByRole('button', { name: 'Keep mine' })).toBeVisible();
   expect(names(await team.get<DesignSheet>(`designs/${design.id}`))[0]).toBe('Mine');
   await other.getByRole('button', { name: 'Keep mine' }).click();
@@ -117,7 +117,7 @@ test('types a step as one line, is asked what is not understood, and form and li
     .poll(async () => (await saved()).steps[0])
     .toMatchObject({ zones: ['muzzle'], coats: 2, time: '0:35' });
   await expect(line).toHaveValue('sponge pearl white muzzle, 2 coats, 0:35, optional');
-  await expect(page.getByLabel('What')).toHaveValue('Pearl white muzzle');
+  await expect(page.getByLabel('What', { exact: true })).toHaveValue('Pearl white muzzle');
   await page.getByLabel('Time').fill('50s');
   await page.getByLabel('Time').press('Enter');
   await expect(line).toHaveValue('sponge pearl white muzzle, 2 coats, 0:50, optional');

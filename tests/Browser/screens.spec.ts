@@ -84,6 +84,16 @@ test('the designs and the bench', async ({ page, team }) => {
   await page.getByRole('link', { name: 'Seal pup' }).first().click();
   await expect(page.getByRole('heading', { name: 'Step 1' })).toBeVisible();
   await expectGood(page);
+  await page.getByRole('button', { name: 'Best order' }).click();
+  await expect(page.getByText('What moved, and why')).toBeVisible();
+  await expectNoViolations(page);
+  await page.keyboard.press('Escape');
+  for (const sheet of ['How paint dries today', 'My ways']) {
+    await page.getByRole('button', { name: sheet }).click();
+    await expect(page.getByRole('dialog', { name: sheet }).getByRole('radio').first()).toBeVisible();
+    await expectNoViolations(page);
+    await page.keyboard.press('Escape');
+  }
   await page.getByLabel('Time').fill('soon');
   await page.getByLabel('Time').press('Enter');
   await expect(page.getByRole('alert').filter({ hasText: '4, 4:30, 4m30 or 270s' }).first()).toBeVisible();

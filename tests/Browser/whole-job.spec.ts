@@ -17,18 +17,18 @@ test('a painter types a design, takes names, paints a face through and sees the 
   await page.getByRole('dialog').getByText('brow', { exact: true }).click();
   await page.getByRole('button', { name: 'Put it on the bench' }).click();
   await page.getByRole('button', { name: 'Add a step' }).click();
-  await page.getByLabel('What').fill('Night blue base');
+  await page.getByLabel('What', { exact: true }).fill('Night blue base');
   await page.getByLabel('Time').fill('40s');
   await page.getByLabel('Time').press('Enter');
   await expect(page.getByLabel('Time')).toHaveValue('0:40');
   await page.getByRole('button', { name: 'Add a step' }).click();
-  await page.getByLabel('What').fill('String of lanterns');
+  await page.getByLabel('What', { exact: true }).fill('String of lanterns');
   await page.getByText('brush', { exact: true }).click();
   await page.getByLabel('Tool').fill('round 2');
   await page.getByLabel('Time').fill('1:10');
   await page.getByLabel('Time').press('Enter');
   await page.getByRole('button', { name: 'Add a step' }).click();
-  await page.getByLabel('What').fill('Glow dots');
+  await page.getByLabel('What', { exact: true }).fill('Glow dots');
   await page.getByLabel('Time').fill('0:20');
   await page.getByLabel('Time').press('Enter');
   // 40 s of sponge, 6 s to take up the brush, 70 s and 20 s with it.

@@ -22,6 +22,16 @@ const views: { name: string; path: string; size: typeof tablet; open?: (page: Pa
   { name: 'shapes', path: '/shapes', size: tablet },
   { name: 'designs-phone', path: '/designs', size: phone },
   { name: 'bench', path: '/designs', size: tablet, open: sealPup },
+  {
+    name: 'best-order',
+    path: '/designs',
+    size: tablet,
+    open: async (page) => {
+      await page.getByRole('link', { name: 'Lighthouse cheek' }).first().click();
+      await page.getByRole('button', { name: 'Best order' }).click();
+      await page.getByText('Proven best').waitFor();
+    },
+  },
   { name: 'bench-phone', path: '/designs', size: phone, open: sealPup },
   { name: 'events', path: '/events', size: tablet },
   { name: 'event-day', path: '/events', size: tablet, open: enter('/events/') },

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Core\Order\Rules;
 
 use Core\Order\Constraint;
-use Core\Order\Layer;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
 use Core\Order\Severity;
@@ -37,7 +36,7 @@ final readonly class StrongOverPaleOnDry implements OrdersSteps
     {
         $constraints = [];
         foreach ($design->touching() as [$one, $other]) {
-            if ($design->isStrong($other) && $design->layers[$other] !== Layer::Base && $design->films[$other] !== null && $design->isPale($one) && $design->liesOn($other, $one) && $design->turnsOnWet($other, $one)) {
+            if ($design->isStrong($other) && $design->layers[$other]->isFine() && $design->films[$other] !== null && $design->isPale($one) && $design->liesOn($other, $one) && $design->turnsOnWet($other, $one)) {
                 $constraints[] = new Constraint($this->id(), $this->severity(), $one, $other, "“{$design->name($other)}” would turn {$design->turned($other, $one)} on wet “{$design->name($one)}”, which is dry {$design->dryAfter($one)->format()} after it was laid.", $design->dryAfter($one)->milliseconds);
             }
         }

@@ -78,6 +78,14 @@
         {/if}
       </p>
       <p class="text-soft">{sure}</p>
+      <div class="mt-3 flex flex-wrap gap-3">
+        <button type="button" class="key min-h-14 text-lg key-ink" disabled={isSame} onclick={take}
+          >Take this order</button
+        >
+        {#if best.isDone && !best.isProven}
+          <button type="button" class="key min-h-14" onclick={lookLonger}>Look longer</button>
+        {/if}
+      </div>
       <h3 class="mt-4 text-lg">Yours, {minutes(bench.totalMs)}</h3>
       <div class="overflow-x-auto">
         <Tape
@@ -109,14 +117,6 @@
           {/each}
         </ul>
       {/if}
-      <div class="mt-5 flex flex-wrap gap-3">
-        <button type="button" class="key min-h-14 text-lg key-ink" disabled={isSame} onclick={take}
-          >Take this order</button
-        >
-        {#if best.isDone && !best.isProven}
-          <button type="button" class="key min-h-14" onclick={lookLonger}>Look longer</button>
-        {/if}
-      </div>
     {:else if best !== null && best.isDone}
       {#if best.clash.length > 0}
         <p class="mt-2 text-xl">No order keeps all of these:</p>

@@ -54,6 +54,9 @@
         />
       </g>
     {/each}
+    {#if px(rows[0]?.film.laidMs ?? 0) > 160}
+      <text x="0" y={TALL + 2} font-size="14" fill="#55606a">wet paint, drying away</text>
+    {/if}
     <defs>
       <pattern id="skin-wet" width="8" height="5" patternUnits="userSpaceOnUse">
         <path d="M0 3q2-2.5 4 0t4 0" fill="none" stroke="#fff" stroke-width="1.1" opacity="0.75" />

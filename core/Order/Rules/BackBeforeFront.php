@@ -44,7 +44,7 @@ final readonly class BackBeforeFront implements OrdersSteps
                 [$behind, $before] = [$this->fillOf($design, $one), $this->fillOf($design, $other)];
                 if ($behind !== null && $before !== null && $behind < $before && $design->touch($one, $other)) {
                     $why = "“{$design->name($behind)}” lies behind “{$design->name($before)}”, so it is outlined first.";
-                    $constraints[] = new Constraint($this->id(), $this->severity(), $one, $other, $why);
+                    $constraints[] = Constraint::of($this, $one, $other, $why);
                 }
             }
         }

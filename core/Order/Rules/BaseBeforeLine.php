@@ -35,13 +35,11 @@ final readonly class BaseBeforeLine implements OrdersSteps
 
     public function constraints(Preparation $design): array
     {
-        $constraints = [];
-        foreach ($design->touching() as [$one, $other]) {
-            if ($design->isBase($one) && ($design->layers[$other]->isFine() || $design->layers[$other] === Layer::Shape)) {
-                $constraints[] = new Constraint($this->id(), $this->severity(), $one, $other, "The base “{$design->name($one)}” carries “{$design->name($other)}”, so it comes first.");
-            }
-        }
-
-        return $constraints;
+        return Constraint::betweenTouching(
+            $this,
+            $design,
+            static fn (int $one, int $other): bool => $design->isBase($one) && ($design->layers[$other]->isFine() || $design->layers[$other] === Layer::Shape),
+            static fn (int $one, int $other): string => "The base “{$design->name($one)}” carries “{$design->name($other)}”, so it comes first.",
+        );
     }
 }

@@ -36,13 +36,11 @@ final readonly class DotsAfterGlitter implements OrdersSteps
 
     public function constraints(Preparation $design): array
     {
-        $constraints = [];
-        foreach ($design->touching() as [$one, $other]) {
-            if ($design->layers[$one] === Layer::Glitter && $design->isHighlight($other)) {
-                $constraints[] = new Constraint($this->id(), $this->severity(), $one, $other, "Glitter hides fine dots: “{$design->name($other)}” goes on after “{$design->name($one)}”.");
-            }
-        }
-
-        return $constraints;
+        return Constraint::betweenTouching(
+            $this,
+            $design,
+            static fn (int $one, int $other): bool => $design->layers[$one] === Layer::Glitter && $design->isHighlight($other),
+            static fn (int $one, int $other): string => "Glitter hides fine dots: “{$design->name($other)}” goes on after “{$design->name($one)}”.",
+        );
     }
 }

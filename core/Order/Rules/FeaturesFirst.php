@@ -41,7 +41,7 @@ final readonly class FeaturesFirst implements OrdersSteps
         foreach ($design->layers as $one => $layer) {
             foreach ($design->layers as $other => $its) {
                 if ($layer === $its && $layer !== Layer::Bare && $one !== $other && $this->isFeature($design, $one) && ! $this->isFeature($design, $other)) {
-                    $constraints[] = new Constraint($this->id(), $this->severity(), $one, $other, "Features first, so that none is forgotten: “{$design->name($one)}” before “{$design->name($other)}”.");
+                    $constraints[] = Constraint::of($this, $one, $other, "Features first, so that none is forgotten: “{$design->name($one)}” before “{$design->name($other)}”.");
                 }
             }
         }

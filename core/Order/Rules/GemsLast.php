@@ -40,7 +40,7 @@ final readonly class GemsLast implements OrdersSteps
             foreach ($layer === Layer::Gem ? $design->layers : [] as $other => $its) {
                 if ($its !== Layer::Gem && $its !== Layer::Bare) {
                     $why = "Gems come last: “{$design->name($gem)}” would be knocked off by “{$design->name($other)}”.";
-                    $constraints[] = new Constraint($this->id(), $this->severity(), $other, $gem, $why);
+                    $constraints[] = Constraint::of($this, $other, $gem, $why);
                 }
             }
         }

@@ -36,14 +36,13 @@ final readonly class LineOnTackyBase implements OrdersSteps
 
     public function constraints(Preparation $design): array
     {
-        $constraints = [];
-        foreach ($design->touching() as [$one, $other]) {
-            if ($design->layers[$other]->isFine() && $design->films[$other] !== null && $design->liesOn($other, $one)) {
-                $constraints[] = new Constraint($this->id(), $this->severity(), $one, $other, $this->why($design, $one, $other), $this->wait($design, $one, $other)->milliseconds);
-            }
-        }
-
-        return $constraints;
+        return Constraint::betweenTouching(
+            $this,
+            $design,
+            static fn (int $one, int $other): bool => $design->layers[$other]->isFine() && $design->films[$other] !== null && $design->liesOn($other, $one),
+            fn (int $one, int $other): string => $this->why($design, $one, $other),
+            fn (int $one, int $other): int => $this->wait($design, $one, $other)->milliseconds,
+        );
     }
 
     private function why(Preparation $design, int $base, int $line): string

@@ -41,7 +41,7 @@ final readonly class LipsLast implements OrdersSteps
             foreach ($this->areLips($design, $lips) ? $design->steps : [] as $other => $its) {
                 if (! $this->areLips($design, $other) && $its->medium->isPaintedOn()) {
                     $why = "A painted lip smears while the rest is painted: “{$step->name}” comes after “{$its->name}”.";
-                    $constraints[] = new Constraint($this->id(), $this->severity(), $other, $lips, $why);
+                    $constraints[] = Constraint::of($this, $other, $lips, $why);
                 }
             }
         }

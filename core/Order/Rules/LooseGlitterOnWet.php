@@ -47,7 +47,7 @@ final readonly class LooseGlitterOnWet implements Mends
             if ($base !== null) {
                 $wet = $design->tackyAfter($base);
                 $why = "Loose glitter sticks to wet paint only: “{$step->name}” holds on “{$design->name($base)}” for {$wet->format()} after it was laid.";
-                $constraints[] = new Constraint($this->id(), $this->severity(), $base, $at, $why, 0, $wet->milliseconds);
+                $constraints[] = Constraint::of($this, $base, $at, $why, 0, $wet->milliseconds);
             }
         }
 

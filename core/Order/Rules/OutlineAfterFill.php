@@ -36,14 +36,12 @@ final readonly class OutlineAfterFill implements OrdersSteps
 
     public function constraints(Preparation $design): array
     {
-        $constraints = [];
-        foreach ($design->touching() as [$one, $other]) {
-            if ($design->layers[$one] === Layer::Shape && $design->steps[$other]->technique === Technique::Outline && $this->belong($design, $one, $other)) {
-                $constraints[] = new Constraint($this->id(), $this->severity(), $one, $other, "“{$design->name($other)}” outlines “{$design->name($one)}”: filled first, its edge stays clean.");
-            }
-        }
-
-        return $constraints;
+        return Constraint::betweenTouching(
+            $this,
+            $design,
+            fn (int $one, int $other): bool => $design->layers[$one] === Layer::Shape && $design->steps[$other]->technique === Technique::Outline && $this->belong($design, $one, $other),
+            static fn (int $one, int $other): string => "“{$design->name($other)}” outlines “{$design->name($one)}”: filled first, its edge stays clean.",
+        );
     }
 
     private function belong(Preparation $design, int $fill, int $outline): bool

@@ -34,13 +34,12 @@ final readonly class PaleLineOnDryDark implements OrdersSteps
 
     public function constraints(Preparation $design): array
     {
-        $constraints = [];
-        foreach ($design->touching() as [$one, $other]) {
-            if ($design->layers[$other]->isFine() && ! $design->isHighlight($other) && $design->isPale($other) && $design->isDark($one) && $design->liesOn($other, $one)) {
-                $constraints[] = new Constraint($this->id(), $this->severity(), $one, $other, "A pale line bleeds on wet dark paint: “{$design->name($one)}” is dry {$design->dryAfter($one)->format()} after it was laid.", $design->dryAfter($one)->milliseconds);
-            }
-        }
-
-        return $constraints;
+        return Constraint::betweenTouching(
+            $this,
+            $design,
+            static fn (int $one, int $other): bool => $design->layers[$other]->isFine() && ! $design->isHighlight($other) && $design->isPale($other) && $design->isDark($one) && $design->liesOn($other, $one),
+            static fn (int $one, int $other): string => "A pale line bleeds on wet dark paint: “{$design->name($one)}” is dry {$design->dryAfter($one)->format()} after it was laid.",
+            static fn (int $one, int $other): int => $design->dryAfter($one)->milliseconds,
+        );
     }
 }

@@ -35,13 +35,11 @@ final readonly class PowderBeforeWet implements OrdersSteps
 
     public function constraints(Preparation $design): array
     {
-        $constraints = [];
-        foreach ($design->touching() as [$one, $other]) {
-            if ($design->layers[$one] === Layer::Powder && $design->films[$other] !== null && $design->layers[$other] !== Layer::Powder) {
-                $constraints[] = new Constraint($this->id(), $this->severity(), $one, $other, "Wet paint goes on dry powder, powder does not go on wet paint: “{$design->name($one)}” comes before “{$design->name($other)}”.");
-            }
-        }
-
-        return $constraints;
+        return Constraint::betweenTouching(
+            $this,
+            $design,
+            static fn (int $one, int $other): bool => $design->layers[$one] === Layer::Powder && $design->films[$other] !== null && $design->layers[$other] !== Layer::Powder,
+            static fn (int $one, int $other): string => "Wet paint goes on dry powder, powder does not go on wet paint: “{$design->name($one)}” comes before “{$design->name($other)}”.",
+        );
     }
 }

@@ -35,14 +35,12 @@ final readonly class ShapeOnWet implements OrdersSteps
 
     public function constraints(Preparation $design): array
     {
-        $constraints = [];
-        foreach ($design->touching() as [$one, $other]) {
-            if ($design->layers[$other] === Layer::Shape && $design->films[$other] !== null && $design->liesOn($other, $one) && $design->turnsOnWet($other, $one)) {
-                $why = "“{$design->name($other)}” would turn {$design->turned($other, $one)} on wet “{$design->name($one)}”, which is dry {$design->dryAfter($one)->format()} after it was laid.";
-                $constraints[] = new Constraint($this->id(), $this->severity(), $one, $other, $why, $design->dryAfter($one)->milliseconds);
-            }
-        }
-
-        return $constraints;
+        return Constraint::betweenTouching(
+            $this,
+            $design,
+            static fn (int $one, int $other): bool => $design->layers[$other] === Layer::Shape && $design->films[$other] !== null && $design->liesOn($other, $one) && $design->turnsOnWet($other, $one),
+            static fn (int $one, int $other): string => "“{$design->name($other)}” would turn {$design->turned($other, $one)} on wet “{$design->name($one)}”, which is dry {$design->dryAfter($one)->format()} after it was laid.",
+            static fn (int $one, int $other): int => $design->dryAfter($one)->milliseconds,
+        );
     }
 }

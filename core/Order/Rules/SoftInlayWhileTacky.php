@@ -40,7 +40,7 @@ final readonly class SoftInlayWhileTacky implements OrdersSteps
             if ($base !== null) {
                 [$tacky, $dry] = [$design->tackyAfter($base), $design->dryAfter($base)];
                 $why = "“{$step->name}” blends softly into “{$design->name($base)}” while that is tacky, {$tacky->format()} to {$dry->format()} after it was laid.";
-                $constraints[] = new Constraint($this->id(), $this->severity(), $base, $at, $why, $tacky->milliseconds, $dry->milliseconds);
+                $constraints[] = Constraint::of($this, $base, $at, $why, $tacky->milliseconds, $dry->milliseconds);
             }
         }
 

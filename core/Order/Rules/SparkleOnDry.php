@@ -34,13 +34,12 @@ final readonly class SparkleOnDry implements OrdersSteps
 
     public function constraints(Preparation $design): array
     {
-        $constraints = [];
-        foreach ($design->touching() as [$one, $other]) {
-            if ($design->isHighlight($other) && $design->isDark($one) && $design->liesOn($other, $one)) {
-                $constraints[] = new Constraint($this->id(), $this->severity(), $one, $other, "“{$design->name($other)}” bleeds on “{$design->name($one)}” until it is dry, {$design->dryAfter($one)->format()} after it was laid.", $design->dryAfter($one)->milliseconds);
-            }
-        }
-
-        return $constraints;
+        return Constraint::betweenTouching(
+            $this,
+            $design,
+            static fn (int $one, int $other): bool => $design->isHighlight($other) && $design->isDark($one) && $design->liesOn($other, $one),
+            static fn (int $one, int $other): string => "“{$design->name($other)}” bleeds on “{$design->name($one)}” until it is dry, {$design->dryAfter($one)->format()} after it was laid.",
+            static fn (int $one, int $other): int => $design->dryAfter($one)->milliseconds,
+        );
     }
 }

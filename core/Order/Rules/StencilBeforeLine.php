@@ -35,13 +35,11 @@ final readonly class StencilBeforeLine implements OrdersSteps
 
     public function constraints(Preparation $design): array
     {
-        $constraints = [];
-        foreach ($design->touching() as [$one, $other]) {
-            if ($design->layers[$one] === Layer::Texture && $design->layers[$other]->isFine()) {
-                $constraints[] = new Constraint($this->id(), $this->severity(), $one, $other, "The stencil “{$design->name($one)}” would hide “{$design->name($other)}”, which then has to be painted again.");
-            }
-        }
-
-        return $constraints;
+        return Constraint::betweenTouching(
+            $this,
+            $design,
+            static fn (int $one, int $other): bool => $design->layers[$one] === Layer::Texture && $design->layers[$other]->isFine(),
+            static fn (int $one, int $other): string => "The stencil “{$design->name($one)}” would hide “{$design->name($other)}”, which then has to be painted again.",
+        );
     }
 }

@@ -34,13 +34,12 @@ final readonly class StrongOverPaleOnDry implements OrdersSteps
 
     public function constraints(Preparation $design): array
     {
-        $constraints = [];
-        foreach ($design->touching() as [$one, $other]) {
-            if ($design->isStrong($other) && $design->layers[$other]->isFine() && $design->films[$other] !== null && $design->isPale($one) && $design->liesOn($other, $one) && $design->turnsOnWet($other, $one)) {
-                $constraints[] = new Constraint($this->id(), $this->severity(), $one, $other, "“{$design->name($other)}” would turn {$design->turned($other, $one)} on wet “{$design->name($one)}”, which is dry {$design->dryAfter($one)->format()} after it was laid.", $design->dryAfter($one)->milliseconds);
-            }
-        }
-
-        return $constraints;
+        return Constraint::betweenTouching(
+            $this,
+            $design,
+            static fn (int $one, int $other): bool => $design->isStrong($other) && $design->layers[$other]->isFine() && $design->films[$other] !== null && $design->isPale($one) && $design->liesOn($other, $one) && $design->turnsOnWet($other, $one),
+            static fn (int $one, int $other): string => "“{$design->name($other)}” would turn {$design->turned($other, $one)} on wet “{$design->name($one)}”, which is dry {$design->dryAfter($one)->format()} after it was laid.",
+            static fn (int $one, int $other): int => $design->dryAfter($one)->milliseconds,
+        );
     }
 }

@@ -41,7 +41,7 @@ final readonly class TopToBottom implements OrdersSteps
         foreach ($design->layers as $one => $layer) {
             foreach ($design->layers as $other => $its) {
                 if ($layer === $its && $layer !== Layer::Bare && $one !== $other && $this->row($design, $one) < $this->row($design, $other)) {
-                    $constraints[] = new Constraint($this->id(), $this->severity(), $one, $other, "From top to bottom nothing is smudged by the hand: “{$design->name($one)}” before “{$design->name($other)}”.");
+                    $constraints[] = Constraint::of($this, $one, $other, "From top to bottom nothing is smudged by the hand: “{$design->name($one)}” before “{$design->name($other)}”.");
                 }
             }
         }

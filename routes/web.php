@@ -31,6 +31,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('designs/{design}/fitted', [DesignController::class, 'fitted']);
         Route::put('designs/{design}/archived', [DesignController::class, 'archive']);
         Route::get('designs/{design}/best-order', [OrderController::class, 'best']);
+        Route::get('designs/{design}/schools', [OrderController::class, 'schools']);
         Route::post('designs/{design}/pin-lines', [OrderController::class, 'pin']);
         Route::post('designs/{design}/copy', [DesignController::class, 'copy']);
         Route::post('designs/{deletedDesign}/restore', [DesignController::class, 'restore']);

@@ -30,6 +30,18 @@ final readonly class Schools
         return new self($chosen);
     }
 
+    /** The same, but for the question that this school answers. */
+    public function with(School $school): self
+    {
+        foreach (Question::cases() as $question) {
+            if (in_array($school, $question->schools(), true)) {
+                return new self([...$this->chosen, $question->value => $school]);
+            }
+        }
+
+        return $this;
+    }
+
     public function on(Question $question): School
     {
         return $this->chosen[$question->value] ?? $question->schools()[0];

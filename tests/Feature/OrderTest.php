@@ -7,6 +7,7 @@ use App\Models\Design;
 use Core\Design\Medium;
 use Core\Design\Technique;
 use Core\Design\Zone;
+use Core\Order\School;
 use Tests\Core\Paint;
 use Tests\Scene;
 
@@ -136,11 +137,20 @@ it('shows the plan’s colours as they come out', function (): void {
     expect($steps[1]['seen'])->toHaveCount(1)->and($steps[1]['seen'][0])->not->toBe('#fafaf7');
 });
 
+it('says what each school costs on a design', function (): void {
+    $times = $this->getJson("/api/designs/{$this->design->id}/schools")->assertOk()->json();
+    $by = array_column($times, 'totalMs', 'school');
+
+    expect($times)->toHaveCount(count(School::cases()))->and($by['line_on_dry'])->toBeGreaterThanOrEqual($by['line_on_tacky'])
+        ->and($by['quickest'])->toBeLessThanOrEqual($by['top_to_bottom']);
+});
+
 it('keeps other teams out', function (): void {
     $this->actingAs(Scene::team('Others')->painter);
 
     $this->get("/api/designs/{$this->design->id}/best-order")->assertNotFound();
     $this->postJson("/api/designs/{$this->design->id}/pin-lines", ['line' => 'waves first'])->assertNotFound();
+    $this->getJson("/api/designs/{$this->design->id}/schools")->assertNotFound();
 });
 
 it('refuses to look for ever', function (): void {

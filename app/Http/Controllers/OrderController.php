@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\FindBestOrder;
+use App\Http\Requests\BareTeamRequest;
 use App\Http\Requests\BestOrderRequest;
 use App\Http\Requests\PinLineRequest;
 use App\Http\Resources\PinShown;
 use App\Http\Resources\ProposedOrder;
+use App\Http\Resources\SchoolTime;
 use App\Queries\BenchOfPainter;
 use App\Queries\PinInLine;
+use App\Queries\TimesBySchool;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final readonly class OrderController
@@ -31,6 +34,12 @@ final readonly class OrderController
             // Passed on line by line, not gathered by the web server.
             'X-Accel-Buffering' => 'no',
         ]);
+    }
+
+    /** @return list<SchoolTime> */
+    public function schools(BareTeamRequest $request, TimesBySchool $times, BenchOfPainter $bench): array
+    {
+        return $times($bench($request->painter()), $request->design());
     }
 
     public function pin(PinLineRequest $request, PinInLine $pin): PinShown

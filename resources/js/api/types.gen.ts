@@ -355,6 +355,11 @@ export interface SchoolShown {
   label: string;
 }
 
+export interface SchoolTime {
+  school: School;
+  totalMs: number | null;
+}
+
 export interface SeatedChild {
   id: string;
   number: number;

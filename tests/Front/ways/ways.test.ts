@@ -73,6 +73,14 @@ describe('ways', () => {
     expect([ways.sheet?.dries, changed.mock.calls.length]).toEqual([2, 1]);
   });
 
+  it('show what each school costs on a design', async () => {
+    const ways = new Ways(() => Promise.resolve());
+    server.get.mockResolvedValueOnce([{ school: 'lips_never', totalMs: 90_000 }]);
+    await ways.timeSchools('d');
+    expect(server.get).toHaveBeenCalledWith('designs/d/schools');
+    expect(ways.times).toEqual([{ school: 'lips_never', totalMs: 90_000 }]);
+  });
+
   it('send the weather and the touch test, and forget it', async () => {
     const ways = new Ways(() => Promise.resolve());
     server.put.mockResolvedValue(sheet());

@@ -21,7 +21,7 @@
 
   function show(which: 'drying' | 'schools') {
     sheet = which;
-    void ways.load();
+    void ways.load().then(() => (which === 'schools' ? ways.timeSchools(bench.sheet.id) : undefined));
   }
 </script>
 

@@ -1,11 +1,18 @@
 <script lang="ts">
+  import type { School } from '../../api/types.gen';
+  import { minutes } from '../../lib/minutes';
   import Said from '../../ui/Said.svelte';
   import type { Ways } from './ways.svelte';
 
   const { ways }: { ways: Ways } = $props();
+
+  const timeOf = (school: School) => ways.times.find((time) => time.school === school);
 </script>
 
-<p class="text-soft">Good painters differ here. Every rule and every best order goes by your answers.</p>
+<p class="text-soft">
+  Good painters differ here. Every rule and every best order goes by your answers.
+  {ways.times.length > 0 ? 'Beside each: how long this design takes by it, in its best order.' : ''}
+</p>
 <Said message={ways.form.message} />
 <div class="mt-3 grid gap-x-8 gap-y-5 sm:grid-cols-2">
   {#each ways.sheet?.questions ?? [] as { question, label, schools, chosen } (question)}
@@ -20,7 +27,11 @@
             checked={school === chosen}
             disabled={ways.form.busy}
             onchange={() => ways.choose(question, school)}
-          />{words}
+          /><span class="grow">{words}</span>
+          {#if timeOf(school) !== undefined}
+            {@const total = timeOf(school)?.totalMs ?? null}
+            <span class="minutes text-soft">{total === null ? 'no order' : minutes(total)}</span>
+          {/if}
         </label>
       {/each}
     </fieldset>

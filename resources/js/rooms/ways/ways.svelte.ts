@@ -1,10 +1,12 @@
 import { api } from '../../api/client';
-import type { PaintKind, School, WaysSheet } from '../../api/types.gen';
+import type { PaintKind, School, SchoolTime, WaysSheet } from '../../api/types.gen';
 import { Submission } from '../../lib/form.svelte';
 
 /** How the painter works and how paint dries today; every change is told to whoever shows what hangs on it. */
 export class Ways {
   sheet = $state.raw<WaysSheet | null>(null);
+  /** How long the design on the bench takes by each school; empty until it is worked out. */
+  times = $state.raw<readonly SchoolTime[]>([]);
   readonly form = new Submission();
 
   constructor(private readonly changed: () => Promise<unknown>) {}
@@ -12,6 +14,13 @@ export class Ways {
   async load(): Promise<void> {
     await this.form.run(async () => {
       this.sheet = await api.get<WaysSheet>('ways');
+    });
+  }
+
+  /** Works out what each school costs on a design. */
+  async timeSchools(design: string): Promise<void> {
+    await this.form.run(async () => {
+      this.times = await api.get<SchoolTime[]>(`designs/${design}/schools`);
     });
   }
 

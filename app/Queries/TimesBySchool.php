@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries;
+
+use App\Http\Resources\SchoolTime;
+use App\Models\Design;
+use Core\Order\School;
+use Core\Order\SchoolCost;
+
+/** What each school costs on a design. */
+final readonly class TimesBySchool
+{
+    public function __construct(private LoggedTimes $loggedTimes) {}
+
+    /** @return list<SchoolTime> */
+    public function __invoke(PainterBench $bench, Design $design): array
+    {
+        $content = $design->toCore();
+        $circumstances = $bench->circumstances($bench->stepTimes->knowing(($this->loggedTimes)($design->id)));
+
+        return array_map(
+            static fn (School $school): SchoolTime => new SchoolTime($school, SchoolCost::of($content, $circumstances, $school)?->milliseconds),
+            School::cases(),
+        );
+    }
+}

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Actions\AddShippedKit;
+use App\Actions\TakeSearchSlot;
 use App\Models\Design;
 use Core\Design\Medium;
 use Core\Design\Technique;
@@ -151,6 +152,18 @@ it('keeps other teams out', function (): void {
     $this->get("/api/designs/{$this->design->id}/best-order")->assertNotFound();
     $this->postJson("/api/designs/{$this->design->id}/pin-lines", ['line' => 'waves first'])->assertNotFound();
     $this->getJson("/api/designs/{$this->design->id}/schools")->assertNotFound();
+});
+
+it('leaves workers for the chairs: two searches at once, and a third is told to wait', function (): void {
+    $slots = [app(TakeSearchSlot::class)(), app(TakeSearchSlot::class)()];
+    $this->getJson("/api/designs/{$this->design->id}/best-order")->assertTooManyRequests()
+        ->assertJsonPath('message', 'Other best orders are being looked for right now. Try again in a few seconds.');
+
+    $slots[0]->release();
+    $first = $this->get("/api/designs/{$this->design->id}/best-order?seconds=1")->assertOk()->streamedContent();
+    $again = $this->get("/api/designs/{$this->design->id}/best-order?seconds=1")->assertOk()->streamedContent();
+    expect($first)->toContain('"isDone":true')->and($again)->toContain('"isDone":true');
+    $slots[1]->release();
 });
 
 it('refuses to look for ever', function (): void {

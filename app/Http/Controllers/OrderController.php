@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\FindBestOrder;
+use App\Actions\TakeSearchSlot;
 use App\Http\Requests\BareTeamRequest;
 use App\Http\Requests\BestOrderRequest;
 use App\Http\Requests\PinLineRequest;
@@ -19,17 +20,20 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 final readonly class OrderController
 {
     /** A proposal a line, each better than the one before; the last one says that it is done. */
-    public function best(BestOrderRequest $request, FindBestOrder $find, BenchOfPainter $bench): StreamedResponse
+    public function best(BestOrderRequest $request, FindBestOrder $find, BenchOfPainter $bench, TakeSearchSlot $takeSlot): StreamedResponse
     {
-        $tell = static function (ProposedOrder $proposal): bool {
-            echo json_encode($proposal, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), "\n";
-            flush();
-
-            return connection_aborted() === 0;
-        };
         $painters = $bench($request->painter());
+        $slot = $takeSlot();
 
-        return response()->stream(static fn () => $find($painters, $request->design(), $request->seconds(), $tell), 200, [
+        return response()->stream(static function () use ($request, $find, $painters, $slot): void {
+            // Whoever goes away ends the search, which then gives its slot back.
+            ignore_user_abort(true);
+            try {
+                $find($painters, $request->design(), $request->seconds(), self::tell(...));
+            } finally {
+                $slot->release();
+            }
+        }, 200, [
             'Content-Type' => 'application/x-ndjson',
             // Passed on line by line, not gathered by the web server.
             'X-Accel-Buffering' => 'no',
@@ -45,5 +49,14 @@ final readonly class OrderController
     public function pin(PinLineRequest $request, PinInLine $pin): PinShown
     {
         return $pin($request->design(), $request->line());
+    }
+
+    /** Whether anybody still listens. */
+    private static function tell(ProposedOrder $proposal): bool
+    {
+        echo json_encode($proposal, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), "\n";
+        flush();
+
+        return connection_aborted() === 0;
     }
 }

@@ -82,7 +82,7 @@
         <button type="button" class="key min-h-14 text-lg key-ink" disabled={isSame} onclick={take}
           >Take this order</button
         >
-        {#if best.isDone && !best.isProven}
+        {#if search?.isRunning === false && !best.isProven}
           <button type="button" class="key min-h-14" onclick={lookLonger}>Look longer</button>
         {/if}
       </div>

@@ -11,8 +11,25 @@ use Core\Design\Medium;
 /** All that a team owns. */
 final readonly class Kit
 {
+    /** @var array<string, Item> by name in small letters; the first of a name */
+    private array $byName;
+
+    /** @var array<string, Item> brushes that keep a colour, by its name in small letters */
+    private array $reserved;
+
     /** @param  list<Item>  $items */
-    public function __construct(public array $items) {}
+    public function __construct(public array $items)
+    {
+        $byName = $reserved = [];
+        foreach ($items as $item) {
+            $byName[self::key($item->name)] ??= $item;
+            if ($item->kind === ItemKind::Brush && $item->howMany > 0 && $item->reservedFor !== '') {
+                $reserved[mb_strtolower($item->reservedFor)] ??= $item;
+            }
+        }
+        $this->byName = $byName;
+        $this->reserved = $reserved;
+    }
 
     public static function empty(): self
     {
@@ -24,15 +41,10 @@ final readonly class Kit
         return new self([...$this->items, $item]);
     }
 
+    /** Painters do not mind capital letters. */
     public function named(string $name): ?Item
     {
-        foreach ($this->items as $item) {
-            if ($item->isCalled($name)) {
-                return $item;
-            }
-        }
-
-        return null;
+        return $this->byName[self::key($name)] ?? null;
     }
 
     /** @return list<Item> */
@@ -130,13 +142,7 @@ final readonly class Kit
 
     public function brushReservedFor(Colour $colour): ?Item
     {
-        foreach ($this->ofKind(ItemKind::Brush) as $brush) {
-            if ($brush->reservedFor !== '' && mb_strtolower($brush->reservedFor) === mb_strtolower($colour->name)) {
-                return $brush;
-            }
-        }
-
-        return null;
+        return $this->reserved[mb_strtolower($colour->name)] ?? null;
     }
 
     /** The half black, half white cake that is held in the hand for line work. */
@@ -152,6 +158,11 @@ final readonly class Kit
         }
 
         return false;
+    }
+
+    private static function key(string $name): string
+    {
+        return mb_strtolower(trim($name));
     }
 
     private function widestSponge(): ?int

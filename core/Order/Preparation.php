@@ -47,6 +47,15 @@ final readonly class Preparation
     /** @var list<Lab|null> of the first colour */
     public array $labs;
 
+    /** @var list<Paint|null> of the first colour */
+    private array $paints;
+
+    /** @var list<string> which steps lay the same paint in the same way */
+    private array $ways;
+
+    /** @var array<string, LinearRgb> what a stroke turns on a film just laid, by the ways of both, where it turns */
+    private array $turned;
+
     public function __construct(public Design $design, public Circumstances $circumstances)
     {
         $this->steps = $design->steps;
@@ -56,6 +65,9 @@ final readonly class Preparation
         $this->cakes = array_map($this->cake(...), $design->steps);
         $this->films = array_map($this->film(...), $design->steps, array_keys($design->steps));
         $this->labs = array_map(static fn (Step $step): ?Lab => $step->colours === [] ? null : Lab::ofHex($step->colours[0]->hex), $design->steps);
+        $this->paints = array_map(fn (Step $step, int $at): ?Paint => $step->colours === [] ? null : $this->paint($at), $design->steps, array_keys($design->steps));
+        $this->ways = array_map($this->way(...), $design->steps, array_keys($design->steps));
+        $this->turned = $this->turnedOnWet();
     }
 
     public function name(int $step): string
@@ -161,7 +173,7 @@ final readonly class Preparation
     /** Whether a stroke takes up so much of a film just laid that its colour is another. */
     public function turnsOnWet(int $stroke, int $film): bool
     {
-        return Sight::hasTurned($this->onWet($stroke, $film), LinearRgb::ofHex($this->steps[$stroke]->colours[0]->hex));
+        return isset($this->turned["{$this->ways[$stroke]} {$this->ways[$film]}"]);
     }
 
     /** What it turns, in a word. */
@@ -180,9 +192,36 @@ final readonly class Preparation
 
     private function onWet(int $stroke, int $film): LinearRgb
     {
-        $below = $this->paint($film);
+        return $this->turned["{$this->ways[$stroke]} {$this->ways[$film]}"] ?? LinearRgb::ofHex($this->steps[$stroke]->colours[0]->hex);
+    }
 
-        return Sight::pickedUp($this->paint($stroke), $below, $this->steps[$stroke]->load, 1.0)->over($below->thick());
+    /** @return array<string, LinearRgb> of the ways in which strokes are laid on films, those that turn */
+    private function turnedOnWet(): array
+    {
+        $found = [];
+        $strokes = array_filter(array_flip($this->ways), fn (int $at): bool => $this->paints[$at] !== null);
+        foreach ($strokes as $way => $stroke) {
+            foreach ($strokes as $other => $film) {
+                $below = $this->paints[$film];
+                $paint = $this->paints[$stroke];
+                $seen = $below === null || $paint === null || $way === $other
+                    ? null
+                    : Sight::pickedUp($paint, $below, $this->steps[$stroke]->load, 1.0)->over($below->thick());
+                if ($seen !== null && Sight::hasTurned($seen, LinearRgb::ofHex($this->steps[$stroke]->colours[0]->hex))) {
+                    $found["{$way} {$other}"] = $seen;
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** Steps of one way lay the same paint with as much water. */
+    private function way(Step $step, int $at): string
+    {
+        $finish = $this->cakes[$at]->finish->value ?? '';
+
+        return $step->colours === [] ? '' : "{$step->colours[0]->hex}{$finish}{$this->paintKind($at)->value}{$step->load->value}";
     }
 
     /** A soft inlay: one colour worked into a base that lies there already, such as a blush. */

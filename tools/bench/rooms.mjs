@@ -84,7 +84,8 @@ await page.goto(`/designs/${long.id}`);
 await page.locator('[id^=piece-]').nth(4).focus();
 const edits = await page.evaluate(async (count) => {
   const took = [];
-  const total = () => document.querySelector('main svg[role=img]').getAttribute('aria-label');
+  const total = () =>
+    document.querySelector('main svg[role=img][aria-label$=" steps"]').getAttribute('aria-label');
   const frame = () => new Promise((then) => requestAnimationFrame(then));
   for (let edit = 0; edit < count; edit++) {
     const before = total();

@@ -9,7 +9,7 @@
 <!-- By the keyboard a pin is typed, in the field below the steps. -->
 <span
   class={[
-    'hidden w-8 shrink-0 touch-none items-center justify-center md:flex',
+    'hidden w-8 shrink-0 touch-none items-center justify-center lg:flex',
     isHeld ? 'cursor-grabbing' : 'cursor-grab',
   ]}
   role="presentation"

@@ -21,7 +21,7 @@
       said =
         error instanceof Refusal
           ? (error.fields['line']?.[0] ?? error.message)
-          : 'The server is out of reach. Drag one step’s pin onto another instead.';
+          : 'The server is out of reach. Try again in a moment.';
     }
   }
 </script>
@@ -54,7 +54,7 @@
   </form>
   <Said message={said} />
   <p class="mt-1 text-[14px] leading-snug text-soft">
-    Or “whiskers and dots together”, “base first”, “dots while flower is wet”. Or drag a step’s pin onto the
-    one it must come before.
+    Or “whiskers and dots together”, “base first”, “dots while flower is wet”.
+    <span class="hidden lg:inline">Or drag a step’s pin onto the one it must come before.</span>
   </p>
 </section>

@@ -1,17 +1,22 @@
 <script lang="ts">
-  import type { School } from '../../api/types.gen';
+  import type { School, SchoolShown } from '../../api/types.gen';
   import { minutes } from '../../lib/minutes';
   import Said from '../../ui/Said.svelte';
   import type { Ways } from './ways.svelte';
 
   const { ways }: { ways: Ways } = $props();
 
-  const timeOf = (school: School) => ways.times.find((time) => time.school === school);
+  const timeOf = (school: School) => ways.times.find((time) => time.school === school)?.totalMs ?? null;
+  /** What makes no difference on this design need not be compared. */
+  const differ = (schools: readonly SchoolShown[]) =>
+    ways.times.length > 0 && new Set(schools.map(({ school }) => timeOf(school))).size > 1;
 </script>
 
 <p class="text-soft">
   Good painters differ here. Every rule and every best order goes by your answers.
-  {ways.times.length > 0 ? 'Beside each: how long this design takes by it, in its best order.' : ''}
+  {ways.times.length > 0
+    ? 'Where it makes a difference: how long this design takes by each, in its best order.'
+    : ''}
 </p>
 <Said message={ways.form.message} />
 <div class="mt-3 grid gap-x-8 gap-y-5 sm:grid-cols-2">
@@ -28,8 +33,8 @@
             disabled={ways.form.busy}
             onchange={() => ways.choose(question, school)}
           /><span class="grow">{words}</span>
-          {#if timeOf(school) !== undefined}
-            {@const total = timeOf(school)?.totalMs ?? null}
+          {#if differ(schools)}
+            {@const total = timeOf(school)}
             <span class="minutes text-soft">{total === null ? 'no order' : minutes(total)}</span>
           {/if}
         </label>

@@ -6,6 +6,7 @@ use App\Http\Controllers\DayController;
 use App\Http\Controllers\DesignController;
 use App\Http\Controllers\DesignFileController;
 use App\Http\Controllers\KitController;
+use App\Http\Controllers\LadderController;
 use App\Http\Controllers\LineController;
 use App\Http\Controllers\LogbookController;
 use App\Http\Controllers\OrderController;
@@ -32,6 +33,8 @@ Route::prefix('api')->group(function (): void {
         Route::put('designs/{design}/archived', [DesignController::class, 'archive']);
         Route::get('designs/{design}/best-order', [OrderController::class, 'best']);
         Route::get('designs/{design}/schools', [OrderController::class, 'schools']);
+        Route::get('designs/{design}/ladder', [LadderController::class, 'show']);
+        Route::get('designs/{design}/ladder/rung', [LadderController::class, 'rung']);
         Route::post('designs/{design}/pin-lines', [OrderController::class, 'pin']);
         Route::post('designs/{design}/copy', [DesignController::class, 'copy']);
         Route::post('designs/{deletedDesign}/restore', [DesignController::class, 'restore']);
@@ -59,6 +62,7 @@ Route::prefix('api')->group(function (): void {
         Route::put('days/{day}', [DayController::class, 'update']);
         Route::put('days/{day}/menu', [DayController::class, 'menu']);
         Route::get('days/{day}/line', [LineController::class, 'show']);
+        Route::post('days/{day}/faces/{ticket}/ladder', [LadderController::class, 'live']);
         Route::get('days/{day}/plans', [LineController::class, 'plans']);
         Route::post('days/{day}/taps', [LineController::class, 'store']);
         Route::get('days/{day}/logbook', [LogbookController::class, 'show']);

@@ -51,7 +51,7 @@ final readonly class Scene
             new EventDay(['team_id' => $this->painter->team_id]),
             new DayTerms('Harbour lantern fair', 'Lantern Quay', 'UTC', $opens, $opens + 5 * 3_600_000, $chairs, Duration::ofSeconds(60)),
         );
-        app(SaveMenu::class)($day, array_map(
+        app(SaveMenu::class)(app(BenchOfPainter::class)($this->painter), $day, array_map(
             static fn (Design $design): MenuTerms => new MenuTerms($design->id, Duration::ofSeconds(75), 400),
             array_values($menu),
         ));

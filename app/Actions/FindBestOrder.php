@@ -9,7 +9,7 @@ use App\Http\Resources\ProposedOrder;
 use App\Models\Design;
 use App\Queries\DesignOnBench;
 use App\Queries\FixOnBench;
-use App\Queries\LoggedTimes;
+use App\Queries\PacesOfDesign;
 use App\Queries\PainterBench;
 use Closure;
 use Core\Design\Design as CoreDesign;
@@ -24,13 +24,13 @@ use Core\Order\Search\Outcome;
 /** Looks for the best order of a design's steps, and hands over each better one as it is found. */
 final readonly class FindBestOrder
 {
-    public function __construct(private FixOnBench $fixOnBench, private LoggedTimes $loggedTimes) {}
+    public function __construct(private FixOnBench $fixOnBench, private PacesOfDesign $pacesOfDesign) {}
 
     /** @param  Closure(ProposedOrder): bool  $tell  answers whether anybody still listens */
     public function __invoke(PainterBench $bench, Design $design, float $seconds, Closure $tell): void
     {
         $content = $design->toCore();
-        $times = $bench->stepTimes->knowing(($this->loggedTimes)($design->id));
+        $times = $bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, $bench->painterId));
         $search = BestOrder::of($content, $bench->circumstances($times));
         $watch = new WatchSearch($seconds, fn (Outcome $soFar): bool => $tell($this->shown($bench, $content, $search->proposal($soFar), $times, false)));
         $tell($this->shown($bench, $content, $search->run($watch), $times, true));

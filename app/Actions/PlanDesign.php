@@ -5,65 +5,64 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Design;
-use App\Models\FacePlan;
-use App\Queries\LoggedTimes;
+use App\Models\DesignRung;
+use App\Models\MenuItem;
+use App\Queries\PacesOfDesign;
 use App\Queries\PainterBench;
 use Core\Design\Design as CoreDesign;
-use Core\Design\Step as CoreStep;
-use Core\Design\StepValues;
-use Core\Design\Timeline\Span;
-use Core\Order\Course;
+use Core\Exceptions\TooManyChoices;
+use Core\Ladder\Ladder;
+use Core\Ladder\Rung;
+use Core\Order\Circumstances;
 
-/** Gives a design the plan that faces seated from now on get. Runs inside the caller's transaction. */
+/**
+ * Gives a design the plan that faces seated from now on get, by the team's pace, and where it stands on a menu the plans of
+ * its named rungs, which the chair falls back to. Runs inside the caller's transaction.
+ */
 final readonly class PlanDesign
 {
-    public function __construct(private LoggedTimes $loggedTimes) {}
+    /** A save must not wait for the ladder of a design that has a hundred versions. */
+    private const SECONDS = 1.5;
+
+    public function __construct(private PacesOfDesign $pacesOfDesign, private WritePlan $writePlan) {}
 
     public function __invoke(PainterBench $bench, Design $design, CoreDesign $content): void
     {
-        $design->plan_id = $this->plan($bench, $design, $content);
+        $circumstances = $this->circumstances($bench, $design);
+        // Nobody can be seated with a design without steps.
+        $design->plan_id = $content->steps === [] ? null : ($this->writePlan)($design->id, $content, $circumstances)->id;
         $design->save();
-    }
-
-    /** @return string|null id of the plan; null for a design without steps, which nobody can be seated with */
-    private function plan(PainterBench $bench, Design $design, CoreDesign $content): ?string
-    {
-        if ($content->steps === []) {
-            return null;
+        if (MenuItem::query()->where('design_id', $design->id)->exists()) {
+            $this->writeRungs($design, $content, $circumstances);
         }
-        $course = Course::of($content, $bench->circumstances($bench->stepTimes->knowing(($this->loggedTimes)($design->id))));
-        $timeline = $course->timeline;
-        $plan = $this->planContent($content, $course);
-        $id = hash('sha256', $design->id.json_encode($plan, JSON_THROW_ON_ERROR));
-        FacePlan::query()->firstOrCreate(['id' => $id], [
-            'design_id' => $design->id,
-            'content' => $plan,
-            'total_ms' => $timeline->makespan()->milliseconds,
-        ]);
-
-        return $id;
     }
 
-    /** @return array<string, mixed> see FacePlan's PlanContent */
-    private function planContent(CoreDesign $design, Course $course): array
+    /** The plans of its named rungs, for a design that is to stand on a menu. */
+    public function rungs(PainterBench $bench, Design $design): void
     {
-        $planned = $course->timeline->tapToTap();
+        $this->writeRungs($design, $design->toCore(), $this->circumstances($bench, $design));
+    }
 
-        return [
-            'name' => $design->name,
-            'placement' => $design->placement->value,
-            'steps' => array_map(static fn (CoreStep $step, int $at): array => [
-                'id' => $step->id,
-                ...StepValues::of($step),
-                'plannedMs' => $planned[$step->id]->milliseconds,
-                'seen' => $course->seen($at),
-            ], $design->steps, array_keys($design->steps)),
-            'spans' => array_map(static fn (Span $span): array => [
-                'kind' => $span->kind->value,
-                'stepId' => $span->step->id,
-                'startMs' => $span->start->milliseconds,
-                'lengthMs' => $span->length->milliseconds,
-            ], $course->timeline->spans),
-        ];
+    private function circumstances(PainterBench $bench, Design $design): Circumstances
+    {
+        return $bench->circumstances($bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, null)));
+    }
+
+    private function writeRungs(Design $design, CoreDesign $content, Circumstances $circumstances): void
+    {
+        try {
+            $named = Ladder::of($content, $circumstances, null, WatchSearch::silent(self::SECONDS))->named();
+        } catch (TooManyChoices) {
+            $named = [];
+        }
+        DesignRung::query()->where('design_id', $design->id)->delete();
+        DesignRung::query()->insert(array_map(fn (string $name, Rung $rung): array => [
+            'design_id' => $design->id,
+            'name' => $name,
+            'plan_id' => ($plan = ($this->writePlan)($design->id, $rung->design, $circumstances))->id,
+            'total_ms' => $plan->total_ms,
+            'share' => $rung->version->share(),
+            'changes' => json_encode($rung->version->changes(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+        ], array_keys($named), $named));
     }
 }

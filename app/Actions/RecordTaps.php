@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\DB;
 /** Keeps a batch of taps for good, each once, and says what became of every one. */
 final readonly class RecordTaps
 {
-    public function __construct(private FoldedLine $foldedLine, private WriteLogbook $writeLogbook, private KeepLineState $keepLineState, private SumUpLog $sumUpLog) {}
+    public function __construct(private FoldedLine $foldedLine, private WriteLogbook $writeLogbook, private KeepLineState $keepLineState, private LearnPaces $learnPaces) {}
 
     /**
      * All or nothing: the batch is kept in one transaction, with the day locked so that numbers are given out once.
@@ -36,7 +36,7 @@ final readonly class RecordTaps
                 ($this->keepLineState)($day, $line);
             }
             if (in_array(EventKind::Closed, array_column($kept, 'kind'), true)) {
-                ($this->sumUpLog)($painter, $day);
+                ($this->learnPaces)($painter, $day);
             }
 
             return [$this->outcomes($taps, $fates, $line), $line];

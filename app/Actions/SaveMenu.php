@@ -7,18 +7,21 @@ namespace App\Actions;
 use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\MenuItem;
+use App\Queries\PainterBench;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 /** Writes the menu of a day anew. Children already in the line keep the design they asked for. */
 final readonly class SaveMenu
 {
+    public function __construct(private PlanDesign $planDesign) {}
+
     /**
      * @param  list<MenuTerms>  $terms  in the order they are shown
      *
      * @throws ValidationException when a design is not one of the team's, or has nothing to paint
      */
-    public function __invoke(EventDay $day, array $terms): void
+    public function __invoke(PainterBench $bench, EventDay $day, array $terms): void
     {
         $ids = array_column($terms, 'designId');
         /** @var array<string, string|null> $plans */
@@ -30,7 +33,7 @@ final readonly class SaveMenu
                     : 'That design is not one of yours, or was deleted.']);
             }
         }
-        DB::transaction(static function () use ($day, $terms): void {
+        DB::transaction(function () use ($bench, $day, $terms, $ids): void {
             MenuItem::query()->where('event_day_id', $day->id)->delete();
             foreach ($terms as $position => $item) {
                 MenuItem::query()->create([
@@ -39,7 +42,11 @@ final readonly class SaveMenu
                     'position' => $position,
                     'promise_ms' => $item->promise->milliseconds,
                     'price_cents' => $item->priceCents,
+                    'rung' => $item->rung,
                 ]);
+            }
+            foreach (Design::query()->with('steps')->whereIn('id', $ids)->orderBy('id')->lockForUpdate()->get() as $design) {
+                $this->planDesign->rungs($bench, $design);
             }
         });
         $day->unsetRelation('menuItems');

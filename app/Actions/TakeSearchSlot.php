@@ -9,7 +9,7 @@ use Illuminate\Contracts\Cache\Factory;
 use Illuminate\Contracts\Cache\Lock;
 use Illuminate\Contracts\Cache\LockProvider;
 
-/** So many searches for the best order run at once, and no more: the chairs need the other workers. */
+/** So many searches, for the best order or for the ladder, run at once, and no more: the chairs need the other workers. */
 final readonly class TakeSearchSlot
 {
     private const SLOTS = 2;

@@ -9,6 +9,7 @@ use App\Models\Step;
 use App\Queries\PainterBench;
 use Core\Design\Design as CoreDesign;
 use Core\Design\Pin;
+use Core\Design\RungChoice;
 use Core\Design\Silence;
 use Core\Design\Step as CoreStep;
 use Core\Design\StepValues;
@@ -30,11 +31,20 @@ final readonly class WriteDesign
             'from_age' => $content->audience->fromAge,
             'pins' => array_map(static fn (Pin $pin): array => ['kind' => $pin->kind->value, 'steps' => $pin->steps], $content->pins),
             'silences' => array_map(static fn (Silence $silence): array => ['rule' => $silence->rule, 'reason' => $silence->reason], $content->silences),
+            'rungs' => array_map(self::rung(...), $content->rungs),
         ]);
         $design->save();
         $this->writeSteps($design, $content);
         ($this->planDesign)($bench, $design, $content);
         $design->unsetRelations();
+    }
+
+    /** @return array{name: string, withinMs?: int, leftOut?: list<string>, otherWays?: array<int|string, int>} */
+    private static function rung(RungChoice $rung): array
+    {
+        return $rung->within === null
+            ? ['name' => $rung->name->value, 'leftOut' => $rung->leftOut, 'otherWays' => $rung->otherWays]
+            : ['name' => $rung->name->value, 'withinMs' => $rung->within->milliseconds];
     }
 
     private function writeSteps(Design $design, CoreDesign $content): void

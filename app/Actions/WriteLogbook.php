@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\ChairEvent;
 use App\Models\EventDay;
 use App\Models\Face;
 use App\Models\FacePlan;
 use App\Models\FaceStep;
 use Core\Design\StepValues;
 use Core\Design\Timeline\SpanKind;
+use Core\Line\EventKind;
 use Core\Line\Face as CoreFace;
 use Core\Line\Line;
 use Core\Line\StepRun;
+use Core\Line\StepStatus;
 use Core\Line\Ticket;
 use Core\Line\TicketStatus;
 use Core\Units\Duration;
@@ -34,8 +37,15 @@ final readonly class WriteLogbook
         if ($ended === []) {
             return;
         }
-        Face::query()->insert(array_map(static fn (Ticket $ticket): array => self::row($day, $ticket), array_values($ended)));
-        FaceStep::query()->insert(self::stepRows($ended));
+        $painters = self::painters(array_keys($ended));
+        $steps = self::stepRows($ended);
+        Face::query()->insert(array_map(static fn (Ticket $ticket): array => [
+            ...self::row($day, $ticket),
+            'painter_id' => $painters[$ticket->id] ?? null,
+            'version' => self::version($steps[$ticket->id]),
+            'interrupted' => in_array(true, array_column($steps[$ticket->id], 'interrupted'), true),
+        ], array_values($ended)));
+        FaceStep::query()->insert(array_merge(...array_values($steps)));
     }
 
     private static function belongsInLogbook(Ticket $ticket): bool
@@ -71,16 +81,17 @@ final readonly class WriteLogbook
 
     /**
      * @param  array<string, Ticket>  $tickets
-     * @return list<array<string, string|int>>
+     * @return array<string, list<array<string, string|int|bool>>> by ticket
      */
     private static function stepRows(array $tickets): array
     {
         $planned = self::plannedSteps($tickets);
         $rows = [];
         foreach ($tickets as $ticket) {
+            $rows[$ticket->id] = [];
             foreach ($ticket->face->runs ?? [] as $position => $run) {
-                $step = $planned["{$ticket->face?->plan->id} {$run->step->id}"];
-                $rows[] = [
+                $step = $planned["{$run->step->plan} {$run->step->id}"];
+                $rows[$ticket->id][] = [
                     'face_id' => $ticket->id,
                     'position' => $position,
                     'name' => $run->step->name,
@@ -91,6 +102,7 @@ final readonly class WriteLogbook
                     'status' => $run->status->value,
                     'planned_ms' => $run->step->planned->milliseconds,
                     'spent_ms' => $run->spent->milliseconds,
+                    'interrupted' => $run->isInterrupted,
                 ];
             }
         }
@@ -99,12 +111,46 @@ final readonly class WriteLogbook
     }
 
     /**
+     * Who painted each face: whoever tapped most of its steps.
+     *
+     * @param  list<string>  $ticketIds
+     * @return array<string, string> user by ticket
+     */
+    private static function painters(array $ticketIds): array
+    {
+        /** @var list<\stdClass&object{ticket_id: string, user_id: string}> $taps */
+        $taps = ChairEvent::query()->toBase()->whereIn('ticket_id', $ticketIds)->whereNotNull('user_id')
+            ->whereIn('kind', [EventKind::StepDone->value, EventKind::StepSkipped->value, EventKind::Finished->value])
+            ->groupBy('ticket_id', 'user_id')->orderByRaw('count(*)')->orderBy('user_id')
+            ->get(['ticket_id', 'user_id'])->all();
+
+        return array_column($taps, 'user_id', 'ticket_id');
+    }
+
+    /**
+     * The same for faces on which the same steps were painted in the same way, in whatever order.
+     *
+     * @param  list<array<string, string|int|bool>>  $steps
+     */
+    private static function version(array $steps): string
+    {
+        $done = array_filter($steps, static fn (array $step): bool => $step['status'] === StepStatus::Done->value);
+
+        return StepValues::version(array_map(strval(...), array_column($done, 'way')));
+    }
+
+    /**
      * @param  array<string, Ticket>  $tickets
      * @return array<string, array{medium: string, way: string, beforeMs: int}> by "plan id, blank, step id"
      */
     private static function plannedSteps(array $tickets): array
     {
-        $ids = array_unique(array_map(static fn (Ticket $ticket): string => (string) $ticket->face?->plan->id, $tickets));
+        $ids = [];
+        foreach ($tickets as $ticket) {
+            foreach ($ticket->face->runs ?? [] as $run) {
+                $ids[$run->step->plan] = $run->step->plan;
+            }
+        }
         $steps = [];
         foreach (FacePlan::query()->whereIn('id', array_values($ids))->get() as $plan) {
             $painting = array_column(array_filter($plan->content['spans'], static fn (array $span): bool => $span['kind'] === SpanKind::Painting->value), 'lengthMs', 'stepId');

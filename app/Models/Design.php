@@ -9,6 +9,8 @@ use Core\Design\Design as CoreDesign;
 use Core\Design\Pin;
 use Core\Design\PinKind;
 use Core\Design\Placement;
+use Core\Design\RungChoice;
+use Core\Design\RungName;
 use Core\Design\Silence;
 use Core\Units\Duration;
 use Illuminate\Database\Eloquent\Collection;
@@ -33,6 +35,7 @@ use Illuminate\Support\Carbon;
  * @property int|null $from_age
  * @property list<array{kind: string, steps: list<string>}>|null $pins
  * @property list<array{rule: string, reason: string}>|null $silences
+ * @property list<array{name: string, withinMs?: int, leftOut?: list<string>, otherWays?: array<int|string, int>}>|null $rungs
  * @property Carbon|null $archived_at
  * @property Collection<int, Step> $steps
  * @property FacePlan|null $plan
@@ -72,6 +75,7 @@ final class Design extends Model
             new Audience($duration($this->still_ms), $this->gentle, $this->from_age),
             array_map(static fn (array $pin): Pin => new Pin(PinKind::from($pin['kind']), $pin['steps']), $this->pins ?? []),
             array_map(static fn (array $silence): Silence => new Silence($silence['rule'], $silence['reason']), $this->silences ?? []),
+            array_map(static fn (array $rung): RungChoice => new RungChoice(RungName::from($rung['name']), $duration($rung['withinMs'] ?? null), $rung['leftOut'] ?? [], $rung['otherWays'] ?? []), $this->rungs ?? []),
         );
     }
 
@@ -88,6 +92,7 @@ final class Design extends Model
             'from_age' => 'integer',
             'pins' => 'array',
             'silences' => 'array',
+            'rungs' => 'array',
             'archived_at' => 'datetime',
         ];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Core\Design\RungName;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -15,6 +16,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $position
  * @property int $promise_ms
  * @property int|null $price_cents
+ * @property RungName|null $rung  null for the design as typed
  * @property Design $design
  */
 final class MenuItem extends Model
@@ -24,6 +26,12 @@ final class MenuItem extends Model
     public $timestamps = false;
 
     protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['rung' => RungName::class];
+    }
 
     /** @return BelongsTo<Design, $this> deleted designs included: a day in progress keeps its menu */
     public function design(): BelongsTo

@@ -17,7 +17,7 @@ final readonly class BenchOfPainter
 {
     public function __invoke(User $painter): PainterBench
     {
-        return new PainterBench($this->kit($painter->team_id), $this->times($painter), $this->ways($painter));
+        return new PainterBench($this->kit($painter->team_id), $this->times($painter), $this->ways($painter), $painter->id);
     }
 
     /** A team's own, before any of its painters has timed a hand. */

@@ -15,13 +15,13 @@ use Core\Design\WorkContent;
 /** A design as it is painted on one person. */
 final readonly class DesignFitted
 {
-    public function __construct(private StepOnBench $stepOnBench, private LoggedTimes $loggedTimes) {}
+    public function __construct(private StepOnBench $stepOnBench, private PacesOfDesign $pacesOfDesign) {}
 
     public function __invoke(PainterBench $bench, Design $design, Person $person): FittedDesign
     {
         $content = $design->toCore();
         $fitting = Fitting::of($content, $person);
-        $times = new StepTimes(WorkContent::starting(), $person, ($this->loggedTimes)($design->id));
+        $times = new StepTimes(WorkContent::starting(), $person, ($this->pacesOfDesign)($design->id, $bench->painterId));
         $timeline = $content->withSteps($fitting->steps)->timeline($bench->changeovers, $times);
 
         return new FittedDesign(

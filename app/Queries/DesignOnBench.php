@@ -8,7 +8,10 @@ use App\Http\Resources\BrushToKeep;
 use App\Http\Resources\DesignSheet;
 use App\Http\Resources\MissingThing;
 use App\Http\Resources\PinShown;
+use App\Http\Resources\RungWish;
+use App\Http\Resources\RunsOver;
 use App\Http\Resources\SilencedRule;
+use App\Http\Resources\StopShown;
 use App\Http\Resources\TableThing;
 use App\Http\Resources\TapeSpan;
 use App\Models\Design;
@@ -25,17 +28,21 @@ use Core\Kit\Lack;
 use Core\Kit\LaidThing;
 use Core\Kit\LayOut;
 use Core\Kit\Substitutes;
+use Core\Ladder\StopPoint;
+use Core\Ladder\StopPoints;
 use Core\Order\Catalogue;
 
 /** A design with its timeline and what it needs, as the bench edits it. */
 final readonly class DesignOnBench
 {
-    public function __construct(private StepOnBench $stepOnBench, private LoggedTimes $loggedTimes, private CraftOfDesign $craft) {}
+    private const AS_PLANNED = 0.1;
+
+    public function __construct(private StepOnBench $stepOnBench, private PacesOfDesign $pacesOfDesign, private CraftOfDesign $craft, private PaceOfVersion $paceOfVersion) {}
 
     public function __invoke(PainterBench $bench, Design $design): DesignSheet
     {
         $content = $design->toCore();
-        $times = $bench->stepTimes->knowing(($this->loggedTimes)($design->id));
+        $times = $bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, $bench->painterId));
         $timeline = $content->timeline($bench->changeovers, $times);
         $craft = ($this->craft)($bench, $content, $times);
         $seen = [];
@@ -67,6 +74,10 @@ final readonly class DesignOnBench
             array_map(static fn (Pin $pin): PinShown => new PinShown($pin->kind, $pin->steps), $content->pins),
             array_map(self::silenced(...), $content->silences),
             $craft,
+            array_map(RungWish::of(...), $content->rungs),
+            array_map(static fn (StopPoint $stop): StopShown => new StopShown($content->steps[$stop->after]->id, $stop->isSaid, $stop->still), StopPoints::of($content)),
+            ($this->paceOfVersion)($design->id, $bench->painterId, $content, $times, $timeline),
+            self::runsOver($content, $times),
         );
     }
 
@@ -86,7 +97,22 @@ final readonly class DesignOnBench
         return new SilencedRule($silence->rule, Catalogue::rule($silence->rule)?->title() ?? $silence->rule, $silence->reason);
     }
 
-    private static function laid(LaidThing $thing): TableThing
+    /** What runs over by less than a tenth is as planned. */
+    private static function runsOver(CoreDesign $design, StepTimes $times): ?RunsOver
+    {
+        $worst = null;
+        foreach ($design->steps as $step) {
+            $planned = $times->planned($step)->duration;
+            $over = $times->of($step)->duration->minus($planned);
+            if ($over->isLongerThan($planned->times(self::AS_PLANNED)) && $over->milliseconds > ($worst->overMs ?? 0)) {
+                $worst = new RunsOver($step->id, $step->name, $over->milliseconds);
+            }
+        }
+
+        return $worst;
+    }
+
+    public static function laid(LaidThing $thing): TableThing
     {
         return new TableThing($thing->name, $thing->kind, $thing->hex, $thing->isOwned, $thing->steps);
     }

@@ -31,7 +31,8 @@ final readonly class PainterBench
 
     private Schools $schools;
 
-    public function __construct(public Kit $kit, public BenchTimes $benchTimes, PainterWays $ways)
+    /** @param  string|null  $painterId  null for the team's own */
+    public function __construct(public Kit $kit, public BenchTimes $benchTimes, PainterWays $ways, public ?string $painterId = null)
     {
         $this->words = Vocabulary::withKit($kit->tools(), $kit->colours());
         $this->printer = new StepPrinter($this->words);

@@ -17,6 +17,7 @@ final readonly class Design
      * @param  list<string>  $tags  words to find it by
      * @param  list<Pin>  $pins
      * @param  list<Silence>  $silences
+     * @param  list<RungChoice>  $rungs  what is meant by the names of rungs, each name once
      *
      * @throws InvalidDesign when nameless, too long, with a repeated step id or a zone that its placement has not
      */
@@ -29,6 +30,7 @@ final readonly class Design
         public Audience $audience = new Audience,
         public array $pins = [],
         public array $silences = [],
+        public array $rungs = [],
     ) {
         if (trim($name) === '') {
             throw InvalidDesign::withoutName();
@@ -50,27 +52,35 @@ final readonly class Design
 
     public function renamed(string $name): self
     {
-        return new self($name, $this->placement, $this->promise, $this->steps, $this->tags, $this->audience, $this->pins, $this->silences);
+        return $this->copy(name: $name);
     }
 
     /** @param  list<Pin>  $pins */
     public function withPins(array $pins): self
     {
-        return new self($this->name, $this->placement, $this->promise, $this->steps, $this->tags, $this->audience, $pins, $this->silences);
+        return $this->copy(pins: $pins);
+    }
+
+    /** @param  list<RungChoice>  $rungs */
+    public function withRungs(array $rungs): self
+    {
+        return $this->copy(rungs: $rungs);
     }
 
     /**
-     * The same steps under other ids, in the same order; pins go with them.
+     * The same steps under other ids, in the same order; pins and rungs go with them.
      *
      * @param  list<string>  $ids
      */
     public function withIds(array $ids): self
     {
-        $new = array_combine(array_map(static fn (Step $step): string => $step->id, $this->steps), $ids);
-        $steps = array_map(static fn (Step $step): Step => $step->withId($new[$step->id]), $this->steps);
-        $pins = array_map(static fn (Pin $pin): Pin => new Pin($pin->kind, array_map(static fn (string $id): string => $new[$id], $pin->steps)), $this->pins);
+        $new = array_combine(array_column($this->steps, 'id'), $ids);
 
-        return new self($this->name, $this->placement, $this->promise, $steps, $this->tags, $this->audience, $pins, $this->silences);
+        return $this->copy(
+            steps: array_map(static fn (Step $step): Step => $step->withId($new[$step->id]), $this->steps),
+            pins: array_map(static fn (Pin $pin): Pin => new Pin($pin->kind, array_map(static fn (string $id): string => $new[$id], $pin->steps)), $this->pins),
+            rungs: array_map(static fn (RungChoice $rung): RungChoice => $rung->renamed($new), $this->rungs),
+        );
     }
 
     /**
@@ -80,20 +90,23 @@ final readonly class Design
      */
     public function withSteps(array $steps): self
     {
-        $ids = array_map(static fn (Step $step): string => $step->id, $steps);
-        $pins = array_values(array_filter($this->pins, static fn (Pin $pin): bool => $pin->holdsAmong($ids)));
+        $ids = array_column($steps, 'id');
 
-        return new self($this->name, $this->placement, $this->promise, $steps, $this->tags, $this->audience, $pins, $this->silences);
+        return $this->copy(
+            steps: $steps,
+            pins: array_values(array_filter(array_map(static fn (Pin $pin): ?Pin => $pin->among($ids), $this->pins))),
+            rungs: array_map(static fn (RungChoice $rung): RungChoice => $rung->among($ids), $this->rungs),
+        );
     }
 
     public function withPromise(Duration $promise): self
     {
-        return new self($this->name, $this->placement, $promise, $this->steps, $this->tags, $this->audience, $this->pins, $this->silences);
+        return $this->copy(promise: $promise);
     }
 
     public function withAudience(Audience $audience): self
     {
-        return new self($this->name, $this->placement, $this->promise, $this->steps, $this->tags, $audience, $this->pins, $this->silences);
+        return $this->copy(audience: $audience);
     }
 
     public function isSilent(string $rule): bool
@@ -105,6 +118,26 @@ final readonly class Design
         }
 
         return false;
+    }
+
+    /**
+     * @param  list<Step>|null  $steps
+     * @param  list<Pin>|null  $pins
+     * @param  list<RungChoice>|null  $rungs
+     */
+    private function copy(?string $name = null, ?Duration $promise = null, ?array $steps = null, ?Audience $audience = null, ?array $pins = null, ?array $rungs = null): self
+    {
+        return new self(
+            $name ?? $this->name,
+            $this->placement,
+            $promise ?? $this->promise,
+            $steps ?? $this->steps,
+            $this->tags,
+            $audience ?? $this->audience,
+            $pins ?? $this->pins,
+            $this->silences,
+            $rungs ?? $this->rungs,
+        );
     }
 
     private function refuseRepeatedIds(): void

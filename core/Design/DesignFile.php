@@ -9,21 +9,22 @@ use Core\Exceptions\InvalidDesignFile;
 use Core\Units\Duration;
 
 /**
- * The open design format, version 3: designs as plain values, ready for JSON. The shape is schemas/design.v3.schema.json.
- * Files of versions 1 and 2 are files of version 3 with fewer fields.
+ * The open design format, version 4: designs as plain values, ready for JSON. The shape is schemas/design.v4.schema.json.
+ * Files of versions 1 to 3 are files of version 4 with fewer fields.
  *
  * @phpstan-import-type Values from StepValues
  *
+ * @phpstan-type RungValues array{name: string, withinSeconds?: int|float, leftOut?: list<int>, otherWays?: list<array{step: int, way: int}>}
  * @phpstan-type DesignValues array{
  *     name: string, placement: string, promiseSeconds?: int|float, tags?: list<string>, stillSeconds?: int|float, gentle?: bool, fromAge?: int,
- *     pins?: list<array{kind: string, steps: list<int>}>, silences?: list<array{rule: string, reason: string}>, steps: list<Values>
+ *     pins?: list<array{kind: string, steps: list<int>}>, silences?: list<array{rule: string, reason: string}>, rungs?: list<RungValues>, steps: list<Values>
  * }
  */
 final readonly class DesignFile
 {
     public const FORMAT = 'inch-timer/design';
 
-    public const VERSION = 3;
+    public const VERSION = 4;
 
     /**
      * @param  array<string, mixed>  $values  a decoded file that the schema has passed
@@ -54,6 +55,7 @@ final readonly class DesignFile
                 ),
                 array_map(static fn (array $pin): Pin => new Pin(PinKind::from($pin['kind']), array_map(strval(...), $pin['steps'])), $design['pins'] ?? []),
                 array_map(static fn (array $silence): Silence => new Silence($silence['rule'], trim($silence['reason'])), $design['silences'] ?? []),
+                array_map(self::rung(...), $design['rungs'] ?? []),
             ));
         }
 
@@ -88,7 +90,38 @@ final readonly class DesignFile
             ...($design->audience->fromAge === null ? [] : ['fromAge' => $design->audience->fromAge]),
             ...($design->pins === [] ? [] : ['pins' => array_map(static fn (Pin $pin): array => self::pin($design, $pin), $design->pins)]),
             ...($design->silences === [] ? [] : ['silences' => array_map(static fn (Silence $silence): array => ['rule' => $silence->rule, 'reason' => $silence->reason], $design->silences)]),
+            ...($design->rungs === [] ? [] : ['rungs' => array_map(static fn (RungChoice $rung): array => self::rungValues($design, $rung), $design->rungs)]),
             'steps' => array_map(StepValues::of(...), $design->steps),
+        ];
+    }
+
+    /** @param  RungValues  $values */
+    private static function rung(array $values): RungChoice
+    {
+        $ways = [];
+        foreach ($values['otherWays'] ?? [] as $way) {
+            $ways[$way['step']] = $way['way'] - 1;
+        }
+
+        return new RungChoice(
+            RungName::from($values['name']),
+            isset($values['withinSeconds']) ? Duration::ofSeconds($values['withinSeconds']) : null,
+            array_map(strval(...), $values['leftOut'] ?? []),
+            $ways,
+        );
+    }
+
+    /** @return RungValues */
+    private static function rungValues(Design $design, RungChoice $rung): array
+    {
+        $numbers = array_flip(array_column($design->steps, 'id'));
+        $ways = array_map(static fn (string|int $id, int $way): array => ['step' => $numbers[(string) $id] + 1, 'way' => $way + 1], array_keys($rung->otherWays), $rung->otherWays);
+
+        return [
+            'name' => $rung->name->value,
+            ...($rung->within === null ? [] : ['withinSeconds' => StepValues::seconds($rung->within)]),
+            ...($rung->leftOut === [] ? [] : ['leftOut' => array_map(static fn (string $id): int => $numbers[$id] + 1, $rung->leftOut)]),
+            ...($ways === [] ? [] : ['otherWays' => $ways]),
         ];
     }
 

@@ -10,7 +10,7 @@ use Core\Exceptions\InvalidPin;
 final readonly class Pin
 {
     /**
-     * @param  list<string>  $steps  ids: of a pair the earlier one first; of a group two at least; of "first" one
+     * @param  list<string>  $steps  ids: of a pair the earlier one first, of "needs" the one that needs the other; of a group two at least; of "first" one
      *
      * @throws InvalidPin when there are not as many steps as the kind needs, or one of them twice
      */
@@ -18,7 +18,7 @@ final readonly class Pin
     {
         $count = count($steps);
         $fits = match ($kind) {
-            PinKind::Before, PinKind::WhileWet => $count === 2,
+            PinKind::Before, PinKind::WhileWet, PinKind::Needs => $count === 2,
             PinKind::Together => $count >= 2,
             PinKind::First => $count === 1,
         };
@@ -27,6 +27,22 @@ final readonly class Pin
             count(array_unique($steps)) !== $count => throw InvalidPin::twice(),
             default => null,
         };
+    }
+
+    /**
+     * What is left of it where only these steps are.
+     *
+     * @param  list<string>  $steps  ids
+     */
+    public function among(array $steps): ?self
+    {
+        $left = array_values(array_intersect($this->steps, $steps));
+
+        if (count($left) === count($this->steps)) {
+            return $this;
+        }
+
+        return $this->kind === PinKind::Together && count($left) > 1 ? new self($this->kind, $left) : null;
     }
 
     /** @param  list<string>  $steps  ids of the steps there are */

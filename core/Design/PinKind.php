@@ -19,6 +19,9 @@ enum PinKind: string
     /** The later step while the paint of the earlier one is still wet, to pick some of it up. */
     case WhileWet = 'while_wet';
 
+    /** The first step only where the second is painted too: nothing of their order, all of what may be left out. */
+    case Needs = 'needs';
+
     public function takesPair(): bool
     {
         return $this === self::Before || $this === self::WhileWet;

@@ -24,6 +24,7 @@ final readonly class Step
      * @param  int  $look  what it adds to the look, 0 to Defaults::MOST_LOOK
      * @param  string  $group  a name that steps share, such as "whiskers"; empty for none
      * @param  list<Alternative>  $alternatives  other ways to do the same
+     * @param  bool|null  $stopAfter  whether one may stop after it; null where the steps themselves say it
      *
      * @throws InvalidStep when a value makes no sense
      */
@@ -49,6 +50,7 @@ final readonly class Step
         public int $look = Defaults::USUAL_LOOK,
         public string $group = '',
         public array $alternatives = [],
+        public ?bool $stopAfter = null,
     ) {
         $this->technique = $technique ?? Technique::usualOf($medium);
         $this->refuseNonsense();
@@ -166,11 +168,26 @@ final readonly class Step
     /** The same place painted another way; counts go where that way is not counted. */
     public function painted(Alternative $way): self
     {
+        $isCounted = $way->technique->isCounted();
+
         return new self(
-            $this->id, $this->name, $way->medium, $way->tool, $this->colours, $this->zones, $this->side, $this->coats, $way->time, $this->dryFor,
-            $this->optional, $this->note, $way->technique, $this->load, $way->technique->isCounted() ? $this->count : null,
-            $way->technique->isCounted() ? $this->smallCount : null, $this->mark, $this->shut, $this->look, $this->group,
+            $this->id, $this->name, $way->medium, $way->tool, $this->colours, $this->zones, $way->side ?? $this->side, $this->coats,
+            $way->time ?? $this->timeBy($way), $this->dryFor, $this->optional, $this->note, $way->technique, $this->load,
+            $isCounted ? $way->count ?? $this->count : null, $isCounted && $way->count === null ? $this->smallCount : null, $this->mark,
+            $this->shut, $way->look ?? $this->look, $this->group, [], $this->stopAfter,
         );
+    }
+
+    /** Of the typed time, what fewer strokes or one side leave of it; null where the technique is another. */
+    private function timeBy(Alternative $way): ?Duration
+    {
+        if ($this->time === null || $way->technique !== $this->technique || $way->medium !== $this->medium || ($way->count === null && $way->side === null)) {
+            return null;
+        }
+        $sides = static fn (Side $side): float => $side === Side::Both ? 1.0 + Defaults::WEAK_SIDE_FACTOR : 1.0;
+        $share = ($way->count ?? $this->strokes()) / $this->strokes() * $sides($way->side ?? $this->side) / $sides($this->side);
+
+        return Duration::ofMilliseconds(max(1, (int) round($this->time->milliseconds * $share)));
     }
 
     /** Whether both lay something on the same skin. */
@@ -249,6 +266,7 @@ final readonly class Step
             $this->look,
             $this->group,
             $alternatives ?? $this->alternatives,
+            $this->stopAfter,
         );
     }
 

@@ -28,14 +28,31 @@ final readonly class StepTimes
         return new self($this->work, $this->person, $logged);
     }
 
+    /**
+     * A painter who is quicker than planned at a step is so at other ways to paint it too: they are known from it until they
+     * are logged themselves.
+     */
+    public function alsoFor(Step $logged, Step $otherWay): self
+    {
+        $known = $this->logged[StepValues::way($logged)] ?? null;
+        $way = StepValues::way($otherWay);
+        if ($known === null || isset($this->logged[$way]) || $logged->technique !== $otherWay->technique) {
+            return $this;
+        }
+        $share = $this->planned($otherWay)->duration->milliseconds / max(1, $this->planned($logged)->duration->milliseconds);
+
+        return $this->knowing([...$this->logged, $way => new StepTime($known->duration->times($share), $known->source, $known->faces, $known->eightOfTen?->times($share), $known->practised)]);
+    }
+
     public function of(Step $step): StepTime
     {
         $logged = $this->logged === [] ? null : $this->logged[StepValues::way($step)] ?? null;
 
-        return $logged ?? $this->withoutLog($step);
+        return $logged ?? $this->planned($step);
     }
 
-    private function withoutLog(Step $step): StepTime
+    /** As typed, or by the work there is in it. */
+    public function planned(Step $step): StepTime
     {
         return $step->time === null
             ? new StepTime($this->work->of($step, $this->person), TimeSource::Work)

@@ -9,15 +9,15 @@ use Core\Units\Duration;
 
 /**
  * A step as plain values, ready for JSON: the one written form of it, in design files, in the database and in plans. What
- * is usual is left out. The shape is the step of schemas/design.v3.schema.json.
+ * is usual is left out. The shape is the step of schemas/design.v4.schema.json.
  *
- * @phpstan-type AlternativeValues array{medium: string, technique?: string, tool?: string, seconds?: int|float}
+ * @phpstan-type AlternativeValues array{medium: string, technique?: string, tool?: string, seconds?: int|float, count?: int, side?: string, look?: int}
  * @phpstan-type GuideValues array{by: string, value: string}
  * @phpstan-type Values array{
  *     name: string, medium: string, technique?: string, tool?: string, colours?: list<array{name?: string, hex: string}>, zones?: list<string>,
  *     side?: string, coats?: int, seconds?: int|float, drySeconds?: int|float, optional?: bool, note?: string, load?: string, count?: int,
  *     smallCount?: int, shape?: string, sizePercent?: int, turnDegrees?: int, guides?: list<GuideValues>, shut?: string, look?: int,
- *     group?: string, alternatives?: list<AlternativeValues>
+ *     group?: string, alternatives?: list<AlternativeValues>, stopAfter?: bool
  * }
  */
 final readonly class StepValues
@@ -53,6 +53,7 @@ final readonly class StepValues
             $values['look'] ?? Defaults::USUAL_LOOK,
             $text('group'),
             array_map(self::alternative(...), $values['alternatives'] ?? []),
+            $values['stopAfter'] ?? null,
         );
     }
 
@@ -85,6 +86,7 @@ final readonly class StepValues
             ...($step->look === Defaults::USUAL_LOOK ? [] : ['look' => $step->look]),
             ...($step->group === '' ? [] : ['group' => $step->group]),
             ...($step->alternatives === [] ? [] : ['alternatives' => array_map(self::alternativeValues(...), $step->alternatives)]),
+            ...($step->stopAfter === null ? [] : ['stopAfter' => $step->stopAfter]),
         ];
     }
 
@@ -96,9 +98,22 @@ final readonly class StepValues
      */
     public static function way(Step $step): string
     {
-        $apart = ['name', 'note', 'optional', 'look', 'group', 'colours', 'alternatives', 'drySeconds', 'shut'];
+        $apart = ['name', 'note', 'optional', 'look', 'group', 'colours', 'alternatives', 'drySeconds', 'shut', 'stopAfter'];
 
         return substr(hash('sha256', json_encode(array_diff_key(self::of($step), array_flip($apart)), JSON_THROW_ON_ERROR)), 0, 16);
+    }
+
+    /**
+     * The same for the same steps painted in the same way, in whatever order: a version of a design.
+     *
+     * @param  list<string>  $ways  see way()
+     * @return string 16 hex digits; empty without steps
+     */
+    public static function version(array $ways): string
+    {
+        sort($ways);
+
+        return $ways === [] ? '' : substr(hash('sha256', implode(' ', $ways)), 0, 16);
     }
 
     /** Whole seconds as a whole number. */
@@ -135,6 +150,9 @@ final readonly class StepValues
             isset($values['technique']) ? Technique::from($values['technique']) : Technique::usualOf($medium),
             trim($values['tool'] ?? ''),
             self::duration($values['seconds'] ?? null),
+            $values['count'] ?? null,
+            isset($values['side']) ? Side::from($values['side']) : null,
+            $values['look'] ?? null,
         );
     }
 
@@ -158,6 +176,9 @@ final readonly class StepValues
             ...($alternative->technique === Technique::usualOf($alternative->medium) ? [] : ['technique' => $alternative->technique->value]),
             ...($alternative->tool === '' ? [] : ['tool' => $alternative->tool]),
             ...($alternative->time === null ? [] : ['seconds' => self::seconds($alternative->time)]),
+            ...($alternative->count === null ? [] : ['count' => $alternative->count]),
+            ...($alternative->side === null ? [] : ['side' => $alternative->side->value]),
+            ...($alternative->look === null ? [] : ['look' => $alternative->look]),
         ];
     }
 }

@@ -8,6 +8,9 @@ namespace Core\Design;
 enum TimeSource: string
 {
     case Logged = 'logged';
+
+    /** Logged by others of the team. */
+    case Team = 'team';
     case Typed = 'typed';
     case Work = 'work';
 }

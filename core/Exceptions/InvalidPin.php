@@ -13,6 +13,7 @@ final class InvalidPin extends DomainException implements CoreException
     {
         return new self(match ($kind) {
             PinKind::Before, PinKind::WhileWet => 'This pin needs two steps: the earlier and the later one.',
+            PinKind::Needs => 'This pin needs two steps: the one that needs the other, and that other.',
             PinKind::Together => 'Keeping together needs two steps at least.',
             PinKind::First => 'Only one step can be first.',
         });
@@ -30,7 +31,7 @@ final class InvalidPin extends DomainException implements CoreException
 
     public static function unreadable(string $text): self
     {
-        return new self("“{$text}” is not understood. Write “foam before outline”, “keep whiskers and dots together”, “base first” or “dots while flower is wet”, with the names of steps.");
+        return new self("“{$text}” is not understood. Write “foam before outline”, “keep whiskers and dots together”, “base first”, “dots while flower is wet” or “dots need flower”, with the names of steps.");
     }
 
     public static function unknownStep(string $name): self

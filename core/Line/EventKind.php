@@ -16,6 +16,7 @@ enum EventKind: string
     case Seated = 'seated';
     case StepDone = 'step_done';
     case StepSkipped = 'step_skipped';
+    case Trimmed = 'trimmed';
     case Paused = 'paused';
     case Resumed = 'resumed';
     case Finished = 'finished';
@@ -36,6 +37,7 @@ enum EventKind: string
             self::Joined => ['ticket', 'number', 'design'],
             self::Changed => ['ticket', 'design'],
             self::Seated => ['ticket', 'chair', 'plan'],
+            self::Trimmed => ['ticket', 'plan'],
             self::StepDone, self::StepSkipped => ['ticket', 'step'],
             self::Undone => ['target'],
             default => ['ticket'],

@@ -65,6 +65,40 @@ final readonly class Face
         return $this->advance($step, StepStatus::Skipped, Duration::zero(), $at);
     }
 
+    /**
+     * What is not painted yet is painted by another plan from now on, a shorter one mostly. What that leaves out is skipped.
+     *
+     * @throws TapSetAside when nothing is left to paint, or the plan leaves nothing to paint
+     */
+    public function trimmedTo(FacePlan $plan): self
+    {
+        if ($this->currentIndex() === null) {
+            throw TapSetAside::because('Every step is painted: there is nothing to make quicker.');
+        }
+        $past = array_values(array_filter($this->runs, static fn (StepRun $run): bool => $run->status !== StepStatus::Pending));
+        $gone = array_fill_keys(array_map(static fn (StepRun $run): string => $run->step->id, $past), true);
+        $coming = array_values(array_filter($plan->steps, static fn (PlannedStep $step): bool => ! isset($gone[$step->id])));
+        $ids = array_fill_keys(array_column($coming, 'id'), true);
+        $dropped = array_filter($this->runs, static fn (StepRun $run): bool => $run->status === StepStatus::Pending && ! isset($ids[$run->step->id]));
+        if ($coming === []) {
+            throw TapSetAside::because('Nothing is left to paint that way: finish the face instead.');
+        }
+
+        return new self(
+            $plan,
+            [
+                ...$past,
+                ...array_values(array_map(static fn (StepRun $run): StepRun => new StepRun($run->step, StepStatus::Skipped, Duration::zero()), $dropped)),
+                ...array_map(static fn (PlannedStep $step): StepRun => new StepRun($step, StepStatus::Pending, Duration::zero()), $coming),
+            ],
+            $this->seatedAt,
+            $this->tappedAt,
+            $this->pausedInStep,
+            $this->pausedAt,
+            null,
+        );
+    }
+
     /** @throws TapSetAside when the clocks stand already, or nothing is left to paint */
     public function paused(Instant $at): self
     {
@@ -128,7 +162,8 @@ final readonly class Face
     {
         $current = $this->refuseUnlessCurrent($step);
         $runs = $this->runs;
-        $runs[$current] = new StepRun($runs[$current]->step, $status, $spent);
+        $wasPaused = $this->pausedAt !== null || ! $this->pausedInStep->isZero();
+        $runs[$current] = new StepRun($runs[$current]->step, $status, $spent, $wasPaused);
         $last = $current === count($runs) - 1;
         $skipped = $status === StepStatus::Skipped;
 

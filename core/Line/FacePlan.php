@@ -19,7 +19,7 @@ final readonly class FacePlan
     {
         $times = $timeline->tapToTap();
         $steps = array_map(
-            static fn (Step $step): PlannedStep => new PlannedStep($step->id, $step->name, $times[$step->id]),
+            static fn (Step $step): PlannedStep => new PlannedStep($step->id, $step->name, $times[$step->id], $id),
             $design->steps,
         );
 

@@ -31,6 +31,11 @@ final readonly class Circumstances
         return new self($this->kit, $this->changeovers, $this->times, $drying, $this->schools);
     }
 
+    public function withTimes(StepTimes $times): self
+    {
+        return new self($this->kit, $this->changeovers, $times, $this->drying, $this->schools);
+    }
+
     public function withSchools(Schools $schools): self
     {
         return new self($this->kit, $this->changeovers, $this->times, $this->drying, $schools);

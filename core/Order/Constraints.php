@@ -77,7 +77,7 @@ final readonly class Constraints
                 PinKind::Before => [self::pin($places[0], $places[1], "You pinned “{$design->name($places[0])}” before “{$design->name($places[1])}”.")],
                 PinKind::WhileWet => [self::whileWet($design, $places[0], $places[1])],
                 PinKind::First => self::first($design, $places[0]),
-                PinKind::Together => [],
+                PinKind::Together, PinKind::Needs => [],
             }];
         }
 

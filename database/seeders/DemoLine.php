@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Actions\KeepLineState;
-use App\Actions\SumUpLog;
+use App\Actions\LearnPaces;
 use App\Actions\WriteLogbook;
 use App\Models\ChairEvent;
 use App\Models\Design;
@@ -149,7 +149,7 @@ final class DemoLine
         app(WriteLogbook::class)($this->day, $line, array_keys($line->tickets));
         app(KeepLineState::class)($this->day, $line);
         if (in_array(EventKind::Closed->value, array_column($this->events, 'kind'), true)) {
-            app(SumUpLog::class)($this->painter, $this->day);
+            app(LearnPaces::class)($this->painter, $this->day);
         }
     }
 }

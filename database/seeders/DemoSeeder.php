@@ -93,7 +93,7 @@ final class DemoSeeder extends Seeder
     /** @param  list<Design>  $designs */
     private function menu(EventDay $day, array $designs, bool $priced): void
     {
-        ($this->saveMenu)($day, array_map(static fn (Design $design): MenuTerms => new MenuTerms(
+        ($this->saveMenu)($this->benchOfPainter->ofTeam($day->team_id), $day, array_map(static fn (Design $design): MenuTerms => new MenuTerms(
             $design->id,
             Duration::ofMilliseconds($design->promise_ms ?? 0),
             $priced ? self::PRICES[$design->name] ?? self::FULL_PRICE : null,

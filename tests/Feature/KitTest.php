@@ -196,7 +196,7 @@ it('lets another thing take its place, and takes that back but for what was chan
     $sheet = $this->getJson("/api/designs/{$design->id}")->assertJsonPath('steps.*.tool', ['round 1', 'round 1'])->json();
 
     $sheet['steps'][1]['name'] = 'Sparkle dots';
-    $sheet['steps'] = array_map(static fn (array $step): array => array_diff_key($step, array_flip(['line', 'timeMs', 'timeSource', 'timeFaces', 'dryForMs', 'seen'])), $sheet['steps']);
+    $sheet['steps'] = array_map(static fn (array $step): array => array_diff_key($step, array_flip(['line', 'timeMs', 'timeSource', 'timeFaces', 'timePractised', 'eightOfTenMs', 'plannedMs', 'dryForMs', 'seen'])), $sheet['steps']);
     $this->putJson("/api/designs/{$design->id}", $sheet)->assertOk();
 
     $this->postJson("/api/kit/removals/{$removal}/undo")->assertOk();

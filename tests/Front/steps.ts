@@ -26,6 +26,7 @@ export function planStep(step: Partial<PlanStep> = {}): PlanStep {
     group: '',
     alternatives: [],
     note: '',
+    stopAfter: null,
     plannedMs: 1000,
     ...step,
   };

@@ -5,10 +5,9 @@ declare(strict_types=1);
 // Prints as JSON how long checks and searches for the best order take, over designs by chance, and how the same cases do in a
 // general solver. Usage: order.php [DESIGNS]
 
-use Core\Order\BestOrder;
 use Core\Order\Check;
-use Core\Order\Constraints;
 use Core\Order\Preparation;
+use Core\Order\Quickest;
 use Core\Order\Search\Outcome;
 use Core\Order\Search\Problem;
 use Core\Order\Search\Schedule;
@@ -63,7 +62,7 @@ function designs(int $designs, int $steps, float $seconds): array
     $worse = $unanswered = $proven = 0;
     for ($at = 0; $at < $designs; $at++) {
         $preparation = new Preparation($generated->design($steps), $circumstances);
-        $problem = BestOrder::problem($preparation, Constraints::of($preparation));
+        $problem = Quickest::of($preparation)->problem;
         [$times[], $outcome] = timed($problem, $seconds);
         $typed = Schedule::earliest($problem, range(0, $steps - 1));
         $gaps[] = 100 * $outcome->gap();

@@ -11,6 +11,7 @@ use App\Http\Requests\SaveDayRequest;
 use App\Http\Requests\SaveMenuRequest;
 use App\Http\Resources\DaySummary;
 use App\Http\Resources\LineBoard;
+use App\Queries\BenchOfPainter;
 use App\Queries\DaysOfTeam;
 use App\Queries\LineOfDay;
 
@@ -34,9 +35,9 @@ final readonly class DayController
         return $this->days->summary($save($request->day(), $request->terms()));
     }
 
-    public function menu(SaveMenuRequest $request, SaveMenu $save): LineBoard
+    public function menu(SaveMenuRequest $request, SaveMenu $save, BenchOfPainter $bench): LineBoard
     {
-        $save($request->day(), $request->terms());
+        $save($bench($request->painter()), $request->day(), $request->terms());
 
         return ($this->line)($request->day());
     }

@@ -14,6 +14,8 @@ use Core\Design\Medium;
 use Core\Design\Pin;
 use Core\Design\PinKind;
 use Core\Design\Placement;
+use Core\Design\RungChoice;
+use Core\Design\RungName;
 use Core\Design\Shape;
 use Core\Design\Shut;
 use Core\Design\Side;
@@ -33,19 +35,19 @@ use Illuminate\Validation\ValidationException;
  *
  * @phpstan-import-type Values from StepValues
  *
- * @phpstan-type AlternativeInput array{medium: string, technique: string, tool: string|null, time: string|null}
+ * @phpstan-type AlternativeInput array{medium: string, technique: string, tool: string|null, time: string|null, count?: int|null, side?: string|null, look?: int|null}
  * @phpstan-type StepInput array{
  *     id: string, name: string, medium: string, tool: string|null, colours: list<array{name: string|null, hex: string}>, zones: list<string>,
  *     side: string, coats: int, dryFor: string|null, optional: bool, note: string|null, time?: string|null, technique?: string, load?: string,
  *     count?: int|null, smallCount?: int|null, shape?: string|null, sizePercent?: int, turnDegrees?: int,
- *     guides?: list<array{by: string, value: string}>, shut?: string|null, look?: int, group?: string|null, alternatives?: list<AlternativeInput>
+ *     guides?: list<array{by: string, value: string}>, shut?: string|null, look?: int, group?: string|null, alternatives?: list<AlternativeInput>, stopAfter?: bool|null
  * }
  */
 final class SaveDesignRequest extends TeamRequest
 {
     private const FIELDS = [
         'id', 'name', 'medium', 'technique', 'tool', 'colours', 'zones', 'side', 'coats', 'load', 'count', 'smallCount', 'shape', 'sizePercent',
-        'turnDegrees', 'guides', 'time', 'dryFor', 'shut', 'optional', 'look', 'group', 'alternatives', 'note',
+        'turnDegrees', 'guides', 'time', 'dryFor', 'shut', 'optional', 'look', 'group', 'alternatives', 'note', 'stopAfter',
     ];
 
     /** @return array<string, list<mixed>> */
@@ -70,6 +72,16 @@ final class SaveDesignRequest extends TeamRequest
             'silences.*' => ['array:rule,reason'],
             'silences.*.rule' => ['required', 'string', 'max:40'],
             'silences.*.reason' => ['required', 'string', 'max:'.OrderDefaults::LONGEST_REASON],
+            'rungs' => ['sometimes', 'list', 'max:3'],
+            'rungs.*' => ['array:name,within,leftOut,otherWays'],
+            'rungs.*.name' => ['required', new CaseOf(RungName::class), 'distinct'],
+            'rungs.*.within' => ['present', 'nullable', 'string', 'max:32'],
+            'rungs.*.leftOut' => ['present', 'list', 'max:'.Defaults::MOST_STEPS],
+            'rungs.*.leftOut.*' => ['required', 'string', 'ulid'],
+            'rungs.*.otherWays' => ['present', 'list', 'max:'.Defaults::MOST_STEPS],
+            'rungs.*.otherWays.*' => ['array:stepId,way'],
+            'rungs.*.otherWays.*.stepId' => ['required', 'string', 'ulid'],
+            'rungs.*.otherWays.*.way' => ['required', 'integer', 'between:0,3'],
             'steps' => ['present', 'list', 'max:'.Defaults::MOST_STEPS],
             'steps.*' => ['array:'.implode(',', self::FIELDS)],
             'steps.*.id' => ['required', 'string', 'ulid', 'distinct:ignore_case'],
@@ -127,7 +139,29 @@ final class SaveDesignRequest extends TeamRequest
         ));
         $full = $this->within('placement', static fn () => $empty->withSteps($steps));
 
-        return $this->within('pins', fn () => $full->withPins($this->pins()));
+        $pinned = $this->within('pins', fn () => $full->withPins($this->pins()));
+
+        return $this->within('rungs', fn () => $pinned->withRungs($this->rungs()));
+    }
+
+    /** @return list<RungChoice> those that are saved, where none are sent */
+    private function rungs(): array
+    {
+        if (! $this->has('rungs')) {
+            /** @var list<string> $ids */
+            $ids = array_column((array) $this->input('steps'), 'id');
+
+            return array_map(static fn (RungChoice $rung): RungChoice => $rung->among(array_map(strtolower(...), $ids)), $this->design()->toCore()->rungs);
+        }
+        /** @var list<array{name: string, within: string|null, leftOut: list<string>, otherWays: list<array{stepId: string, way: int}>}> $rungs */
+        $rungs = $this->input('rungs');
+
+        return array_map(static fn (array $rung): RungChoice => new RungChoice(
+            RungName::from($rung['name']),
+            self::duration($rung['within']),
+            array_map(strtolower(...), $rung['leftOut']),
+            array_change_key_case(array_column($rung['otherWays'], 'way', 'stepId')),
+        ), $rungs);
     }
 
     /** @return list<Pin> those that are saved, where none are sent; without the pins of steps that are gone */
@@ -201,11 +235,15 @@ final class SaveDesignRequest extends TeamRequest
             'look' => ['sometimes', 'integer', 'between:0,'.Defaults::MOST_LOOK],
             'group' => ['sometimes', 'nullable', 'string', 'max:40'],
             'alternatives' => ['sometimes', 'list', 'max:4'],
-            'alternatives.*' => ['array:medium,technique,tool,time'],
+            'alternatives.*' => ['array:medium,technique,tool,time,count,side,look'],
             'alternatives.*.medium' => ['required', new CaseOf(Medium::class)],
             'alternatives.*.technique' => ['required', new CaseOf(Technique::class)],
             'alternatives.*.tool' => ['present', 'nullable', 'string', 'max:80'],
             'alternatives.*.time' => ['present', 'nullable', 'string', 'max:32'],
+            'alternatives.*.count' => ['sometimes', 'nullable', 'integer', 'between:1,'.Defaults::MOST_COUNT],
+            'alternatives.*.side' => ['sometimes', 'nullable', new CaseOf(Side::class)],
+            'alternatives.*.look' => ['sometimes', 'nullable', 'integer', 'between:0,'.Defaults::MOST_LOOK],
+            'stopAfter' => ['sometimes', 'nullable', 'boolean'],
             'dryFor' => ['present', 'nullable', 'string', 'max:32'],
             'optional' => ['required', 'boolean'],
             'note' => ['present', 'nullable', 'string', 'max:500'],

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\MenuTerms;
+use App\Rules\CaseOf;
+use Core\Design\RungName;
 use Core\Units\Duration;
 use Illuminate\Validation\ValidationException;
 
@@ -12,14 +14,15 @@ final class SaveMenuRequest extends TeamRequest
 {
     private const LONGEST_PROMISE_MINUTES = 120;
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'items' => ['present', 'list', 'max:200'],
-            'items.*' => ['array:designId,promise,priceCents'],
+            'items.*' => ['array:designId,promise,priceCents,rung'],
             'items.*.designId' => ['required', 'string', 'ulid', 'distinct:ignore_case'],
             'items.*.promise' => ['required', 'string', 'max:32'],
+            'items.*.rung' => ['sometimes', 'nullable', new CaseOf(RungName::class)],
             'items.*.priceCents' => ['present', 'nullable', 'integer', 'between:0,1000000'],
         ];
     }
@@ -40,11 +43,11 @@ final class SaveMenuRequest extends TeamRequest
      */
     public function terms(): array
     {
-        /** @var list<array{designId: string, promise: string, priceCents: int|null}> $items */
+        /** @var list<array{designId: string, promise: string, priceCents: int|null, rung?: string|null}> $items */
         $items = $this->validated('items');
         $terms = [];
         foreach ($items as $index => $item) {
-            $terms[] = new MenuTerms(strtolower($item['designId']), $this->promise($index, $item['promise']), $item['priceCents']);
+            $terms[] = new MenuTerms(strtolower($item['designId']), $this->promise($index, $item['promise']), $item['priceCents'], RungName::tryFrom($item['rung'] ?? ''));
         }
 
         return $terms;

@@ -19,6 +19,10 @@ final readonly class DesignSheet extends Resource
      * @param  list<BrushToKeep>  $brushesToKeep  the one that saves most first
      * @param  list<PinShown>  $pins
      * @param  list<SilencedRule>  $silences
+     * @param  list<RungWish>  $rungs  what is meant by the names of rungs, where the painter said it
+     * @param  list<StopShown>  $stops  where one may stop, in painting order
+     * @param  PaceShown|null  $pace  how long the whole face really takes; null while nothing is logged
+     * @param  RunsOver|null  $runsOver  the step that takes most longer than planned
      */
     public function __construct(
         public string $id,
@@ -44,5 +48,9 @@ final readonly class DesignSheet extends Resource
         public array $pins,
         public array $silences,
         public CraftShown $craft,
+        public array $rungs,
+        public array $stops,
+        public ?PaceShown $pace,
+        public ?RunsOver $runsOver,
     ) {}
 }

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use Core\Design\Placement;
+use Core\Design\RungName;
 
-/** A design on the menu of the day. */
+/** A design on the menu of the day; the rung that is painted, null for as typed. */
 final readonly class MenuOffer extends Resource
 {
     public function __construct(
@@ -17,5 +18,6 @@ final readonly class MenuOffer extends Resource
         public ?int $priceCents,
         public ?string $planId,
         public int $plannedMs,
+        public ?RungName $rung,
     ) {}
 }

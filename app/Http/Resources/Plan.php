@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use Core\Design\Placement;
+use Core\Design\RungName;
 
 /** What a face is seated with. Immutable: its id is the hash of its content. */
 final readonly class Plan extends Resource
@@ -12,6 +13,8 @@ final readonly class Plan extends Resource
     /**
      * @param  list<PlanStep>  $steps
      * @param  list<TapeSpan>  $spans
+     * @param  list<RungName>  $rungs  by which names it is known
+     * @param  list<string>  $changes  what is done differently from the design as typed, for a rung
      */
     public function __construct(
         public string $id,
@@ -20,5 +23,8 @@ final readonly class Plan extends Resource
         public int $totalMs,
         public array $steps,
         public array $spans,
+        public string $designId,
+        public array $rungs,
+        public array $changes,
     ) {}
 }

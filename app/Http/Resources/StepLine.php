@@ -18,20 +18,32 @@ final readonly class StepLine extends StepShown
 
     public TimeSource $timeSource;
 
+    /** Faces that it rests on, and repetitions on the board. */
     public int $timeFaces;
+
+    public int $timePractised;
+
+    /** Eight of ten are done by then; null when nothing is logged. */
+    public ?int $eightOfTenMs;
+
+    /** As typed, or by the work there is in it. */
+    public int $plannedMs;
 
     public string $dryFor;
 
     public int $dryForMs;
 
     /** @param  list<string>  $seen */
-    public function __construct(Step $step, StepTime $time, public string $line, array $seen)
+    public function __construct(Step $step, StepTime $time, StepTime $planned, public string $line, array $seen)
     {
         parent::__construct($step, $seen);
         $this->time = $step->time?->formatExactly() ?? '';
         $this->timeMs = $time->duration->milliseconds;
         $this->timeSource = $time->source;
         $this->timeFaces = $time->faces;
+        $this->timePractised = $time->practised;
+        $this->eightOfTenMs = $time->eightOfTen?->milliseconds;
+        $this->plannedMs = $planned->duration->milliseconds;
         $this->dryFor = $step->dryFor->isZero() ? '' : $step->dryFor->formatExactly();
         $this->dryForMs = $step->dryFor->milliseconds;
     }

@@ -67,6 +67,9 @@ abstract readonly class StepShown extends Resource
 
     public string $note;
 
+    /** Whether one may stop after it, where the painter said so. */
+    public ?bool $stopAfter;
+
     /** @param  list<string>  $seen  #rrggbb of each colour as it comes out on what lies below; empty where that is not worked out */
     public function __construct(Step $step, public array $seen)
     {
@@ -95,7 +98,11 @@ abstract readonly class StepShown extends Resource
             $way->technique,
             $way->tool,
             $way->time?->formatExactly() ?? '',
+            $way->count,
+            $way->side,
+            $way->look,
         ), $step->alternatives);
         $this->note = $step->note;
+        $this->stopAfter = $step->stopAfter;
     }
 }

@@ -29,6 +29,7 @@ enum PartKind: string
     case Look = 'look';
     case Group = 'group';
     case Alternative = 'alternative';
+    case Stop = 'stop';
     case Note = 'note';
 
     /** Nothing was made of it: it is asked about, never dropped. */

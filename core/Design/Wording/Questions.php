@@ -16,7 +16,7 @@ final readonly class Questions
         'time' => PartKind::Time, 'drying time' => PartKind::Drying, 'number of coats' => PartKind::Coats, 'tool' => PartKind::Tool,
         'note' => PartKind::Note, 'side' => PartKind::Side, 'technique' => PartKind::Technique, 'shape' => PartKind::Shape, 'size' => PartKind::Size,
         'turn' => PartKind::Turn, 'load' => PartKind::Load, 'count' => PartKind::Count, 'count for a small face' => PartKind::SmallCount,
-        'look value' => PartKind::Look, 'group' => PartKind::Group, 'thing to shut' => PartKind::Shut,
+        'look value' => PartKind::Look, 'group' => PartKind::Group, 'thing to shut' => PartKind::Shut, 'stop' => PartKind::Stop,
     ];
 
     /**

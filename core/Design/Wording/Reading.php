@@ -16,6 +16,7 @@ use Core\Design\Shut;
 use Core\Design\Side;
 use Core\Design\Step;
 use Core\Design\Technique;
+use Core\Design\Wording\Internal\OtherWay;
 use Core\Design\Zone;
 use Core\Exceptions\InvalidStep;
 use Core\Exceptions\UnclearStep;
@@ -69,7 +70,8 @@ final readonly class Reading
             ($shut = $this->first(PartKind::Shut)) instanceof Shut ? $shut : null,
             $this->number(PartKind::Look) ?? Defaults::USUAL_LOOK,
             $group,
-            $this->allOf(PartKind::Alternative, Alternative::class),
+            $this->alternatives(),
+            is_bool($stop = $this->first(PartKind::Stop)) ? $stop : null,
         );
     }
 
@@ -131,6 +133,19 @@ final readonly class Reading
     private function zones(): array
     {
         return $this->allOf(PartKind::Zone, Zone::class);
+    }
+
+    /**
+     * @return list<Alternative>
+     *
+     * @throws InvalidStep when a number makes no sense
+     */
+    private function alternatives(): array
+    {
+        $medium = $this->medium() ?? throw UnclearStep::because(Questions::WITH_WHAT);
+        $technique = $this->technique() ?? Technique::usualOf($medium);
+
+        return array_map(fn (OtherWay $way): Alternative => $way->of($medium, $technique, $this->tool(), $this->vocabulary), $this->allOf(PartKind::Alternative, OtherWay::class));
     }
 
     private function count(): ?int

@@ -10,6 +10,7 @@ use Core\Design\Defaults;
 use Core\Design\Guide;
 use Core\Design\Load;
 use Core\Design\Medium;
+use Core\Design\Side;
 use Core\Design\Step;
 use Core\Design\Technique;
 use Core\Design\Wording\Internal\Tokens;
@@ -24,11 +25,11 @@ final readonly class StepPrinter
     {
         $words = [
             $this->tool($step->medium, $step->tool),
-            ...$this->technique($step),
+            ...$this->strokes($step->technique, $step->count, $step->technique === Technique::usualOf($step->medium)),
             ...($step->mark->shape === null ? [] : ["{$step->mark->shape->label()} shape"]),
             ...array_map($this->colour(...), $step->colours, array_keys($step->colours)),
             ...array_map(static fn (Zone $zone): string => $zone->label(), $step->zones),
-            ...($step->side === Reading::sideFor($step->zones) ? [] : [self::side($step)]),
+            ...($step->side === Reading::sideFor($step->zones) ? [] : [self::side($step->side)]),
         ];
         $clauses = [
             implode(' ', $words),
@@ -44,7 +45,8 @@ final readonly class StepPrinter
             ...($step->optional ? ['optional'] : []),
             ...($step->look === Defaults::USUAL_LOOK ? [] : ["look {$step->look}"]),
             ...($step->group === '' ? [] : ['group '.Tokens::quote($step->group)]),
-            ...array_map($this->alternative(...), $step->alternatives),
+            ...array_map(fn (Alternative $way): string => $this->alternative($step, $way), $step->alternatives),
+            ...($step->stopAfter === null ? [] : [$step->stopAfter ? 'stop here' : 'no stop here']),
             ...($step->note === '' ? [] : ['note '.Tokens::quote($step->note)]),
         ];
 
@@ -61,24 +63,29 @@ final readonly class StepPrinter
         };
     }
 
-    /** @return list<string> */
-    private function technique(Step $step): array
+    private function alternative(Step $step, Alternative $way): string
     {
-        return match (true) {
-            $step->count !== null => [$step->technique === Technique::Gem ? "{$step->count} gems" : "{$step->count} {$step->technique->plural()}"],
-            $step->technique === Technique::usualOf($step->medium) => [],
-            default => [$step->technique->label()],
-        };
-    }
+        $saysMore = $way->count !== null || $way->side !== null || $way->time !== null || $way->look !== null;
+        $isSame = $saysMore && $way->medium === $step->medium && $way->technique === $step->technique && $way->tool === $step->tool;
 
-    private function alternative(Alternative $alternative): string
-    {
         return implode(' ', [
             'or',
-            $this->tool($alternative->medium, $alternative->tool),
-            ...($alternative->technique === Technique::usualOf($alternative->medium) ? [] : [$alternative->technique->label()]),
-            ...($alternative->time === null ? [] : [$alternative->time->formatExactly()]),
+            ...($isSame ? [] : [$this->tool($way->medium, $way->tool)]),
+            ...$this->strokes($way->technique, $way->count, $isSame || $way->technique === Technique::usualOf($way->medium)),
+            ...($way->side === null ? [] : [self::side($way->side)]),
+            ...($way->time === null ? [] : [$way->time->formatExactly()]),
+            ...($way->look === null ? [] : ["look {$way->look}"]),
         ]);
+    }
+
+    /** @return list<string> */
+    private function strokes(Technique $technique, ?int $count, bool $isUnderstood): array
+    {
+        return match (true) {
+            $count !== null => [$technique === Technique::Gem ? "{$count} gems" : "{$count} {$technique->plural()}"],
+            $isUnderstood => [],
+            default => [$technique->label()],
+        };
     }
 
     private static function name(Step $step): string
@@ -104,9 +111,9 @@ final readonly class StepPrinter
         };
     }
 
-    private static function side(Step $step): string
+    private static function side(Side $side): string
     {
-        return match ($step->side->value) {
+        return match ($side->value) {
             'left' => 'left side',
             'right' => 'right side',
             'both' => 'both sides',

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Core\Design\Wording;
 
-use Core\Design\Alternative;
 use Core\Design\Colour;
 use Core\Design\Guide;
 use Core\Design\Medium;
+use Core\Design\Side;
 use Core\Design\Technique;
+use Core\Design\Wording\Internal\OtherWay;
 use Core\Design\Wording\Internal\Phrases;
 use Core\Design\Wording\Internal\Token;
 use Core\Design\Wording\Internal\Tokens;
@@ -22,6 +23,8 @@ use Core\Units\Duration;
 final readonly class StepReader
 {
     private const LONGEST_PHRASE = 4;
+
+    private const SAID_OF_OTHER_WAY = [PartKind::Medium, PartKind::Technique, PartKind::Tool, PartKind::Time, PartKind::Count, PartKind::Side, PartKind::Look];
 
     private Phrases $phrases;
 
@@ -244,7 +247,7 @@ final readonly class StepReader
 
     /**
      * @param  list<Token>  $tokens
-     * @return array{Part, int}|null or brush dots with "round 2" 0:30; what else stands in it is left for the reader to ask about
+     * @return array{Part, int}|null or brush dots with "round 2" 0:30; or 4 petals; or left side, look 3; what else stands in it is left for the reader to ask about
      */
     private function alternative(array $tokens, int $at): ?array
     {
@@ -256,7 +259,7 @@ final readonly class StepReader
         while (isset($tokens[$next]) && ! $tokens[$next]->opensClause) {
             [$part, $taken] = $this->next($tokens, $next, null);
             $next += $taken;
-            if ($part !== null && ! in_array($part->kind, [PartKind::Medium, PartKind::Technique, PartKind::Tool, PartKind::Time], true)) {
+            if ($part !== null && ! in_array($part->kind, self::SAID_OF_OTHER_WAY, true)) {
                 return null;
             }
             $said += $part === null ? [] : [$part->kind->value => $part->value];
@@ -267,15 +270,19 @@ final readonly class StepReader
     }
 
     /** @param  array<string, mixed>  $said  by the value of its kind */
-    private function otherWay(array $said): ?Alternative
+    private function otherWay(array $said): ?OtherWay
     {
-        $tool = is_string($said['tool'] ?? null) ? $said['tool'] : '';
-        $technique = ($said['technique'] ?? null) instanceof Technique ? $said['technique'] : null;
-        $medium = ($said['medium'] ?? null) instanceof Medium ? $said['medium'] : $this->vocabulary->mediumOfTool($tool) ?? $technique?->usualMedium();
-        $time = ($said['time'] ?? null) instanceof Duration ? $said['time'] : null;
-        $technique ??= $medium === null ? null : Technique::usualOf($medium);
+        $way = new OtherWay(
+            ($said['medium'] ?? null) instanceof Medium ? $said['medium'] : null,
+            ($said['technique'] ?? null) instanceof Technique ? $said['technique'] : null,
+            is_string($said['tool'] ?? null) ? $said['tool'] : '',
+            ($said['time'] ?? null) instanceof Duration ? $said['time'] : null,
+            is_array($said['count'] ?? null) ? $said['count'] : [null, null],
+            ($said['side'] ?? null) instanceof Side ? $said['side'] : null,
+            is_int($said['look'] ?? null) ? $said['look'] : null,
+        );
 
-        return $medium === null || $technique?->suits($medium) !== true ? null : new Alternative($medium, $technique, $tool, $time);
+        return $said !== [] && $way->isPossible($this->vocabulary) ? $way : null;
     }
 
     private function number(Token $token): ?int

@@ -59,7 +59,7 @@ final readonly class Vocabulary
 
     private const SIDES = [
         'left' => Side::Left, 'left side' => Side::Left, 'right' => Side::Right, 'right side' => Side::Right, 'both' => Side::Both,
-        'both sides' => Side::Both, 'both side' => Side::Both, 'each side' => Side::Both, 'centre' => Side::Centre, 'center' => Side::Centre, 'middle' => Side::Centre,
+        'one side' => Side::Right, 'both sides' => Side::Both, 'both side' => Side::Both, 'each side' => Side::Both, 'centre' => Side::Centre, 'center' => Side::Centre, 'middle' => Side::Centre,
     ];
 
     /** Shapes whose plain word is also a place, a technique or a thing of another kind: they say "shape" as well. */
@@ -140,6 +140,8 @@ final readonly class Vocabulary
             ...self::labelled(PartKind::Shut, Shut::cases()),
             ...self::guides(),
             ...array_fill_keys(self::OPTIONAL, [PartKind::Optional, true]),
+            'stop here' => [PartKind::Stop, true],
+            'no stop here' => [PartKind::Stop, false],
             ...array_map($of(PartKind::Unread), self::ASKED),
             ...array_map($of(PartKind::Tool), array_map(static fn (array $tool): string => $tool[0], $this->tools)),
             ...array_map($of(PartKind::Colour), $this->colours),

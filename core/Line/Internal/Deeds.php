@@ -76,6 +76,7 @@ final readonly class Deeds
             EventKind::Seated => self::seat($line, $before, $event),
             EventKind::StepDone => $before->painted(fn (Face $face): Face => $face->stepDone((string) $event->step, $at)),
             EventKind::StepSkipped => $before->painted(fn (Face $face): Face => $face->stepSkipped((string) $event->step, $at)),
+            EventKind::Trimmed => $before->painted(static fn (Face $face): Face => $face->trimmedTo(self::plan($event))),
             EventKind::Paused => $before->painted(fn (Face $face): Face => $face->paused($at)),
             EventKind::Resumed => $before->painted(fn (Face $face): Face => $face->resumed($at)),
             EventKind::Finished => $before->finished($at),
@@ -94,9 +95,15 @@ final readonly class Deeds
         if ($sitting !== null) {
             throw TapSetAside::because("Chair {$chair} has {$sitting->label()} in it.");
         }
+
+        return $ticket->seated($chair, self::plan($event), $event->at);
+    }
+
+    private static function plan(LineEvent $event): FacePlan
+    {
         assert($event->plan instanceof FacePlan);
 
-        return $ticket->seated($chair, $event->plan, $event->at);
+        return $event->plan;
     }
 
     /** A rank between the ticket to stand in front of and the one before that; past the last one when there is none. */

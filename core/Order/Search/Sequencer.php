@@ -30,18 +30,19 @@ final readonly class Sequencer
 
     /**
      * @param  list<int>|null  $typed  an order that the answer must not be worse than, if it is feasible itself
+     * @param  int  $below  milliseconds: orders that are not quicker are of no interest, and need not be told apart
      */
-    public function solve(Problem $problem, Watch $watch, ?array $typed = null): Outcome
+    public function solve(Problem $problem, Watch $watch, ?array $typed = null, int $below = PHP_INT_MAX): Outcome
     {
         $best = $typed === null ? null : Schedule::earliest($problem, $typed);
         // Long lists must have an answer before the better bound is worked out.
-        $quick = $this->layers($problem, $watch, new Outcome($best, 0, false, 0), 0);
+        $quick = $this->layers($problem, $watch, new Outcome($best, 0, false, 0), 0, $below);
         $outcome = $this->widening($quick, $problem, static fn (Outcome $found): bool => $found->best !== null);
         if ($outcome->isProven || $quick->isStopped()) {
             return $outcome;
         }
 
-        return $this->widening($this->layers($problem, $watch, $outcome, self::MOST_STATES), $problem, static fn (): bool => false);
+        return $this->widening($this->layers($problem, $watch, $outcome, self::MOST_STATES, $below), $problem, static fn (): bool => false);
     }
 
     /** @param  Closure(Outcome): bool  $isEnough */
@@ -56,10 +57,10 @@ final readonly class Sequencer
         }
     }
 
-    private function layers(Problem $problem, Watch $watch, Outcome $soFar, int $states): Layers
+    private function layers(Problem $problem, Watch $watch, Outcome $soFar, int $states, int $below): Layers
     {
         $bound = new LagFreeBound($problem, $states, static fn (): bool => $watch->goesOn($soFar));
 
-        return new Layers($problem, new Expansion($problem, $bound), $bound, $watch, $soFar);
+        return new Layers($problem, new Expansion($problem, $bound), $bound, $watch, $soFar, $below);
     }
 }

@@ -25,6 +25,7 @@ export type TapKind =
   | 'seated'
   | 'step_done'
   | 'step_skipped'
+  | 'trimmed'
   | 'paused'
   | 'resumed'
   | 'finished'

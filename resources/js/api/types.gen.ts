@@ -99,6 +99,10 @@ export interface DesignSheet {
   pins: PinShown[];
   silences: SilencedRule[];
   craft: CraftShown;
+  rungs: RungWish[];
+  stops: StopShown[];
+  pace: PaceShown | null;
+  runsOver: RunsOver | null;
 }
 
 export interface DesignTape {
@@ -113,6 +117,15 @@ export interface DesignTape {
   totalMs: number;
   spans: TapeSpan[];
   steps: PlanStep[];
+}
+
+export interface DropShown {
+  words: string;
+  savedMs: number;
+  lostPercent: number;
+  percentPerSecond: number;
+  leftOut: string[];
+  otherWays: OtherWayTaken[];
 }
 
 export interface EndedChild {
@@ -195,6 +208,13 @@ export interface KitThing {
   flags: Flag[];
 }
 
+export interface LadderSheet {
+  rungs: RungShown[];
+  isProven: boolean;
+  choices: number;
+  trouble: string | null;
+}
+
 export interface LineBoard {
   day: DaySummary;
   now: number;
@@ -209,6 +229,17 @@ export interface LineBoard {
   clearAt: number;
   moreFaces: number;
   heard: string[];
+}
+
+export interface LiveLadder {
+  rungs: LiveRung[];
+}
+
+export interface LiveRung {
+  leftMs: number;
+  share: number;
+  changes: string[];
+  plan: Plan;
 }
 
 export interface LogDay {
@@ -246,6 +277,7 @@ export interface MenuOffer {
   priceCents: number | null;
   planId: string | null;
   plannedMs: number;
+  rung: RungName | null;
 }
 
 export interface MissingThing {
@@ -267,6 +299,23 @@ export interface OtherWay {
   technique: Technique;
   tool: string;
   time: string;
+  count: number | null;
+  side: Side | null;
+  look: number | null;
+}
+
+export interface OtherWayTaken {
+  stepId: string;
+  way: number;
+}
+
+export interface PaceShown {
+  middleMs: number;
+  eightOfTenMs: number;
+  faces: number;
+  practised: number;
+  leftOut: number;
+  slips: number;
 }
 
 export interface PinShown {
@@ -287,6 +336,9 @@ export interface Plan {
   totalMs: number;
   steps: PlanStep[];
   spans: TapeSpan[];
+  designId: string;
+  rungs: RungName[];
+  changes: string[];
 }
 
 export interface PlanStep {
@@ -312,6 +364,7 @@ export interface PlanStep {
   group: string;
   alternatives: OtherWay[];
   note: string;
+  stopAfter: boolean | null;
   seen: string[];
   plannedMs: number;
 }
@@ -348,6 +401,38 @@ export interface ReadPart {
   kind: PartKind;
   start: number;
   length: number;
+}
+
+export interface RungSheet {
+  rung: RungShown;
+  steps: PlanStep[];
+  spans: TapeSpan[];
+  layOut: TableThing[];
+  next: DropShown[];
+}
+
+export interface RungShown {
+  timeMs: number;
+  share: number;
+  changes: string[];
+  leftOut: string[];
+  otherWays: OtherWayTaken[];
+  names: RungName[];
+  pace: PaceShown | null;
+  isProven: boolean;
+}
+
+export interface RungWish {
+  name: RungName;
+  within: string | null;
+  leftOut: string[];
+  otherWays: OtherWayTaken[];
+}
+
+export interface RunsOver {
+  stepId: string;
+  name: string;
+  overMs: number;
 }
 
 export interface SchoolShown {
@@ -424,11 +509,15 @@ export interface StepLine {
   group: string;
   alternatives: OtherWay[];
   note: string;
+  stopAfter: boolean | null;
   seen: string[];
   time: string;
   timeMs: number;
   timeSource: TimeSource;
   timeFaces: number;
+  timePractised: number;
+  eightOfTenMs: number | null;
+  plannedMs: number;
   dryFor: string;
   dryForMs: number;
   line: string;
@@ -448,6 +537,12 @@ export interface StepProgress {
   status: StepStatus;
   plannedMs: number;
   spentMs: number;
+}
+
+export interface StopShown {
+  stepId: string;
+  isSaid: boolean;
+  still: string[];
 }
 
 export interface TableThing {
@@ -546,10 +641,10 @@ export type Medium = (typeof MediumValues)[number];
 export const PaintKindValues = ['wax', 'glycerine', 'powder', 'split'] as const;
 export type PaintKind = (typeof PaintKindValues)[number];
 
-export const PartKindValues = ['name', 'medium', 'technique', 'tool', 'colour', 'zone', 'side', 'guide', 'shape', 'size', 'turn', 'coats', 'load', 'count', 'small_count', 'time', 'drying', 'shut', 'optional', 'look', 'group', 'alternative', 'note', 'unread'] as const;
+export const PartKindValues = ['name', 'medium', 'technique', 'tool', 'colour', 'zone', 'side', 'guide', 'shape', 'size', 'turn', 'coats', 'load', 'count', 'small_count', 'time', 'drying', 'shut', 'optional', 'look', 'group', 'alternative', 'stop', 'note', 'unread'] as const;
 export type PartKind = (typeof PartKindValues)[number];
 
-export const PinKindValues = ['before', 'together', 'first', 'while_wet'] as const;
+export const PinKindValues = ['before', 'together', 'first', 'while_wet', 'needs'] as const;
 export type PinKind = (typeof PinKindValues)[number];
 
 export const PlacementValues = ['full_face', 'mask', 'cheek', 'brow', 'eye', 'nose', 'arm', 'hand'] as const;
@@ -557,6 +652,9 @@ export type Placement = (typeof PlacementValues)[number];
 
 export const QuestionValues = ['glitter', 'lips', 'large_white', 'face_order', 'line_work', 'finer_line', 'frame', 'highlights', 'texture', 'gems'] as const;
 export type Question = (typeof QuestionValues)[number];
+
+export const RungNameValues = ['core', 'quick', 'party'] as const;
+export type RungName = (typeof RungNameValues)[number];
 
 export const SchoolValues = ['glitter_on_wet_base', 'glitter_last', 'lips_painted', 'lips_never', 'white_opaque', 'white_pearl', 'quickest', 'features_first', 'top_to_bottom', 'line_on_tacky', 'line_on_dry', 'smaller_brush', 'tip_of_brush', 'frame_outlined', 'frame_dotted', 'highlights_white', 'highlights_lighter', 'texture_stencil', 'texture_freehand', 'gems_self_stick', 'gems_glued', 'gems_none'] as const;
 export type School = (typeof SchoolValues)[number];
@@ -588,7 +686,7 @@ export type Technique = (typeof TechniqueValues)[number];
 export const TicketStatusValues = ['waiting', 'called', 'seated', 'finished', 'left', 'no_show', 'removed'] as const;
 export type TicketStatus = (typeof TicketStatusValues)[number];
 
-export const TimeSourceValues = ['logged', 'typed', 'work'] as const;
+export const TimeSourceValues = ['logged', 'team', 'typed', 'work'] as const;
 export type TimeSource = (typeof TimeSourceValues)[number];
 
 export const ZoneValues = ['forehead', 'hairline', 'between_brows', 'brow', 'temple', 'eyelid', 'eye_socket', 'outer_eye', 'under_eye', 'nose_bridge', 'nose', 'nose_tip', 'nostril', 'cheekbone', 'cheek', 'lower_cheek', 'muzzle', 'upper_lip', 'lips', 'lower_lip', 'mouth_corner', 'chin', 'jaw', 'ear', 'neck', 'arm', 'forearm', 'wrist', 'hand', 'fingers'] as const;

@@ -41,3 +41,17 @@ export function isoDate(epochMilliseconds: number, timezone: string): string {
     epochMilliseconds,
   );
 }
+
+/** Reads minutes as painters type them: 3, 3:30, 3m30, 210s; null for what is none. Milliseconds. */
+export function parseMinutes(text: string): number | null {
+  const typed = /^(?:(\d+)\s*[:m]\s*([0-5]?\d)\s*s?|(\d+(?:[.,]\d+)?)\s*(s|m|min)?)$/i.exec(text.trim());
+  if (typed === null) {
+    return null;
+  }
+  const [, whole, rest, bare, unit] = typed;
+  const number = Number((bare ?? '0').replace(',', '.'));
+
+  return whole === undefined
+    ? number * (unit?.toLowerCase() === 's' ? 1000 : 60_000)
+    : Number(whole) * 60_000 + Number(rest) * 1000;
+}

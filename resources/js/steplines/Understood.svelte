@@ -27,6 +27,7 @@
     look: 'look',
     group: 'group',
     alternative: 'another way',
+    stop: 'a stop',
     note: 'note',
     unread: 'to be asked',
   };
@@ -55,6 +56,7 @@
     look: 'border-[#5b3a86] border-dashed',
     group: 'border-soft border-solid',
     alternative: 'border-[#5b3a86] border-dotted',
+    stop: 'border-kelp border-double',
     note: 'border-soft border-dotted',
     unread: 'border-rust border-double',
   };

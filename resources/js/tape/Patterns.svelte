@@ -42,6 +42,10 @@
       <rect width="16" height="9" fill="#e9dec8" />
       <path d="M0 4.500q4-4 8 0t8 0" fill="none" stroke="#8a7a5c" stroke-width="1.400" />
     </pattern>
+    <linearGradient id="tape-soft">
+      <stop offset="0" stop-color="#1b2630" stop-opacity=".7" />
+      <stop offset="1" stop-color="#1b2630" stop-opacity=".06" />
+    </linearGradient>
     <pattern id="tape-turnaround" width="16" height="9" patternUnits="userSpaceOnUse">
       <path d="M0 4.500q4-3 8 0t8 0" fill="none" stroke="#a3977e" stroke-width="1.400" />
     </pattern>

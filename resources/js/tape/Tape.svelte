@@ -1,6 +1,6 @@
 <script lang="ts">
   import { minutes } from '../lib/minutes';
-  import { HEADROOM, type Piece, placeLabels, tickMinutes } from './tape';
+  import { HEADROOM, type Piece, type Tear, placeLabels, tickMinutes } from './tape';
 
   interface Props {
     pieces: readonly Piece[];
@@ -20,6 +20,10 @@
     /** How a number on the tape reads; minutes when not given. */
     number?: (at: number) => string;
     selected?: string | null;
+    /** Where it may be torn off. */
+    tears?: readonly Tear[];
+    /** How much later than its end the whole is done, twice of ten. */
+    softEnd?: { from: number; length: number } | null;
   }
 
   const {
@@ -35,9 +39,12 @@
     mark = null,
     number = (at) => String(Math.round(at / 60_000)),
     selected = null,
+    tears = [],
+    softEnd = null,
   }: Props = $props();
 
   const RAISED = 8;
+  const SOFT_HIGH = 14;
   const LETTER = 8.1;
   const px = (at: number) => ((at - from) / 60_000) * pixelsPerMinute;
   const headroom = $derived(words === 'above' ? HEADROOM : ruled ? 12 : 1);
@@ -127,11 +134,45 @@
         opacity={piece.state === 'done' ? 0.42 : piece.state === 'skipped' ? 0.14 : 1}
       />
     {/if}
+    {#if piece.soft !== undefined}
+      <rect
+        x={x + w}
+        y={base - SOFT_HIGH}
+        width={Math.max(2, px(from + piece.soft))}
+        height={SOFT_HIGH}
+        fill="url(#tape-soft)"
+        data-soft
+      />
+    {/if}
     {#if words === 'inside' && piece.label !== undefined}
       <text x={x + 7} y={headroom + height / 2 + 6} font-size="15" font-weight="650" fill="#1b2630"
         >{fits(piece)}</text
       >
     {/if}
+  {/each}
+
+  {#if softEnd !== null && softEnd.length > 0}
+    <rect
+      x={px(softEnd.from)}
+      y={headroom}
+      width={px(from + softEnd.length)}
+      {height}
+      fill="url(#tape-soft)"
+      data-soft-end
+    />
+  {/if}
+  {#each tears as { at, text } (at)}
+    <g data-tear>
+      <title>{text}</title>
+      <path
+        d="M{px(at)} {headroom - 7}V{base + 3}"
+        stroke="#fffdf7"
+        stroke-width="6"
+        stroke-linecap="round"
+        stroke-dasharray="0.1 8"
+      />
+      <path d="M{px(at) - 6} {headroom - 9}h12l-6 8z" fill="#0b6a57" />
+    </g>
   {/each}
 
   {#if ruled}

@@ -1,4 +1,4 @@
-import type { Medium, Plan, PlanStep, SpanKind, TapeSpan } from '../api/types.gen';
+import type { Medium, Plan, PlanStep, SpanKind, StopShown, TapeSpan } from '../api/types.gen';
 
 /** What a piece of tape stands for. */
 export type PieceKind = Medium | Extract<SpanKind, 'changeover' | 'drying'> | 'face' | 'turnaround';
@@ -15,6 +15,8 @@ export interface Piece {
   /** Fill of a face. */
   tone?: string;
   state?: PieceState;
+  /** How much later than its end it is still being painted, twice of ten. */
+  soft?: number;
   /** For a step: its id, so that a press on the piece finds it. */
   step?: string;
 }
@@ -28,7 +30,10 @@ export const HEADROOM = 50;
 /** A design's spans as pieces; each painted one bears its step's name and number. */
 export function piecesOf(
   spans: readonly TapeSpan[],
-  steps: readonly Pick<PlanStep, 'id' | 'name' | 'medium'>[],
+  steps: readonly (Pick<PlanStep, 'id' | 'name' | 'medium'> & {
+    timeMs?: number;
+    eightOfTenMs?: number | null;
+  })[],
 ): Piece[] {
   const byId = new Map(steps.map((step, index) => [step.id, { step, number: index + 1 }]));
 
@@ -43,7 +48,31 @@ export function piecesOf(
       length: span.lengthMs,
       step: span.stepId,
       ...(painting && known !== undefined ? { label: `${known.number} ${known.step.name}` } : {}),
+      ...(painting && known !== undefined ? softOf(known.step) : {}),
     };
+  });
+}
+
+function softOf(step: { timeMs?: number; eightOfTenMs?: number | null }): { soft?: number } {
+  const soft = (step.eightOfTenMs ?? 0) - (step.timeMs ?? 0);
+
+  return soft > 0 && step.timeMs !== undefined ? { soft } : {};
+}
+
+/** A place where the tape may be torn off: what is painted up to there looks finished. */
+export interface Tear {
+  at: number;
+  text: string;
+}
+
+/** Where a design's tape may be torn off, by the ends of the steps. */
+export function tearsOf(spans: readonly TapeSpan[], stops: readonly StopShown[]): Tear[] {
+  return stops.flatMap((stop) => {
+    const span = spans.findLast((one) => one.stepId === stop.stepId && one.kind === 'painting');
+
+    return span === undefined
+      ? []
+      : [{ at: span.startMs + span.lengthMs, text: `One may stop here, without ${stop.still.join(', ')}` }];
   });
 }
 

@@ -16,7 +16,7 @@ use Tests\Core\Line\Day;
 it('has the same state for any order of arrival and any repeats', function (): void {
     $chance = new Randomizer(new Mt19937(41));
     $counted = $aside = 0;
-    foreach (range(1, 300) as $_) {
+    foreach (range(1, 340) as $_) {
         $events = Day::any($chance, $chance->getInt(1, 60))->events;
         $line = Line::fold($events);
         $repeats = array_filter($events, static fn (): bool => $chance->getInt(0, 2) === 0);

@@ -52,6 +52,12 @@ final class Day
         return $this->tap(EventKind::Seated, $ticket, $at, chair: $chair, plan: self::plan($seconds));
     }
 
+    /** @param  list<int>  $seconds of each step of the plan from then on, named s1, s2 and so on */
+    public function trim(int $ticket, array $seconds, int $at): self
+    {
+        return $this->tap(EventKind::Trimmed, $ticket, $at, plan: self::plan($seconds));
+    }
+
     public function done(int $ticket, string $step, ?int $at = null): self
     {
         return $this->tap(EventKind::StepDone, $ticket, $at, step: $step);
@@ -97,6 +103,7 @@ final class Day
                 's'.($index + 1),
                 'step '.($index + 1),
                 Duration::ofSeconds($planned),
+                'plan',
             ),
             $seconds,
             array_keys($seconds),
@@ -143,6 +150,7 @@ final class Day
                 EventKind::Changed => $day->tap($kind, $ticket, $at, design: 'crab', firstName: 'Wren'),
                 EventKind::Moved => $day->tap($kind, $ticket, $at, before: $chance->getInt(0, 1) === 0 ? null : 't'.$chance->getInt(1, 5)),
                 EventKind::Seated => $day->seat($ticket, $chance->getInt(1, 2), $at),
+                EventKind::Trimmed => $day->trim($ticket, $chance->getInt(0, 1) === 0 ? [70] : [90, 20], $at),
                 EventKind::StepDone => $day->done($ticket, 's'.$chance->getInt(1, 2), $at),
                 EventKind::StepSkipped => $day->skip($ticket, 's'.$chance->getInt(1, 2), $at),
                 EventKind::Undone => $day->undo($chance->getInt(max(1, $count - 4), max(1, $count)), $at),

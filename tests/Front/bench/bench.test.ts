@@ -25,6 +25,9 @@ const step = (id: string, more: Partial<DraftStep> & { timeMs?: number } = {}) =
   timeMs: 30_000,
   timeSource: 'typed' as const,
   timeFaces: 0,
+  timePractised: 0,
+  eightOfTenMs: null,
+  plannedMs: 40_000,
   dryForMs: 0,
   ...more,
 });
@@ -41,6 +44,7 @@ const sheetOf = (...steps: ReturnType<typeof step>[]) =>
     fromAge: null,
     pins: [],
     silences: [],
+    rungs: [],
     craft: { findings: [], films: [], colours: [] },
     revision: 1,
     steps,

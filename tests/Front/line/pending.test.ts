@@ -10,6 +10,9 @@ const plan: Plan = {
   placement: 'cheek',
   totalMs: 60_000,
   spans: [],
+  designId: 'd',
+  rungs: [],
+  changes: [],
   steps: ['a', 'b'].map((id, index) => planStep({ id, name: id, plannedMs: index === 0 ? 40_000 : 20_000 })),
 };
 const plans = new Map([[plan.id, plan]]);
@@ -53,6 +56,7 @@ const board: LineBoard = {
       priceCents: null,
       planId: 'p',
       plannedMs: 60_000,
+      rung: null,
     },
   ],
   waiting: [child('t1', 1), child('t2', 2), child('t3', 3)],

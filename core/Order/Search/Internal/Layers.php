@@ -33,6 +33,7 @@ final class Layers
         private readonly LagFreeBound $lagFree,
         private readonly Watch $watch,
         Outcome $soFar,
+        private readonly int $below,
     ) {
         $this->best = $soFar->best;
         $this->bound = $soFar->bound;
@@ -48,6 +49,9 @@ final class Layers
     public function run(int $width): Outcome
     {
         $this->bound = max($this->bound, array_sum($this->problem->durations) + $this->lagFree->atStart());
+        if ($this->bound >= $this->soonest()) {
+            return $this->soFar(true);
+        }
         $layer = [Label::start($this->problem->durations)];
         $dropped = PHP_INT_MAX;
         for ($done = 0; $done < $this->problem->count() && ! $this->isStopped; $done++) {
@@ -65,10 +69,10 @@ final class Layers
             $this->keep($layer);
         }
         // What was not dropped either ended here or could not have been better.
-        $soonest = min($dropped, $this->best->makespan ?? PHP_INT_MAX);
+        $soonest = min($dropped, $this->soonest());
         $this->bound = $soonest === PHP_INT_MAX ? $this->bound : max($this->bound, $soonest);
 
-        $isProven = $dropped >= ($this->best->makespan ?? PHP_INT_MAX);
+        $isProven = $dropped >= $this->soonest();
         $this->isStopped = ! $isProven && ! $this->watch->goesOn($this->soFar());
 
         return $this->soFar($isProven);
@@ -81,7 +85,7 @@ final class Layers
     private function next(array $layer): array
     {
         $table = [];
-        $below = $this->best->makespan ?? PHP_INT_MAX;
+        $below = $this->soonest();
         foreach ($layer as $label) {
             foreach ($this->expansion->of($label, $below) as $next) {
                 $this->labels++;
@@ -127,6 +131,12 @@ final class Layers
             }
         }
         $this->best = Schedule::earliest($this->problem, $order) ?? $this->best;
+    }
+
+    /** What an order has to end before, to be of interest. */
+    private function soonest(): int
+    {
+        return min($this->below, $this->best->makespan ?? PHP_INT_MAX);
     }
 
     private function isWatched(): bool

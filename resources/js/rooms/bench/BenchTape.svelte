@@ -3,7 +3,8 @@
   import { minutes } from '../../lib/minutes';
   import { TapeHandling } from '../../tape/handling.svelte';
   import Tape from '../../tape/Tape.svelte';
-  import { HEADROOM, INCH, type Piece, piecesOf } from '../../tape/tape';
+  import { HEADROOM, INCH, type Piece, piecesOf, tearsOf } from '../../tape/tape';
+  import type { StepLine } from '../../api/types.gen';
   import type { Bench } from './bench.svelte';
   import OnTheSkin from './OnTheSkin.svelte';
 
@@ -12,12 +13,31 @@
   const HEIGHT = 56;
   const NUDGE_MS = 5000;
 
+  const pick = (step: StepLine | undefined) =>
+    step === undefined ? {} : { timeMs: step.timeMs, eightOfTenMs: step.eightOfTenMs };
+
   let width = $state(1200);
   let wasDrag = false;
   const promise = $derived(bench.sheet.promiseMs);
-  const end = $derived(Math.max(bench.totalMs, promise ?? 0, 60_000) + 10_000);
+  const end = $derived(
+    Math.max(bench.totalMs, promise ?? 0, bench.sheet.pace?.eightOfTenMs ?? 0, 60_000) + 10_000,
+  );
   const scale = $derived(Math.max(INCH / 2, Math.min(INCH * 3, ((width - 4) * 60_000) / end)));
-  const pieces = $derived(piecesOf(bench.spans, bench.draft.steps));
+  /** The pieces with what the server last said of their minutes. */
+  const pieces = $derived.by(() => {
+    const timed = new Map(bench.sheet.steps.map((step) => [step.id, step]));
+
+    return piecesOf(
+      bench.spans,
+      bench.draft.steps.map((step) => ({ ...step, ...pick(timed.get(step.id)) })),
+    );
+  });
+  const softEnd = $derived.by(() => {
+    const { pace } = bench.sheet;
+    const length = (pace?.eightOfTenMs ?? 0) - bench.totalMs;
+
+    return length > 0 ? { from: bench.totalMs, length } : null;
+  });
   const painted = $derived(pieces.filter((piece) => piece.label !== undefined));
   const px = (milliseconds: number) => (milliseconds * scale) / 60_000;
   const handling = new TapeHandling({
@@ -96,6 +116,8 @@
       pixelsPerMinute={scale}
       height={HEIGHT}
       selected={bench.selectedId}
+      tears={tearsOf(bench.spans, bench.sheet.stops)}
+      {softEnd}
       mark={promise === null ? null : { at: promise, text: `promised ${minutes(promise)}` }}
     />
     {#each painted as piece (piece.id)}
@@ -145,7 +167,7 @@
 <div class="flex flex-wrap items-start gap-x-5 gap-y-2">
   <p class="hidden grow basis-72 text-[15px] text-soft md:block">
     Drag a piece to another place, or its right end to another length. With the keys: Alt and an arrow carries
-    it, Shift and an arrow changes its time.
+    it, Shift and an arrow changes its time. A perforation marks where one may stop.
   </p>
   {@render tools()}
 </div>

@@ -26,10 +26,18 @@
       return '';
     }
 
+    const { timeMs, eightOfTenMs, timeFaces, timePractised } = timed;
+    const by = [
+      ...(timeFaces > 0 ? [`${timeFaces} ${timeFaces === 1 ? 'face' : 'faces'}`] : []),
+      ...(timePractised > 0 ? [`${timePractised} on the board`] : []),
+    ].join(', ');
+    const real = `really ${minutes(timeMs)}; 8 of 10 by ${minutes(eightOfTenMs ?? timeMs)}`;
+
     return {
-      typed: 'typed',
-      work: `${minutes(timed.timeMs)} from the work in it`,
-      logged: `${minutes(timed.timeMs)}, ${timed.timeFaces} faces logged`,
+      typed: 'typed, no faces logged yet',
+      work: `${minutes(timeMs)} from the work in it`,
+      logged: `${real} (${by})`,
+      team: `${real} (the team’s ${by})`,
     }[timed.timeSource];
   });
 </script>

@@ -1,10 +1,13 @@
 <script lang="ts">
-  import { MediumValues, ShutValues } from '../../api/types.gen';
+  import { MediumValues, ShutValues, SideValues } from '../../api/types.gen';
   import { mediumNames } from '../../lib/placements';
   import { shutNames, techniqueNames, techniquesOf } from '../../lib/techniques';
   import type { DraftStep } from './bench.svelte';
 
   const { step, set }: { step: DraftStep; set: (change: Partial<DraftStep>) => void } = $props();
+
+  const sideNames = { left: 'left only', right: 'right only', both: 'both sides', centre: 'centre' } as const;
+  const stops = { '': 'as the steps say', yes: 'yes', no: 'no' } as const;
 
   type Way = DraftStep['alternatives'][number];
 
@@ -55,6 +58,16 @@
       {#each ShutValues as shut (shut)}<option value={shut}>{shutNames[shut]}</option>{/each}
     </select>
   </label>
+  <label class="font-semibold">
+    One may stop after it
+    <select
+      class="mt-1 field w-44 font-normal"
+      value={step.stopAfter === null ? '' : step.stopAfter ? 'yes' : 'no'}
+      onchange={({ currentTarget: { value } }) => set({ stopAfter: value === '' ? null : value === 'yes' })}
+    >
+      {#each Object.entries(stops) as [value, words] (value)}<option {value}>{words}</option>{/each}
+    </select>
+  </label>
   <label class="grow font-semibold">
     Group
     <input
@@ -103,6 +116,24 @@
           onchange={(event) => setWay(at, { tool: event.currentTarget.value })}
         />
         <input
+          class="field w-20 minutes"
+          inputmode="numeric"
+          aria-label="Other way {at + 1}, strokes a side"
+          placeholder="strokes"
+          value={way.count ?? ''}
+          onchange={(event) => setWay(at, { count: Number.parseInt(event.currentTarget.value, 10) || null })}
+        />
+        <select
+          class="field w-32"
+          aria-label="Other way {at + 1}, side"
+          value={way.side ?? ''}
+          onchange={(event) =>
+            setWay(at, { side: SideValues.find((one) => one === event.currentTarget.value) ?? null })}
+        >
+          <option value="">same side</option>
+          {#each SideValues as side (side)}<option value={side}>{sideNames[side]}</option>{/each}
+        </select>
+        <input
           class="field w-24 minutes"
           aria-label="Other way {at + 1}, time"
           placeholder="0:20"
@@ -124,7 +155,18 @@
         class="key self-start"
         onclick={() =>
           set({
-            alternatives: [...step.alternatives, { medium: 'brush', technique: 'dots', tool: '', time: '' }],
+            alternatives: [
+              ...step.alternatives,
+              {
+                medium: step.medium,
+                technique: step.technique,
+                tool: step.tool,
+                time: '',
+                count: null,
+                side: null,
+                look: null,
+              },
+            ],
           })}>Add another way</button
       >
     {/if}

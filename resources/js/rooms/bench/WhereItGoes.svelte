@@ -1,6 +1,7 @@
 <script lang="ts">
   import { type DesignSheet, TimeSourceValues } from '../../api/types.gen';
   import { minutes } from '../../lib/minutes';
+  import { restsOn } from '../../lib/paces';
   import { p } from '../../router';
 
   const { sheet }: { sheet: DesignSheet } = $props();
@@ -10,7 +11,12 @@
     { name: 'changing tools', ms: sheet.changeoverMs, fill: '#1b2630' },
     { name: 'waiting to dry', ms: sheet.dryingMs, fill: 'url(#tape-drying)' },
   ]);
-  const words = { logged: 'by the log', typed: 'as typed', work: 'by the work in them' } as const;
+  const words = {
+    logged: 'by your log',
+    team: 'by the team’s log',
+    typed: 'as typed',
+    work: 'by the work in them',
+  } as const;
   /** What the minutes rest on. */
   const basis = $derived.by(() => {
     const counts = TimeSourceValues.map((source) => ({
@@ -42,6 +48,18 @@
       </div>
     {/each}
   </dl>
+  {#if sheet.pace !== null}
+    <p class="mt-3 leading-tight">
+      8 of 10 faces are done by <strong class="minutes">{minutes(sheet.pace.eightOfTenMs)}</strong>, half of
+      them by <span class="minutes">{minutes(sheet.pace.middleMs)}</span>.
+      <span class="text-[15px] text-soft">{restsOn(sheet.pace)}</span>
+    </p>
+  {/if}
+  {#if sheet.runsOver !== null}
+    <p class="mt-2 border-l-[6px] border-brass pl-2 leading-tight">
+      <strong>{sheet.runsOver.name}</strong> takes {minutes(sheet.runsOver.overMs)} longer than planned.
+    </p>
+  {/if}
   <p class="mt-3 text-[15px] text-soft">
     {basis} Changes of tool are
     {#if sheet.handsTimed}by your own hands{:else}the team’s estimates until you

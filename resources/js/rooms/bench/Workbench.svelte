@@ -5,6 +5,7 @@
   import DesignTitle from './DesignTitle.svelte';
   import Findings from './Findings.svelte';
   import FitTo from './FitTo.svelte';
+  import LadderBeside from './LadderBeside.svelte';
   import OrderTools from './OrderTools.svelte';
   import PasteSteps from './PasteSteps.svelte';
   import Picture from './Picture.svelte';
@@ -61,6 +62,7 @@
     </section>
     <aside class="flex flex-col gap-5 px-4 py-4 sm:px-7 md:px-5" aria-label="The whole design">
       <Picture {bench} />
+      <LadderBeside {bench} />
       <Findings {bench} />
       <SavingWord {bench} />
       <Said message={bench.saving === 'refused' ? bench.message : undefined} />

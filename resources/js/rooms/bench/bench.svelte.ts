@@ -6,6 +6,7 @@ import type {
   FixShown,
   PinShown,
   Placement,
+  RungWish,
   Side,
   SilencedRule,
   StepLine,
@@ -15,7 +16,10 @@ import { newId } from '../../lib/ids';
 import { echoOf, knownMs } from './echo';
 
 /** A step while it is edited: its times are the typed text, and the server says what they come to. */
-export type DraftStep = Omit<StepLine, 'timeMs' | 'timeSource' | 'timeFaces' | 'dryForMs'>;
+export type DraftStep = Omit<
+  StepLine,
+  'timeMs' | 'timeSource' | 'timeFaces' | 'timePractised' | 'eightOfTenMs' | 'plannedMs' | 'dryForMs'
+>;
 
 /** What the bench edits and what undo goes back over. */
 export interface Draft {
@@ -28,6 +32,7 @@ export interface Draft {
   fromAge: number | null;
   pins: PinShown[];
   silences: SilencedRule[];
+  rungs: RungWish[];
   steps: DraftStep[];
 }
 
@@ -59,12 +64,23 @@ function draftOf(sheet: DesignSheet): Draft {
     fromAge: sheet.fromAge,
     pins: sheet.pins,
     silences: sheet.silences,
+    rungs: sheet.rungs,
     steps: sheet.steps,
   };
 }
 
 /** What the server says of a step and does not take back. */
-const SAID = new Set(['line', 'timeMs', 'timeSource', 'timeFaces', 'dryForMs', 'seen']);
+const SAID = new Set([
+  'line',
+  'timeMs',
+  'timeSource',
+  'timeFaces',
+  'timePractised',
+  'eightOfTenMs',
+  'plannedMs',
+  'dryForMs',
+  'seen',
+]);
 
 /** Pins of steps that are gone go with them. */
 function heldBy(steps: readonly DraftStep[], pins: PinShown[]): PinShown[] {
@@ -167,6 +183,7 @@ export class Bench {
       group: '',
       alternatives: [],
       note: '',
+      stopAfter: null,
       line: '',
       seen: [],
     };
@@ -357,6 +374,19 @@ export class Bench {
       this.sheet = sheet;
       this.draft = draftOf(sheet);
     }
+  }
+
+  /** By that name this version is meant from now on. */
+  nameRung(wish: RungWish): void {
+    this.change({
+      ...this.draft,
+      rungs: [...this.draft.rungs.filter((one) => one.name !== wish.name), wish],
+    });
+  }
+
+  /** That name goes back to the version that the ladder itself gives it. */
+  forgetRung(name: RungWish['name']): void {
+    this.change({ ...this.draft, rungs: this.draft.rungs.filter((one) => one.name !== name) });
   }
 
   undo(): void {

@@ -8,6 +8,7 @@ export function pinWords(pin: PinShown, nameOf: (id: string) => string): string 
   return {
     before: `${first} before ${second}`,
     while_wet: `${second} while ${first} is wet`,
+    needs: `${first} only with ${second}`,
     first: `${first} first`,
     together: `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''} together`,
   }[pin.kind];

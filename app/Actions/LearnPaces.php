@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Design;
+use App\Models\EventDay;
+use App\Models\Face;
+use App\Models\PaceFit;
+use App\Models\User;
+use App\Queries\BenchOfPainter;
+use App\Queries\RunsOfDesign;
+use Core\Design\StepTimes;
+use Core\Design\StepValues;
+use Core\Ladder\Option;
+use Core\Pace\Pace;
+use Core\Pace\Run;
+use Core\Units\Duration;
+
+/**
+ * Learns how long the steps and versions of designs really take: each painter's own pace, and the team's, from which a new
+ * painter starts. Runs inside the caller's transaction.
+ *
+ * @phpstan-import-type Runs from RunsOfDesign
+ */
+final readonly class LearnPaces
+{
+    public function __construct(private BenchOfPainter $benchOfPainter, private RunsOfDesign $runsOfDesign, private PlanDesign $planDesign) {}
+
+    /** From a day whose line is closed; the designs painted on it are timed anew with it. */
+    public function __invoke(User $painter, EventDay $day): void
+    {
+        $ids = Face::query()->where('event_day_id', $day->id)->distinct()->pluck('design_id')->all();
+        $bench = ($this->benchOfPainter)($painter);
+        foreach (Design::query()->with('steps')->whereIn('id', $ids)->where('team_id', $day->team_id)->orderBy('id')->lockForUpdate()->get() as $design) {
+            $this->ofDesign($design);
+            ($this->planDesign)($bench, $design, $design->toCore());
+        }
+    }
+
+    public function ofDesign(Design $design): void
+    {
+        $runs = ($this->runsOfDesign)($design);
+        $rows = [];
+        foreach (self::plannedSteps($design) as $way => $planned) {
+            $rows = [...$rows, ...self::rows($design, PaceFit::STEP, $way, $planned, $runs['steps'][$way] ?? [])];
+        }
+        foreach ($runs['faces'] as $version => $byPainter) {
+            $rows = [...$rows, ...self::rows($design, PaceFit::FACE, $version, $runs['planned'][$version], $byPainter)];
+        }
+        PaceFit::query()->where('design_id', $design->id)->delete();
+        PaceFit::query()->insert($rows);
+    }
+
+    /** @return array<string, Duration> by way: of the steps as they stand, and of the other ways to paint them */
+    private static function plannedSteps(Design $design): array
+    {
+        $planned = [];
+        $times = StepTimes::starting();
+        foreach ($design->toCore()->steps as $step) {
+            foreach (Option::of($step) as $option) {
+                if ($option->step !== null) {
+                    $planned[StepValues::way($option->step)] = $times->planned($option->step)->duration;
+                }
+            }
+        }
+
+        return $planned;
+    }
+
+    /**
+     * @param  array<string, list<Run>>  $byPainter
+     * @return list<array{design_id: string, user_id: string|null, kind: string, way: string, planned_ms: int, fit: string}>
+     */
+    private static function rows(Design $design, string $kind, string $way, Duration $planned, array $byPainter): array
+    {
+        $row = static fn (?string $painter, Duration $centre, Pace $pace): array => [
+            'design_id' => $design->id,
+            'user_id' => $painter,
+            'kind' => $kind,
+            'way' => $way,
+            'planned_ms' => $centre->milliseconds,
+            'fit' => json_encode($pace->values(), JSON_THROW_ON_ERROR),
+        ];
+        $rows = $byPainter === [] ? [] : [$row(null, $planned, Pace::of($planned, array_merge(...array_values($byPainter))))];
+        foreach ($byPainter as $painter => $runs) {
+            $others = array_merge(...array_values(array_diff_key($byPainter, [$painter => true])));
+            $team = Pace::of($planned, $others);
+            $centre = $team->isKnown() ? $team->middle() : $planned;
+            $rows[] = $painter === RunsOfDesign::UNKNOWN ? null : $row($painter, $centre, Pace::of($centre, $runs));
+        }
+
+        return array_values(array_filter($rows));
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Http\Resources\LiveLadder;
+use App\Http\Resources\LiveRung;
+use App\Models\Design;
+use App\Models\EventDay;
+use App\Queries\FoldedLine;
+use App\Queries\PacesOfDesign;
+use App\Queries\PainterBench;
+use App\Queries\PlansOfDay;
+use Core\Exceptions\TapSetAside;
+use Core\Exceptions\TooManyChoices;
+use Core\Ladder\Ladder;
+use Core\Ladder\Rung;
+use Core\Line\Face;
+use Core\Line\StepStatus;
+use Core\Order\HalfPainted;
+
+/** Works out what a face in the chair can still become, from what is painted on it, and keeps a plan for each way to go on. */
+final readonly class OfferLiveRungs
+{
+    /** Nobody chooses among more with a child in the chair. */
+    private const MOST_OFFERED = 6;
+
+    private const SECONDS = 2.0;
+
+    public function __construct(private FoldedLine $foldedLine, private PacesOfDesign $pacesOfDesign, private WritePlan $writePlan, private PlansOfDay $plansOfDay) {}
+
+    /** @throws TapSetAside when that child sits in no chair, or nothing is left to paint */
+    public function __invoke(PainterBench $bench, EventDay $day, string $ticketId): LiveLadder
+    {
+        $ticket = ($this->foldedLine)($day)->tickets[$ticketId] ?? null;
+        $face = $ticket?->face;
+        if ($ticket === null || $face === null || $face->currentIndex() === null) {
+            throw TapSetAside::because('Nothing is left to paint on that face.');
+        }
+        $design = Design::query()->withTrashed()->with('steps')->findOrFail($ticket->design);
+        $circumstances = $bench->circumstances($bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, $bench->painterId)));
+        try {
+            $rungs = Ladder::of($design->toCore(), $circumstances, self::begun($face, now()->getTimestampMs()), WatchSearch::silent(self::SECONDS))->rungs;
+        } catch (TooManyChoices) {
+            $rungs = [];
+        }
+
+        return new LiveLadder(array_map(fn (Rung $rung): LiveRung => new LiveRung(
+            $rung->time->milliseconds,
+            round($rung->version->share(), 4),
+            $rung->version->changes(),
+            $this->plansOfDay->plan(($this->writePlan)($design->id, $rung->design, $circumstances)),
+        ), self::spread($rungs)));
+    }
+
+    private static function begun(Face $face, int $nowMs): HalfPainted
+    {
+        $done = [];
+        $end = $face->seatedAt->epochMilliseconds;
+        foreach ($face->runs as $run) {
+            $end += $run->spent->milliseconds;
+            if ($run->status === StepStatus::Done) {
+                $done[$run->step->id] = max(0, $nowMs - $end);
+            }
+        }
+
+        return new HalfPainted($done);
+    }
+
+    /**
+     * The first, the last, and some between them.
+     *
+     * @param  list<Rung>  $rungs
+     * @return list<Rung>
+     */
+    private static function spread(array $rungs): array
+    {
+        $count = count($rungs);
+        $few = min($count, self::MOST_OFFERED);
+        $spread = [];
+        for ($at = 0; $at < $few; $at++) {
+            $spread[] = $rungs[$few === 1 ? 0 : intdiv($at * ($count - 1), $few - 1)];
+        }
+
+        return $spread;
+    }
+}

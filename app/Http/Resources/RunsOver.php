@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+/** The step that takes most longer than planned, as a rule. */
+final readonly class RunsOver extends Resource
+{
+    public function __construct(public string $stepId, public string $name, public int $overMs) {}
+}

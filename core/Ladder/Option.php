@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Ladder;
+
+use Core\Design\Alternative;
+use Core\Design\Side;
+use Core\Design\Step;
+
+/** One way that a step can be in a version: as typed, painted another way, or left out. */
+final readonly class Option
+{
+    /**
+     * @param  Step|null  $step  null when it is left out
+     * @param  int  $look  tenths of a look value
+     * @param  string  $words  what is done differently, such as “Foam dots” left out; empty for as typed
+     */
+    private function __construct(public ?Step $step, public int $look, public string $words) {}
+
+    /** @return non-empty-list<self> as typed first */
+    public static function of(Step $step): array
+    {
+        return [
+            self::asTyped($step),
+            ...array_map(static fn (Alternative $way): self => self::otherWay($step, $way), $step->alternatives),
+            ...($step->optional ? [new self(null, 0, "“{$step->name}” left out")] : []),
+        ];
+    }
+
+    public static function asTyped(Step $step): self
+    {
+        return new self($step, $step->look * Defaults::TENTHS, '');
+    }
+
+    private static function otherWay(Step $step, Alternative $way): self
+    {
+        $painted = $step->painted($way);
+        $look = $way->look ?? $step->look * self::share($step, $painted);
+
+        return new self($painted, (int) round($look * Defaults::TENTHS), self::words($step, $painted));
+    }
+
+    /** Of a step's look, what another way leaves of it where the painter has not said. */
+    private static function share(Step $step, Step $painted): float
+    {
+        $sides = static fn (Side $side): float => $side === Side::Both ? 1.0 : Defaults::ONE_SIDE_LOOK;
+        $isOther = $painted->technique !== $step->technique || $painted->medium !== $step->medium;
+        $strokes = $isOther ? 1.0 : min(1.0, $painted->strokes() / $step->strokes()) ** Defaults::FEWER_STROKES_POWER;
+
+        return min(1.0, $sides($painted->side) / $sides($step->side)) * $strokes * ($isOther ? Defaults::OTHER_WAY_LOOK : 1.0);
+    }
+
+    private static function words(Step $step, Step $painted): string
+    {
+        $isOther = $painted->technique !== $step->technique || $painted->medium !== $step->medium || $painted->tool !== $step->tool;
+        $count = $painted->technique->isCounted() && $painted->strokes() !== $step->strokes() ? "{$painted->strokes()} {$painted->technique->plural()}" : '';
+        $how = array_diff([
+            $isOther && $count === '' ? trim("{$painted->technique->label()}".($painted->tool === '' ? '' : " with {$painted->tool}")) : $count,
+            $painted->side === $step->side ? '' : ($painted->side->isOneSided() ? "{$painted->side->value} side only" : "{$painted->side->value} sides"),
+        ], ['']);
+
+        return "“{$step->name}”: ".($how === [] ? 'the other way' : implode(', ', $how));
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Pace;
+
+use Core\Design\Colour;
+use Core\Design\Load;
+use Core\Design\Mark;
+use Core\Design\Medium;
+use Core\Design\Side;
+use Core\Design\Step;
+use Core\Design\Technique;
+use Core\Design\Zone;
+use Core\Units\Duration;
+
+/** A stroke that is practised on its own, one side after the other. */
+enum Drill: string
+{
+    case Teardrop = 'teardrop';
+    case Swirl = 'swirl';
+    case Petal = 'petal';
+    case Dots = 'dots';
+    case Line = 'line';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Teardrop => 'three teardrops',
+            self::Swirl => 'a swirl',
+            self::Petal => 'five petals',
+            self::Dots => 'five dots, big to small',
+            self::Line => 'one long line',
+        };
+    }
+
+    /** What to paint on the board, on one side. */
+    public function step(Side $side): Step
+    {
+        return new Step(
+            $this->value, ucfirst($this->label()), Medium::Brush, $this->tool(), [Colour::of('deep blue', '#1d4e89')], [$this->zone()], $side, 1, null,
+            Duration::zero(), false, '', $this->technique(), Load::Normal, null, null, new Mark,
+        );
+    }
+
+    public function technique(): Technique
+    {
+        return match ($this) {
+            self::Teardrop => Technique::Teardrop,
+            self::Swirl => Technique::Swirl,
+            self::Petal => Technique::Petal,
+            self::Dots => Technique::Dots,
+            self::Line => Technique::Line,
+        };
+    }
+
+    /** Sizes as common practice has them, no source. */
+    private function tool(): string
+    {
+        return match ($this) {
+            self::Teardrop, self::Dots => 'round 3',
+            self::Swirl, self::Line => 'round 2',
+            self::Petal => 'petal',
+        };
+    }
+
+    private function zone(): Zone
+    {
+        return match ($this) {
+            self::Line => Zone::Brow,
+            default => Zone::Cheek,
+        };
+    }
+}

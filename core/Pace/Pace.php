@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Pace;
+
+use Core\Units\Duration;
+
+/**
+ * How long something takes a painter: log-normal, with a learning curve. The logarithm of the n-th time is a + b log n with
+ * normal errors; a, b and the spread of the errors have a normal-inverse-gamma prior about what was planned and a usual
+ * learning curve, which every run updates by its weight. What comes next is Student's t in the logarithm.
+ *
+ * @phpstan-type Values array{
+ *     faces: int, practised: int, interrupted: int, slips: int, nth: int, line: array{int|float, int|float},
+ *     doubt: array{int|float, int|float, int|float}, shape: int|float, scale: int|float
+ * }
+ *
+ * Source: A. Gelman et al., "Bayesian Data Analysis" (3rd ed.), chapters 3 and 14: conjugate normal linear regression.
+ */
+final readonly class Pace
+{
+    /**
+     * @param  int  $faces  runs on faces that it rests on
+     * @param  int  $practised  runs on the board that it rests on
+     * @param  int  $interrupted  runs left out because something came between
+     * @param  int  $slips  runs left out because the tap cannot be meant
+     * @param  int  $nth  repetitions so far
+     * @param  array{float, float}  $line  a and b
+     * @param  array{float, float, float}  $doubt  covariance of a and b in units of the error's variance: aa, ab, bb
+     * @param  float  $shape  alpha of the inverse gamma
+     * @param  float  $scale  its beta
+     */
+    public function __construct(
+        public int $faces,
+        public int $practised,
+        public int $interrupted,
+        public int $slips,
+        public int $nth,
+        public array $line,
+        public array $doubt,
+        public float $shape,
+        public float $scale,
+    ) {}
+
+    /**
+     * @param  Duration  $planned  what the time is thought to be while nothing is logged: typed, estimated, or the team's
+     * @param  list<Run>  $runs  in any order; the newest Defaults::MOST_RUNS count
+     */
+    public static function of(Duration $planned, array $runs): self
+    {
+        $nth = $runs === [] ? 0 : max(array_map(static fn (Run $run): int => $run->nth, $runs));
+        $counting = self::newest(array_filter($runs, static fn (Run $run): bool => $run->weight() > 0.0));
+        $centre = log(max(1, $planned->milliseconds));
+        $slips = Slips::among(array_map(static fn (Run $run): float => $run->log(), $counting), $centre);
+        $kept = array_values(array_filter($counting, static fn (Run $run): bool => ! $slips->isSlip($run->log())));
+        $practised = count(array_filter($kept, static fn (Run $run): bool => $run->isPractice));
+        [$line, $doubt, $shape, $scale] = self::fit($centre, $kept);
+
+        return new self(
+            count($kept) - $practised,
+            $practised,
+            count($runs) - count(array_filter($runs, static fn (Run $run): bool => $run->weight() > 0.0)),
+            count($counting) - count($kept),
+            $nth,
+            $line,
+            $doubt,
+            $shape,
+            $scale,
+        );
+    }
+
+    /** @param  Values  $values  see values() */
+    public static function read(array $values): self
+    {
+        return new self(
+            $values['faces'], $values['practised'], $values['interrupted'], $values['slips'], $values['nth'],
+            array_map(floatval(...), $values['line']), array_map(floatval(...), $values['doubt']), (float) $values['shape'], (float) $values['scale'],
+        );
+    }
+
+    /** @return Values plain, ready for JSON */
+    public function values(): array
+    {
+        return [
+            'faces' => $this->faces, 'practised' => $this->practised, 'interrupted' => $this->interrupted, 'slips' => $this->slips,
+            'nth' => $this->nth, 'line' => $this->line, 'doubt' => $this->doubt, 'shape' => $this->shape, 'scale' => $this->scale,
+        ];
+    }
+
+    /** From two runs on, the log says more than the plan. */
+    public function isKnown(): bool
+    {
+        return $this->faces + $this->practised >= Defaults::FEWEST_RUNS;
+    }
+
+    /** Half of the next runs are done by then. */
+    public function middle(int $more = 0): Duration
+    {
+        return $this->quantile(0.5, $more);
+    }
+
+    /** Eight of ten of the next runs are done by then. */
+    public function eightOfTen(int $more = 0): Duration
+    {
+        return $this->quantile(Defaults::MOST_FACES, $more);
+    }
+
+    /**
+     * The time by which so great a share of runs is done.
+     *
+     * @param  int  $more  after so many more repetitions
+     */
+    public function quantile(float $share, int $more = 0): Duration
+    {
+        $x = log(max(1, $this->nth + 1 + $more));
+        [$aa, $ab, $bb] = $this->doubt;
+        $spread = sqrt($this->scale / $this->shape * (1.0 + $aa + 2.0 * $ab * $x + $bb * $x * $x));
+        $log = $this->line[0] + $this->line[1] * $x + $spread * StudentT::quantile($share, 2.0 * $this->shape);
+
+        return Duration::ofMilliseconds((int) round(min(exp($log), 1e12)));
+    }
+
+    public function learning(): Learning
+    {
+        return new Learning($this->line[1]);
+    }
+
+    /** Whether eight of ten are done within the promise. */
+    public function isReadyFor(Duration $promise): bool
+    {
+        return $this->isKnown() && ! $this->eightOfTen()->isLongerThan($promise);
+    }
+
+    /** How many more repetitions until it is; 0 where it is ready, null where that lies too far off to say. */
+    public function readyAfter(Duration $promise): ?int
+    {
+        $least = $this->isKnown() ? 0 : Defaults::FEWEST_RUNS - $this->faces - $this->practised;
+        for ($more = $least; $more <= Defaults::FURTHEST_FORECAST; $more++) {
+            if (! $this->quantile(Defaults::MOST_FACES, $more)->isLongerThan($promise)) {
+                return $more;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  array<Run>  $runs
+     * @return list<Run>
+     */
+    private static function newest(array $runs): array
+    {
+        usort($runs, static fn (Run $one, Run $other): int => $other->nth <=> $one->nth);
+
+        return array_slice($runs, 0, Defaults::MOST_RUNS);
+    }
+
+    /**
+     * @param  list<Run>  $runs
+     * @return array{array{float, float}, array{float, float, float}, float, float} line, doubt, shape and scale
+     */
+    private static function fit(float $centre, array $runs): array
+    {
+        $ww = $wx = $wxx = $wy = $wxy = $wyy = 0.0;
+        foreach ($runs as $run) {
+            $weight = $run->weight();
+            $x = log($run->nth);
+            // Deviations from what the prior expects keep the sums of squares small.
+            $y = $run->log() - $centre - Defaults::LEARNING_SLOPE * $x;
+            $ww += $weight;
+            $wx += $weight * $x;
+            $wxx += $weight * $x * $x;
+            $wy += $weight * $y;
+            $wxy += $weight * $x * $y;
+            $wyy += $weight * $y * $y;
+        }
+        $aa = Defaults::PLAN_RUNS + $ww;
+        $bb = (Defaults::SPREAD / Defaults::LEARNING_SPREAD) ** 2 + $wxx;
+        $determinant = $aa * $bb - $wx * $wx;
+        $a = ($bb * $wy - $wx * $wxy) / $determinant;
+        $b = ($aa * $wxy - $wx * $wy) / $determinant;
+        $scale = Defaults::SPREAD_SHAPE * Defaults::SPREAD ** 2 + 0.5 * max(0.0, $wyy - $a * $wy - $b * $wxy);
+
+        return [[$centre + $a, Defaults::LEARNING_SLOPE + $b], [$bb / $determinant, -$wx / $determinant, $aa / $determinant], Defaults::SPREAD_SHAPE + 0.5 * $ww, $scale];
+    }
+}

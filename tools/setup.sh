@@ -31,6 +31,7 @@ setup_debian() {
     command -v nginx >/dev/null || missing+=(nginx-light)
     [ "$1" = no ] || command -v chromium >/dev/null || missing+=(chromium)
     [ "$1" = no ] || command -v glpsol >/dev/null || missing+=(glpk-utils)
+    [ "$1" = no ] || command -v Rscript >/dev/null || missing+=(r-base-core)
     [ ${#missing[@]} -gt 0 ] || return 0
     say "Installing from Debian: ${missing[*]}"
     as_root apt-get update -qq

@@ -17,10 +17,10 @@ final readonly class Defaults
     public const PLAN_RUNS = 1.0;
 
     /** How far one run of a step lies from the next before any is logged, as a standard deviation of the logarithm. */
-    public const SPREAD = 0.25;
+    public const SPREAD = 0.2;
 
     /** So many runs that spread counts as: half of the degrees of freedom. */
-    public const SPREAD_SHAPE = 2.0;
+    public const SPREAD_SHAPE = 3.0;
 
     /** The usual slope of a learning curve: seven in a hundred less with each doubling of the repetitions. */
     public const LEARNING_SLOPE = -0.07;

@@ -19,7 +19,10 @@ final readonly class Slips
     public static function among(array $logs, float $planned): self
     {
         $all = [...$logs, $planned];
-        $middle = count($logs) === 1 ? $planned : self::median($all);
+        if (count($logs) === 1) {
+            return new self($planned, Defaults::SLIP_SPREAD);
+        }
+        $middle = self::median($all);
         $apart = self::median(array_map(static fn (float $log): float => abs($log - $middle), $all));
 
         return new self($middle, max(Defaults::SLIP_SPREAD, $apart / self::MAD_OF_NORMAL));

@@ -150,7 +150,7 @@ final readonly class StepReader
         if ($number === null) {
             return null;
         }
-        foreach ([2, 1, 0] as $words) {
+        foreach (array_filter([2, 1, 0], static fn (int $words): bool => isset($tokens[$at + $words])) as $words) {
             $stroke = implode(' ', array_column(array_slice($tokens, $at + 1, $words), 'text'));
             $technique = $this->techniques[$stroke] ?? ($stroke === 'gems' ? Technique::Gem : null);
             if ($words > 0 && $technique?->isCounted() !== true) {

@@ -94,12 +94,11 @@ final class Versions
             $quickest = $quickest->withoutWishes();
             $outcome = $this->search($quickest, $below);
         }
-        $rung = $outcome->best === null || $outcome->best->makespan - $this->begun->before() >= $below ? null : new Rung(
-            $version,
-            $quickest->inOrder($outcome->best),
-            Duration::ofMilliseconds($outcome->best->makespan - $this->begun->before()),
-            $outcome->isProven,
-        );
+        // Where nothing is left to paint, the last step may have ended long ago.
+        $left = $outcome->best === null ? PHP_INT_MAX : max(0, $outcome->best->makespan - $this->begun->before());
+        $rung = $outcome->best === null || $left >= $below
+            ? null
+            : new Rung($version, $quickest->inOrder($outcome->best), Duration::ofMilliseconds($left), $outcome->isProven);
         if ($rung !== null || $outcome->best === null) {
             $this->known[$key] = $rung;
         }

@@ -10,6 +10,7 @@ use App\Http\Controllers\LadderController;
 use App\Http\Controllers\LineController;
 use App\Http\Controllers\LogbookController;
 use App\Http\Controllers\OrderController;
+use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StepLineController;
 use App\Http\Controllers\WaysController;
@@ -66,6 +67,11 @@ Route::prefix('api')->group(function (): void {
         Route::get('days/{day}/plans', [LineController::class, 'plans']);
         Route::post('days/{day}/taps', [LineController::class, 'store']);
         Route::get('days/{day}/logbook', [LogbookController::class, 'show']);
+
+        Route::get('practice', [PracticeController::class, 'index']);
+        Route::get('practice/board', [PracticeController::class, 'show']);
+        Route::post('practice/runs', [PracticeController::class, 'store']);
+        Route::delete('practice/runs/{run}', [PracticeController::class, 'destroy']);
 
         Route::get('logbook', [LogbookController::class, 'index']);
     });

@@ -5,45 +5,88 @@ declare(strict_types=1);
 namespace App\Queries;
 
 use App\Http\Resources\Plan;
+use App\Http\Resources\StopShown;
 use App\Models\ChairEvent;
 use App\Models\Design;
 use App\Models\DesignRung;
 use App\Models\EventDay;
 use App\Models\FacePlan;
+use Core\Design\Design as CoreDesign;
 use Core\Design\Placement;
+use Core\Design\Step;
+use Core\Design\StepTimes;
+use Core\Design\StepValues;
+use Core\Design\Timeline\SpanKind;
+use Core\Ladder\StopPoint;
+use Core\Ladder\StopPoints;
+use Core\Pace\WholeFace;
+use Core\Units\Duration;
 
-/** The plans that faces of a day are or may next be seated with. */
+/** The plans that faces of a day are or may next be seated with, or fall back to, with the pace of whoever paints by them. */
 final readonly class PlansOfDay
 {
-    public function __construct(private PlannedSteps $plannedSteps) {}
+    public function __construct(private PlannedSteps $plannedSteps, private PacesOfDesign $pacesOfDesign) {}
 
     /** @return list<Plan> */
-    public function __invoke(EventDay $day): array
+    public function __invoke(EventDay $day, string $painterId): array
     {
+        $onMenu = $day->menuItems->pluck('design_id');
         $asked = ChairEvent::query()->where('event_day_id', $day->id)->whereNotNull('design_id')->distinct()->pluck('design_id');
-        $designs = Design::query()->withTrashed()
-            ->whereIn('id', [...$day->menuItems->pluck('design_id'), ...$asked])->whereNotNull('plan_id')->pluck('plan_id');
-        $rungs = DesignRung::query()->whereIn('design_id', $day->menuItems->pluck('design_id'))->get();
+        $designs = Design::query()->withTrashed()->whereIn('id', [...$onMenu, ...$asked])->whereNotNull('plan_id')->pluck('plan_id');
+        $rungs = DesignRung::query()->whereIn('design_id', [...$onMenu, ...$asked])->get();
         $seated = ChairEvent::query()->where('event_day_id', $day->id)->whereNotNull('plan_id')->distinct()->pluck('plan_id');
         $plans = FacePlan::query()->whereIn('id', [...$designs, ...$seated, ...$rungs->pluck('plan_id')])->get();
         $names = $rungs->groupBy('plan_id');
+        $eightOfTen = [];
+        foreach ($plans->groupBy('design_id') as $design => $ofDesign) {
+            $eightOfTen += $this->eightOfTen((string) $design, $ofDesign->all(), $painterId);
+        }
 
-        return array_values($plans->map(fn (FacePlan $plan): Plan => $this->plan($plan, $names->get($plan->id)?->all() ?? []))->all());
+        return array_values($plans->map(fn (FacePlan $plan): Plan => $this->plan($plan, $names->get($plan->id)?->all() ?? [], $eightOfTen[$plan->id] ?? null))->all());
     }
 
     /** @param  array<DesignRung>  $rungs  of which it is the plan */
-    public function plan(FacePlan $plan, array $rungs = []): Plan
+    public function plan(FacePlan $plan, array $rungs = [], ?Duration $eightOfTen = null): Plan
     {
+        $design = new CoreDesign($plan->content['name'], Placement::from($plan->content['placement']), null, self::steps($plan));
+
         return new Plan(
             $plan->id,
-            $plan->content['name'],
-            Placement::from($plan->content['placement']),
+            $design->name,
+            $design->placement,
             $plan->total_ms,
             ($this->plannedSteps)($plan),
             DesignShelf::spans($plan->content),
             $plan->design_id,
             array_values(array_map(static fn (DesignRung $rung) => $rung->name, $rungs)),
             array_values($rungs)[0]->changes ?? [],
+            array_map(static fn (StopPoint $stop): StopShown => new StopShown($design->steps[$stop->after]->id, $stop->isSaid, $stop->still), StopPoints::of($design)),
+            $eightOfTen?->milliseconds,
         );
+    }
+
+    /**
+     * @param  array<FacePlan>  $plans  of one design
+     * @return array<string, Duration> by plan, of those that are known
+     */
+    private function eightOfTen(string $designId, array $plans, string $painterId): array
+    {
+        $faces = $this->pacesOfDesign->ofFaces($designId, $painterId);
+        $times = StepTimes::starting()->knowing(($this->pacesOfDesign)($designId, $painterId));
+        $most = [];
+        foreach ($plans as $plan) {
+            $steps = self::steps($plan);
+            $rest = array_sum(array_map(static fn (array $span): int => $span['kind'] === SpanKind::Painting->value ? 0 : $span['lengthMs'], $plan->content['spans']));
+            $own = $faces[StepValues::version(array_map(StepValues::way(...), $steps))] ?? null;
+            $most[$plan->id] = $own?->eightOfTen() ?? WholeFace::eightOfTen(array_map($times->of(...), $steps), Duration::ofMilliseconds($rest));
+        }
+
+        return array_filter($most, static fn (?Duration $one): bool => $one !== null);
+    }
+
+    /** @return list<Step> */
+    private static function steps(FacePlan $plan): array
+    {
+        return array_map(static fn (array $step): Step => StepValues::read($step['id'], $step), $plan->content['steps']);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Queries;
 
 use App\Models\Design;
 use App\Models\PracticeRun;
+use Core\Design\StepValues;
 use Core\Line\StepStatus;
 use Core\Line\TicketStatus;
 use Core\Pace\Run;
@@ -24,13 +25,10 @@ final readonly class RunsOfDesign
     /** Whose taps came from nobody that is still here. */
     public const UNKNOWN = '';
 
-    /** Of a design as a whole, on the practice board. */
-    public const WHOLE = 'whole';
-
     /** @return Runs by way of the step, or version of the face, and by painter; planned by version */
     public function __invoke(Design $design): array
     {
-        $faces = $this->faces($design);
+        $faces = [...$this->faces($design), ...$this->practisedWhole($design)];
         $planned = [];
         foreach ($faces as $face) {
             $planned[$face->way] = Duration::ofMilliseconds($face->planned_ms);
@@ -77,6 +75,22 @@ final readonly class RunsOfDesign
         $rows = PracticeRun::query()->toBase()->where('design_id', $design->id)->where('way', '<>', '')
             ->get(['way', 'user_id as painter_id', 'spent_ms', 'at_ms', 'interrupted', 'drill'])
             ->all();
+
+        return $rows;
+    }
+
+    /** @return list<\stdClass&object{way: string, painter_id: string|null, spent_ms: int, at_ms: int, interrupted: int, drill: string|null, planned_ms: int}> */
+    private function practisedWhole(Design $design): array
+    {
+        /** @var list<\stdClass&object{way: string, painter_id: string|null, spent_ms: int, at_ms: int, interrupted: int, drill: string|null, planned_ms: int}> $rows */
+        $rows = PracticeRun::query()->toBase()->where('design_id', $design->id)->where('way', '')
+            ->get(['way', 'user_id as painter_id', 'spent_ms', 'at_ms', 'interrupted', 'drill'])
+            ->all();
+        $version = StepValues::version(array_map(StepValues::way(...), $design->toCore()->steps));
+        foreach ($rows as $row) {
+            $row->way = $version;
+            $row->planned_ms = $design->plan->total_ms ?? 0;
+        }
 
         return $rows;
     }

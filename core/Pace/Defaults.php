@@ -46,6 +46,6 @@ final readonly class Defaults
     /** More repetitions than this are no forecast but a hope. */
     public const FURTHEST_FORECAST = 60;
 
-    /** After so long without practice a thing is due again. */
-    public const STALE_DAYS = 30;
+    /** Repetitions ahead that forecasts are told for. */
+    public const FORECAST_AHEAD = 8;
 }

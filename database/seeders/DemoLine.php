@@ -31,13 +31,17 @@ final class DemoLine
     /** @var list<array<string, mixed>> */
     private array $tickets = [];
 
+    /** @var array<string, int> by ticket */
+    private array $chairs = [];
+
     /**
+     * @param  non-empty-list<User>  $painters  by chair
      * @param  list<Design>  $designs
      * @param  list<string>  $firstNames
      */
     public function __construct(
         private readonly EventDay $day,
-        private readonly User $painter,
+        private readonly array $painters,
         private readonly array $designs,
         private readonly array $firstNames,
         int $seed,
@@ -123,10 +127,12 @@ final class DemoLine
 
     private function event(EventKind $kind, int $atMs, ?string $ticket = null, mixed ...$columns): void
     {
+        $at = (string) $ticket;
+        $this->chairs[$at] = is_int($columns['chair'] ?? null) ? $columns['chair'] : $this->chairs[$at] ?? 1;
         $this->events[] = [
             'id' => strtolower((string) Str::ulid()),
             'event_day_id' => $this->day->id,
-            'user_id' => $this->painter->id,
+            'user_id' => ($this->painters[$this->chairs[$at] - 1] ?? $this->painters[0])->id,
             'kind' => $kind->value,
             'at_ms' => $atMs,
             'ticket_id' => $ticket,
@@ -149,7 +155,7 @@ final class DemoLine
         app(WriteLogbook::class)($this->day, $line, array_keys($line->tickets));
         app(KeepLineState::class)($this->day, $line);
         if (in_array(EventKind::Closed->value, array_column($this->events, 'kind'), true)) {
-            app(LearnPaces::class)($this->painter, $this->day);
+            app(LearnPaces::class)($this->painters[0], $this->day);
         }
     }
 }

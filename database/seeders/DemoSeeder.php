@@ -56,7 +56,7 @@ final class DemoSeeder extends Seeder
     public function run(): void
     {
         $ines = ($this->addPainter)(self::TEAM, 'Ines', self::EMAIL, self::PASSWORD);
-        ($this->addPainter)(self::TEAM, 'Tobi', 'tobi@saltmarsh.example', self::PASSWORD);
+        $tobi = ($this->addPainter)(self::TEAM, 'Tobi', 'tobi@saltmarsh.example', self::PASSWORD);
         $team = $ines->team;
         ($this->addShippedKit)($ines, 'demo/kit.json');
         $file = (string) file_get_contents(database_path('demo/designs.json'));
@@ -65,14 +65,16 @@ final class DemoSeeder extends Seeder
         $now = now()->toImmutable();
         $birthday = $this->day($team, 'Seventh birthday', 'Boat shed', Carbon::instance($now)->subDays(6)->startOfHour(), 2, 1);
         $this->menu($birthday, array_slice($designs, 0, 6), priced: false);
-        (new DemoLine($birthday, $ines, $designs, self::FIRST_NAMES, seed: 7))->play(names: 14, until: $birthday->closes_ms);
+        (new DemoLine($birthday, [$ines], $designs, self::FIRST_NAMES, seed: 7))->play(names: 14, until: $birthday->closes_ms);
+
+        (new DemoPractice($ines, $now->getTimestampMs(), seed: 13))->play($designs);
 
         // The birthday taught how long they take; the fair is painted by that.
         $designs = array_map(static fn (Design $design): Design => $design->refresh(), $designs);
         $opens = Carbon::instance($now)->subMinutes(160)->floorMinutes(15);
         $fair = $this->day($team, 'Harbour lantern fair', 'Lantern Quay', $opens, 5, 2);
         $this->menu($fair, array_slice($designs, 0, 8), priced: true);
-        (new DemoLine($fair, $ines, $designs, self::FIRST_NAMES, seed: 11))->play(names: null, until: $now->getTimestampMs());
+        (new DemoLine($fair, [$ines, $tobi], $designs, self::FIRST_NAMES, seed: 11))->play(names: null, until: $now->getTimestampMs());
     }
 
     private function day(Team $team, string $name, string $place, Carbon $opens, int $hours, int $chairs): EventDay

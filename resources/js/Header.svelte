@@ -15,6 +15,7 @@
     { name: 'Events', path: p('/events') },
     { name: 'Chair', path: p('/') },
     { name: 'Logbook', path: p('/logbook') },
+    { name: 'Practice', path: p('/practice') },
   ];
   const isHere = (path: string) => (path === '/' ? route.pathname === '/' : route.pathname.startsWith(path));
 

@@ -12,6 +12,7 @@ export const { p, navigate, route } = createRouter({
   '/shapes': () => import('./rooms/shapes/Shapes.svelte'),
   '/events': () => import('./rooms/events/Events.svelte'),
   '/events/:id': () => import('./rooms/events/EventDay.svelte'),
+  '/practice': () => import('./rooms/practice/Practice.svelte'),
   '/logbook': () => import('./rooms/logbook/Logbook.svelte'),
   '/logbook/:id': () => import('./rooms/logbook/DayPage.svelte'),
   '*': () => import('./rooms/NotFound.svelte'),

@@ -25,7 +25,7 @@ final readonly class LineController
     /** @return list<Plan> */
     public function plans(BareTeamRequest $request, PlansOfDay $plans): array
     {
-        return $plans($request->day());
+        return $plans($request->day(), $request->painter()->id);
     }
 
     public function store(RecordTapsRequest $request, RecordTaps $record): TapsAnswer

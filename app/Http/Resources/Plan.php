@@ -14,6 +14,8 @@ final readonly class Plan extends Resource
      * @param  list<PlanStep>  $steps
      * @param  list<TapeSpan>  $spans
      * @param  list<RungName>  $rungs  by which names it is known
+     * @param  list<StopShown>  $stops  where one may stop, in painting order
+     * @param  int|null  $eightOfTenMs  eight of ten faces of whoever asks are done by then; null while nothing is logged
      * @param  list<string>  $changes  what is done differently from the design as typed, for a rung
      */
     public function __construct(
@@ -26,5 +28,7 @@ final readonly class Plan extends Resource
         public string $designId,
         public array $rungs,
         public array $changes,
+        public array $stops,
+        public ?int $eightOfTenMs,
     ) {}
 }

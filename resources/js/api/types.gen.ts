@@ -42,6 +42,12 @@ export interface CraftShown {
   colours: ColourSeen[];
 }
 
+export interface CurvePoint {
+  nth: number;
+  middleMs: number;
+  eightOfTenMs: number;
+}
+
 export interface DayLog {
   day: DaySummary;
   faces: LoggedFace[];
@@ -339,6 +345,8 @@ export interface Plan {
   designId: string;
   rungs: RungName[];
   changes: string[];
+  stops: StopShown[];
+  eightOfTenMs: number | null;
 }
 
 export interface PlanStep {
@@ -367,6 +375,25 @@ export interface PlanStep {
   stopAfter: boolean | null;
   seen: string[];
   plannedMs: number;
+}
+
+export interface PracticeItem {
+  drill: Drill | null;
+  designId: string | null;
+  stepId: string | null;
+  name: string;
+  winMs: number;
+  lastMs: number | null;
+  pace: PaceShown | null;
+  promiseMs: number | null;
+  readyAfter: number | null;
+}
+
+export interface PracticeSheet {
+  next: PracticeItem[];
+  designs: PracticeItem[];
+  drills: PracticeItem[];
+  faces: number;
 }
 
 export interface ProposedOrder {
@@ -401,6 +428,13 @@ export interface ReadPart {
   kind: PartKind;
   start: number;
   length: number;
+}
+
+export interface RepetitionShown {
+  nth: number;
+  ms: number;
+  isPractice: boolean;
+  isInterrupted: boolean;
 }
 
 export interface RungSheet {
@@ -581,6 +615,26 @@ export interface ThingUses {
   instead: StandIn[];
 }
 
+export interface TrainedSide {
+  side: Side | null;
+  repetitions: RepetitionShown[];
+  curve: CurvePoint[];
+  pace: PaceShown | null;
+  plannedMs: number;
+  aheadMs: number;
+  readyAfter: number | null;
+}
+
+export interface TrainingSheet {
+  title: string;
+  placement: Placement;
+  steps: PlanStep[];
+  practised: string[];
+  sides: TrainedSide[];
+  lastMs: number | null;
+  targetMs: number;
+}
+
 export interface UsingDesign {
   id: string;
   name: string;
@@ -616,6 +670,9 @@ export interface WaysSheet {
 
 export const BenchActionValues = ['pick_up', 'load', 'rinse', 'turn', 'place_stencil', 'pouch', 'hand_wipe'] as const;
 export type BenchAction = (typeof BenchActionValues)[number];
+
+export const DrillValues = ['teardrop', 'swirl', 'petal', 'dots', 'line'] as const;
+export type Drill = (typeof DrillValues)[number];
 
 export const FaceSizeValues = ['small', 'child', 'adult'] as const;
 export type FaceSize = (typeof FaceSizeValues)[number];

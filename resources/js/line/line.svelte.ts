@@ -1,7 +1,15 @@
 import { createQuery } from '@tanstack/svelte-query';
 import { api } from '../api/client';
 import { outbox, type Saying } from '../api/outbox.svelte';
-import type { ChairState, LineBoard, Plan, WaitingChild } from '../api/types.gen';
+import type {
+  ChairState,
+  LineBoard,
+  LiveLadder,
+  LiveRung,
+  Plan,
+  PlanStep,
+  WaitingChild,
+} from '../api/types.gen';
 import { newId } from '../lib/ids';
 import { withPending } from './pending';
 
@@ -11,8 +19,11 @@ const POLL_MS = 3_000;
 export class Line {
   private readonly query;
   private readonly planQuery;
+  /** Plans worked out for one face, which the day's own do not hold yet. */
+  private offered = $state.raw<readonly Plan[]>([]);
   private readonly plans = $derived.by(
-    () => new Map<string, Plan>((this.planQuery.data ?? []).map((plan) => [plan.id, plan])),
+    () =>
+      new Map<string, Plan>([...this.offered, ...(this.planQuery.data ?? [])].map((plan) => [plan.id, plan])),
   );
   /** The line to show; undefined while it is loaded for the first time. */
   readonly board: LineBoard | undefined = $derived.by(() => {
@@ -40,6 +51,36 @@ export class Line {
 
   plan(id: string | null): Plan | undefined {
     return id === null ? undefined : this.plans.get(id);
+  }
+
+  /** A step of any plan of the day. */
+  stepOf(id: string): PlanStep | undefined {
+    for (const plan of this.plans.values()) {
+      const step = plan.steps.find((one) => one.id === id);
+      if (step !== undefined) return step;
+    }
+
+    return undefined;
+  }
+
+  /** The named versions of a design, the quickest first. */
+  rungsOf(design: string): Plan[] {
+    return [...this.plans.values()]
+      .filter((plan) => plan.designId === design && plan.rungs.length > 0)
+      .sort((one, other) => one.totalMs - other.totalMs);
+  }
+
+  /** What a half-painted face can still become, as the server works it out from what is painted. */
+  async liveRungs(ticket: string): Promise<LiveRung[]> {
+    const { rungs } = await api.post<LiveLadder>(`days/${this.dayId()}/faces/${ticket}/ladder`, {});
+    this.offered = [...this.offered, ...rungs.map((rung) => rung.plan)];
+
+    return rungs;
+  }
+
+  /** From now on by that plan. */
+  trim(ticket: string, plan: string): void {
+    this.say({ kind: 'trimmed', ticket, plan });
   }
 
   chair(number: number): ChairState | undefined {

@@ -52,7 +52,7 @@ function after(board: LineBoard, tap: Tap, plans: ReadonlyMap<string, Plan>): Li
         ...board,
         chairs: board.chairs.map((chair) =>
           chair.child?.id === tap.ticket && chair.child !== null
-            ? { ...chair, child: painted(chair.child, tap), undoable: [tap.id] }
+            ? { ...chair, child: painted(chair.child, tap, plans), undoable: [tap.id] }
             : chair,
         ),
       };
@@ -159,7 +159,7 @@ function gone(board: LineBoard, tap: Tap): LineBoard {
   };
 }
 
-function painted(child: SeatedChild, tap: Tap): SeatedChild {
+function painted(child: SeatedChild, tap: Tap, plans: ReadonlyMap<string, Plan>): SeatedChild {
   switch (tap.kind) {
     case 'paused':
       return { ...child, pausedAt: tap.at };
@@ -169,6 +169,8 @@ function painted(child: SeatedChild, tap: Tap): SeatedChild {
         pausedAt: null,
         pausedInStepMs: child.pausedInStepMs + tap.at - (child.pausedAt ?? tap.at),
       };
+    case 'trimmed':
+      return trimmed(child, plans.get(tap.plan ?? ''));
     case 'step_done':
       return stepped(
         { ...child, tappedAt: tap.at, pausedInStepMs: 0, pausedAt: null },
@@ -179,6 +181,33 @@ function painted(child: SeatedChild, tap: Tap): SeatedChild {
     default:
       return stepped(child, tap, 'skipped', 0);
   }
+}
+
+/** What is not painted yet goes on by another plan; what that leaves out is skipped. */
+function trimmed(child: SeatedChild, plan: Plan | undefined): SeatedChild {
+  if (plan === undefined) {
+    return child;
+  }
+  const past = child.steps.filter((step) => step.status !== 'pending');
+  const gone = new Set(past.map((step) => step.stepId));
+  const coming = plan.steps.filter((step) => !gone.has(step.id));
+  const ids = new Set(coming.map((step) => step.id));
+  const dropped = child.steps.filter((step) => step.status === 'pending' && !ids.has(step.stepId));
+
+  return {
+    ...child,
+    planId: plan.id,
+    steps: [
+      ...past,
+      ...dropped.map((step): StepProgress => ({ ...step, status: 'skipped', spentMs: 0 })),
+      ...coming.map((step): StepProgress => ({
+        stepId: step.id,
+        status: 'pending',
+        plannedMs: step.plannedMs,
+        spentMs: 0,
+      })),
+    ],
+  };
 }
 
 function stepped(child: SeatedChild, tap: Tap, status: StepProgress['status'], spentMs: number): SeatedChild {

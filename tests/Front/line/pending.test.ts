@@ -13,6 +13,8 @@ const plan: Plan = {
   designId: 'd',
   rungs: [],
   changes: [],
+  stops: [],
+  eightOfTenMs: null,
   steps: ['a', 'b'].map((id, index) => planStep({ id, name: id, plannedMs: index === 0 ? 40_000 : 20_000 })),
 };
 const plans = new Map([[plan.id, plan]]);

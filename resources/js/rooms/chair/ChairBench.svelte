@@ -9,15 +9,19 @@
   import ChairKeys from './ChairKeys.svelte';
   import FaceTape from './FaceTape.svelte';
   import LineWord from './LineWord.svelte';
+  import Quicker from './Quicker.svelte';
   import StepNow from './StepNow.svelte';
 
   const { chair, board, days }: { chair: Chair; board: LineBoard; days: DaySummary[] } = $props();
+
+  let asking = $state(false);
 
   const keys: Record<string, () => void> = {
     ' ': () => chair.press(),
     u: () => chair.undo(),
     p: () => chair.togglePause(),
     s: () => chair.skip(),
+    q: () => (asking = chair.step !== undefined),
   };
 
   /** The pedal is the space bar: in this room it always means the big button, whatever was touched last. */
@@ -49,13 +53,9 @@
           <FaceMap
             title={chair.plan.name}
             placement={chair.plan.placement}
-            steps={chair.plan.steps}
-            painted={chair.child === null || chair.step === undefined
-              ? chair.plan.steps.length
-              : chair.stepIndex}
-            skipped={(chair.child?.steps ?? [])
-              .filter((run) => run.status === 'skipped')
-              .map((run) => run.stepId)}
+            steps={chair.shownSteps}
+            painted={chair.paintedSteps}
+            skipped={chair.skippedSteps}
             ghosts
             current={chair.step}
             look={lookOf(chair.child?.id ?? chair.plan.id)}
@@ -70,11 +70,12 @@
       class="flex min-h-0 flex-col gap-4 border-t border-seam p-4 max-md:sticky max-md:bottom-0 max-md:z-10 max-md:border-t-2 max-md:bg-card md:border-t-0 md:border-l"
     >
       <LineWord {chair} {board} />
-      <ChairKeys {chair} />
+      <ChairKeys {chair} quicker={() => (asking = true)} />
       <div class="max-md:hidden"><ChairEndings {chair} /></div>
     </div>
   </div>
 
   <FaceTape {chair} />
+  <Quicker {chair} bind:open={asking} />
   <div class="bg-card p-4 md:hidden"><ChairEndings {chair} /></div>
 </div>

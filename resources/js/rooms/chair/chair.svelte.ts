@@ -14,10 +14,35 @@ export class Chair {
   readonly stepIndex: number = $derived.by(
     () => this.child?.steps.findIndex((step) => step.status === 'pending') ?? -1,
   );
-  readonly step: PlanStep | undefined = $derived.by(() => this.plan?.steps[this.stepIndex]);
-  readonly nextStep: PlanStep | undefined = $derived.by(() =>
-    this.stepIndex < 0 ? undefined : this.plan?.steps[this.stepIndex + 1],
+  readonly step: PlanStep | undefined = $derived.by(() => this.planned(this.stepIndex));
+  readonly nextStep: PlanStep | undefined = $derived.by(() => this.planned(this.stepIndex + 1));
+  /** For the picture: what is painted already, also by an earlier plan, then the plan's own steps. */
+  readonly shownSteps: PlanStep[] = $derived.by(() => {
+    const own = this.plan?.steps ?? [];
+    const ids = new Set(own.map((step) => step.id));
+    const earlier = (this.child?.steps ?? [])
+      .filter((run) => run.status === 'done' && !ids.has(run.stepId))
+      .flatMap((run) => this.line.stepOf(run.stepId) ?? []);
+
+    return [...earlier, ...own];
+  });
+  readonly paintedSteps: number = $derived.by(() => {
+    const at = this.shownSteps.findIndex((step) => step.id === this.step?.id);
+
+    return at < 0 ? this.shownSteps.length : at;
+  });
+  readonly skippedSteps: string[] = $derived.by(() =>
+    (this.child?.steps ?? []).filter((run) => run.status === 'skipped').map((run) => run.stepId),
   );
+  /** What would not be painted if one stopped here, where that looks finished. */
+  readonly mayStopWithout: readonly string[] = $derived.by(() => {
+    const last = this.child?.steps.findLast((step) => step.status === 'done');
+    const current = this.step?.id;
+
+    return current === undefined || last === undefined
+      ? []
+      : (this.plan?.stops.find((stop) => stop.stepId === last.stepId)?.still ?? []);
+  });
   readonly next: WaitingChild | undefined = $derived.by(() => this.line.board?.waiting[0]);
   readonly stepMs: number = $derived.by(() => (this.child === null ? 0 : stepTime(this.child, clock.now)));
   readonly stepPlannedMs: number = $derived.by(() => this.child?.steps[this.stepIndex]?.plannedMs ?? 0);
@@ -55,6 +80,30 @@ export class Chair {
     }
   }
 
+  /** Ways to go on that are known without asking: the named versions, less what is painted. */
+  quickerWays(): { plan: Plan; leftMs: number }[] {
+    const done = new Set(
+      this.child?.steps.filter((step) => step.status !== 'pending').map((step) => step.stepId),
+    );
+
+    return this.line
+      .rungsOf(this.child?.designId ?? '')
+      .filter((plan) => plan.id !== this.child?.planId)
+      .map((plan) => ({
+        plan,
+        leftMs: plan.steps
+          .filter((step) => !done.has(step.id))
+          .reduce((sum, step) => sum + step.plannedMs, 0),
+      }))
+      .filter((way) => way.leftMs > 0);
+  }
+
+  goOnBy(plan: Plan): void {
+    if (this.child !== null) {
+      this.line.trim(this.child.id, plan.id);
+    }
+  }
+
   togglePause(): void {
     if (this.child !== null && this.step !== undefined) {
       this.line.say({ kind: this.child.pausedAt === null ? 'paused' : 'resumed', ticket: this.child.id });
@@ -86,6 +135,13 @@ export class Chair {
     const lead = this.plan.spans.find((span) => span.stepId === this.step?.id);
 
     return lead === undefined ? this.plan.totalMs : lead.startMs + Math.min(this.stepMs, this.stepPlannedMs);
+  }
+
+  /** A step under the hand or to come. Skipped steps of another plan may stand among the runs. */
+  private planned(at: number): PlanStep | undefined {
+    const id = this.stepIndex < 0 ? undefined : this.child?.steps[at]?.stepId;
+
+    return this.plan?.steps.find((step) => step.id === id);
   }
 
   private bigMove(): BigMove {

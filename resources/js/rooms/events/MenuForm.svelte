@@ -1,7 +1,7 @@
 <script lang="ts">
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { api } from '../../api/client';
-  import type { DesignTape, LineBoard } from '../../api/types.gen';
+  import { type DesignTape, type LineBoard, type RungName, RungNameValues } from '../../api/types.gen';
   import { Submission } from '../../lib/form.svelte';
   import { minutes } from '../../lib/minutes';
   import { centsOf, price } from '../../lib/money';
@@ -14,6 +14,7 @@
   interface Row {
     design: DesignTape;
     offered: boolean;
+    rung: RungName | null;
     promise: string;
     price: string;
   }
@@ -38,6 +39,7 @@
     return {
       design,
       offered: offer !== undefined,
+      rung: offer?.rung ?? null,
       promise: minutes(offer?.promiseMs ?? design.promiseMs ?? design.totalMs),
       price: price(offer?.priceCents ?? null),
     };
@@ -56,7 +58,7 @@
             );
           }
 
-          return { designId: row.design.id, promise: row.promise, priceCents };
+          return { designId: row.design.id, rung: row.rung, promise: row.promise, priceCents };
         });
       const line = await api.put<LineBoard>(`days/${board.day.id}/menu`, { items });
       queryClient.setQueryData(['line', board.day.id], line);
@@ -72,12 +74,14 @@
     </p>
   {:else}
     <form onsubmit={save}>
-      <div class="grid grid-cols-[1fr_6rem_5.5rem] gap-2 text-soft" aria-hidden="true">
-        <span>offered</span><span>promise</span><span>price</span>
+      <div class="grid grid-cols-[1fr_6.5rem_5rem_5rem] gap-2 text-soft" aria-hidden="true">
+        <span>offered</span><span>version</span><span>promise</span><span>price</span>
       </div>
       <ul>
         {#each rows as row (row.design.id)}
-          <li class="grid grid-cols-[1fr_6rem_5.5rem] items-center gap-2 border-t border-seam py-1.5">
+          <li
+            class="grid grid-cols-[1fr_6.5rem_5rem_5rem] items-center gap-2 border-t border-seam py-1.5 max-sm:grid-cols-3 max-sm:[&>label]:col-span-3"
+          >
             <label class="flex min-h-11 items-center gap-3">
               <input
                 type="checkbox"
@@ -92,6 +96,17 @@
                 >
               </span>
             </label>
+            <select
+              class="field px-2"
+              aria-label="Version of {row.design.name}"
+              disabled={!row.offered}
+              value={row.rung ?? ''}
+              onchange={({ currentTarget: { value } }) =>
+                (row.rung = RungNameValues.find((name) => name === value) ?? null)}
+            >
+              <option value="">as typed</option>
+              {#each RungNameValues as name (name)}<option value={name}>{name}</option>{/each}
+            </select>
             <input
               class="field"
               aria-label="Promise for {row.design.name}"

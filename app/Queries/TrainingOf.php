@@ -39,7 +39,7 @@ final readonly class TrainingOf
 
         return new TrainingSheet(
             self::title($target),
-            $target->design->placement ?? Placement::FullFace,
+            $target->design->placement ?? $target->drill?->placement() ?? Placement::FullFace,
             array_map(static fn (Step $step): PlanStep => new PlanStep($step, StepTimes::starting()->planned($step)->duration->milliseconds, []), $steps),
             $practised,
             array_map(static fn (array $side): TrainedSide => self::side($side[0], $side[1], $side[2], $aim), $sides),

@@ -53,7 +53,7 @@ final readonly class Ladder
 
     /**
      * The versions that painters call by a name: as the design says, else the quickest, the one with the most look, and between
-     * them the one that keeps the promise, or takes half of what lies between.
+     * them the one that keeps the promise, or takes about half of what lies between.
      *
      * @return array<string, Rung> by the value of RungName, the quickest first; empty without any rung
      */
@@ -67,7 +67,7 @@ final readonly class Ladder
         $half = Duration::ofMilliseconds(intdiv($first->time->milliseconds + $last->time->milliseconds, 2));
         $named = [
             RungName::Core->value => $first,
-            RungName::Quick->value => ($design->promise === null || ! $last->time->isLongerThan($design->promise) ? null : $this->fitting($design->promise)) ?? $this->fitting($half) ?? $first,
+            RungName::Quick->value => ($design->promise === null || ! $last->time->isLongerThan($design->promise) ? null : $this->fitting($design->promise)) ?? $this->nearest($half),
             RungName::Party->value => $last,
         ];
         foreach ($design->rungs as $choice) {
@@ -75,6 +75,14 @@ final readonly class Ladder
         }
 
         return $named;
+    }
+
+    private function nearest(Duration $time): Rung
+    {
+        $rungs = $this->rungs;
+        usort($rungs, static fn (Rung $one, Rung $other): int => abs($one->time->milliseconds - $time->milliseconds) <=> abs($other->time->milliseconds - $time->milliseconds));
+
+        return $rungs[0];
     }
 
     /** A version of the design by what is left out and painted otherwise, also one that is no rung; null when no order keeps all rules. */

@@ -8,6 +8,7 @@ use Core\Design\Colour;
 use Core\Design\Load;
 use Core\Design\Mark;
 use Core\Design\Medium;
+use Core\Design\Placement;
 use Core\Design\Side;
 use Core\Design\Step;
 use Core\Design\Technique;
@@ -62,6 +63,12 @@ enum Drill: string
             self::Swirl, self::Line => 'round 2',
             self::Petal => 'petal',
         };
+    }
+
+    /** Where the picture looks closely. */
+    public function placement(): Placement
+    {
+        return $this === self::Line ? Placement::Brow : Placement::Cheek;
     }
 
     private function zone(): Zone

@@ -8,6 +8,7 @@ use App\Actions\OfferLiveRungs;
 use App\Actions\TakeSearchSlot;
 use App\Actions\WatchSearch;
 use App\Http\Requests\BareTeamRequest;
+use App\Http\Requests\FaceRequest;
 use App\Http\Requests\RungRequest;
 use App\Http\Resources\LadderSheet;
 use App\Http\Resources\LiveLadder;
@@ -36,8 +37,8 @@ final readonly class LadderController
             ?? abort(422, 'That version cannot be painted: a step in it lacks what it needs, or no order keeps all rules.');
     }
 
-    public function live(BareTeamRequest $request, OfferLiveRungs $offer, BenchOfPainter $bench, string $ticket): LiveLadder
+    public function live(FaceRequest $request, OfferLiveRungs $offer, BenchOfPainter $bench): LiveLadder
     {
-        return $offer($bench($request->painter()), $request->day(), strtolower($ticket));
+        return $offer($bench($request->painter()), $request->day(), $request->ticketId());
     }
 }

@@ -16,8 +16,10 @@
       : live.map(({ plan, leftMs, changes }) => ({ plan, leftMs, changes })),
   );
 
+  const asked = $derived(open ? chair.child?.id : undefined);
+
   $effect(() => {
-    const ticket = open ? chair.child?.id : undefined;
+    const ticket = asked;
     live = null;
     away = false;
     if (ticket !== undefined) {

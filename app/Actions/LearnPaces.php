@@ -16,6 +16,7 @@ use Core\Design\StepValues;
 use Core\Ladder\Option;
 use Core\Pace\Pace;
 use Core\Pace\Run;
+use Core\Pace\TeamPaces;
 use Core\Units\Duration;
 
 /**
@@ -75,22 +76,23 @@ final readonly class LearnPaces
      */
     private static function rows(Design $design, string $kind, string $way, Duration $planned, array $byPainter): array
     {
-        $row = static fn (?string $painter, Duration $centre, Pace $pace): array => [
+        $row = static fn (?string $painter, Pace $pace): array => [
             'design_id' => $design->id,
             'user_id' => $painter,
             'kind' => $kind,
             'way' => $way,
-            'planned_ms' => $centre->milliseconds,
+            'planned_ms' => $planned->milliseconds,
             'fit' => json_encode($pace->values(), JSON_THROW_ON_ERROR),
         ];
-        $rows = $byPainter === [] ? [] : [$row(null, $planned, Pace::of($planned, array_merge(...array_values($byPainter))))];
-        foreach ($byPainter as $painter => $runs) {
-            $others = array_merge(...array_values(array_diff_key($byPainter, [$painter => true])));
-            $team = Pace::of($planned, $others);
-            $centre = $team->isKnown() ? $team->middle() : $planned;
-            $rows[] = $painter === RunsOfDesign::UNKNOWN ? null : $row($painter, $centre, Pace::of($centre, $runs));
+        if ($byPainter === []) {
+            return [];
+        }
+        $paces = TeamPaces::of($planned, $byPainter);
+        $rows = [$row(null, $paces->team)];
+        foreach (array_diff_key($paces->own, [RunsOfDesign::UNKNOWN => true]) as $painter => $pace) {
+            $rows[] = $row((string) $painter, $pace);
         }
 
-        return array_values(array_filter($rows));
+        return $rows;
     }
 }

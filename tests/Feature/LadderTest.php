@@ -93,7 +93,7 @@ it('promises the rung that is on the menu, and seats with its plan', function ()
     $core = DesignRung::query()->where('design_id', $this->design->id)->where('name', 'core')->sole();
 
     $this->getJson("/api/days/{$day->id}/line")->assertJsonPath('menu.0.planId', $core->plan_id);
-    $plans = collect($this->getJson("/api/days/{$day->id}/plans")->assertOk()->json())->keyBy('id');
+    $plans = array_column((array) $this->getJson("/api/days/{$day->id}/plans")->assertOk()->json(), null, 'id');
     expect(array_column($plans[$core->plan_id]['steps'], 'name'))->toBe(['Blue wave'])->and($plans[$core->plan_id]['rungs'])->toBe(['core'])
         ->and($plans[Design::query()->find($this->design->id)->plan_id]['stops'])->toBe([
             ['stepId' => $this->wave, 'isSaid' => false, 'still' => ['Dots', 'Curls']], ['stepId' => $this->dots, 'isSaid' => false, 'still' => ['Curls']],

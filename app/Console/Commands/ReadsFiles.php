@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Exceptions\InvalidLogFile;
 use App\Exceptions\WrongOption;
 use Core\Exceptions\InvalidDesignFile;
 
@@ -25,7 +26,7 @@ trait ReadsFiles
             return $use((string) file_get_contents($path === '-' ? 'php://stdin' : $path));
         } catch (WrongOption $refusal) {
             return $this->refuse($refusal->getMessage());
-        } catch (InvalidDesignFile $refusal) {
+        } catch (InvalidDesignFile|InvalidLogFile $refusal) {
             return $this->refuse(($path === '-' ? 'standard input' : $path).": {$refusal->getMessage()}");
         }
     }

@@ -61,7 +61,7 @@ final readonly class Enumerated
         }
         sort($unbeaten);
 
-        return array_values($unbeaten);
+        return $unbeaten;
     }
 
     /** Pairs of versions of which the one with fewer steps takes longer. */

@@ -9,7 +9,10 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\Pace\SimulatedPainter;
 
-/** @param  list<int|float>  $seconds */
+/**
+ * @param  list<int|float>  $seconds
+ * @return list<Run>
+ */
 function runsOf(array $seconds): array
 {
     return array_map(static fn (int|float $one, int $at): Run => new Run((int) round($one * 1000), $at + 1), $seconds, array_keys($seconds));

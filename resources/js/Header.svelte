@@ -43,7 +43,7 @@
         href={path}
         aria-current={isHere(path) ? 'page' : undefined}
         class={[
-          'flex min-h-11 grow items-center justify-center rounded-t-md border-2 border-b-0 px-2 font-semibold sm:grow-0 sm:px-5',
+          'flex min-h-11 grow items-center justify-center rounded-t-md border-2 border-b-0 px-1 text-[14px] font-semibold sm:grow-0 sm:px-5 sm:text-base',
           isHere(path) ? 'border-ink bg-paper text-ink' : 'border-transparent text-soft hover:text-ink',
         ]}>{name}</a
       >

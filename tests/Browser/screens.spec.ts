@@ -45,6 +45,7 @@ test('every room while it is empty', async ({ page, team }) => {
     ['/designs', 'No designs yet.'],
     ['/events', 'No events yet.'],
     ['/logbook', 'Nothing is logged yet.'],
+    ['/practice', 'Paint this on the board'],
     ['/nowhere', 'Nothing is kept under this address'],
   ] as const) {
     await page.goto(path);
@@ -62,6 +63,10 @@ test('the chair, free, painting, paused and painted', async ({ page, team }) => 
   await page.getByRole('button', { name: 'Seat No. 1 Noor' }).click();
   await expect(page.getByRole('heading', { name: 'Grey base' })).toBeVisible();
   await expectGood(page);
+  await page.keyboard.press('q');
+  await expect(page.getByRole('dialog', { name: 'Make it quicker' })).toBeVisible();
+  await expectNoViolations(page);
+  await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Pause' }).click();
   await expect(page.getByText('paused')).toBeVisible();
   await expectGood(page);
@@ -83,7 +88,12 @@ test('the designs and the bench', async ({ page, team }) => {
   await page.keyboard.press('Escape');
   await page.getByRole('link', { name: 'Seal pup' }).first().click();
   await expect(page.getByRole('heading', { name: 'Step 1' })).toBeVisible();
+  await expect(page.getByText('Up is quicker')).toBeVisible();
   await expectGood(page);
+  await page.getByRole('region', { name: 'The ladder' }).getByRole('button', { name: /core/ }).click();
+  await expect(page.getByRole('heading', { name: 'On the table for it' })).toBeVisible();
+  await expectNoViolations(page);
+  await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Best order' }).click();
   await expect(page.getByText('What moved, and why')).toBeVisible();
   await expectNoViolations(page);

@@ -178,3 +178,25 @@ describe('clocks', () => {
     expect(leftToPaint(face, 500_000)).toBe(20_000);
   });
 });
+
+it('goes on by another plan: what is painted stays, what that leaves out is skipped', () => {
+  const shorter: Plan = {
+    ...plan,
+    id: 'q',
+    steps: ['a', 'c'].map((id) => planStep({ id, name: id, plannedMs: 10_000 })),
+  };
+  const both = new Map([...plans, [shorter.id, shorter]]);
+  const taps = [
+    tap('seated', 0, { ticket: 't1', chair: 1, plan: 'p' }),
+    tap('step_done', 30_000, { ticket: 't1', step: 'a' }),
+    tap('trimmed', 40_000, { ticket: 't1', plan: 'q' }),
+  ];
+  const shown = withPending(board, taps, both).chairs[0]?.child;
+  expect(shown?.planId).toBe('q');
+  expect(shown?.steps.map(({ stepId, status }) => [stepId, status])).toEqual([
+    ['a', 'done'],
+    ['b', 'skipped'],
+    ['c', 'pending'],
+  ]);
+  expect(withPending(board, taps, plans).chairs[0]?.child?.planId).toBe('p');
+});

@@ -21,6 +21,7 @@
 
   function ready(item: PracticeItem): string {
     if (item.promiseMs === null) return '';
+    if (item.pace === null) return `not logged yet, ${minutes(item.promiseMs)} promised`;
     if (item.readyAfter === 0) return `menu-ready for ${minutes(item.promiseMs)}`;
 
     return item.readyAfter === null
@@ -58,7 +59,7 @@
 
 <nav class="flex flex-col gap-5" aria-label="What to practise">
   {#if sheet.next.length > 0}
-    <section>
+    <section aria-label="What to practise next">
       <h2 class="text-xl">What to practise next</h2>
       <p class="text-[15px] leading-tight text-soft">
         Minutes to win by ten more times, over the {sheet.faces} faces that the booked days may bring.

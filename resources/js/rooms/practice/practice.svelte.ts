@@ -28,6 +28,7 @@ export class Training {
   /** Kept in this sitting, the newest last. */
   kept = $state.raw<Repetition[]>([]);
   private unsent: Repetition[] = [];
+  private isSending = false;
   private turn = $state(0);
   private asked = 0;
   readonly sides: TrainedSide[] = $derived.by(() => this.sheet?.sides ?? []);
@@ -104,23 +105,29 @@ export class Training {
     });
   }
 
-  /** What could not be sent is sent with the next one. */
+  /** One after the other; what could not be sent is sent with the next one. */
   private async send(repetition: Repetition): Promise<void> {
-    const asked = ++this.asked;
     this.unsent = [...this.unsent, repetition];
+    if (this.isSending) {
+      return;
+    }
+    this.isSending = true;
+    const asked = ++this.asked;
     await this.ask(async () => {
-      for (const one of this.unsent) {
+      for (let one = this.unsent[0]; one !== undefined; one = this.unsent[0]) {
         const sheet = await api.post<TrainingSheet>('practice/runs', {
           ...Object.fromEntries(this.query(one.side)),
           id: one.id,
           spentMs: one.spentMs,
         });
-        this.unsent = this.unsent.filter((other) => other !== one);
+        const { id } = one;
+        this.unsent = this.unsent.filter((other) => other.id !== id);
         if (asked === this.asked) {
           this.sheet = sheet;
         }
       }
     });
+    this.isSending = false;
   }
 
   private async ask(work: () => Promise<void>): Promise<void> {

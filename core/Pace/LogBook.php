@@ -23,6 +23,6 @@ final readonly class LogBook
             $newest[$thing] = $line;
         }
 
-        return array_map(static fn (LogLine $line): array => [$line, TeamPaces::of($line->planned, $runs[$line->thing()])], array_values($newest));
+        return array_map(static fn (string $thing): array => [$newest[$thing], TeamPaces::of($newest[$thing]->planned, $runs[$thing])], array_keys($newest));
     }
 }

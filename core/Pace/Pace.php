@@ -49,8 +49,9 @@ final readonly class Pace
      */
     public static function of(Duration $planned, array $runs): self
     {
-        $nth = $runs === [] ? 0 : max(array_map(static fn (Run $run): int => $run->nth, $runs));
-        $counting = self::newest(array_filter($runs, static fn (Run $run): bool => $run->weight() > 0.0));
+        $nth = $runs === [] ? 0 : max(array_column($runs, 'nth'));
+        $telling = array_values(array_filter($runs, static fn (Run $run): bool => $run->weight() > 0.0));
+        $counting = self::newest($telling);
         $centre = log(max(1, $planned->milliseconds));
         $slips = Slips::among(array_map(static fn (Run $run): float => $run->log(), $counting), $centre);
         $kept = array_values(array_filter($counting, static fn (Run $run): bool => ! $slips->isSlip($run->log())));
@@ -60,7 +61,7 @@ final readonly class Pace
         return new self(
             count($kept) - $practised,
             $practised,
-            count($runs) - count(array_filter($runs, static fn (Run $run): bool => $run->weight() > 0.0)),
+            count($runs) - count($telling),
             count($counting) - count($kept),
             $nth,
             $line,
@@ -152,12 +153,13 @@ final readonly class Pace
     }
 
     /**
-     * @param  array<Run>  $runs
+     * @param  list<Run>  $runs
      * @return list<Run>
      */
     private static function newest(array $runs): array
     {
-        usort($runs, static fn (Run $one, Run $other): int => $other->nth <=> $one->nth);
+        $nth = array_column($runs, 'nth');
+        array_multisort($nth, SORT_DESC, SORT_NUMERIC, $runs);
 
         return array_slice($runs, 0, Defaults::MOST_RUNS);
     }

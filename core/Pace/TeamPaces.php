@@ -15,12 +15,16 @@ final readonly class TeamPaces
     /** @param  array<int|string, list<Run>>  $byPainter  each painter's own repetitions counted from 1 */
     public static function of(Duration $planned, array $byPainter): self
     {
+        $team = Pace::of($planned, array_merge(...array_values($byPainter)));
+        if (count($byPainter) === 1) {
+            return new self($team, [array_key_first($byPainter) => $team]);
+        }
         $own = [];
         foreach ($byPainter as $painter => $runs) {
             $others = Pace::of($planned, array_merge(...array_values(array_diff_key($byPainter, [$painter => true]))));
             $own[$painter] = Pace::of($others->isKnown() ? $others->middle() : $planned, $runs);
         }
 
-        return new self(Pace::of($planned, array_merge(...array_values($byPainter))), $own);
+        return new self($team, $own);
     }
 }

@@ -11,7 +11,6 @@ const views: { name: string; path: string; size: typeof tablet; open?: (page: Pa
   { name: 'chair', path: '/', size: tablet },
   { name: 'chair-phone', path: '/', size: phone },
   { name: 'kit', path: '/kit', size: tablet },
-  { name: 'kit-phone', path: '/kit', size: phone },
   { name: 'designs', path: '/designs', size: tablet },
   {
     name: 'designs-pictures',
@@ -22,6 +21,16 @@ const views: { name: string; path: string; size: typeof tablet; open?: (page: Pa
   { name: 'shapes', path: '/shapes', size: tablet },
   { name: 'designs-phone', path: '/designs', size: phone },
   { name: 'bench', path: '/designs', size: tablet, open: sealPup },
+  {
+    name: 'ladder',
+    path: '/designs',
+    size: tablet,
+    open: async (page) => {
+      await sealPup(page);
+      await page.getByRole('region', { name: 'The ladder' }).getByRole('button', { name: /quick/ }).click();
+      await page.getByText('What the child loses').waitFor();
+    },
+  },
   {
     name: 'best-order',
     path: '/designs',
@@ -47,7 +56,7 @@ const views: { name: string; path: string; size: typeof tablet; open?: (page: Pa
   },
   { name: 'logbook', path: '/logbook', size: tablet },
   { name: 'logbook-day', path: '/logbook', size: tablet, open: enter('/logbook/') },
-  { name: 'logbook-day-phone', path: '/logbook', size: phone, open: enter('/logbook/') },
+  { name: 'practice', path: '/practice', size: tablet },
 ];
 
 let storageState: NonNullable<BrowserContextOptions['storageState']>;

@@ -138,7 +138,7 @@ final readonly class Expansion
         }
         $tail = array_slice($tail, $open);
         $left = $parent->left - $this->problem->durations[$step];
-        $bound = max($parent->bound, $time + $left + $this->bound->after($done, $step), $this->chained($done, $time, $releases));
+        $bound = max($parent->bound, $time + $left + $this->bound->after($done, $step, $below === PHP_INT_MAX ? $below : $below - $time - $left), $this->chained($done, $time, $releases));
         if ($bound >= $below || ($tail !== [] && $this->isTooLate($tail, $done))) {
             return null;
         }

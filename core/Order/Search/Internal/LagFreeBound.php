@@ -27,14 +27,23 @@ final class LagFreeBound
     /** @var array<int, non-empty-list<int>> by class */
     private array $steps = [];
 
+    /** @var array<int, int> bits of the steps of each class */
+    private array $bits;
+
     /** @var list<list<int>> between classes, by shortest paths */
     private array $change;
+
+    /** @var list<array<int, int>> the same, the cheapest first */
+    private array $nearest;
 
     /** @var array<int, int> the cheapest way into each class */
     private array $leastIn;
 
     /** @var array<int, array<int, int>> by class and by steps done */
     private array $table = [];
+
+    /** @var array<int, array<int, int>> the same, where only a bound is known */
+    private array $notBelow = [];
 
     private int $states = 0;
 
@@ -45,62 +54,82 @@ final class LagFreeBound
     public function __construct(private readonly Problem $problem, private int $mostStates, private readonly Closure $goesOn)
     {
         $this->classOf = $this->classes();
+        $this->bits = array_map(static fn (array $steps): int => array_reduce($steps, static fn (int $bits, int $step): int => $bits | 1 << $step, 0), $this->steps);
         $this->change = $this->shortestPaths();
         $this->leastIn = $this->leastWaysIn();
+        $this->nearest = array_map(static function (array $change): array {
+            asort($change);
+
+            return $change;
+        }, $this->change);
     }
 
-    /** @param  int  $done  bits of the steps that are done, the last of them with the tool that is in the hand */
-    public function after(int $done, int $last): int
+    /**
+     * @param  int  $done  bits of the steps that are done, the last of them with the tool that is in the hand
+     * @param  int  $limit  what is not below it need not be told exactly, only that it is not below
+     */
+    public function after(int $done, int $last, int $limit = PHP_INT_MAX): int
     {
-        return $this->changing($done, $this->classOf[$last]);
+        return $this->changing($done, $this->classOf[$last], $limit);
     }
 
-    /** Before anything is done. */
-    public function atStart(): int
+    /**
+     * Before anything is done.
+     *
+     * @param  int  $limit  see above
+     */
+    public function atStart(int $limit = PHP_INT_MAX): int
     {
         $best = PHP_INT_MAX;
         foreach ($this->classesThatMayFollow(0) as $class => $step) {
-            $best = min($best, $this->changing(1 << $step, $class));
+            $best = min($best, $this->changing(1 << $step, $class, min($limit, $best)));
         }
 
         return $best === PHP_INT_MAX ? 0 : $best;
     }
 
-    private function changing(int $done, int $class): int
+    private function changing(int $done, int $class, int $limit): int
     {
         $done = $this->closed($done, $class);
-        $known = $this->table[$class][$done] ?? null;
-        if ($known !== null) {
+        $known = $this->table[$class][$done] ?? $this->notBelow[$class][$done] ?? -1;
+        if ($known >= $limit || isset($this->table[$class][$done])) {
             return $known;
         }
 
-        return $this->states < $this->mostStates ? $this->computed($done, $class) : $this->simple($done, $class);
+        return $this->states < $this->mostStates ? $this->computed($done, $class, $limit) : max($known, $this->simple($done, $class));
     }
 
-    private function computed(int $done, int $class): int
+    /** Branch and bound: what cannot be below the limit, or the best so far, is not looked into. */
+    private function computed(int $done, int $class, int $limit): int
     {
         if (++$this->states % self::ASK_EVERY === 0 && ! ($this->goesOn)()) {
             $this->mostStates = 0;
         }
         $best = PHP_INT_MAX;
-        foreach ($this->classesThatMayFollow($done) as $next => $step) {
+        $left = $this->simple($done, -1);
+        foreach ($this->nearest[$class] as $next => $cost) {
             // The first step of a class is taken; more of its class follow by closure.
-            $best = min($best, $this->change[$class][$next] + $this->changing($done | 1 << $step, $next));
+            $step = $this->firstFree($next, $done);
+            if ($step !== null) {
+                $least = $cost + $left - $this->leastIn[$next];
+                $best = min($best, $least >= min($best, $limit) ? $least : $cost + $this->changing($done | 1 << $step, $next, min($best, $limit) - $cost));
+            }
+        }
+        $best = $best === PHP_INT_MAX ? 0 : $best;
+        if ($best < $limit && $this->mostStates > 0) {
+            return $this->table[$class][$done] = $best;
         }
 
-        return $this->table[$class][$done] = $best === PHP_INT_MAX ? 0 : $best;
+        return $this->notBelow[$class][$done] = $best;
     }
 
     /** Every class that is left must be entered at least once. */
     private function simple(int $done, int $class): int
     {
         $sum = 0;
-        foreach ($this->steps as $other => $steps) {
-            foreach ($other === $class ? [] : $steps as $step) {
-                if (($done >> $step & 1) === 0) {
-                    $sum += $this->leastIn[$other];
-                    break;
-                }
+        foreach ($this->bits as $other => $bits) {
+            if (($bits & ~$done) !== 0 && $other !== $class) {
+                $sum += $this->leastIn[$other];
             }
         }
 
@@ -111,17 +140,28 @@ final class LagFreeBound
     private function classesThatMayFollow(int $done): array
     {
         $classes = [];
-        $before = $this->problem->before;
-        foreach ($this->steps as $class => $steps) {
-            foreach ($steps as $step) {
-                if (($done >> $step & 1) === 0 && ($before[$step] & ~$done) === 0) {
-                    $classes[$class] = $step;
-                    break;
-                }
+        foreach (array_keys($this->steps) as $class) {
+            $step = $this->firstFree($class, $done);
+            if ($step !== null) {
+                $classes[$class] = $step;
             }
         }
 
         return $classes;
+    }
+
+    private function firstFree(int $class, int $done): ?int
+    {
+        if (($this->bits[$class] & ~$done) === 0) {
+            return null;
+        }
+        foreach ($this->steps[$class] as $step) {
+            if (($done >> $step & 1) === 0 && ($this->problem->before[$step] & ~$done) === 0) {
+                return $step;
+            }
+        }
+
+        return null;
     }
 
     /** All of the class in hand that may be done, and what that sets free of it. */

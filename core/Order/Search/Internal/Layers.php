@@ -48,7 +48,9 @@ final class Layers
     /** One sweep that keeps so many labels of each layer. */
     public function run(int $width): Outcome
     {
-        $this->bound = max($this->bound, array_sum($this->problem->durations) + $this->lagFree->atStart());
+        $painting = array_sum($this->problem->durations);
+        $limit = $this->soonest() === PHP_INT_MAX ? PHP_INT_MAX : $this->soonest() - $painting;
+        $this->bound = max($this->bound, $painting + $this->lagFree->atStart($limit));
         if ($this->bound >= $this->soonest()) {
             return $this->soFar(true);
         }

@@ -55,9 +55,12 @@ final readonly class HalfPainted
             && ($lag->most === null || ! isset($since[$lag->from]) || $lag->most >= $since[$lag->from]));
         $durations = array_map(static fn (int $duration, int $at): int => isset($rank[$at]) ? 0 : $duration, $problem->durations, array_keys($problem->durations));
         $changeovers = $problem->changeovers;
-        foreach (array_keys($rank) as $from) {
-            foreach (array_keys($rank) as $to) {
-                $changeovers[$from][$to] = 0;
+        $last = array_key_last($rank);
+        foreach ($changeovers as $from => $row) {
+            foreach (array_keys($row) as $to) {
+                // Whatever comes next, its tool is taken up from now on.
+                $changeovers[$from][$to] += $from === $last ? $since[$last] : 0;
+                $changeovers[$from][$to] = isset($rank[$from], $rank[$to]) ? 0 : $changeovers[$from][$to];
             }
         }
         $groups = array_map(static fn (array $group): array => array_values(array_filter($group, static fn (int $step): bool => ! isset($rank[$step]))), $problem->together);
@@ -66,7 +69,7 @@ final readonly class HalfPainted
     }
 
     /**
-     * The done steps one after another as long after each other as they were, and what is left from now on.
+     * The done steps one after another as long after each other as they were, and what is left after them.
      *
      * @param  non-empty-list<int>  $done
      * @param  array<int, int>  $since
@@ -82,7 +85,7 @@ final readonly class HalfPainted
         $last = $done[count($done) - 1];
         for ($step = 0; $step < $steps; $step++) {
             if (! isset($since[$step])) {
-                $lags[] = new Lag($last, $step, $since[$last]);
+                $lags[] = new Lag($last, $step);
             }
         }
 

@@ -38,7 +38,7 @@ test('asks what takes the place of a thing that designs use', async ({ page, tea
   await page.goto('/kit');
   await page.getByRole('button', { name: /^half sponge/ }).click();
   await page.getByRole('button', { name: 'Take it out of the kit' }).click();
-  await expect(page.getByRole('dialog')).toContainText('Wave band Wave, Foam');
+  await expect(page.getByRole('dialog', { name: 'Take it out?' })).toContainText('Wave band Wave, Foam');
   await page.getByLabel('What takes its place').selectOption('round sponge');
   await page.getByRole('button', { name: 'Take it out, round sponge takes its place' }).click();
   const tools = async () =>

@@ -71,7 +71,7 @@
     >
       <LineWord {chair} {board} />
       <ChairKeys {chair} quicker={() => (asking = true)} />
-      <div class="max-md:hidden"><ChairEndings {chair} /></div>
+      <div class="max-md:hidden"><ChairEndings {chair} quicker={() => (asking = true)} /></div>
     </div>
   </div>
 

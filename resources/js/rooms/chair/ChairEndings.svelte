@@ -1,10 +1,16 @@
 <script lang="ts">
   import type { Chair } from './chair.svelte';
 
-  const { chair }: { chair: Chair } = $props();
+  /** @param quicker where it is not among the keys already */
+  const { chair, quicker }: { chair: Chair; quicker?: () => void } = $props();
 </script>
 
-<div class="grid grid-cols-2 gap-2">
+<div class={['grid gap-2', quicker === undefined ? 'grid-cols-2' : 'grid-cols-3']}>
+  {#if quicker !== undefined}
+    <button type="button" class="key min-h-14 px-1" disabled={chair.step === undefined} onclick={quicker}
+      >Quicker</button
+    >
+  {/if}
   <button
     type="button"
     class="key min-h-14 px-1 text-[15px]"

@@ -29,7 +29,7 @@
     onclick={() => chair.press()}
     >{words}<span class="hidden text-sm font-normal opacity-80 md:block">space bar or pedal</span></button
   >
-  <div class="grid grid-cols-4 gap-2 md:grid-cols-2">
+  <div class="grid grid-cols-4 gap-2 md:grid-cols-3">
     <button
       type="button"
       class="key min-h-14 px-1"
@@ -42,6 +42,8 @@
     <button type="button" class="key min-h-14 px-1" disabled={!painting} onclick={() => chair.skip()}
       >Skip</button
     >
-    <button type="button" class="key min-h-14 px-1" disabled={!painting} onclick={quicker}>Quicker</button>
+    <button type="button" class="key min-h-14 px-1 md:hidden" disabled={!painting} onclick={quicker}
+      >Quicker</button
+    >
   </div>
 </div>

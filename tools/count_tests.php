@@ -6,7 +6,11 @@ declare(strict_types=1);
 $passed = $failed = $skipped = 0;
 foreach (array_slice($argv, 1) as $file) {
     $report = simplexml_load_file($file);
-    foreach ($report === false ? [] : $report->xpath('//testcase') ?? [] as $case) {
+    if ($report === false) {
+        fwrite(STDERR, "{$file} is no JUnit file.\n");
+        exit(1);
+    }
+    foreach ($report->xpath('//testcase') ?? [] as $case) {
         match (true) {
             isset($case->failure) || isset($case->error) => $failed++,
             isset($case->skipped) => $skipped++,

@@ -97,7 +97,7 @@ it('takes a repetition back', function (): void {
     $this->deleteJson("/api/practice/runs/{$second}")->assertStatus(404);
 });
 
-it('refuses what makes no sense, and what is others’', function (array $what, string $says): void {
+it('refuses what makes no sense', function (array $what, string $says): void {
     $this->postJson('/api/practice/runs', ['id' => Scene::ulid(), 'spentMs' => 9000, ...$what])->assertStatus(422)->assertJsonPath('message', $says);
 })->with([
     'nothing' => [[], 'Say what is practised: a stroke, or a design. (and 1 more error)'],

@@ -53,10 +53,12 @@ final readonly class Pace
         $telling = array_values(array_filter($runs, static fn (Run $run): bool => $run->weight() > 0.0));
         $counting = self::newest($telling);
         $centre = log(max(1, $planned->milliseconds));
-        $slips = Slips::among(array_map(static fn (Run $run): float => $run->log(), $counting), $centre);
-        $kept = array_values(array_filter($counting, static fn (Run $run): bool => ! $slips->isSlip($run->log())));
+        $logs = array_map(static fn (Run $run): float => $run->log(), $counting);
+        $slips = Slips::among($logs, $centre);
+        $logs = array_filter($logs, $slips->isNone(...));
+        $kept = array_intersect_key($counting, $logs);
         $practised = count(array_filter($kept, static fn (Run $run): bool => $run->isPractice));
-        [$line, $doubt, $shape, $scale] = self::fit($centre, $kept);
+        [$line, $doubt, $shape, $scale] = self::fit($centre, $kept, $logs);
 
         return new self(
             count($kept) - $practised,
@@ -165,17 +167,18 @@ final readonly class Pace
     }
 
     /**
-     * @param  list<Run>  $runs
+     * @param  array<int, Run>  $runs
+     * @param  array<int, float>  $logs  of their times
      * @return array{array{float, float}, array{float, float, float}, float, float} line, doubt, shape and scale
      */
-    private static function fit(float $centre, array $runs): array
+    private static function fit(float $centre, array $runs, array $logs): array
     {
         $ww = $wx = $wxx = $wy = $wxy = $wyy = 0.0;
-        foreach ($runs as $run) {
+        foreach ($runs as $at => $run) {
             $weight = $run->weight();
             $x = log($run->nth);
             // Deviations from what the prior expects keep the sums of squares small.
-            $y = $run->log() - $centre - Defaults::LEARNING_SLOPE * $x;
+            $y = $logs[$at] - $centre - Defaults::LEARNING_SLOPE * $x;
             $ww += $weight;
             $wx += $weight * $x;
             $wxx += $weight * $x * $x;

@@ -28,9 +28,9 @@ final readonly class Slips
         return new self($middle, max(Defaults::SLIP_SPREAD, $apart / self::MAD_OF_NORMAL));
     }
 
-    public function isSlip(float $log): bool
+    public function isNone(float $log): bool
     {
-        return abs($log - $this->middle) > Defaults::SLIP_Z * $this->spread;
+        return abs($log - $this->middle) <= Defaults::SLIP_Z * $this->spread;
     }
 
     /** @param  non-empty-list<float>  $values */

@@ -25,6 +25,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(GuardContent::class);
+        // Where a typed list begins is where its letters are counted from.
+        $middleware->trimStrings(except: ['list']);
         $middleware->web(replace: [LaravelStartSession::class => StartSession::class]);
         $middleware->redirectGuestsTo('/');
     })

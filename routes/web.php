@@ -12,7 +12,7 @@ use App\Http\Controllers\LogbookController;
 use App\Http\Controllers\OrderController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\SessionController;
-use App\Http\Controllers\StepLineController;
+use App\Http\Controllers\StepListController;
 use App\Http\Controllers\WaysController;
 use Illuminate\Support\Facades\Route;
 
@@ -57,7 +57,7 @@ Route::prefix('api')->group(function (): void {
         Route::put('ways/touch-test', [WaysController::class, 'touchTest']);
         Route::delete('ways/touch-test', [WaysController::class, 'forgetTouchTest']);
 
-        Route::post('step-lines', [StepLineController::class, 'store']);
+        Route::post('step-lists', [StepListController::class, 'store']);
         Route::get('days', [DayController::class, 'index']);
         Route::post('days', [DayController::class, 'store']);
         Route::put('days/{day}', [DayController::class, 'update']);

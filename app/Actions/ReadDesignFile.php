@@ -43,7 +43,7 @@ final readonly class ReadDesignFile
 
     private function checkShape(mixed $file): void
     {
-        $schema = (string) file_get_contents(base_path('schemas/design.v4.schema.json'));
+        $schema = (string) file_get_contents(base_path('schemas/design.v5.schema.json'));
         $result = (new Validator)->validate($file, (object) json_decode($schema, false, self::DEPTH, JSON_THROW_ON_ERROR));
         $error = $result->error();
         if ($error === null) {

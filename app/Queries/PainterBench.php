@@ -7,8 +7,8 @@ namespace App\Queries;
 use App\Models\PainterWays;
 use Core\Design\ChangeoverMatrix;
 use Core\Design\StepTimes;
+use Core\Design\Wording\ListReader;
 use Core\Design\Wording\StepPrinter;
-use Core\Design\Wording\StepReader;
 use Core\Design\Wording\Vocabulary;
 use Core\Kit\BenchTimes;
 use Core\Kit\Kit;
@@ -34,7 +34,7 @@ final readonly class PainterBench
     /** @param  string|null  $painterId  null for the team's own */
     public function __construct(public Kit $kit, public BenchTimes $benchTimes, PainterWays $ways, public ?string $painterId = null)
     {
-        $this->words = Vocabulary::withKit($kit->tools(), $kit->colours());
+        $this->words = Vocabulary::withKit($kit->tools(), $kit->colours(), $kit->cakes());
         $this->printer = new StepPrinter($this->words);
         $this->changeovers = new ChangeoverMatrix($benchTimes, $kit);
         $this->stepTimes = StepTimes::starting();
@@ -48,8 +48,8 @@ final readonly class PainterBench
         return new Circumstances($this->kit, $this->changeovers, $times, $this->drying, $this->schools);
     }
 
-    public function reader(): StepReader
+    public function reader(): ListReader
     {
-        return new StepReader($this->words);
+        return new ListReader($this->words);
     }
 }

@@ -9,8 +9,8 @@ use Core\Exceptions\InvalidDesignFile;
 use Core\Units\Duration;
 
 /**
- * The open design format, version 4: designs as plain values, ready for JSON. The shape is schemas/design.v4.schema.json.
- * Files of versions 1 to 3 are files of version 4 with fewer fields.
+ * The open design format, version 5: designs as plain values, ready for JSON. The shape is schemas/design.v5.schema.json.
+ * Files of versions 1 to 4 are files of version 5 with fewer fields.
  *
  * @phpstan-import-type Values from StepValues
  *
@@ -24,7 +24,7 @@ final readonly class DesignFile
 {
     public const FORMAT = 'inch-timer/design';
 
-    public const VERSION = 4;
+    public const VERSION = 5;
 
     /**
      * @param  array<string, mixed>  $values  a decoded file that the schema has passed

@@ -10,7 +10,7 @@ use Core\Exceptions\InvalidPin;
 final readonly class Pin
 {
     /**
-     * @param  list<string>  $steps  ids: of a pair the earlier one first, of "needs" the one that needs the other; of a group two at least; of "first" one
+     * @param  list<string>  $steps  ids: of a pair the earlier one first, of "needs" the one that needs the other; of a group two at least; of "first" and "last" one
      *
      * @throws InvalidPin when there are not as many steps as the kind needs, or one of them twice
      */
@@ -20,7 +20,7 @@ final readonly class Pin
         $fits = match ($kind) {
             PinKind::Before, PinKind::WhileWet, PinKind::Needs => $count === 2,
             PinKind::Together => $count >= 2,
-            PinKind::First => $count === 1,
+            PinKind::First, PinKind::Last => $count === 1,
         };
         match (true) {
             ! $fits => throw InvalidPin::steps($kind),

@@ -16,6 +16,9 @@ enum PinKind: string
     /** Before all others. */
     case First = 'first';
 
+    /** After all others. */
+    case Last = 'last';
+
     /** The later step while the paint of the earlier one is still wet, to pick some of it up. */
     case WhileWet = 'while_wet';
 

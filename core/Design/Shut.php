@@ -19,4 +19,22 @@ enum Shut: string
             self::Both => 'eyes and lips shut',
         };
     }
+
+    /**
+     * What a child keeps shut for paint in these places.
+     *
+     * @param  list<Zone>  $zones
+     */
+    public static function usualFor(array $zones, Medium $medium): ?self
+    {
+        $eyes = $medium !== Medium::Bare && in_array(Zone::Eyelid, $zones, true);
+        $lips = $medium->isPaintedOn() && in_array(Zone::Lips, $zones, true);
+
+        return match (true) {
+            $eyes && $lips => self::Both,
+            $eyes => self::Eyes,
+            $lips => self::Lips,
+            default => null,
+        };
+    }
 }

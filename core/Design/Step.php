@@ -138,6 +138,11 @@ final readonly class Step
         return $this->copy(dryFor: $dryFor);
     }
 
+    public function withNote(string $note): self
+    {
+        return $this->copy(note: $note);
+    }
+
     public function asOptional(): self
     {
         return $this->copy(optional: true);
@@ -243,6 +248,7 @@ final readonly class Step
         ?Shut $shut = null,
         ?Duration $dryFor = null,
         ?bool $optional = null,
+        ?string $note = null,
     ): self {
         return new self(
             $id ?? $this->id,
@@ -256,7 +262,7 @@ final readonly class Step
             $time ?? $this->time,
             $dryFor ?? $this->dryFor,
             $optional ?? $this->optional,
-            $this->note,
+            $note ?? $this->note,
             $this->technique,
             $load ?? $this->load,
             $count ?? $this->count,

@@ -9,7 +9,7 @@ use Core\Units\Duration;
 
 /**
  * A step as plain values, ready for JSON: the one written form of it, in design files, in the database and in plans. What
- * is usual is left out. The shape is the step of schemas/design.v4.schema.json.
+ * is usual is left out. The shape is the step of schemas/design.v5.schema.json.
  *
  * @phpstan-type AlternativeValues array{medium: string, technique?: string, tool?: string, seconds?: int|float, count?: int, side?: string, look?: int}
  * @phpstan-type GuideValues array{by: string, value: string}

@@ -16,6 +16,7 @@ final class InvalidPin extends DomainException implements CoreException
             PinKind::Needs => 'This pin needs two steps: the one that needs the other, and that other.',
             PinKind::Together => 'Keeping together needs two steps at least.',
             PinKind::First => 'Only one step can be first.',
+            PinKind::Last => 'Only one step can be last.',
         });
     }
 
@@ -31,7 +32,7 @@ final class InvalidPin extends DomainException implements CoreException
 
     public static function unreadable(string $text): self
     {
-        return new self("“{$text}” is not understood. Write “foam before outline”, “keep whiskers and dots together”, “base first”, “dots while flower is wet” or “dots need flower”, with the names of steps.");
+        return new self("“{$text}” is not understood. Write “foam before outline”, “keep whiskers and dots together”, “base first”, “gems last”, “dots while flower is wet” or “dots need flower”, with the names of steps.");
     }
 
     public static function unknownStep(string $name): self

@@ -19,6 +19,12 @@ final readonly class Defaults
 
     public const MOST_REPETITIONS = 30;
 
+    /** CIEDE2000 within which one paint is as good as the other to a child. Team's estimate. */
+    public const SAME_COLOUR_WITHIN = 8.0;
+
+    /** CIEDE2000 within which a paint is worth offering instead. Team's estimate. */
+    public const OFFERED_WITHIN = 25.0;
+
     /** Less than this is a handful of faces. Team's estimate. */
     public const LOW_GRAMS = 5;
 

@@ -91,9 +91,15 @@ final readonly class Kit
         return $colours;
     }
 
-    public function hasColour(Colour $colour): bool
+    /** @return array<string, list<Colour>> the colours of split cakes, by the names of the cakes */
+    public function cakes(): array
     {
-        return $this->paintOf($colour) !== null;
+        $cakes = [];
+        foreach ($this->items as $item) {
+            $cakes += $item->isSplitCake() ? [$item->name => $item->colours] : [];
+        }
+
+        return $cakes;
     }
 
     /** The paint that a colour comes out of, by its value or its name; a cake of that colour alone before a split cake. */
@@ -110,6 +116,33 @@ final readonly class Kit
         }
 
         return $split;
+    }
+
+    /** The paint or glitter of that colour, or of one so near that nobody would look for another; of those the nearest. */
+    public function nearly(ItemKind $kind, Colour $colour, float $within = Defaults::SAME_COLOUR_WITHIN): ?Item
+    {
+        $exact = $kind === ItemKind::Paint ? $this->paintOf($colour) : null;
+        $nearest = null;
+        foreach ($exact === null ? $this->ofKind($kind) : [] as $item) {
+            $apart = $item->colours === [] || $item->isSplitCake() ? INF : Difference::betweenHex($item->colours[0]->hex, $colour->hex);
+            if ($apart <= $within) {
+                [$within, $nearest] = [$apart, $item];
+            }
+        }
+
+        return $exact ?? $nearest;
+    }
+
+    /** The first that lies ready of a kind, other than brushes that keep a colour. */
+    public function anyOf(ItemKind $kind): ?Item
+    {
+        foreach ($this->ofKind($kind) as $item) {
+            if ($item->reservedFor === '') {
+                return $item;
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -34,19 +34,37 @@ final readonly class LayOut
     {
         $things = [];
         $kind = self::kindOf($step->medium);
-        if ($step->tool !== '' && $kind !== null) {
-            $own = $kit->named($step->tool);
-            $things[] = [$step->tool, $own->kind ?? $kind, null, $own !== null && $own->howMany > 0];
+        if ($kind !== null) {
+            $things[] = $step->tool === '' ? self::anyTool($step, $kind, $kit) : self::toolCalled($step->tool, $kind, $kit);
         }
         $cake = count($step->colours) > 1 ? $kit->splitCakeOf($step->colours) : null;
         if ($cake !== null) {
             return [...$things, [$cake->name, ItemKind::Paint, $cake->colours[0]->hex, true]];
         }
         foreach ($step->medium->isPaintedOn() ? $step->colours : [] as $colour) {
-            $things[] = [$colour->name === '' ? $colour->hex : $colour->name, ItemKind::Paint, $colour->hex, $kit->hasColour($colour)];
+            $own = $kit->nearly(ItemKind::Paint, $colour);
+            $things[] = [$own === null || $own->isPaintOf($colour) ? ($colour->name === '' ? $colour->hex : $colour->name) : $own->name, ItemKind::Paint, $colour->hex, $own !== null];
         }
 
         return $things;
+    }
+
+    /** @return array{string, ItemKind, string|null, bool} */
+    private static function toolCalled(string $tool, ItemKind $kind, Kit $kit): array
+    {
+        $own = $kit->named($tool);
+
+        return [$tool, $own->kind ?? $kind, null, $own !== null && $own->howMany > 0];
+    }
+
+    /** @return array{string, ItemKind, string|null, bool} what is taken up where the step names no tool: the glitter of its colour, or any of the kind */
+    private static function anyTool(Step $step, ItemKind $kind, Kit $kit): array
+    {
+        $colour = $kind === ItemKind::Glitter || $kind === ItemKind::Gem ? $step->colours[0] ?? null : null;
+        $own = $colour === null ? $kit->anyOf($kind) : $kit->nearly($kind, $colour);
+        $usual = $colour === null || $colour->name === '' ? $kind->label() : "{$colour->name} {$kind->label()}";
+
+        return [$own->name ?? $usual, $kind, $colour?->hex, $own !== null];
     }
 
     private static function kindOf(Medium $medium): ?ItemKind

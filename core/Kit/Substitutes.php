@@ -76,9 +76,18 @@ final readonly class Substitutes
 
     private function colour(Step $step, Colour $colour): ?Lack
     {
-        $isPaint = $step->medium->isPaintedOn() && ! $this->kit->hasColour($colour);
+        $kind = match (true) {
+            $step->medium->isPaintedOn() => ItemKind::Paint,
+            $step->medium === Medium::Glitter => ItemKind::Glitter,
+            default => null,
+        };
+        if ($kind === null || $this->kit->nearly($kind, $colour) !== null) {
+            return null;
+        }
+        $name = $colour->name === '' ? $colour->hex : $colour->name;
+        $other = $this->kit->nearly($kind, $colour, Defaults::OFFERED_WITHIN);
 
-        return $isPaint ? new Lack($step->id, ($colour->name === '' ? $colour->hex : $colour->name).' paint', null, Duration::zero()) : null;
+        return new Lack($step->id, "{$name} {$kind->label()}", $other === null ? null : "{$other->name} instead", Duration::zero());
     }
 
     private function otherWay(Step $step): ?Alternative

@@ -77,6 +77,7 @@ final readonly class Constraints
                 PinKind::Before => [self::pin($places[0], $places[1], "You pinned “{$design->name($places[0])}” before “{$design->name($places[1])}”.")],
                 PinKind::WhileWet => [self::whileWet($design, $places[0], $places[1])],
                 PinKind::First => self::first($design, $places[0]),
+                PinKind::Last => self::last($design, $places[0]),
                 PinKind::Together, PinKind::Needs => [],
             }];
         }
@@ -104,6 +105,14 @@ final readonly class Constraints
         $others = array_values(array_diff(array_keys($design->steps), [$first]));
 
         return array_map(static fn (int $other): Constraint => self::pin($first, $other, "You pinned “{$design->name($first)}” first."), $others);
+    }
+
+    /** @return list<Constraint> */
+    private static function last(Preparation $design, int $last): array
+    {
+        $others = array_values(array_diff(array_keys($design->steps), [$last]));
+
+        return array_map(static fn (int $other): Constraint => self::pin($other, $last, "You pinned “{$design->name($last)}” last."), $others);
     }
 
     /** @return list<list<int>> groups that share a step are one group */

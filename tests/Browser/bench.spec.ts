@@ -98,48 +98,6 @@ test('copies and deletes a design, brings it back, and takes a file in', async (
   await expect(page.getByRole('link', { name: 'Seal pup' }).first()).toBeVisible();
 });
 
-test('types a step as one line, is asked what is not understood, and form and line agree', async ({
-  page,
-  team,
-}) => {
-  const design = await team.design('Wave band', steps());
-  const saved = () => team.get<DesignSheet>(`designs/${design.id}`);
-  await page.goto(`/designs/${design.id}`);
-  const line = page.getByLabel('In one line');
-  await expect(line).toHaveValue('Base: half sponge sea grey cheek, 0:40');
-  await line.fill('sponge pearl white wobbly muzle, 2 coats, 35s');
-  await expect(page.getByText('What is “wobbly”?')).toBeVisible();
-  await line.press('Enter');
-  expect((await saved()).steps[0]?.name).toBe('Base');
-  await line.fill('sponge pearl white muzle, 2 coats, 35s, optional');
-  await line.press('Enter');
-  await expect
-    .poll(async () => (await saved()).steps[0])
-    .toMatchObject({ zones: ['muzzle'], coats: 2, time: '0:35' });
-  await expect(line).toHaveValue('sponge pearl white muzzle, 2 coats, 0:35, optional');
-  await expect(page.getByLabel('What', { exact: true })).toHaveValue('Pearl white muzzle');
-  await page.getByLabel('Time').fill('50s');
-  await page.getByLabel('Time').press('Enter');
-  await expect(line).toHaveValue('sponge pearl white muzzle, 2 coats, 0:50, optional');
-  await page.keyboard.press('Control+z');
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(line).toHaveValue('Base: half sponge sea grey cheek, 0:40');
-});
-
-test('pastes a whole list of lines as steps', async ({ page, team }) => {
-  const design = await team.design('Wave band', [step('Base', '0:40')]);
-  await page.goto(`/designs/${design.id}`);
-  await page.getByRole('button', { name: 'Type or paste lines' }).click();
-  await page.getByLabel('The lines').fill('round 3 black nose 20s\nglitter cheeks sparkly 15s');
-  await expect(page.getByText('1 of 2 lines are understood.')).toBeVisible();
-  await expect(page.getByText('What is “sparkly”?')).toBeVisible();
-  await page.getByLabel('The lines').fill('round 3 black nose 20s\n\nglitter cheeks 15s');
-  await page.getByRole('button', { name: 'Add 2 steps' }).click();
-  await expect
-    .poll(async () => names(await team.get<DesignSheet>(`designs/${design.id}`)))
-    .toEqual(['Base', 'Black nose', 'Glitter cheek']);
-});
-
 test('carries and pulls pieces of the tape, by hand and by keys', async ({ page, team }) => {
   const design = await team.design('Wave band', steps());
   const saved = () => team.get<DesignSheet>(`designs/${design.id}`);
@@ -229,25 +187,6 @@ test('tries a design on somebody without changing it', async ({ page, team }) =>
   await page.getByRole('combobox', { name: 'Painted on' }).last().selectOption('small');
   await expect(page.getByText('Petals: 4 instead of 5 a side.')).toBeVisible();
   expect((await team.get<DesignSheet>(`designs/${design.id}`)).steps[0]?.count).toBe(5);
-});
-
-test('begins a design with lines, or with a worked one', async ({ page, team }) => {
-  await page.goto('/designs');
-  await page.getByRole('button', { name: 'New design' }).click();
-  await page.getByLabel('Name').fill('Crab');
-  await page.getByText('typed lines').click();
-  await page.getByLabel('The lines').fill('sponge coral red nose 30s\nbrush 2 black dots nose tip 6s');
-  await page.getByRole('button', { name: 'Put it on the bench' }).click();
-  await expect(page.getByRole('heading', { name: 'Step 1' })).toBeVisible();
-  await page.getByRole('link', { name: 'Designs' }).click();
-  await page.getByRole('button', { name: 'New design' }).click();
-  await page.getByText('a worked design').click();
-  await page.getByRole('dialog').getByText('Puffin mask').click();
-  await page.getByRole('button', { name: 'Put it on the bench' }).click();
-  await expect(page.getByLabel('Name of the design')).toHaveValue('Puffin mask');
-  await expect
-    .poll(async () => (await team.get<{ name: string }[]>('designs')).map(({ name }) => name))
-    .toEqual(['Crab', 'Puffin mask']);
 });
 
 test('finds, puts away and compares designs', async ({ page, team }) => {

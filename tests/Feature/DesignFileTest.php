@@ -40,7 +40,7 @@ it('takes in all designs of a file or none, and names the path of what is wrong'
     'broken JSON' => [fn () => '{"format": "inch-timer/design", ', 'not JSON'],
     'another kind of file' => [fn () => '{"hello": 1}', '/'],
     'a list' => [fn () => '[]', '/'],
-    'another version' => [fn () => str_replace('"version":1', '"version":5', fileWith()), '/version'],
+    'another version' => [fn () => str_replace('"version":1', '"version":6', fileWith()), '/version'],
     'no design' => [fn () => '{"format":"inch-timer/design","version":1,"designs":[]}', '/designs'],
     'an unknown field' => [fn () => fileWith(['shade' => 1]), '/designs/0/steps/0'],
     'a time that is text' => [fn () => fileWith(['seconds' => 'long']), '/designs/0/steps/0/seconds'],
@@ -88,7 +88,7 @@ it('writes files that the published schema passes', function (): void {
     $this->scene->design('Whale tail');
     Illuminate\Support\Facades\Artisan::call('inch:export', ['--email' => $this->scene->painter->email]);
     $file = json_decode(Illuminate\Support\Facades\Artisan::output(), false, 32, JSON_THROW_ON_ERROR);
-    $schema = json_decode((string) file_get_contents(base_path('schemas/design.v4.schema.json')), false, 32, JSON_THROW_ON_ERROR);
+    $schema = json_decode((string) file_get_contents(base_path('schemas/design.v5.schema.json')), false, 32, JSON_THROW_ON_ERROR);
 
     expect((new Opis\JsonSchema\Validator)->validate($file, $schema)->isValid())->toBeTrue();
 });

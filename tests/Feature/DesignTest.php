@@ -190,10 +190,13 @@ it('fits a design to the person, and changes nothing of it', function (): void {
     expect($design->refresh()->toCore()->steps[0]->count)->toBe(5);
 });
 
-it('begins a design with typed lines', function (): void {
-    $lines = ['sponge sea grey cheek both sides 40s', 'brush 3 whiskers black muzzle both sides, 12s'];
-    $this->postJson('/api/designs', ['name' => 'Seal pup', 'placement' => 'full_face', 'lines' => $lines])->assertSuccessful()
-        ->assertJsonPath('steps.*.timeMs', [40_000, 12_000])->assertJsonPath('steps.1.technique', 'whisker');
+it('begins a design with a typed list, in its own words, with what it wants of the order', function (): void {
+    $list = "  sponge sea grey cheeks 40s\n\nthree whiskers each side, 12s\nwhite dots last";
+    $made = $this->postJson('/api/designs', ['name' => 'Seal pup', 'placement' => 'full_face', 'list' => $list])->assertSuccessful()
+        ->assertJsonPath('steps.0.timeMs', 40_000)->assertJsonPath('steps.1.technique', 'whisker')->assertJsonPath('steps.1.count', 3)->json();
+
+    expect($made['pins'])->toBe([['kind' => 'last', 'steps' => [$made['steps'][2]['id']]]])->and($made['steps'][0]['id'])->toHaveLength(26);
+    $this->postJson('/api/designs', ['name' => 'Arm band', 'list' => "placement: arm\nblue sponge wrist 10s"])->assertSuccessful()->assertJsonPath('placement', 'arm');
 });
 
 it('begins a design with another one, or with a worked one', function (): void {
@@ -212,8 +215,9 @@ it('begins no design with what makes no sense, and makes none', function (array 
     $this->postJson('/api/designs', ['name' => 'Seal pup', 'placement' => 'cheek', ...$with])->assertUnprocessable()->assertJsonFragment(['message' => $says]);
     expect(Design::query()->exists())->toBeFalse();
 })->with([
-    [['lines' => ['sponge sea grey cheek 40s', 'cheek cheek']], 'Line 2: With what? Say sponge, brush, stencil, powder, glitter or gem.'],
-    [['lines' => array_fill(0, 500, 'sponge white cheek 5s')], 'A design holds 120 steps at most. Paste fewer lines, or make two designs of it.'],
+    [['list' => str_repeat("sponge white cheek 5s\n", 500)], '“Seal pup” has 500 steps. A design holds 120 at most: split it in two.'],
+    [['list' => str_repeat('x', 100_001)], 'A list is read up to 100000 letters. Paste it in parts.'],
+    [['placement' => null], 'The placement field is required when list is not present.'],
     [['startingPoint' => 'Sea monster'], 'There is no such starting point. Choose one of those shown.'],
     [['like' => '01hzzzzzzzzzzzzzzzzzzzzzzz'], 'That design is not here any more. Choose another one.'],
 ]);

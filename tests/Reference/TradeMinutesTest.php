@@ -6,10 +6,9 @@ use Core\Design\ChangeoverMatrix;
 use Core\Design\Design;
 use Core\Design\DesignFile;
 use Core\Design\Placement;
-use Core\Design\Step;
 use Core\Design\StepTimes;
 use Core\Design\TimeSource;
-use Core\Design\Wording\StepReader;
+use Core\Design\Wording\ListReader;
 use Core\Design\Wording\Vocabulary;
 
 /** @return list<Design> those of the demo, typed in by the team */
@@ -55,8 +54,7 @@ it('shows what rinsing one brush between black and white costs a face', function
  */
 function minutesOfWork(Placement $placement, array $lines): float
 {
-    $reader = new StepReader(Vocabulary::plain());
-    $steps = array_map(static fn (string $line, int $at): Step => $reader->read($line)->step("s{$at}"), $lines, array_keys($lines));
+    $steps = (new ListReader(Vocabulary::plain()))->read(implode("\n", $lines), $placement)->steps();
     $design = new Design('Generic', $placement, null, $steps);
     foreach ($steps as $step) {
         expect(StepTimes::starting()->of($step)->source)->toBe(TimeSource::Work, $step->name);

@@ -8,7 +8,6 @@ use App\Actions\DesignStart;
 use App\Models\Design;
 use App\Queries\WorkedDesigns;
 use App\Rules\CaseOf;
-use Core\Design\Defaults;
 use Core\Design\Placement;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
@@ -21,9 +20,8 @@ final class NewDesignRequest extends TeamRequest
     {
         return [
             'name' => ['required', 'string', 'max:80'],
-            'placement' => ['required', new CaseOf(Placement::class)],
-            'lines' => ['sometimes', 'list', 'max:'.Defaults::MOST_STEPS],
-            'lines.*' => ['required', 'string', 'max:1000'],
+            'placement' => ['nullable', 'required_without:list', new CaseOf(Placement::class)],
+            'list' => ['sometimes', 'nullable', 'string', 'max:'.ReadListRequest::LONGEST_LIST],
             'like' => ['sometimes', 'string', 'ulid'],
             'startingPoint' => ['sometimes', 'string', Rule::in(array_keys($workedDesigns()))],
         ];
@@ -34,8 +32,7 @@ final class NewDesignRequest extends TeamRequest
     {
         return [
             'name.required' => 'The design has no name. Give it one that a child would ask for.',
-            'lines.max' => 'A design holds :max steps at most. Paste fewer lines, or make two designs of it.',
-            'lines.*.max' => 'Line :position is longer than :max letters. Put a shorter one, with the rest in a note.',
+            'list.max' => 'A list is read up to :max letters. Paste it in parts.',
             'startingPoint.in' => 'There is no such starting point. Choose one of those shown.',
         ];
     }
@@ -43,13 +40,10 @@ final class NewDesignRequest extends TeamRequest
     /** @throws ValidationException when the design it should begin like is not there */
     public function start(): DesignStart
     {
-        /** @var list<string> $lines */
-        $lines = $this->validated('lines', []);
-
         return new DesignStart(
             $this->string('name')->trim()->toString(),
-            Placement::from($this->string('placement')->toString()),
-            $lines,
+            $this->filled('placement') ? Placement::from($this->string('placement')->toString()) : null,
+            $this->string('list')->toString(),
             $this->like(),
             $this->has('startingPoint') ? $this->string('startingPoint')->toString() : null,
         );

@@ -4,17 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-/** A typed line, what was understood of it, and the step that it says once nothing is left to ask. */
+use Core\Design\Wording\LineKind;
+
+/** A typed line and what was understood of it. */
 final readonly class ReadLine extends Resource
 {
     /**
-     * @param  list<ReadPart>  $parts
-     * @param  list<string>  $questions
+     * @param  int  $number  1 for the first one of the list, blank ones counted
+     * @param  list<ReadPart>  $parts  in the order of the line
+     * @param  list<ReadStep>  $steps  none for what is no step
      */
     public function __construct(
+        public int $number,
         public string $text,
+        public LineKind $kind,
         public array $parts,
-        public array $questions,
-        public ?StepLine $step,
+        public ?LineQuestion $question,
+        public array $steps,
     ) {}
 }

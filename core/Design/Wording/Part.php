@@ -11,11 +11,18 @@ final readonly class Part
      * @param  int  $start  in characters from the beginning of the text
      * @param  int  $length  in characters
      * @param  mixed  $value  a Medium, Zone, Side, Colour, Duration, coats, or the text itself, as the kind has it
+     * @param  bool  $opensClause  whether it is the first one or stands behind a comma or the like
      */
     public function __construct(
         public PartKind $kind,
         public int $start,
         public int $length,
         public mixed $value,
+        public bool $opensClause = false,
     ) {}
+
+    public function end(): int
+    {
+        return $this->start + $this->length;
+    }
 }

@@ -11,7 +11,7 @@ use Core\Exceptions\InvalidPin;
 
 /**
  * Reads what a painter types of the order: "foam before outline", "dots after glitter", "keep whiskers and dots together",
- * "base first", "dots while flower is wet", "dots need flower". Steps go by their number, their name, or a part of it that no other step has.
+ * "base first", "gems last", "dots while flower is wet", "dots need flower". Steps go by their number, their name, or a part of it that no other step has.
  */
 final readonly class PinReader
 {
@@ -30,6 +30,7 @@ final readonly class PinReader
             preg_match('/^(.+?)\s+(?:needs?|only\s+with)\s+(.+)$/iu', $text, $part) === 1 => $this->pin(PinKind::Needs, $part[1], $part[2]),
             preg_match('/^(?:keep\s+)?(.+?)\s+together$/iu', $text, $part) === 1 => $this->pin(PinKind::Together, ...$this->listed($part[1])),
             preg_match('/^(.+?)\s+first$/iu', $text, $part) === 1 => $this->pin(PinKind::First, $part[1]),
+            preg_match('/^(.+?)\s+last$/iu', $text, $part) === 1 => $this->pin(PinKind::Last, $part[1]),
             default => throw InvalidPin::unreadable($text),
         };
     }

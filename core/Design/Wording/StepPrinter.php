@@ -10,13 +10,17 @@ use Core\Design\Defaults;
 use Core\Design\Guide;
 use Core\Design\Load;
 use Core\Design\Medium;
+use Core\Design\Shut;
 use Core\Design\Side;
 use Core\Design\Step;
 use Core\Design\Technique;
-use Core\Design\Wording\Internal\Tokens;
+use Core\Design\Wording\Sense\Naming;
+use Core\Design\Wording\Sense\Places;
+use Core\Design\Wording\Words\PlainWords;
+use Core\Design\Wording\Words\Tokens;
 use Core\Design\Zone;
 
-/** Writes a step as one line that StepReader reads as the same step. */
+/** Writes a step as one line that ListReader reads as the same step. */
 final readonly class StepPrinter
 {
     public function __construct(private Vocabulary $vocabulary) {}
@@ -25,11 +29,11 @@ final readonly class StepPrinter
     {
         $words = [
             $this->tool($step->medium, $step->tool),
-            ...$this->strokes($step->technique, $step->count, $step->technique === Technique::usualOf($step->medium)),
+            ...$this->strokes($step->technique, $step->count, ! self::saysStroke($step->medium) && $step->technique === Technique::usualOf($step->medium)),
             ...($step->mark->shape === null ? [] : ["{$step->mark->shape->label()} shape"]),
-            ...array_map($this->colour(...), $step->colours, array_keys($step->colours)),
+            ...($step->colours === [] && $step->medium->isPaintedOn() ? ['no colour'] : array_map($this->colour(...), $step->colours, array_keys($step->colours))),
             ...array_map(static fn (Zone $zone): string => $zone->label(), $step->zones),
-            ...($step->side === Reading::sideFor($step->zones) ? [] : [self::side($step->side)]),
+            ...($step->side === Side::Centre && Places::usualSide($step->zones) === Side::Centre ? [] : [self::side($step->side)]),
         ];
         $clauses = [
             implode(' ', $words),
@@ -41,7 +45,7 @@ final readonly class StepPrinter
             ...($step->smallCount === null ? [] : ["{$step->smallCount} on a small face"]),
             ...($step->time === null ? [] : [$step->time->formatExactly()]),
             ...($step->dryFor->isZero() ? [] : ["dry {$step->dryFor->formatExactly()}"]),
-            ...($step->shut === null ? [] : [$step->shut->label()]),
+            ...($step->shut === Shut::usualFor($step->zones, $step->medium) ? [] : [$step->shut?->label() ?? 'nothing shut']),
             ...($step->optional ? ['optional'] : []),
             ...($step->look === Defaults::USUAL_LOOK ? [] : ["look {$step->look}"]),
             ...($step->group === '' ? [] : ['group '.Tokens::quote($step->group)]),
@@ -53,13 +57,24 @@ final readonly class StepPrinter
         return self::name($step).implode(', ', $clauses);
     }
 
+    /** A brush and a bare hand do too many things for one of them to be understood. */
+    private static function saysStroke(Medium $medium): bool
+    {
+        return $medium === Medium::Brush || $medium === Medium::Bare;
+    }
+
+    private static function medium(Medium $medium): string
+    {
+        return $medium === Medium::Bare ? 'bare hands' : $medium->value;
+    }
+
     /** A tool that says its medium stands alone. */
     private function tool(Medium $medium, string $tool): string
     {
         return match (true) {
             $this->vocabulary->mediumOfTool($tool) === $medium => $tool,
-            $tool === '' => $medium->value,
-            default => "{$medium->value} with ".Tokens::quote($tool),
+            $tool === '' => self::medium($medium),
+            default => self::medium($medium).' with '.Tokens::quote($tool),
         };
     }
 
@@ -90,10 +105,11 @@ final readonly class StepPrinter
 
     private static function name(Step $step): string
     {
-        if ($step->name === Reading::nameFor($step->medium, $step->colours[0] ?? null, $step->zones[0] ?? null)) {
+        if ($step->name === Naming::usual($step->medium, $step->technique, $step->colours, $step->zones)) {
             return '';
         }
-        $plain = preg_match('/^[^":“”\s](?:[^":“”\n\r]*[^":“”\s])?$/u', $step->name) === 1;
+        // What would begin a list, part two steps or say something of its own is quoted.
+        $plain = preg_match('/^\p{L}[\p{L}\p{M}\p{N} \'’-]*[\p{L}\p{N}]$/u', $step->name) === 1 && preg_match('/\bthen\b|^(?:step|no|schritt)\b|^\p{L}$/iu', $step->name) !== 1 && ! in_array(mb_strtolower($step->name), PlainWords::OPTIONAL, true);
 
         return ($plain ? $step->name : Tokens::quote($step->name)).': ';
     }

@@ -1,5 +1,12 @@
 // Written by `php artisan inch:types` from app/Http/Resources. Do not edit.
 
+export interface AssumedPart {
+  of: PartKind;
+  value: string;
+  because: string;
+  choices: LineChoice[];
+}
+
 export interface BrushToKeep {
   colour: string;
   hex: string;
@@ -237,6 +244,16 @@ export interface LineBoard {
   heard: string[];
 }
 
+export interface LineChoice {
+  label: string;
+  text: string;
+}
+
+export interface LineQuestion {
+  asks: string;
+  choices: LineChoice[];
+}
+
 export interface LiveLadder {
   rungs: LiveRung[];
 }
@@ -418,16 +435,35 @@ export interface QuestionShown {
 }
 
 export interface ReadLine {
+  number: number;
   text: string;
+  kind: LineKind;
   parts: ReadPart[];
-  questions: string[];
-  step: StepLine | null;
+  question: LineQuestion | null;
+  steps: ReadStep[];
+}
+
+export interface ReadList {
+  title: string;
+  placement: Placement;
+  saysPlacement: boolean;
+  lines: ReadLine[];
+  steps: number;
+  mostSteps: number;
+  spans: TapeSpan[];
+  totalMs: number;
+  pins: PinShown[];
 }
 
 export interface ReadPart {
   kind: PartKind;
   start: number;
   length: number;
+}
+
+export interface ReadStep {
+  step: StepLine;
+  assumed: AssumedPart[];
 }
 
 export interface RepetitionShown {
@@ -689,6 +725,9 @@ export type GuideKind = (typeof GuideKindValues)[number];
 export const ItemKindValues = ['paint', 'sponge', 'brush', 'applicator', 'stencil', 'glitter', 'gem', 'glue', 'bud', 'wipe', 'water_pot', 'spritz', 'towel', 'mirror', 'practice_board'] as const;
 export type ItemKind = (typeof ItemKindValues)[number];
 
+export const LineKindValues = ['steps', 'heading', 'header', 'placement', 'note'] as const;
+export type LineKind = (typeof LineKindValues)[number];
+
 export const LoadValues = ['damp', 'normal', 'liquid'] as const;
 export type Load = (typeof LoadValues)[number];
 
@@ -698,10 +737,10 @@ export type Medium = (typeof MediumValues)[number];
 export const PaintKindValues = ['wax', 'glycerine', 'powder', 'split'] as const;
 export type PaintKind = (typeof PaintKindValues)[number];
 
-export const PartKindValues = ['name', 'medium', 'technique', 'tool', 'colour', 'zone', 'side', 'guide', 'shape', 'size', 'turn', 'coats', 'load', 'count', 'small_count', 'time', 'drying', 'shut', 'optional', 'look', 'group', 'alternative', 'stop', 'note', 'unread'] as const;
+export const PartKindValues = ['name', 'medium', 'technique', 'thing', 'tool', 'colour', 'zone', 'side', 'guide', 'shape', 'size', 'turn', 'coats', 'load', 'count', 'small_count', 'time', 'drying', 'shut', 'optional', 'look', 'group', 'alternative', 'stop', 'note', 'quality', 'act', 'order', 'again', 'words', 'between'] as const;
 export type PartKind = (typeof PartKindValues)[number];
 
-export const PinKindValues = ['before', 'together', 'first', 'while_wet', 'needs'] as const;
+export const PinKindValues = ['before', 'together', 'first', 'last', 'while_wet', 'needs'] as const;
 export type PinKind = (typeof PinKindValues)[number];
 
 export const PlacementValues = ['full_face', 'mask', 'cheek', 'brow', 'eye', 'nose', 'arm', 'hand'] as const;
@@ -746,5 +785,5 @@ export type TicketStatus = (typeof TicketStatusValues)[number];
 export const TimeSourceValues = ['logged', 'team', 'typed', 'work'] as const;
 export type TimeSource = (typeof TimeSourceValues)[number];
 
-export const ZoneValues = ['forehead', 'hairline', 'between_brows', 'brow', 'temple', 'eyelid', 'eye_socket', 'outer_eye', 'under_eye', 'nose_bridge', 'nose', 'nose_tip', 'nostril', 'cheekbone', 'cheek', 'lower_cheek', 'muzzle', 'upper_lip', 'lips', 'lower_lip', 'mouth_corner', 'chin', 'jaw', 'ear', 'neck', 'arm', 'forearm', 'wrist', 'hand', 'fingers'] as const;
+export const ZoneValues = ['forehead', 'hairline', 'between_brows', 'brow', 'temple', 'eyelid', 'eye_socket', 'outer_eye', 'inner_eye', 'under_eye', 'nose_bridge', 'nose', 'nose_tip', 'nostril', 'cheekbone', 'cheek', 'lower_cheek', 'muzzle', 'upper_lip', 'lips', 'lower_lip', 'mouth_corner', 'smile_line', 'chin', 'jaw', 'ear', 'neck', 'arm', 'forearm', 'wrist', 'hand', 'knuckles', 'fingers'] as const;
 export type Zone = (typeof ZoneValues)[number];

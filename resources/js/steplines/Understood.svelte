@@ -1,81 +1,88 @@
 <script lang="ts">
-  import type { PartKind, ReadLine } from '../api/types.gen';
-  import { stretches } from './lines.svelte';
+  import type { ReadLine } from '../api/types.gen';
+  import { minutes } from '../lib/minutes';
+  import Assumed from './Assumed.svelte';
+  import { partNames, partStrokes } from './parts';
+  import { stretches } from './typed.svelte';
 
-  const { reading }: { reading: ReadLine } = $props();
+  interface Props {
+    line: ReadLine;
+    /** Step numbers begin here. */
+    from?: number;
+    /** The line above, whose assumptions need not be explained again. */
+    above?: ReadLine | undefined;
+    /** A lone line needs no head that says what it makes. */
+    headed?: boolean;
+    choose: (says: string) => void;
+  }
 
-  const words: Record<PartKind, string> = {
-    name: 'its name',
-    medium: 'with',
-    technique: 'how',
-    tool: 'with',
-    colour: 'colour',
-    zone: 'where',
-    side: 'side',
-    guide: 'placed by',
-    shape: 'shape',
-    size: 'size',
-    turn: 'turn',
-    coats: 'coats',
-    load: 'load',
-    count: 'a side',
-    small_count: 'small face',
-    time: 'time',
-    drying: 'dry below',
-    shut: 'shut',
-    optional: 'an extra',
-    look: 'look',
-    group: 'group',
-    alternative: 'another way',
-    stop: 'a stop',
-    note: 'note',
-    unread: 'to be asked',
-  };
+  const { line, from = 1, above, headed = true, choose }: Props = $props();
 
-  /** Two of a kind look alike; neighbours of different kinds differ in colour and in stroke, so grey shows it too. */
-  const strokes: Record<PartKind, string> = {
-    name: 'border-ink border-solid',
-    medium: 'border-kelp border-solid',
-    tool: 'border-kelp border-dashed',
-    technique: 'border-kelp border-dotted',
-    colour: 'border-rust border-solid',
-    zone: 'border-sea border-solid',
-    side: 'border-sea border-dashed',
-    guide: 'border-sea border-dotted',
-    shape: 'border-ink border-dashed',
-    size: 'border-ink border-dotted',
-    turn: 'border-ink border-dotted',
-    coats: 'border-[#6d6320] border-solid',
-    load: 'border-[#6d6320] border-dashed',
-    count: 'border-[#6d6320] border-dotted',
-    small_count: 'border-[#6d6320] border-dotted',
-    time: 'border-[#b0306f] border-solid',
-    drying: 'border-[#8a7a5c] border-dotted',
-    optional: 'border-[#5b3a86] border-solid',
-    shut: 'border-[#b0306f] border-dashed',
-    look: 'border-[#5b3a86] border-dashed',
-    group: 'border-soft border-solid',
-    alternative: 'border-[#5b3a86] border-dotted',
-    stop: 'border-kelp border-double',
-    note: 'border-soft border-dotted',
-    unread: 'border-rust border-double',
-  };
+  const said = {
+    heading: 'a heading',
+    header: 'names of columns',
+    placement: 'where it is painted',
+  } as const;
 </script>
 
-<p class="flex flex-wrap gap-x-1.5 gap-y-2 leading-tight">
-  {#each stretches(reading) as { text, kind }, at (at)}
-    {#if kind === null}
-      {#if /[^\s,;]/.test(text)}<span class="text-soft">{text.trim()}</span>{/if}
-    {:else}
-      <span class="flex flex-col">
-        <span class={['border-b-4 pb-0.5', strokes[kind], kind === 'unread' && 'font-bold text-rust']}
-          >{text}</span
+{#if line.kind === 'heading' || line.kind === 'header' || line.kind === 'placement'}
+  <p class="font-display text-lg font-bold">
+    {line.text.trim()} <span class="font-sans text-[14px] font-normal text-soft">{said[line.kind]}</span>
+  </p>
+{:else}
+  {#if headed}
+    {#each line.steps as { step }, at (at)}
+      <p class="flex items-baseline gap-2 leading-tight">
+        <span class="w-6 shrink-0 text-right minutes text-soft">{from + at}</span>
+        <strong class="grow text-lg">{step.name}</strong>
+        <span class={['minutes text-lg', step.timeSource === 'work' && 'text-soft']}
+          >{step.timeSource === 'work' ? '≈ ' : ''}{minutes(step.timeMs)}</span
         >
-        <span class="text-[13px] text-soft">{words[kind]}</span>
-      </span>
+      </p>
+    {:else}
+      <p class="pl-8 text-soft">kept as a note of the step beside it</p>
+    {/each}
+  {/if}
+  <div class={headed ? 'pl-8' : ''}>
+    <p class="flex flex-wrap gap-x-1.5 gap-y-1.5 leading-tight">
+      {#each stretches(line) as { text, kind }, at (at)}
+        {#if kind === null}
+          {#if /[^\s,;.:()*•–—-]/.test(text)}<span class="text-soft">{text.trim()}</span>{/if}
+        {:else}
+          <span class="flex flex-col">
+            <span class={['border-b-4 pb-0.5', partStrokes[kind]]}>{text.trim()}</span>
+            <span class="text-[13px] text-soft">{partNames[kind]}</span>
+          </span>
+        {/if}
+      {/each}
+    </p>
+    {#if line.question !== null}
+      {@const question = line.question}
+      <div
+        class="mt-2 flex flex-wrap items-center gap-2 border-l-[6px] border-rust pl-3"
+        role="group"
+        aria-label={question.asks}
+      >
+        <span class="font-semibold"
+          ><span aria-hidden="true" class="mr-1 font-display text-xl font-bold text-rust">?</span
+          >{question.asks}</span
+        >
+        {#each question.choices as choice, at (at)}
+          <button
+            type="button"
+            class={['key', at === 0 && 'border-dashed']}
+            onclick={() => choose(choice.text)}
+            >{choice.label}{#if at === 0}<span class="font-normal text-soft">meanwhile</span>{/if}</button
+          >
+        {/each}
+      </div>
     {/if}
-  {/each}
-</p>
-{#each reading.questions as question (question)}
-  <p class="mt-2 border-l-[6px] border-rust pl-3 font-semibold">{question}</p>
-{/each}
+    {#each line.steps as { assumed }, at (at)}
+      {#if assumed.length > 0}<Assumed
+          {assumed}
+          above={(line.steps[at - 1] ?? above?.steps.at(-1))?.assumed ?? []}
+          {choose}
+        />{/if}
+    {/each}
+  </div>
+{/if}

@@ -4,13 +4,22 @@
   interface Props {
     legend: string;
     colours: ColourSwatch[];
+    /** Paints that there are: one that is named gives its colour. */
+    paints?: readonly ColourSwatch[];
     change: (colours: ColourSwatch[]) => void;
   }
 
-  const { legend, colours, change }: Props = $props();
+  const { legend, colours, paints = [], change }: Props = $props();
+
+  const id = $props.id();
 
   const set = (at: number, colour: Partial<ColourSwatch>) =>
     change(colours.map((one, index) => (index === at ? { ...one, ...colour } : one)));
+
+  function rename(at: number, name: string) {
+    const paint = paints.find((one) => one.name.toLowerCase() === name.trim().toLowerCase());
+    set(at, paint ?? { name });
+  }
 </script>
 
 <fieldset class="mt-3">
@@ -31,7 +40,8 @@
           placeholder="its name"
           maxlength="40"
           value={colour.name}
-          onchange={(event) => set(at, { name: event.currentTarget.value })}
+          list="{id}-paints"
+          onchange={(event) => rename(at, event.currentTarget.value)}
         />
         <button
           type="button"
@@ -48,4 +58,7 @@
       onclick={() => change([...colours, { name: '', hex: '#f4f2ec' }])}>Add a colour</button
     >
   </div>
+  <datalist id="{id}-paints">
+    {#each paints as paint (paint.name)}<option value={paint.name}></option>{/each}
+  </datalist>
 </fieldset>

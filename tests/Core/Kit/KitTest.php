@@ -45,9 +45,9 @@ it('finds things by name, colours by name or value, cakes either way round', fun
 
     expect($kit->named(' sea grey ')?->name)->toBe('Sea Grey')
         ->and($kit->named('sea'))->toBeNull()
-        ->and($kit->hasColour(Colour::of('SEA GREY', '#000000')))->toBeTrue()
-        ->and($kit->hasColour(Colour::of('pebble', '#8593a0')))->toBeTrue()
-        ->and($kit->hasColour(Colour::of('pebble', '#8593a1')))->toBeFalse()
+        ->and($kit->paintOf(Colour::of('SEA GREY', '#000000')))->not->toBeNull()
+        ->and($kit->paintOf(Colour::of('pebble', '#8593a0')))->not->toBeNull()
+        ->and($kit->paintOf(Colour::of('pebble', '#8593a1')))->toBeNull()
         ->and($kit->splitCakeOf($colours('#bfe3f2', '#3f8fc6', '#1d4e89'))?->name)->toBe('tide cake')
         ->and($kit->splitCakeOf($colours('#3f8fc6', '#1d4e89', '#bfe3f2')))->toBeNull()
         ->and($kit->tools())->toBe([])

@@ -79,3 +79,14 @@ it('names a colour that no paint gives', function (): void {
     expect(lacks($kit, Paint::step(colours: ['#8593a0'])))->toBe([['#8593a0 paint', null, 0.0]])
         ->and(lacks($kit->with(Things::thing(ItemKind::Gem, 'self-stick')), Paint::step(medium: Medium::Gem, tool: 'self-stick', colours: ['#8593a0'])))->toBe([]);
 });
+
+it('takes the kit’s own yellow for yellow, offers the nearest where it is another colour, and asks for the glitter of a colour', function (): void {
+    $kit = Things::kit(
+        Things::thing(ItemKind::Sponge, 'half sponge'), Things::paint('lamp yellow', '#f6c945'), Things::paint('sea grey', '#8593a0'), Things::thing(ItemKind::Glitter, 'poof bottle', ['colours' => [['hex' => '#c9a03c']]]),
+    );
+
+    expect(lacks($kit, Paint::step(colours: ['#f5cf3d'])))->toBe([])
+        ->and(lacks($kit, Paint::step(colours: ['#c9a03c'])))->toBe([['#c9a03c paint', 'lamp yellow instead', 0.0]])
+        ->and(lacks($kit, Paint::step(colours: ['#6a3fa0'])))->toBe([['#6a3fa0 paint', null, 0.0]])
+        ->and(lacks($kit, Paint::step(medium: Medium::Glitter, tool: 'poof bottle', colours: ['#1d4e89'])))->toBe([['#1d4e89 glitter', null, 0.0]]);
+});

@@ -11,7 +11,7 @@ use Core\Design\Design;
 use Core\Design\Placement;
 use Core\Design\Step;
 use Core\Design\StepTimes;
-use Core\Design\Wording\StepReader;
+use Core\Design\Wording\ListReader;
 use Core\Design\Wording\Vocabulary;
 use Core\Kit\BenchTimes;
 use Core\Kit\ItemValues;
@@ -46,10 +46,11 @@ final readonly class Craft
     public static function design(Placement $placement, string ...$lines): Design
     {
         $kit = self::kit();
-        $reader = new StepReader(Vocabulary::withKit($kit->tools(), $kit->colours()));
+        static $reader = null;
+        $reader ??= new ListReader(Vocabulary::withKit($kit->tools(), $kit->colours(), []));
         $steps = [];
         foreach (array_values($lines) as $at => $line) {
-            $steps[] = self::withKitsHex($reader->read($line)->step('s'.($at + 1)), $kit);
+            $steps[] = self::withKitsHex($reader->read($line, $placement)->steps()[0]->withId('s'.($at + 1)), $kit);
         }
 
         return new Design('Wave band', $placement, null, $steps);

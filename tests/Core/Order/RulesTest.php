@@ -57,7 +57,7 @@ function brokenRules(): array
         ['sponge-sides', Craft::cheek('One: half sponge slate cheek left, 0:10', 'Two: round sponge white jaw left, 0:10'), 'clean side', Craft::cheek('One: half sponge slate cheek left, 0:10', 'Two: half sponge white jaw left, 0:10'), []],
         ['tool-torn-apart', Craft::cheek('One: brush round 4 black line cheek left, 0:10', 'Two: brush round 3 white line jaw left, 0:10', 'Three: brush round 4 black line temple left, 0:10'), 'with other work between', Craft::cheek('One: brush round 4 black line cheek left, 0:10', 'Three: brush round 4 black line temple left, 0:10', 'Two: brush round 3 white line jaw left, 0:10'), []],
         ['standing-wait', Craft::cheek('One: half sponge slate cheek left, 0:10', 'Two: brush round 4 white line cheek left, 0:10, dry 1:00', 'Three: brush round 3 black line temple left, 0:20'), 'can be painted meanwhile', Craft::cheek('One: half sponge slate cheek left, 0:10', 'Three: brush round 3 black line temple left, 0:20', 'Two: brush round 4 white line cheek left, 0:10, dry 1:00'), []],
-        ['wet-at-lash-line', Craft::face('Lid: brush round 4 plum fill eyelid both sides, 0:10'), 'lash line with the eye open', Craft::face('Lid: brush round 4 plum fill eyelid both sides, eyes shut, 0:10'), []],
+        ['wet-at-lash-line', Craft::face('Lid: brush round 4 plum fill eyelid both sides, eyes open, 0:10'), 'lash line with the eye open', Craft::face('Lid: brush round 4 plum fill eyelid both sides, eyes shut, 0:10'), []],
         ['loose-glitter-near-eyes', Craft::face('Sparks: glitter poof bottle loose glitter eye socket both sides, 0:10'), 'eyes shut first', Craft::face('Sparks: glitter poof bottle loose glitter eye socket both sides, eyes shut, 0:10'), []],
         ['eyes-shut-too-long', Craft::face('Lid: brush round 4 plum fill eyelid both sides, eyes shut, 0:30', 'Glow: brush round 4 plum fill eye socket both sides, eyes shut, 0:30', 'Nose: brush round 4 plum fill nose tip, 0:10'), 'at a stretch', Craft::face('Lid: brush round 4 plum fill eyelid both sides, eyes shut, 0:30', 'Nose: brush round 4 plum fill nose tip, 0:10', 'Glow: brush round 4 plum fill eye socket both sides, eyes shut, 0:30'), []],
         ['still-too-long', Craft::sitting(Craft::cheek($base, 'More: brush round 2 black line jaw left, 0:30, optional'), 45), 'will not last', Craft::sitting(Craft::cheek($base), 45), []],
@@ -132,7 +132,7 @@ it('tries every rule of the catalogue here, and each has an id, a title and a pl
 it('says the worst first', function (): void {
     $check = Core\Order\Check::of(Craft::face(
         'Lips: brush round 3 coral red fill lips, 0:10',
-        'Lid: brush round 4 plum fill eyelid both sides, 0:10',
+        'Lid: brush round 4 plum fill eyelid both sides, eyes open, 0:10',
         'Tears: 3 black teardrops with round 3 on outer eye, left, 0:10',
     ), Craft::circumstances());
     $ranks = array_map(static fn ($finding): int|false => array_search($finding->severity, Severity::cases(), true), $check->findings);

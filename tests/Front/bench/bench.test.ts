@@ -241,11 +241,15 @@ describe('steps', () => {
     expect(names(bench)).toEqual(['a', 'c', 'b', 'd']);
   });
 
-  it('read from lines come after the selected one', () => {
+  it('read from a list come after the selected one, under ids of their own, with their pins', () => {
     const bench = benchOf(step('a'), step('b'));
-    bench.addSteps([step('x'), step('y')]);
+    const line = (name: string) => ({ steps: [{ step: step(name), assumed: [] }] });
+    bench.addList({ lines: [line('x'), line('y')], pins: [{ kind: 'before', steps: ['1', '3'] }] } as never);
     expect(names(bench)).toEqual(['a', 'x', 'y', 'b']);
-    expect(bench.selectedId).toBe('y');
+    const [first, , added] = bench.draft.steps;
+    expect(bench.selectedId).toBe(added?.id);
+    expect(added?.id).not.toBe('y');
+    expect(bench.draft.pins).toEqual([{ kind: 'before', steps: [first?.id, added?.id] }]);
   });
 });
 

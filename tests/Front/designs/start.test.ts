@@ -1,28 +1,30 @@
 import { describe, expect, it } from 'vitest';
-import type { DesignTape, ReadLine, StartingPoint } from '../../../resources/js/api/types.gen';
+import type { DesignTape, ReadList, StartingPoint } from '../../../resources/js/api/types.gen';
 import { DesignStart } from '../../../resources/js/rooms/designs/start.svelte';
 
 const start = (change: Partial<DesignStart>) => Object.assign(new DesignStart(), change);
 
 describe('a design about to be made', () => {
   it('begins with nothing but its name and place', () => {
-    const one = start({ name: 'Wave band', placement: 'cheek' });
+    const one = start({ name: 'Wave band', chosenPlacement: 'cheek' });
     expect(one.isReady).toBe(true);
     expect(one.asked).toEqual({ name: 'Wave band', placement: 'cheek' });
   });
 
-  it('waits until every line is understood', () => {
-    const one = start({ name: 'Crab', beginning: 'typed lines' });
-    expect(one.isReady).toBe(false);
-    one.typed.text = 'sponge coral red nose 30s\n\n brush black dots';
-    one.typed.readings = [{ text: '', parts: [], questions: [], step: {} }] as unknown as ReadLine[];
-    expect(one.isReady).toBe(true);
-    expect(one.asked).toMatchObject({ lines: ['sponge coral red nose 30s', ' brush black dots'] });
-    one.typed.readings = [
-      ...one.typed.readings,
-      { text: '', parts: [], questions: ['With what?'], step: null },
-    ];
-    expect(one.isReady).toBe(false);
+  it('begins with a list in one’s own words, where that says and as it is called', () => {
+    const one = start({ beginning: 'your own words' });
+    expect([one.isReady, one.placement, one.standIn]).toEqual([true, 'full_face', '']);
+    one.typed.text = 'Crab nose\n- coral red nose 30s';
+    one.typed.reading = { title: 'Crab nose', placement: 'nose', lines: [] } as unknown as ReadList;
+    expect([one.placement, one.standIn]).toEqual(['nose', 'Crab nose']);
+    expect(one.asked).toEqual({
+      name: 'Crab nose',
+      placement: null,
+      list: 'Crab nose\n- coral red nose 30s',
+    });
+    one.chosenPlacement = 'cheek';
+    expect(one.asked).toMatchObject({ placement: 'cheek' });
+    expect(one.placement).toBe('cheek');
   });
 
   it('takes the name of what it begins as until another is typed', () => {

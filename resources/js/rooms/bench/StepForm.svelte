@@ -1,9 +1,13 @@
 <script lang="ts">
+  import { createQuery } from '@tanstack/svelte-query';
+  import { api } from '../../api/client';
+  import type { KitSheet } from '../../api/types.gen';
   import { minutes } from '../../lib/minutes';
   import Colours from '../../ui/Colours.svelte';
   import Said from '../../ui/Said.svelte';
   import type { Bench, DraftStep } from './bench.svelte';
   import ComesOut from './ComesOut.svelte';
+  import { ownPaints, ownTools, secondsMeant } from './own';
   import StepHow from './StepHow.svelte';
   import StepKeys from './StepKeys.svelte';
   import StepMore from './StepMore.svelte';
@@ -19,6 +23,9 @@
 
     return Object.entries(bench.fields).find(([field]) => field.startsWith(start))?.[1][0];
   });
+  const kit = createQuery(() => ({ queryKey: ['kit'], queryFn: () => api.get<KitSheet>('kit') }));
+  /** A bare number too long for minutes was meant as seconds. */
+  const meant = $derived(bench.fields[`steps.${index}.time`] === undefined ? null : secondsMeant(step.time));
   /** What the time rests on, as the server last said it. */
   const timed = $derived(bench.sheet.steps.find((one) => one.id === step.id));
   const basis = $derived.by(() => {
@@ -44,6 +51,9 @@
 
 <StepKeys {bench} {step} {index} />
 <Said message={said} />
+{#if meant !== null}
+  <button type="button" class="mt-1 key" onclick={() => set({ time: meant })}>Make it {meant}</button>
+{/if}
 <div class="mt-3"><StepWords {bench} {step} {onlist} /></div>
 
 <div class="mt-3 grid gap-x-4 gap-y-3 sm:grid-cols-[1fr_150px_110px]">
@@ -81,10 +91,11 @@
   </label>
 </div>
 
-<StepHow {step} {set} />
+<StepHow {step} {set} tools={ownTools(kit.data)} />
 <Colours
   legend="Colours, in the order they are picked up"
   colours={step.colours}
+  paints={ownPaints(kit.data)}
   change={(colours) => set({ colours })}
 />
 <ComesOut colours={bench.sheet.craft.colours.filter((colour) => colour.stepId === step.id)} />

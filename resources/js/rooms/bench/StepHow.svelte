@@ -3,8 +3,18 @@
   import { mediumNames } from '../../lib/placements';
   import { isCounted, loadNames, techniqueNames, techniquesOf } from '../../lib/techniques';
   import type { DraftStep } from './bench.svelte';
+  import type { OwnTool } from './own';
 
-  const { step, set }: { step: DraftStep; set: (change: Partial<DraftStep>) => void } = $props();
+  interface Props {
+    step: DraftStep;
+    /** What the kit has for each medium. */
+    tools: readonly OwnTool[];
+    set: (change: Partial<DraftStep>) => void;
+  }
+
+  const { step, tools, set }: Props = $props();
+
+  const id = $props.id();
 
   const number = (text: string): number | null => (text.trim() === '' ? null : Math.round(Number(text)));
 
@@ -48,9 +58,14 @@
       class="mt-1 field min-w-36 font-normal"
       placeholder="round 3, half sponge …"
       maxlength="80"
+      list="{id}-tools"
       value={step.tool}
       onchange={(event) => set({ tool: event.currentTarget.value })}
     />
+    <datalist id="{id}-tools">
+      {#each tools.filter(({ medium }) => medium === step.medium) as { name } (name)}<option value={name}
+        ></option>{/each}
+    </datalist>
   </label>
   <label class="font-semibold">
     How

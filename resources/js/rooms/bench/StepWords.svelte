@@ -1,8 +1,8 @@
 <script lang="ts">
+  import { onDestroy } from 'svelte';
   import Said from '../../ui/Said.svelte';
-  import type { Bench, DraftStep } from './bench.svelte';
-  import { TypedLines } from '../../steplines/lines.svelte';
   import Understood from '../../steplines/Understood.svelte';
+  import type { Bench, DraftStep } from './bench.svelte';
 
   interface Props {
     bench: Bench;
@@ -13,38 +13,22 @@
 
   const { bench, step, onlist }: Props = $props();
 
-  const typed = new TypedLines();
+  // The step may be another one by the time an answer comes: what is typed here belongs to the one it was typed for.
+  // svelte-ignore state_referenced_locally
+  const words = bench.wordsOf(step.id);
   /** The line is the step's own until somebody types in it, and again once what was typed is the step. */
-  let typing = $state(false);
-  const line = $derived(typing ? typed.text : step.line);
-  const reading = $derived(typed.text === line ? typed.readings[0] : undefined);
+  const line = $derived(words.isTyped ? words.typed.text : step.line);
+  const reading = $derived(words.typed.text === line ? words.typed.lines[0] : undefined);
 
-  function oninput(event: Event & { currentTarget: HTMLTextAreaElement }) {
-    typing = true;
-    typed.type(event.currentTarget.value);
-  }
-
-  /** What is understood becomes the step; what is not stays in the line, with its question. */
-  async function settle() {
-    if (!typing || !(await typed.read())) {
-      return;
-    }
-    const read = typed.readings[0]?.step;
-    if (read !== undefined && read !== null) {
-      bench.setStep(step.id, { ...read, id: step.id });
-      typing = false;
-    } else if (typed.text.trim() === '') {
-      typing = false;
-    }
-  }
+  onDestroy(() => void words.settle());
 
   function onkey(event: KeyboardEvent) {
     if (event.key === 'Escape') {
-      typing = false;
+      words.drop();
     }
     if (event.key === 'Enter') {
       event.preventDefault();
-      void settle();
+      void words.settle();
     }
   }
 
@@ -55,6 +39,11 @@
       onlist(text);
     }
   }
+
+  async function choose(says: string) {
+    words.type(says);
+    await words.settle();
+  }
 </script>
 
 <label class="block font-semibold">
@@ -63,16 +52,16 @@
     class="mt-1 [field-sizing:content] field resize-none text-lg font-normal"
     rows="1"
     value={line}
-    maxlength="1000"
+    maxlength="4000"
     spellcheck="false"
     autocomplete="off"
-    {oninput}
-    onfocus={() => typed.type(line)}
+    oninput={(event) => words.type(event.currentTarget.value)}
+    onfocus={() => words.look(line)}
     onkeydown={onkey}
-    onchange={settle}
+    onchange={() => words.settle()}
     {onpaste}></textarea>
 </label>
 <div class="mt-2" aria-live="polite">
-  {#if reading !== undefined}<Understood {reading} />{/if}
-  <Said message={typed.trouble} />
+  {#if reading !== undefined}<Understood line={reading} headed={false} {choose} />{/if}
+  <Said message={words.typed.trouble} />
 </div>

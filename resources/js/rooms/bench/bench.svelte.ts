@@ -6,6 +6,7 @@ import type {
   FixShown,
   PinShown,
   Placement,
+  ReadList,
   RungWish,
   Side,
   SilencedRule,
@@ -14,6 +15,7 @@ import type {
 } from '../../api/types.gen';
 import { newId } from '../../lib/ids';
 import { echoOf, knownMs } from './echo';
+import { pinsOf, StepWords } from './words.svelte';
 
 /** A step while it is edited: its times are the typed text, and the server says what they come to. */
 export type DraftStep = Omit<
@@ -110,6 +112,7 @@ export class Bench {
   private past = $state.raw<Draft[]>([]);
   private future = $state.raw<Draft[]>([]);
   private again = false;
+  private readonly words = new Map<string, StepWords>();
   readonly canUndo = $derived.by(() => this.past.length > 0);
   readonly canRedo = $derived.by(() => this.future.length > 0);
   /** The tape's pieces: as the server timed them, or about so while it has not yet. */
@@ -190,11 +193,43 @@ export class Bench {
     this.insert(step, like?.id);
   }
 
-  /** Steps read from lines, after the selected one. */
-  addSteps(steps: readonly DraftStep[]): void {
+  /** Steps read from a list, after the selected one, with what they want of the order. */
+  addList(reading: ReadList): void {
     const at = this.draft.steps.findIndex((step) => step.id === this.selectedId) + 1;
-    this.setSteps(this.draft.steps.toSpliced(at, 0, ...steps));
+    const steps = reading.lines.flatMap((line) => line.steps.map(({ step }) => ({ ...step, id: newId() })));
+    const ids = [...this.draft.steps.slice(0, at), ...steps].map((step) => step.id);
+    this.change({
+      ...this.draft,
+      steps: this.draft.steps.toSpliced(at, 0, ...steps),
+      pins: [...this.draft.pins, ...pinsOf(reading, ids)],
+    });
     this.selectedId = steps.at(-1)?.id ?? this.selectedId;
+  }
+
+  /** The line of a step as somebody types in it, kept until it is the step. */
+  wordsOf(id: string): StepWords {
+    const known = this.words.get(id);
+    if (known !== undefined) {
+      return known;
+    }
+    const words = new StepWords({
+      placement: () => this.draft.placement,
+      above: () => this.linesUpTo(this.stepBefore(id)),
+      idsAbove: () => this.idsUpTo(this.stepBefore(id)),
+      become: (step, pins) => {
+        this.become(id, step, pins);
+      },
+    });
+    this.words.set(id, words);
+
+    return words;
+  }
+
+  /** Lines of the steps down to that one, as the server last wrote them; none without one. */
+  linesUpTo(id: string): string[] {
+    return this.upTo(id)
+      .map((step) => step.line)
+      .filter((line) => line !== '');
   }
 
   copyStep(id: string): void {
@@ -449,6 +484,35 @@ export class Bench {
     if (this.again as boolean) {
       await this.save();
     }
+  }
+
+  private upTo(id: string): DraftStep[] {
+    return this.draft.steps.slice(0, this.draft.steps.findIndex((step) => step.id === id) + 1);
+  }
+
+  /** Of the steps whose lines stand above. */
+  private idsUpTo(id: string): string[] {
+    return this.upTo(id)
+      .filter((step) => step.line !== '')
+      .map((step) => step.id);
+  }
+
+  private stepBefore(id: string): string {
+    return this.draft.steps[this.draft.steps.findIndex((step) => step.id === id) - 1]?.id ?? '';
+  }
+
+  /** A typed line is the step from now on, wherever that stands by now. */
+  private become(id: string, read: StepLine, pins: PinShown[]): void {
+    if (this.stepOf(id) === undefined) {
+      return;
+    }
+    const known = new Set(this.draft.pins.map((pin) => JSON.stringify(pin)));
+    const own = pins.map((pin) => ({ ...pin, steps: pin.steps.map((one) => (one === '' ? id : one)) }));
+    this.change({
+      ...this.draft,
+      steps: this.draft.steps.map((step) => (step.id === id ? { ...read, id } : step)),
+      pins: [...this.draft.pins, ...own.filter((pin) => !known.has(JSON.stringify(pin)))],
+    });
   }
 
   private async refit(): Promise<void> {

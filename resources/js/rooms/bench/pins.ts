@@ -10,6 +10,7 @@ export function pinWords(pin: PinShown, nameOf: (id: string) => string): string 
     while_wet: `${second} while ${first} is wet`,
     needs: `${first} only with ${second}`,
     first: `${first} first`,
+    last: `${first} last`,
     together: `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''} together`,
   }[pin.kind];
 }

@@ -10,7 +10,7 @@
   import { Submission } from '../../lib/form.svelte';
   import { placementNames } from '../../lib/placements';
   import { navigate } from '../../router';
-  import LinesField from '../../steplines/LinesField.svelte';
+  import ListField from '../../steplines/ListField.svelte';
   import Fetched from '../../ui/Fetched.svelte';
   import Said from '../../ui/Said.svelte';
   import Sheet from '../../ui/Sheet.svelte';
@@ -40,7 +40,7 @@
   }
 </script>
 
-<Sheet bind:open title="New design">
+<Sheet bind:open title="New design" wide={start.beginning === 'your own words'}>
   <form class="flex flex-col gap-5" onsubmit={make}>
     <label class="font-semibold">
       Name
@@ -71,19 +71,37 @@
     </fieldset>
     {#if start.asksPlacement}
       <fieldset>
-        <legend class="mb-1 font-semibold">Where it is painted</legend>
+        <legend class="mb-1 font-semibold">
+          Where it is painted
+          {#if start.chosenPlacement === null && start.beginning === 'your own words' && start.typed.reading !== null}
+            <span class="font-normal text-soft"
+              ><span aria-hidden="true" class="font-display font-bold text-kelp">≈</span>
+              {start.typed.reading.saysPlacement ? 'as the list says' : 'as its places tell'}</span
+            >
+          {/if}
+        </legend>
         <div class="flex flex-wrap gap-2">
           {#each PlacementValues as value (value)}
             <label class="key cursor-pointer has-checked:key-ink has-focus-visible:outline-3">
-              <input type="radio" class="sr-only" name="placement" {value} bind:group={start.placement} />
+              <input
+                type="radio"
+                class="sr-only"
+                name="placement"
+                {value}
+                checked={start.placement === value}
+                onchange={() => {
+                  start.chosenPlacement = value;
+                  void start.typed.read();
+                }}
+              />
               {placementNames[value]}
             </label>
           {/each}
         </div>
       </fieldset>
     {/if}
-    {#if start.beginning === 'typed lines'}
-      <div><LinesField typed={start.typed} /></div>
+    {#if start.beginning === 'your own words'}
+      <div><ListField typed={start.typed} /></div>
     {:else if start.beginning === 'one of yours'}
       <PickPicture
         legend="Which one"
@@ -104,8 +122,10 @@
       </Fetched>
     {/if}
     <Said message={work.message} />
-    <button type="submit" class="key min-h-14 text-lg key-ink" disabled={work.busy || !start.isReady}
-      >Put it on the bench</button
-    >
+    <div class="sticky -bottom-5 bg-paper pt-2 pb-5 sm:-bottom-7 sm:pb-7">
+      <button type="submit" class="key min-h-14 w-full text-lg key-ink" disabled={work.busy || !start.isReady}
+        >Put it on the bench</button
+      >
+    </div>
   </form>
 </Sheet>

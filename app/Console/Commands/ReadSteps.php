@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Actions\ReadKitFile;
+use App\Exceptions\InvalidKitFile;
+use App\Exceptions\WrongOption;
+use Core\Design\Placement;
+use Core\Design\StepValues;
+use Core\Design\Wording\Assumption;
+use Core\Design\Wording\Choice;
+use Core\Design\Wording\LineReading;
+use Core\Design\Wording\ListReader;
+use Core\Design\Wording\Part;
+use Core\Design\Wording\PartKind;
+use Core\Design\Wording\Placements;
+use Core\Design\Wording\Question;
+use Core\Design\Wording\StepReading;
+use Core\Design\Wording\Vocabulary;
+use Core\Kit\Kit;
+use Illuminate\Console\Command;
+
+/** Exit 0 when nothing is asked, 1 when something is, 2 on bad input. */
+final class ReadSteps extends Command
+{
+    use ReadsFiles;
+
+    private const MOST_BYTES = 1_000_000;
+
+    protected $signature = 'inch:read {file : a list of steps as they are typed, or - for standard input}
+        {--placement= : where the design is painted, such as cheek, where the list does not say it}
+        {--kit= : a kit file whose tools and paints are meant}';
+
+    protected $description = 'Read a list of steps as painters type them, and print what was understood of each line as JSON, a line each';
+
+    public function handle(ReadKitFile $readKit): int
+    {
+        return $this->withFile(function (string $list) use ($readKit): int {
+            $placement = $this->placement();
+            if (strlen($list) > self::MOST_BYTES) {
+                throw WrongOption::of('file', 'a list of less than a megabyte');
+            }
+            $kit = $this->kit($readKit);
+            $reading = (new ListReader(Vocabulary::withKit($kit->tools(), $kit->colours(), $kit->cakes())))->read($list, $placement);
+            foreach ($reading->lines as $line) {
+                $this->line(json_encode(self::shown($line), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR), null);
+            }
+
+            return $reading->asks() ? self::FAILURE : self::SUCCESS;
+        });
+    }
+
+    private function placement(): ?Placement
+    {
+        $name = $this->option('placement');
+        if (! is_string($name)) {
+            return null;
+        }
+
+        return Placements::called($name) ?? throw WrongOption::of('--placement', 'one of '.implode(', ', array_column(Placement::cases(), 'value')));
+    }
+
+    private function kit(ReadKitFile $read): Kit
+    {
+        $path = $this->option('kit');
+        if (! is_string($path)) {
+            return Kit::empty();
+        }
+        if (! is_file($path) || ! is_readable($path)) {
+            throw WrongOption::of('--kit', "a file that can be read; {$path} cannot");
+        }
+        try {
+            return $read((string) file_get_contents($path));
+        } catch (InvalidKitFile $refusal) {
+            throw WrongOption::of('--kit', "a list of things as JSON. {$path}: {$refusal->getMessage()}");
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private static function shown(LineReading $line): array
+    {
+        // What is usual may be left out of a design file; here it is what was asked for.
+        $steps = array_map(static fn (StepReading $step): array => [
+            ...StepValues::of($step->step), 'technique' => $step->step->technique->value, 'side' => $step->step->side->value,
+        ], $line->steps);
+        $question = $line->question();
+
+        return [
+            'line' => $line->number,
+            'text' => $line->text,
+            'kind' => $line->kind->value,
+            'read' => self::read($line),
+            'assumed' => array_merge([], ...array_map(self::assumed(...), $line->steps)),
+            'question' => $question === null ? null : self::asked($question),
+            'step' => $steps[0] ?? null,
+            ...(count($steps) > 1 ? ['steps' => $steps] : []),
+        ];
+    }
+
+    /** @return list<array{kind: string, text: string}> */
+    private static function read(LineReading $line): array
+    {
+        $said = array_filter($line->parts, static fn (Part $part): bool => $part->kind !== PartKind::Between);
+
+        return array_values(array_map(static fn (Part $part): array => ['kind' => $part->kind->value, 'text' => mb_substr($line->text, $part->start, $part->length)], $said));
+    }
+
+    /** @return list<array{what: string, value: string, because: string}> */
+    private static function assumed(StepReading $step): array
+    {
+        return array_map(static fn (Assumption $one): array => ['what' => $one->of->value, 'value' => $one->value, 'because' => $one->because], $step->assumed);
+    }
+
+    /** @return array{asks: string, choices: list<string>} */
+    private static function asked(Question $question): array
+    {
+        return ['asks' => $question->asks, 'choices' => array_map(static fn (Choice $choice): string => $choice->label, $question->choices)];
+    }
+}

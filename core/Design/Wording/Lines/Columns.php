@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Design\Wording\Lines;
+
+use Core\Units\Duration;
+
+/** The columns of a list from a spreadsheet: which of them is the time, and in what it is counted. */
+final readonly class Columns
+{
+    private const HEADS = [
+        'step', 'steps', 'what', 'name', 'minutes', 'minute', 'min', 'mins', 'time', 'seconds', 'secs', 'sec', 's', 'notes', 'note', 'remarks', 'comment', 'tool', 'tools', 'brush', 'with', 'colour', 'color', 'colours', 'colors',
+        'where', 'zone', 'place', 'duration', 'how', 'no', 'nr', '#', 'order', 'side', 'coats', 'schritt', 'zeit', 'dauer', 'werkzeug', 'farbe', 'wo', 'notiz', 'sekunden', 'minuten', 'm:ss', 'mm:ss', 'how long', 'paint', 'medium', 'technique',
+    ];
+
+    private const TIMES = ['minutes', 'minute', 'min', 'mins', 'time', 'seconds', 'secs', 'sec', 's', 'duration', 'zeit', 'dauer', 'sekunden', 'minuten', 'm:ss', 'mm:ss', 'how long'];
+
+    private const SECONDS = ['seconds', 'secs', 'sec', 's', 'sekunden'];
+
+    private const MINUTES = ['minutes', 'minute', 'min', 'mins', 'minuten'];
+
+    private const NUMBERED = ['no', 'nr', '#', 'order'];
+
+    private const IS_TIME = '/^\s*\d+(?::[0-5]\d(?::\d\d)?|[.,]\d+)?\s*(?:s|sec|secs|seconds?|m|min|mins|minutes?|["\'])?\s*$/iu';
+
+    /**
+     * @param  list<int>  $times  which columns hold times
+     * @param  list<int>  $numbers  which hold but the number of the step
+     */
+    private function __construct(private string $header, private array $times, private array $numbers, private bool $inSeconds, private bool $inMinutes) {}
+
+    /** @param  list<string>  $texts */
+    public static function of(array $texts): ?self
+    {
+        $rows = array_values(array_filter($texts, static fn (string $text): bool => str_contains(trim($text), "\t")));
+        if ($rows === []) {
+            return null;
+        }
+        $heads = self::cells(mb_strtolower($rows[0]));
+        $isHeader = count(array_intersect($heads, self::HEADS)) >= max(1, count(array_diff($heads, [''])) - 1) && preg_match('/\d\s*(?:s|sec|min)\b|\d:\d/', $rows[0]) !== 1;
+        $named = array_keys(array_intersect($heads, self::TIMES));
+        $numbers = $isHeader ? array_keys(array_intersect($heads, self::NUMBERED)) : [];
+
+        return new self(
+            $isHeader ? $rows[0] : '',
+            $isHeader && $named !== [] ? $named : self::columnsOfTimes($rows),
+            $numbers,
+            $isHeader && array_intersect($heads, self::SECONDS) !== [],
+            $isHeader && array_intersect($heads, self::MINUTES) !== [],
+        );
+    }
+
+    public function isHeader(string $text): bool
+    {
+        return $this->header !== '' && trim($text) === trim($this->header);
+    }
+
+    public function stretch(string $text): Stretch
+    {
+        $time = null;
+        $kept = [];
+        foreach (explode("\t", $text) as $column => $cell) {
+            $isTime = in_array($column, $this->times, true) && preg_match(self::IS_TIME, $cell) === 1;
+            $time ??= $isTime ? $this->time(trim($cell)) : null;
+            $kept[] = $isTime || in_array($column, $this->numbers, true) ? str_repeat(' ', mb_strlen($cell)) : $cell;
+        }
+
+        return new Stretch(0, implode("\t", $kept), $time);
+    }
+
+    private function time(string $cell): ?Duration
+    {
+        $isBare = preg_match('/^\d+(?:[.,]\d+)?$/', $cell) === 1;
+        $number = (float) str_replace(',', '.', $cell);
+        if ($isBare) {
+            return $this->inSeconds || (! $this->inMinutes && $number >= 10) ? Duration::ofSeconds($number) : Duration::ofMinutes($number);
+        }
+
+        return Duration::tryParse(preg_replace('/^(\d+:\d\d):\d\d$/', '$1', $cell) ?? $cell);
+    }
+
+    /**
+     * @param  list<string>  $rows
+     * @return list<int>
+     */
+    private static function columnsOfTimes(array $rows): array
+    {
+        $found = [];
+        foreach ($rows as $row) {
+            foreach (explode("\t", $row) as $column => $cell) {
+                $found[$column] = ($found[$column] ?? 0) + (preg_match(self::IS_TIME, $cell) === 1 ? 1 : 0);
+            }
+        }
+
+        return array_keys(array_filter($found, static fn (int $times): bool => $times * 2 >= count($rows)));
+    }
+
+    /** @return list<string> */
+    private static function cells(string $row): array
+    {
+        return array_map(static fn (string $cell): string => trim($cell, " \t.:"), explode("\t", $row));
+    }
+}

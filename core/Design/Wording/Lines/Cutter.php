@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Design\Wording\Lines;
+
+use Core\Design\Wording\LineKind;
+use Core\Design\Wording\Placements;
+
+/** Cuts a pasted list of any shape into lines, and lines into the pieces that speak of one step each. */
+final readonly class Cutter
+{
+    private const BULLET = '/^\s*(?:(?:[-*•‣–—·○●▪◦▶►→✓✔☐☑>+]|\[[ xX]?\])(?=\s)|\(?\d{1,3}[.)](?!\d)|\(?[a-hA-H][.)](?=\s)|(?:step|schritt)\s*\d{1,3}\s*[:.)\-–—]*(?=\s|$)|no\.?\s*\d{1,3}\s*[:)\-–—]+(?=\s|$)|#{1,6}(?=\s))\s*/iu';
+
+    private const HEADING = '/^(?:[^\d:,;"“]{2,48}):$/u';
+
+    private const MARKED_HEADING = '/^\s*(?:#{1,6}\s+|={2,}\s*|\*{2}|_{2})(?<says>[^*=#_]{2,60}?)(?:\s*={2,}|\*{2}|_{2})?:?\s*$/u';
+
+    private const PLACEMENT = '/^\s*(?:placement|where|place|for|design for|on)\s*[:=]\s*(?<says>[\p{L} _-]{2,20})\s*$/iu';
+
+    /** Directions of text, marks of order and other signs that nobody sees. */
+    private const UNSEEN = '/[\x00-\x08\x0B-\x1F\x7F\x{200B}-\x{200F}\x{202A}-\x{202E}\x{2060}-\x{2069}\x{FEFF}]/u';
+
+    /** @return list<Line> blank ones left out */
+    public static function lines(string $list): array
+    {
+        $texts = explode("\n", preg_replace('/\r\n|\r|\x{2028}|\x{2029}/u', "\n", mb_scrub($list)) ?? '');
+        $lines = [];
+        $columns = Columns::of($texts);
+        foreach ($texts as $at => $text) {
+            $seen = preg_replace(self::UNSEEN, ' ', $text) ?? '';
+            if (trim($seen) !== '') {
+                $lines[] = self::line($at + 1, $seen, $columns);
+            }
+        }
+
+        return Marks::read(self::titled($lines));
+    }
+
+    private static function line(int $number, string $text, ?Columns $columns): Line
+    {
+        if (preg_match(self::PLACEMENT, $text, $found) === 1 && Placements::called($found['says']) !== null) {
+            return new Line($number, $text, LineKind::Placement, [], mb_strtolower(trim($found['says'])));
+        }
+        if (preg_match(self::MARKED_HEADING, $text, $found) === 1) {
+            return new Line($number, $text, LineKind::Heading, [], trim($found['says'], " :\t"));
+        }
+        if ($columns !== null && $columns->isHeader($text)) {
+            return new Line($number, $text, LineKind::Header, []);
+        }
+        $bare = self::withoutBullet($text);
+        if (preg_match(self::HEADING, trim($bare)) === 1) {
+            return new Line($number, $text, LineKind::Heading, [], trim($bare, " :\t"));
+        }
+        if ($columns !== null && str_contains($text, "\t")) {
+            return new Line($number, $text, LineKind::Steps, [$columns->stretch($bare)]);
+        }
+
+        return new Line($number, $text, LineKind::Steps, Pieces::of($bare));
+    }
+
+    /** The bullet, number or "Step 3:" in front turned into blanks. */
+    private static function withoutBullet(string $text): string
+    {
+        $text = str_replace(['**', '__'], '  ', $text);
+        if (preg_match(self::BULLET, $text, $found) !== 1 || preg_match('/^\s*\d{1,3}\.\s*\d/', $text) === 1) {
+            return $text;
+        }
+
+        return str_repeat(' ', mb_strlen($found[0])).mb_substr($text, mb_strlen($found[0]));
+    }
+
+    /**
+     * A first line without a bullet above lines with bullets is the title.
+     *
+     * @param  list<Line>  $lines
+     * @return list<Line>
+     */
+    private static function titled(array $lines): array
+    {
+        $steps = array_values(array_filter($lines, static fn (Line $line): bool => $line->kind === LineKind::Steps));
+        if (count($steps) < 3 || $steps[0] !== ($lines[0]->kind === LineKind::Placement ? $lines[1] : $lines[0])) {
+            return $lines;
+        }
+        $hasBullet = static fn (Line $line): bool => preg_match(self::BULLET, $line->text) === 1;
+        $isTitle = ! $hasBullet($steps[0]) && $hasBullet($steps[1]) && $hasBullet($steps[2]) && preg_match('/\d/', $steps[0]->text) !== 1 && mb_strlen($steps[0]->text) < 50;
+
+        return $isTitle ? array_map(static fn (Line $line): Line => $line === $steps[0] ? new Line($line->number, $line->text, LineKind::Heading, [], trim($line->text)) : $line, $lines) : $lines;
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Design\Wording\Lines;
+
+/** Several steps in one line: parted by ";" or "then". */
+final readonly class Pieces
+{
+    private const QUOTED = '/"(?:\\\\.|[^"\\\\])*"|“[^”]*”/u';
+
+    private const PARTED = '/;|\s(?:->|→|=>|>)\s|,?\s(?:and\s)?then\s(?!look|up|down)|\.\s+then\s|\.\s+(?=\p{Lu}\p{L}+\s.*\d\s*(?:s|sec|min|"))/iu';
+
+    private const TIMED = '/\d\s*(?:s|sec|secs|seconds?|m|min|mins|minutes?|"|\')(?![\p{L}])|\d:\d\d|\bminute\b/iu';
+
+    /** @return list<Stretch> one at least */
+    public static function of(string $text): array
+    {
+        $plain = preg_replace_callback(self::QUOTED, static fn (array $found): string => str_repeat('x', strlen($found[0])), $text) ?? $text;
+        $cuts = [];
+        preg_match_all(self::PARTED, $plain, $found, PREG_OFFSET_CAPTURE);
+        $from = 0;
+        foreach ($found[0] as [$sign, $at]) {
+            [$before, $after] = [substr($plain, $from, $at - $from), substr($plain, $at + strlen($sign))];
+            if (self::parts(trim($sign), $before, $after)) {
+                $cuts[] = [$at, strlen($sign)];
+                $from = $at + strlen($sign);
+            }
+        }
+
+        return self::cut($text, $cuts);
+    }
+
+    /** A ";" always parts; "then" where either side says its own time, or neither does and both have something to say. */
+    private static function parts(string $sign, string $before, string $after): bool
+    {
+        if (trim($before) === '' || trim($after) === '') {
+            return false;
+        }
+        if ($sign === ';') {
+            return preg_match('/\p{L}/u', $before) === 1 && preg_match('/\p{L}/u', $after) === 1;
+        }
+        $timed = [preg_match(self::TIMED, $before) === 1, preg_match(self::TIMED, $after) === 1];
+        $isClause = str_word_count($before) > 1 && str_word_count($after) > 1;
+
+        return $timed === [true, true] || ($timed === [false, false] && $isClause);
+    }
+
+    /**
+     * @param  list<array{int, int}>  $cuts  where and how long, in bytes
+     * @return list<Stretch>
+     */
+    private static function cut(string $text, array $cuts): array
+    {
+        $stretches = [];
+        $from = 0;
+        foreach ([...$cuts, [strlen($text), 0]] as [$at, $length]) {
+            $piece = substr($text, $from, $at - $from);
+            if (trim($piece) !== '' || $cuts === []) {
+                $stretches[] = new Stretch(mb_strlen(substr($text, 0, $from)), $piece);
+            }
+            $from = $at + $length;
+        }
+
+        return $stretches;
+    }
+}

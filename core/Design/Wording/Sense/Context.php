@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Design\Wording\Sense;
+
+use Core\Design\Colour;
+use Core\Design\Medium;
+use Core\Design\Placement;
+use Core\Design\Side;
+use Core\Design\Step;
+use Core\Design\Zone;
+
+/** What stands above a line: the steps before it, the heading they stand under, and where the design is painted. */
+final readonly class Context
+{
+    /** @param  list<Earlier>  $above  in their order */
+    public function __construct(public Placement $placement, public array $above = [], public string $group = '') {}
+
+    public function with(Earlier $step): self
+    {
+        return new self($this->placement, [...$this->above, $step], $this->group);
+    }
+
+    public function under(string $group): self
+    {
+        return new self($this->placement, $this->above, $group);
+    }
+
+    /** The last step that lays something on the skin. */
+    public function last(): ?Step
+    {
+        return $this->lastThat(static fn (Step $step): bool => $step->medium !== Medium::Bare);
+    }
+
+    /** @param  callable(Step): bool  $fits */
+    public function lastThat(callable $fits): ?Step
+    {
+        for ($at = count($this->above) - 1; $at >= 0; $at--) {
+            if ($fits($this->above[$at]->step)) {
+                return $this->above[$at]->step;
+            }
+        }
+
+        return null;
+    }
+
+    public function lastWith(Medium $medium): ?Step
+    {
+        return $this->lastThat(static fn (Step $step): bool => $step->medium === $medium);
+    }
+
+    /** @return list<Colour> those of the last step that fits and has any */
+    public function coloursOfLast(callable $fits): array
+    {
+        return $this->lastThat(static fn (Step $step): bool => $step->colours !== [] && $fits($step) === true)->colours ?? [];
+    }
+
+    /** The last step that made what this word says. */
+    public function made(string $noun): ?Step
+    {
+        for ($at = count($this->above) - 1; $at >= 0; $at--) {
+            if (in_array($noun, $this->above[$at]->nouns, true)) {
+                return $this->above[$at]->step;
+            }
+        }
+
+        return null;
+    }
+
+    /** The one side that all of the design so far lies on, wherever it could lie on two. */
+    public function onlySide(): ?Side
+    {
+        $only = null;
+        foreach ($this->above as $earlier) {
+            $side = $earlier->step->side;
+            if (! $earlier->isPainted() || $side === Side::Centre) {
+                continue;
+            }
+            if (! $side->isOneSided() || ($only !== null && $only !== $side)) {
+                return null;
+            }
+            $only = $side;
+        }
+
+        return $only;
+    }
+
+    /** @return list<Zone> all that is painted so far, in that order */
+    public function zones(bool $byBrush): array
+    {
+        $zones = [];
+        foreach ($this->above as $earlier) {
+            foreach ($earlier->isPainted() && (! $byBrush || $earlier->step->medium === Medium::Brush) ? $earlier->step->zones : [] as $zone) {
+                $zones[$zone->value] = $zone;
+            }
+        }
+
+        return array_values($zones);
+    }
+
+    /** Whether places of a whole face have their say: a cheek has no muzzle. */
+    public function isOfFace(): bool
+    {
+        return $this->placement === Placement::FullFace || $this->placement === Placement::Mask || $this->placement === Placement::Eye;
+    }
+}

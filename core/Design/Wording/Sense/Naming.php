@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Design\Wording\Sense;
+
+use Core\Design\Colour;
+use Core\Design\Medium;
+use Core\Design\Technique;
+use Core\Design\Wording\Part;
+use Core\Design\Wording\PartKind;
+use Core\Design\Zone;
+
+/** What a step is called: the painter's own words, short and as typed, else what it usually is. */
+final readonly class Naming
+{
+    public const LONGEST = 60;
+
+    /** Words between that may stand within a name. */
+    private const WITHIN = [
+        'on', 'the', 'in', 'of', 'a', 'an', 'with', 'at', 'from', 'over', 'round', 'around', 'between', 'under', 'underneath', 'above', 'below', 'along', 'across', 'inside', 'behind', 'beside', 'next to', 'and', '&', '+', 'to', 'up', 'down',
+        'for', 'near', 'its', 'their', 'each', 'all', 'out', 'into', 'through', '-', '/', 'them', 'it', "'", 'both',
+    ];
+
+    /**
+     * A step without a name of its own is called by its first colour, or what lays it on, and its strokes or its place.
+     *
+     * @param  list<Colour>  $colours
+     * @param  list<Zone>  $zones
+     */
+    public static function usual(Medium $medium, Technique $technique, array $colours, array $zones): string
+    {
+        $colour = $colours[0]->name ?? '';
+        $isStroke = $technique !== Technique::usualOf($medium) && ($technique->isCounted() || $technique === Technique::Outline) && $medium->isPaintedOn();
+        $what = $colour === '' ? $medium->value : $colour;
+        $name = match (true) {
+            $technique === Technique::Wait => 'Wait',
+            $medium === Medium::Bare => trim("{$technique->label()} ".($zones[0] ?? null)?->label()),
+            $isStroke => trim("{$colour} ".($technique === Technique::Outline ? 'outline' : $technique->plural())),
+            default => trim("{$what} ".($zones[0] ?? null)?->label()),
+        };
+
+        return mb_strtoupper(mb_substr($name, 0, 1)).mb_substr($name, 1);
+    }
+
+    /**
+     * The words that name the step, and those that are left for its note.
+     *
+     * @param  bool  $isCounted  whether numbers say how many strokes, and so do not belong to the name
+     * @return array{string, list<string>}
+     */
+    public static function of(Said $said, bool $isCounted): array
+    {
+        $runs = self::runs($said, $isCounted);
+        $own = array_values(array_filter($runs, static fn (array $run): bool => $run['own']));
+        $named = $own[0] ?? $runs[0] ?? null;
+        if ($named === null || ! $named['says']) {
+            return ['', []];
+        }
+        $name = self::shortened($named['text']);
+        $rest = array_values(array_map(static fn (array $run): string => $run['text'], array_filter($runs, static fn (array $run): bool => $run !== $named && $run['says'])));
+
+        return [$name, $name === $named['text'] ? $rest : [$named['text'], ...$rest]];
+    }
+
+    /**
+     * The words of each clause that stand together.
+     *
+     * @return list<array{text: string, own: bool, says: bool}> own with a thing in it; says with a word of the painter's own or a thing
+     */
+    private static function runs(Said $said, bool $isCounted): array
+    {
+        $runs = [];
+        $kept = [];
+        foreach ($said->parts as $part) {
+            if ($part->opensClause) {
+                $runs[] = $kept;
+                $kept = [];
+            }
+            $kept[] = $part;
+        }
+        $runs[] = $kept;
+
+        return array_values(array_filter(array_map(static fn (array $parts): array => self::run($said, $parts, $isCounted), $runs), static fn (array $run): bool => $run['text'] !== ''));
+    }
+
+    /**
+     * @param  list<Part>  $parts
+     * @return array{text: string, own: bool, says: bool}
+     */
+    private static function run(Said $said, array $parts, bool $isCounted): array
+    {
+        $named = array_keys(array_filter($parts, static fn (Part $part): bool => $part->kind->names()));
+        if ($named === []) {
+            return ['text' => '', 'own' => false, 'says' => false];
+        }
+        $from = self::from($said, $parts, $named[0], $isCounted);
+        $words = [];
+        foreach (array_slice($parts, $from, end($named) - $from + 1) as $part) {
+            if (self::mayStandWithin($said, $part, $isCounted)) {
+                $words[] = $said->wordsOf($part);
+            }
+        }
+        $ofOwn = static fn (PartKind ...$kinds): bool => array_filter($parts, static fn (Part $part): bool => in_array($part->kind, $kinds, true)) !== [];
+
+        return ['text' => implode(' ', $words), 'own' => $ofOwn(PartKind::Thing, PartKind::Technique), 'says' => $ofOwn(PartKind::Thing, PartKind::Words) || count($words) > 1];
+    }
+
+    /**
+     * A size right in front of the first word belongs to it, and a number that counts no strokes.
+     *
+     * @param  list<Part>  $parts
+     */
+    private static function from(Said $said, array $parts, int $first, bool $isCounted): int
+    {
+        $from = $first;
+        for ($before = $first - 1; $before >= 0; $before--) {
+            $part = $parts[$before];
+            $isOfIt = ($part->kind === PartKind::Quality && $part->value === 'size') || ($part->kind === PartKind::Count && ! $isCounted);
+            $from = $isOfIt ? $before : $from;
+            if (! $isOfIt && $part->kind !== PartKind::Colour && ! ($part->kind === PartKind::Between && $said->wordsOf($part) === 'of')) {
+                break;
+            }
+        }
+
+        return $from;
+    }
+
+    private static function mayStandWithin(Said $said, Part $part, bool $isCounted): bool
+    {
+        return $part->kind->names() || $part->kind === PartKind::Zone
+            || ($part->kind === PartKind::Quality && $part->value === 'size')
+            || ($part->kind === PartKind::Count && ! $isCounted)
+            || (($part->kind === PartKind::Between || $part->kind === PartKind::Again) && in_array(mb_strtolower($said->wordsOf($part)), self::WITHIN, true));
+    }
+
+    private static function shortened(string $name): string
+    {
+        if (mb_strlen($name) <= self::LONGEST) {
+            return $name;
+        }
+        $cut = mb_substr($name, 0, self::LONGEST);
+
+        return trim((string) preg_replace('/\s+\S*$/u', '', $cut));
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Design\Wording\Sense;
+
+use Core\Design\Wording\Part;
+use Core\Design\Wording\PartKind;
+use Core\Design\Wording\StepReading;
+
+/** The words by which lines below may speak of a step. */
+final readonly class Nouns
+{
+    /** Words that tell a place on anything, and small words of names. */
+    private const NOTHING_MADE = ['top', 'bottom', 'end', 'side', 'edge', 'middle', 'centre', 'center', 'corner', 'tip', 'left', 'right', 'the', 'and', 'with', 'line', 'stroke', 'part', 'white', 'black', 'both', 'step', 'over', 'under', 'row', 'base'];
+
+    /** @return list<string> */
+    public static function of(StepReading $reading, string $line): array
+    {
+        $nouns = self::ofName($reading->step->name);
+        foreach ($reading->parts as $part) {
+            if ($part->kind === PartKind::Thing || $part->kind === PartKind::Technique || $part->kind === PartKind::Shape || $part->kind === PartKind::Words) {
+                $nouns = [...$nouns, ...self::ofPart($part, $line)];
+            }
+        }
+
+        return array_values(array_unique($nouns));
+    }
+
+    /** @return list<string> */
+    public static function ofName(string $name): array
+    {
+        preg_match_all('/\p{L}{3,}/u', $name, $words);
+
+        return array_values(array_diff(array_map(Earlier::noun(...), $words[0]), self::NOTHING_MADE));
+    }
+
+    /** @return list<string> */
+    private static function ofPart(Part $part, string $line): array
+    {
+        return array_values(array_diff([Earlier::noun(trim(mb_substr($line, $part->start, $part->length)))], self::NOTHING_MADE));
+    }
+}

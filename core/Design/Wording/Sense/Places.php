@@ -1,0 +1,320 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Design\Wording\Sense;
+
+use Core\Design\Medium;
+use Core\Design\Placement;
+use Core\Design\Shape;
+use Core\Design\Side;
+use Core\Design\Step;
+use Core\Design\Technique;
+use Core\Design\Wording\Assumption;
+use Core\Design\Wording\Choice;
+use Core\Design\Wording\Part;
+use Core\Design\Wording\PartKind;
+use Core\Design\Wording\Words\Back;
+use Core\Design\Wording\Words\Thing;
+use Core\Design\Wording\Words\ZoneWords;
+use Core\Design\Zone;
+
+/** Where a step goes, on which side and as which shape: as said, as its thing has a place, as the step it speaks of, or where the design is. */
+final readonly class Places
+{
+    /** Designs made for one small place are there unless they say otherwise. */
+    private const STAYING = [Placement::Cheek, Placement::Eye];
+
+    /**
+     * @param  list<Zone>  $zones
+     * @param  list<Assumption>  $assumed
+     */
+    private function __construct(public array $zones, public Side $side, public ?Shape $shape, public array $assumed) {}
+
+    /**
+     * @param  list<Zone>  $spared  that are said not to be painted
+     * @return list<Zone> as far as the line says them, "all over" by the placement
+     */
+    public static function said(Said $said, Context $context, array $spared): array
+    {
+        $zones = [];
+        foreach ($said->all(PartKind::Zone) as $part) {
+            $meant = is_array($part->value) ? $part->value : [];
+            foreach ($meant === [] ? self::everywhere($said, $context) : $meant as $zone) {
+                if ($zone instanceof Zone && $context->placement->has($zone)) {
+                    $zones[$zone->value] = $zone;
+                }
+            }
+        }
+        $left = array_diff_key($zones, array_fill_keys(array_column($spared, 'value'), true));
+
+        return array_values($left === [] ? $zones : $left);
+    }
+
+    /**
+     * @param  list<Zone>  $zones  as said
+     * @param  Said  $all  with the words that speak of steps above
+     * @param  Said|null  $hints  the words of the name in front
+     */
+    public static function of(array $zones, Said $said, Said $all, ?Said $hints, References $references, Context $context, Painted $painted): self
+    {
+        if ($painted->technique->needsNoZone() && $zones === []) {
+            return new self([], Side::Centre, null, []);
+        }
+        $thing = Painted::thing($said, $context);
+        $zoned = self::zones($zones, $thing?->hasPlace() === true ? $thing : self::placed($said) ?? $thing, $all, $hints, $references, $context, $painted);
+        $sided = self::side($zoned->value, $all, $hints, $references, $context);
+
+        return new self($zoned->value, $sided->value, self::shape($said, $thing, $references, $painted), array_values(array_filter([$zoned->assumption, $sided->assumption])));
+    }
+
+    /** Any thing of the line that has a place of its own. */
+    private static function placed(Said $said): ?Thing
+    {
+        foreach ($said->values(PartKind::Thing, Thing::class) as $thing) {
+            if ($thing->hasPlace()) {
+                return $thing;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  list<Zone>  $zones */
+    public static function usualSide(array $zones): Side
+    {
+        foreach ($zones as $zone) {
+            if (! $zone->isOnMiddleLine()) {
+                return Side::Both;
+            }
+        }
+
+        return Side::Centre;
+    }
+
+    /** @return list<Zone> */
+    private static function everywhere(Said $said, Context $context): array
+    {
+        $painted = References::speaksOfAll($said) ? $context->zones(true) : [];
+
+        return $painted === [] ? ZoneWords::everywhereOn($context->placement) : $painted;
+    }
+
+    /**
+     * @param  list<Zone>  $zones
+     * @return Assumed<list<Zone>>
+     */
+    private static function zones(array $zones, ?Thing $thing, Said $all, ?Said $hints, References $references, Context $context, Painted $painted): Assumed
+    {
+        if ($zones !== []) {
+            return new Assumed($zones);
+        }
+        $hinted = $hints === null ? [] : self::said($hints, $context, []);
+        $technical = self::ofTechnique($painted->technique, $context);
+        $last = $context->last();
+        [$found, $because] = match (true) {
+            $hinted !== [] => [$hinted, 'as its name says'],
+            $references->steps !== [] => [self::together($references->steps), "as in “{$references->steps[0]->name}”"],
+            $thing?->hasPlace() === true && $context->isOfFace() => [$thing->zones, 'where that goes'],
+            $technical !== [] => [$technical, 'where '.$painted->technique->plural().' go'],
+            $last === null, in_array($context->placement, self::STAYING, true) => [ZoneWords::usualOn($context->placement), 'where this design is painted'],
+            default => [$last->zones === [] ? ZoneWords::usualOn($context->placement) : $last->zones, 'as in the line above'],
+        };
+
+        return new Assumed($found, new Assumption(PartKind::Zone, self::words($found), $because, self::otherZones($found, $context)));
+    }
+
+    /**
+     * @param  non-empty-list<Step>  $steps
+     * @return list<Zone>
+     */
+    private static function together(array $steps): array
+    {
+        $zones = [];
+        foreach ($steps as $step) {
+            foreach ($step->zones as $zone) {
+                $zones[$zone->value] = $zone;
+            }
+        }
+
+        return array_values($zones);
+    }
+
+    /** @return list<Zone> */
+    private static function ofTechnique(Technique $technique, Context $context): array
+    {
+        return match (true) {
+            ! $context->isOfFace() => [],
+            $technique === Technique::Whisker => $context->placement === Placement::Eye ? [] : [Zone::Muzzle],
+            $technique === Technique::Lash => [Zone::Eyelid],
+            default => [],
+        };
+    }
+
+    /** @param  list<Zone>  $zones */
+    private static function words(array $zones): string
+    {
+        return count($zones) > 4 ? 'all over' : implode(', ', array_map(static fn (Zone $zone): string => $zone->label(), $zones));
+    }
+
+    /**
+     * @param  list<Zone>  $zones
+     * @return list<Choice>
+     */
+    private static function otherZones(array $zones, Context $context): array
+    {
+        $usual = match ($context->placement) {
+            Placement::FullFace, Placement::Mask => [Zone::Forehead, Zone::EyeSocket, Zone::Cheek, Zone::Nose, Zone::Muzzle, Zone::Temple, Zone::Chin],
+            Placement::Cheek => [Zone::Cheekbone, Zone::LowerCheek, Zone::Temple, Zone::Cheek, Zone::Jaw],
+            Placement::Brow => [Zone::Forehead, Zone::Temple, Zone::BetweenBrows, Zone::Brow],
+            Placement::Eye => [Zone::Eyelid, Zone::UnderEye, Zone::OuterEye, Zone::InnerEye, Zone::Temple],
+            Placement::Nose => [Zone::NoseTip, Zone::NoseBridge, Zone::Cheekbone, Zone::Nose],
+            Placement::Arm => [Zone::Forearm, Zone::Wrist, Zone::Arm, Zone::Hand],
+            Placement::Hand => [Zone::Wrist, Zone::Fingers, Zone::Knuckles, Zone::Hand],
+        };
+        $others = array_filter($usual, static fn (Zone $zone): bool => $zones !== [$zone]);
+
+        return array_values(array_map(static fn (Zone $zone): Choice => new Choice($zone->label(), "on the {$zone->label()}"), $others));
+    }
+
+    /**
+     * @param  list<Zone>  $zones
+     * @return Assumed<Side>
+     */
+    private static function side(array $zones, Said $all, ?Said $hints, References $references, Context $context): Assumed
+    {
+        $isMiddle = self::usualSide($zones) === Side::Centre;
+        $said = self::saidSide($all) ?? (! $isMiddle && $hints !== null ? self::saidSide($hints) : null);
+        if ($said !== null) {
+            return new Assumed($isMiddle && $said->isOneSided() && count($zones) === 1 ? Side::Centre : $said);
+        }
+        if ($isMiddle) {
+            return new Assumed(Side::Centre);
+        }
+        $of = $references->steps[0] ?? null;
+        if (self::saysSeveral($all)) {
+            return new Assumed(Side::Both);
+        }
+        if ($references->looksBack(Back::OtherSide) && ! $references->repeats()) {
+            return new Assumed(self::other($context->last()?->side));
+        }
+        [$side, $because] = match (true) {
+            $of !== null && $of->side->isOneSided() => [$of->side, "as in “{$of->name}”"],
+            $context->onlySide() !== null && ! $context->isOfFace() => [$context->onlySide(), 'as in the lines above'],
+            self::sideThere($zones, $context) !== null => [self::sideThere($zones, $context), 'as in the line above'],
+            $context->placement === Placement::Cheek && $context->above === [] => [Side::Left, 'a cheek design is on one cheek'],
+            $context->placement === Placement::Cheek && $context->last() === null => [Side::Left, 'a cheek design is on one cheek'],
+            default => [self::usualSide($zones), ''],
+        };
+
+        return new Assumed($side, $because === '' ? null : new Assumption(PartKind::Side, $side->value, $because, self::otherSides($side)));
+    }
+
+    /** "The eyes", "the temples": both of them. */
+    private static function saysSeveral(Said $said): bool
+    {
+        foreach ($said->all(PartKind::Zone) as $part) {
+            if (is_array($part->value) && $part->value !== [] && preg_match('/(?:eyes|lids|temples|cheeks|brows|eyebrows|cheekbones|bones|ears|corners|nostrils|sockets|sides)\b/iu', $said->wordsOf($part)) === 1) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function other(?Side $side): Side
+    {
+        return match ($side) {
+            Side::Left => Side::Right,
+            Side::Right => Side::Left,
+            default => Side::Right,
+        };
+    }
+
+    private static function saidSide(Said $said): ?Side
+    {
+        $sides = $said->values(PartKind::Side, Side::class);
+        $isBoth = in_array(Side::Left, $sides, true) && in_array(Side::Right, $sides, true) && ! self::namesOne($said);
+        foreach ($said->all(PartKind::Zone) as $part) {
+            $words = mb_strtolower($said->wordsOf($part));
+            $sides = match (true) {
+                preg_match('/\bleft\b/', $words) === 1 => [Side::Left, ...$sides],
+                preg_match('/\bright\b/', $words) === 1 => [Side::Right, ...$sides],
+                preg_match('/\b(?:each|both)\b/', $words) === 1 => [Side::Both, ...$sides],
+                default => $sides,
+            };
+        }
+
+        return $isBoth ? Side::Both : self::outermost($sides);
+    }
+
+    /** "One cheek (right)" names the right one. */
+    private static function namesOne(Said $said): bool
+    {
+        return array_filter($said->all(PartKind::Side), static fn (Part $part): bool => str_contains(mb_strtolower($said->wordsOf($part)), 'one')) !== [];
+    }
+
+    /**
+     * "In the middle" tells the place, not the side, where a side is said too.
+     *
+     * @param  list<Side>  $sides
+     */
+    private static function outermost(array $sides): ?Side
+    {
+        foreach ($sides as $side) {
+            if ($side !== Side::Centre) {
+                return $side;
+            }
+        }
+
+        return $sides[0] ?? null;
+    }
+
+    /**
+     * The side of the last step in the same place, where all of them there lie on it.
+     *
+     * @param  list<Zone>  $zones
+     */
+    private static function sideThere(array $zones, Context $context): ?Side
+    {
+        $there = null;
+        foreach ($context->above as $earlier) {
+            if (array_filter($zones, static fn (Zone $zone): bool => ! $zone->isOnMiddleLine() && in_array($zone, $earlier->step->zones, true)) === []) {
+                continue;
+            }
+            if (! $earlier->step->side->isOneSided() || ($there !== null && $there !== $earlier->step->side)) {
+                return null;
+            }
+            $there = $earlier->step->side;
+        }
+
+        return $there;
+    }
+
+    /** @return list<Choice> */
+    private static function otherSides(Side $side): array
+    {
+        $words = ['left side' => Side::Left, 'right side' => Side::Right, 'both sides' => Side::Both];
+
+        return array_map(static fn (string $says): Choice => new Choice($says, $says), array_keys(array_filter($words, static fn (Side $one): bool => $one !== $side)));
+    }
+
+    /** An outline, stripes or a stencil on a thing follow its shape; dots do not. */
+    private static function shape(Said $said, ?Thing $thing, References $references, Painted $painted): ?Shape
+    {
+        $shape = $said->first(PartKind::Shape);
+        $follows = in_array($painted->technique, [Technique::Outline, Technique::Fill], true);
+
+        return match (true) {
+            $shape instanceof Shape => $shape,
+            $thing?->shape !== null => self::suits($thing->shape, $painted) ? $thing->shape : null,
+            $follows && $references->steps !== [] => $references->steps[0]->mark->shape,
+            default => null,
+        };
+    }
+
+    private static function suits(Shape $shape, Painted $painted): bool
+    {
+        return ! in_array($painted->medium, [Medium::Glitter, Medium::Gem, Medium::Bare], true) && ($painted->technique !== Technique::Dots || $shape === Shape::StarField);
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Design\Wording\Sense;
+
+use Core\Design\Step;
+use Core\Design\Wording\Part;
+use Core\Design\Wording\PartKind;
+use Core\Design\Wording\Words\Back;
+
+/** Which words of a line speak of steps above: the spots, on the tower, its windows, the other side. */
+final readonly class References
+{
+    private const LEADING = [
+        'the', 'its', 'their', 'these', 'those', 'his', 'her', 'each', 'every', 'on', 'in', 'of', 'round', 'around', 'between', 'under', 'over', 'along', 'inside', 'with', 'down', 'from', 'behind', 'above', 'to', 'across', 'into', 'beside',
+        'underneath', 'below', 'at', 'through', 'onto', 'both', 'all', 'for', 'near', 'up',
+    ];
+
+    private const ALL_OF_IT = ['everything', 'all', 'it all', 'all of it', 'whole thing', 'whole design'];
+
+    /**
+     * @param  list<Part>  $parts  the words that speak of steps above
+     * @param  list<Step>  $steps  what they speak of, in the order of the words
+     * @param  list<Back>  $back  how else the line looks back
+     */
+    private function __construct(public array $parts, public array $steps, public array $back) {}
+
+    public static function in(Said $said, Context $context): self
+    {
+        $parts = $steps = [];
+        $back = $said->values(PartKind::Again, Back::class);
+        $repeats = in_array(Back::Same, $back, true) || in_array(Back::OtherSide, $back, true);
+        $itsOwn = self::itsOwn($said);
+        foreach ($said->parts as $at => $part) {
+            $speaksOf = $part->kind->names() && (self::isLed($said, $at) || self::belongsToNext($said, $at) || ($part === $itsOwn && $repeats));
+            $made = $speaksOf ? self::madeBy($said->wordsOf($part), $context) : null;
+            if ($made !== null) {
+                $parts[] = $part;
+                $steps[] = $made;
+            }
+        }
+        $last = $context->last();
+        if ($steps === [] && in_array(Back::It, $back, true) && $last !== null) {
+            $steps[] = $last;
+        }
+
+        return new self($parts, $steps, $back);
+    }
+
+    public function looksBack(Back $back): bool
+    {
+        return in_array($back, $this->back, true);
+    }
+
+    public function repeats(): bool
+    {
+        return $this->looksBack(Back::Same) || $this->looksBack(Back::OtherSide) || $this->looksBack(Back::AllOfIt);
+    }
+
+    /** Whether the line speaks of all that is painted. */
+    public static function speaksOfAll(Said $said): bool
+    {
+        foreach ($said->all(PartKind::Zone) as $part) {
+            if (in_array(mb_strtolower($said->wordsOf($part)), self::ALL_OF_IT, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** "Fish eyes": eyes of the fish. */
+    private static function belongsToNext(Said $said, int $at): bool
+    {
+        $next = $said->parts[$at + 1] ?? null;
+
+        return $next !== null && $next->kind->names() && ! $next->opensClause;
+    }
+
+    /** What the line itself paints: the first thing or stroke in it, else the first of the painter's own words. */
+    private static function itsOwn(Said $said): ?Part
+    {
+        $own = null;
+        foreach ($said->parts as $at => $part) {
+            if (in_array($part->kind, [PartKind::Technique, PartKind::Thing, PartKind::Shape], true) && ! self::belongsToNext($said, $at)) {
+                $own ??= $part;
+            }
+        }
+        foreach ($said->parts as $part) {
+            $own ??= $part->kind === PartKind::Words ? $part : null;
+        }
+
+        return $own;
+    }
+
+    private static function madeBy(string $words, Context $context): ?Step
+    {
+        $made = $context->made(Earlier::noun($words));
+        $last = strrchr($words, ' ');
+
+        return $made ?? ($last === false ? null : $context->made(Earlier::noun(trim($last))));
+    }
+
+    /** Whether a word stands behind "the", "on the", "its" and the like: it speaks of what is there already. */
+    private static function isLed(Said $said, int $at): bool
+    {
+        for ($before = $at - 1; $before >= 0; $before--) {
+            $part = $said->parts[$before];
+            $words = mb_strtolower($said->wordsOf($part));
+            if ($part->kind === PartKind::Between || ($part->kind === PartKind::Again && $part->value === Back::It)) {
+                if (in_array($words, self::LEADING, true) || $part->kind === PartKind::Again) {
+                    return true;
+                }
+
+                continue;
+            }
+            if ($part->kind !== PartKind::Quality && $part->kind !== PartKind::Colour) {
+                return false;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Design\Wording\Sense;
+
+use Core\Design\Colour;
+use Core\Design\Guide;
+use Core\Design\Wording\Part;
+use Core\Design\Wording\PartKind;
+
+/** What a typed step says, by kind. */
+final readonly class Said
+{
+    /** @var array<string, list<Part>> by the value of the kind */
+    private array $byKind;
+
+    /** @param  list<Part>  $parts  in the order of the text */
+    public function __construct(public array $parts, public string $text)
+    {
+        $byKind = [];
+        foreach ($parts as $part) {
+            $byKind[$part->kind->value][] = $part;
+        }
+        $this->byKind = $byKind;
+    }
+
+    public function has(PartKind $kind): bool
+    {
+        return isset($this->byKind[$kind->value]);
+    }
+
+    /** @return list<Part> */
+    public function all(PartKind $kind): array
+    {
+        return $this->byKind[$kind->value] ?? [];
+    }
+
+    public function first(PartKind $kind): mixed
+    {
+        return $this->byKind[$kind->value][0]->value ?? null;
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param  class-string<T>  $class
+     * @return list<T> what is said of that class, in its order
+     */
+    public function values(PartKind $kind, string $class): array
+    {
+        return array_values(array_filter(array_map(static fn (Part $part): mixed => $part->value, $this->all($kind)), static fn (mixed $value): bool => $value instanceof $class));
+    }
+
+    public function number(PartKind $kind): ?int
+    {
+        $number = $this->first($kind);
+
+        return is_int($number) ? $number : null;
+    }
+
+    public function wordsOf(Part $part): string
+    {
+        return trim(mb_substr($this->text, $part->start, $part->length));
+    }
+
+    /** @return list<Colour> in the order they are said; one that is spoken of again is the same one, one in a row of colours is another stripe */
+    public function colours(): array
+    {
+        $colours = [];
+        $inRow = false;
+        foreach ($this->parts as $part) {
+            foreach ($part->kind !== PartKind::Colour ? [] : (is_array($part->value) ? $part->value : [$part->value]) as $colour) {
+                if ($colour instanceof Colour && ($inRow || ! self::isAmong($colour, $colours))) {
+                    $colours[] = $colour;
+                }
+            }
+            $inRow = $part->kind === PartKind::Colour || ($inRow && $part->kind === PartKind::Between);
+        }
+
+        return $colours;
+    }
+
+    /** @param  list<Colour>  $colours */
+    private static function isAmong(Colour $colour, array $colours): bool
+    {
+        return array_filter($colours, static fn (Colour $one): bool => $one->equals($colour) && $one->name === $colour->name) !== [];
+    }
+
+    /** @return list<Guide> */
+    public function guides(): array
+    {
+        return $this->values(PartKind::Guide, Guide::class);
+    }
+
+    /** What is said here, and the things of the other. */
+    public function and(self $other): self
+    {
+        return new self([...$this->parts, ...$other->all(PartKind::Thing)], $this->text);
+    }
+
+    /** Without the parts that speak of steps above. */
+    public function without(PartKind ...$kinds): self
+    {
+        return new self(array_values(array_filter($this->parts, static fn (Part $part): bool => ! in_array($part->kind, $kinds, true))), $this->text);
+    }
+
+    /** @param  list<Part>  $parts */
+    public function withoutParts(array $parts): self
+    {
+        return $parts === [] ? $this : new self(array_values(array_filter($this->parts, static fn (Part $part): bool => ! in_array($part, $parts, true))), $this->text);
+    }
+}

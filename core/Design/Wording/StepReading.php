@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Design\Wording;
+
+use Core\Design\Step;
+
+/** What was read, assumed and asked of one typed step. */
+final readonly class StepReading
+{
+    private const LONGEST_NOTE = 500;
+
+    /**
+     * @param  Step  $step  named by its place, "1" being the first of those above the list, else of the list
+     * @param  list<Part>  $parts  in the order of the line, from its beginning, without overlaps
+     * @param  list<Assumption>  $assumed
+     * @param  int  $end  of its words, in characters from the beginning of the line
+     * @param  list<Step>  $speaksOf  steps above that it speaks of: the tower of its stripes
+     */
+    public function __construct(public Step $step, public array $parts, public array $assumed, public ?Question $question, public int $end, public array $speaksOf) {}
+
+    /**
+     * With more to know of it.
+     *
+     * @param  list<string>  $notes
+     */
+    public function noting(array $notes): self
+    {
+        $note = implode(', ', array_diff([...$notes, $this->step->note], ['']));
+
+        return $notes === [] ? $this : new self($this->step->withNote(mb_substr($note, 0, self::LONGEST_NOTE)), $this->parts, $this->assumed, $this->question, $this->end, $this->speaksOf);
+    }
+}

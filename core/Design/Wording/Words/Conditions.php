@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Design\Wording\Words;
+
+use Core\Design\Technique;
+use Core\Design\Wording\PartKind;
+use Core\Units\Duration;
+
+/** When dry, while wet, before the line work, but not on the muzzle: what is said of the moment and of what is spared. */
+final readonly class Conditions
+{
+    /** Common practice, no source: half a minute lets a film under a line or a dot dry. */
+    public const USUAL_DRYING_SECONDS = 30;
+
+    public const STARTERS = [
+        'when', 'once', 'after', 'as', 'if', 'while', 'before', 'wait', 'let', 'leave', 'leaving', 'on', 'over', 'dry', 'dried', 'until', 'till', 'except', 'avoid', 'avoiding', 'but', 'not', 'without', "don't", 'dont', 'do', 'so', 'drying',
+        'keep', 'keeping', 'spare', 'sparing', 'because', 'careful', 'mind', 'hold', 'soften', 'pull', 'lift',
+    ];
+
+    private const DRY = '/^(?:when|once|after|as soon as|if|until|till) (?:[\p{L}\'-]+ ){0,4}?(?:dry|dried|dries|set|sets)$/u';
+
+    private const DRY_BELOW = ['on dry', 'on dry paint', 'on dry base', 'on the dry base', 'over dry', 'over dry paint', 'on the dry paint', 'over the dry base', 'on dry white', 'on the dry white', 'when completely dry', 'over dry base'];
+
+    private const WET = '/^(?:while|before|when) (?:[\p{L}\'-]+ ){0,4}?(?:wet|tacky|damp|dries|dry|sticky)$/u';
+
+    private const WAIT = '/^(?:wait|let|leave|pause)(?: [\p{L}\'-]+){0,4} (?:dry|dries|dried|set|sets)$/u';
+
+    private const SPARED = '/^(?:leaving|leave|except|avoid|avoiding|but not|not|without|do not|don\'t|dont|so (?:it|that|they|you|the)|keep(?:ing)? (?:clear|off|away|out|it|them)|spar(?:e|ing)|because|careful|mind) /u';
+
+    /** Softening and lifting with a damp bud takes paint away. */
+    private const LIFTED = '/^(?:soften|lift|clean|take|wipe)(?: [\p{L}\'-]+){0,4}? with (?:a )?(?:damp |wet |moist |clean )*(?:bud|q-tip|wipe|tissue)$/u';
+
+    public static function mayBegin(string $text): bool
+    {
+        return in_array($text, self::STARTERS, true);
+    }
+
+    public static function read(Tokens $tokens, int $at): ?Found
+    {
+        $clause = $tokens->untilClauseEnds($at);
+
+        return self::dried($tokens, $at) ?? self::moment($tokens, $at, $clause) ?? self::placed($tokens, $at, $clause) ?? self::spared($tokens, $at, $clause);
+    }
+
+    /** dry 0:20, dry for 30s, dried after 1 min. */
+    private static function dried(Tokens $tokens, int $at): ?Found
+    {
+        if (! in_array($tokens->text($at), ['dry', 'dried'], true)) {
+            return null;
+        }
+        $from = in_array($tokens->text($at + 1), ['for', 'after', 'below'], true) ? 2 : 1;
+        $time = Times::plain($tokens, $at + $from);
+
+        return $time === null ? null : new Found(PartKind::Drying, $time[0], $from + $time[1]);
+    }
+
+    private static function moment(Tokens $tokens, int $at, int $clause): ?Found
+    {
+        $usual = Duration::ofSeconds(self::USUAL_DRYING_SECONDS);
+        for ($taken = 2; $taken <= min(8, $clause); $taken++) {
+            $said = $tokens->joined($at, $taken);
+            $found = match (true) {
+                preg_match(self::WAIT, $said) === 1 => new Found(PartKind::Act, new Act(Technique::Wait), $taken),
+                preg_match(self::LIFTED, $said) === 1 => new Found(PartKind::Act, new Act(Technique::LiftOff, null, true), $taken),
+                in_array($said, self::DRY_BELOW, true), preg_match(self::DRY, $said) === 1 && ! str_starts_with($said, 'until') && ! str_starts_with($said, 'till') => new Found(PartKind::Drying, $usual, $taken),
+                preg_match(self::DRY, $said) === 1 => new Found(PartKind::Note, null, $taken),
+                preg_match(self::WET, $said) === 1 => new Found(PartKind::Order, Place::WhileWet, $taken),
+                default => null,
+            };
+            if ($found !== null) {
+                return $found;
+            }
+        }
+
+        return null;
+    }
+
+    /** before the line work, after the glitter. */
+    private static function placed(Tokens $tokens, int $at, int $clause): ?Found
+    {
+        $place = ['before' => Place::Before, 'after' => Place::After][$tokens->text($at)] ?? null;
+        if ($place === null || $clause < 2 || $clause > 6 || in_array($tokens->text($at + 1), ['that', 'this', 'which'], true) || Numbers::of($tokens->text($at + 1)) !== null) {
+            return null;
+        }
+        $what = $tokens->joined($at + 1, $clause - 1);
+
+        return new Found(PartKind::Order, [$place, preg_replace('/^(?:the|all|any|my) /', '', $what) ?? $what], $clause);
+    }
+
+    /** leaving the muzzle bare, but not the lids, don't press: kept as a note, and what it names is not painted. */
+    private static function spared(Tokens $tokens, int $at, int $clause): ?Found
+    {
+        $isSpared = $clause > 1 && preg_match(self::SPARED, $tokens->joined($at, min($clause, 4)).' ') === 1;
+
+        return $isSpared ? new Found(PartKind::Note, null, $clause) : null;
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Design\Wording\Words;
+
+use Core\Design\Alternative;
+use Core\Design\Medium;
+use Core\Design\Side;
+use Core\Design\Technique;
+use Core\Design\Wording\Vocabulary;
+use Core\Exceptions\InvalidStep;
+use Core\Units\Duration;
+
+/** What was said of another way to paint a step; whatever was not said is as in the step. */
+final readonly class OtherWay
+{
+    private ?Technique $stroke;
+
+    private ?int $number;
+
+    /** @param  array<mixed>  $count  how many, and of which stroke where that was said */
+    public function __construct(
+        private ?Medium $medium,
+        ?Technique $technique,
+        private string $tool,
+        private ?Duration $time,
+        array $count,
+        private ?Side $side,
+        private ?int $look,
+    ) {
+        $stroke = $count[1] ?? null;
+        $this->stroke = $technique ?? ($stroke instanceof Technique ? $stroke : null);
+        $this->number = is_int($count[0] ?? null) ? $count[0] : null;
+    }
+
+    /** Whether medium and technique, as far as they were said, go together. */
+    public function isPossible(Vocabulary $vocabulary): bool
+    {
+        $medium = $this->mediumSaid($vocabulary);
+
+        return $medium === null || $this->stroke === null || $this->stroke->suits($medium);
+    }
+
+    /** @throws InvalidStep when a number makes no sense */
+    public function of(Medium $medium, Technique $technique, string $tool, Vocabulary $vocabulary): Alternative
+    {
+        $isSame = $this->medium === null && $this->tool === '' && ($this->stroke === null || $this->stroke === $technique);
+        if ($isSame) {
+            return new Alternative($medium, $technique, $tool, $this->time, $this->number, $this->side, $this->look);
+        }
+        $its = $this->mediumSaid($vocabulary) ?? $this->stroke?->usualMedium() ?? $medium;
+
+        return new Alternative($its, $this->stroke ?? Technique::usualOf($its), $this->tool, $this->time, $this->number, $this->side, $this->look);
+    }
+
+    private function mediumSaid(Vocabulary $vocabulary): ?Medium
+    {
+        return $this->medium ?? $vocabulary->mediumOfTool($this->tool);
+    }
+}

@@ -70,7 +70,7 @@ final readonly class ListReader
                 $number++;
                 $made = $made->noting($waiting);
                 $waiting = [];
-                $context = $context->with(new Earlier($made->step, Nouns::of($made, $line->text)));
+                $context = $context->with(new Earlier($made->step, Nouns::of($made)));
                 $wishes[] = Wishes::of($made);
                 $steps[] = $made;
                 array_push($parts, ...$made->parts);

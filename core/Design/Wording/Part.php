@@ -12,6 +12,7 @@ final readonly class Part
      * @param  int  $length  in characters
      * @param  mixed  $value  a Medium, Zone, Side, Colour, Duration, coats, or the text itself, as the kind has it
      * @param  bool  $opensClause  whether it is the first one or stands behind a comma or the like
+     * @param  string  $spoken  its words in small letters, in English, without slips
      */
     public function __construct(
         public PartKind $kind,
@@ -19,6 +20,7 @@ final readonly class Part
         public int $length,
         public mixed $value,
         public bool $opensClause = false,
+        public string $spoken = '',
     ) {}
 
     public function end(): int

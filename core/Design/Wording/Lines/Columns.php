@@ -37,14 +37,16 @@ final readonly class Columns
         if ($rows === []) {
             return null;
         }
-        $heads = self::cells(mb_strtolower($rows[0]));
-        $isHeader = count(array_intersect($heads, self::HEADS)) >= max(1, count(array_diff($heads, [''])) - 1) && preg_match('/\d\s*(?:s|sec|min)\b|\d:\d/', $rows[0]) !== 1;
+        $header = $rows[0];
+        $heads = self::cells(mb_strtolower($header));
+        $isHeader = count(array_intersect($heads, self::HEADS)) >= max(1, count(array_diff($heads, [''])) - 1) && preg_match('/\d\s*(?:s|sec|min)\b|\d:\d/', $header) !== 1;
+        $rows = $isHeader ? array_slice($rows, 1) : $rows;
         $named = array_keys(array_intersect($heads, self::TIMES));
         $numbers = $isHeader ? array_keys(array_intersect($heads, self::NUMBERED)) : [];
 
         return new self(
-            $isHeader ? $rows[0] : '',
-            $isHeader && $named !== [] ? $named : self::columnsOfTimes($rows),
+            $isHeader ? $header : '',
+            array_values(array_filter($isHeader && $named !== [] ? $named : self::columnsOfTimes($rows), static fn (int $column): bool => ! self::areMarks($rows, $column))),
             $numbers,
             $isHeader && array_intersect($heads, self::SECONDS) !== [],
             $isHeader && array_intersect($heads, self::MINUTES) !== [],
@@ -78,6 +80,24 @@ final readonly class Columns
         }
 
         return Duration::tryParse(preg_replace('/^(\d+:\d\d):\d\d$/', '$1', $cell) ?? $cell);
+    }
+
+    /**
+     * Times that begin with nought and rise are marks of a clock, not lengths.
+     *
+     * @param  list<string>  $rows
+     */
+    private static function areMarks(array $rows, int $column): bool
+    {
+        $seconds = [];
+        foreach ($rows as $row) {
+            $cell = trim(explode("\t", $row)[$column] ?? '');
+            $seconds[] = preg_match('/^(\d+):(\d\d)$/', $cell, $found) === 1 ? 60 * (int) $found[1] + (int) $found[2] : -1;
+        }
+        $rising = $seconds;
+        sort($rising);
+
+        return count($seconds) > 1 && $seconds[0] === 0 && $seconds === $rising && count(array_unique($seconds)) === count($seconds);
     }
 
     /**

@@ -13,6 +13,9 @@ final readonly class Pieces
 
     private const TIMED = '/\d\s*(?:s|sec|secs|seconds?|m|min|mins|minutes?|"|\')(?![\p{L}])|\d:\d\d|\bminute\b/iu';
 
+    /** Done before what comes "then", and no part of it. */
+    private const DONE_FIRST = '/^\W*(?:let|wait|leave|wipe|rinse|spritz|clean|flip|turn|load)\b/iu';
+
     /** @return list<Stretch> one at least */
     public static function of(string $text): array
     {
@@ -43,7 +46,7 @@ final readonly class Pieces
         $timed = [preg_match(self::TIMED, $before) === 1, preg_match(self::TIMED, $after) === 1];
         $isClause = str_word_count($before) > 1 && str_word_count($after) > 1;
 
-        return $timed === [true, true] || ($timed === [false, false] && $isClause);
+        return $timed === [true, true] || ($timed === [false, false] && $isClause) || preg_match(self::DONE_FIRST, $before) === 1;
     }
 
     /**

@@ -48,7 +48,7 @@ final readonly class Coloured
     private static function asAbove(Said $said, Context $context): array
     {
         $colours = $said->colours();
-        $saysSame = array_filter($said->all(PartKind::Quality), static fn (Part $part): bool => mb_strtolower($said->wordsOf($part)) === 'same') !== [];
+        $saysSame = array_filter($said->all(PartKind::Quality), static fn (Part $part): bool => $part->spoken === 'same') !== [];
 
         return ! $saysSame ? $colours : array_map(static function (Colour $colour) use ($context): Colour {
             foreach ($context->coloursOfLast(static fn (Step $step): bool => array_filter($step->colours, static fn (Colour $one): bool => str_ends_with(mb_strtolower($one->name), mb_strtolower($colour->name))) !== []) as $one) {
@@ -81,7 +81,7 @@ final readonly class Coloured
     private static function ofThing(Said $said, Vocabulary $vocabulary): ?Colour
     {
         foreach ([...$said->all(PartKind::Thing), ...$said->all(PartKind::Technique)] as $part) {
-            $name = self::OF_THINGS[Earlier::noun($said->wordsOf($part))] ?? null;
+            $name = self::OF_THINGS[Earlier::noun($part->spoken)] ?? null;
             if ($name !== null) {
                 return $vocabulary->colour($name);
             }

@@ -118,7 +118,7 @@ final readonly class Naming
             $part = $parts[$before];
             $isOfIt = ($part->kind === PartKind::Quality && $part->value === 'size') || ($part->kind === PartKind::Count && ! $isCounted);
             $from = $isOfIt ? $before : $from;
-            if (! $isOfIt && $part->kind !== PartKind::Colour && ! ($part->kind === PartKind::Between && $said->wordsOf($part) === 'of')) {
+            if (! $isOfIt && $part->kind !== PartKind::Colour && ! ($part->kind === PartKind::Between && $part->spoken === 'of')) {
                 break;
             }
         }
@@ -131,7 +131,7 @@ final readonly class Naming
         return $part->kind->names() || $part->kind === PartKind::Zone
             || ($part->kind === PartKind::Quality && $part->value === 'size')
             || ($part->kind === PartKind::Count && ! $isCounted)
-            || (($part->kind === PartKind::Between || $part->kind === PartKind::Again) && in_array(mb_strtolower($said->wordsOf($part)), self::WITHIN, true));
+            || (($part->kind === PartKind::Between || $part->kind === PartKind::Again) && in_array($part->spoken, self::WITHIN, true));
     }
 
     private static function shortened(string $name): string

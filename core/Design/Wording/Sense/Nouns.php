@@ -15,12 +15,12 @@ final readonly class Nouns
     private const NOTHING_MADE = ['top', 'bottom', 'end', 'side', 'edge', 'middle', 'centre', 'center', 'corner', 'tip', 'left', 'right', 'the', 'and', 'with', 'line', 'stroke', 'part', 'white', 'black', 'both', 'step', 'over', 'under', 'row', 'base'];
 
     /** @return list<string> */
-    public static function of(StepReading $reading, string $line): array
+    public static function of(StepReading $reading): array
     {
         $nouns = self::ofName($reading->step->name);
         foreach ($reading->parts as $part) {
             if ($part->kind === PartKind::Thing || $part->kind === PartKind::Technique || $part->kind === PartKind::Shape || $part->kind === PartKind::Words) {
-                $nouns = [...$nouns, ...self::ofPart($part, $line)];
+                $nouns = [...$nouns, ...self::ofPart($part)];
             }
         }
 
@@ -36,8 +36,8 @@ final readonly class Nouns
     }
 
     /** @return list<string> */
-    private static function ofPart(Part $part, string $line): array
+    private static function ofPart(Part $part): array
     {
-        return array_values(array_diff([Earlier::noun(trim(mb_substr($line, $part->start, $part->length)))], self::NOTHING_MADE));
+        return array_values(array_diff([Earlier::noun($part->spoken)], self::NOTHING_MADE));
     }
 }

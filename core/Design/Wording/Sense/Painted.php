@@ -76,7 +76,7 @@ final readonly class Painted
             if (! $part->value instanceof Thing || ($next !== null && $next->start === $part->end() + 1)) {
                 continue;
             }
-            $isEye = in_array(mb_strtolower($said->wordsOf($part)), ['eye', 'eyes'], true);
+            $isEye = in_array($part->spoken, ['eye', 'eyes'], true);
 
             return $isEye && ! $context->isOfFace() ? new Thing(Technique::Dots) : $part->value;
         }
@@ -130,7 +130,7 @@ final readonly class Painted
     private static function spokenOf(Said $said): array
     {
         foreach ([...$said->all(PartKind::Quality), ...$said->all(PartKind::Act), ...$said->all(PartKind::Thing)] as $part) {
-            $words = mb_strtolower($said->wordsOf($part));
+            $words = $part->spoken;
             $medium = match (true) {
                 preg_match('/sponge|clean side|other end/', $words) === 1 => Medium::Sponge,
                 str_contains($words, 'brush') => Medium::Brush,

@@ -214,7 +214,7 @@ final readonly class Places
     private static function saysSeveral(Said $said): bool
     {
         foreach ($said->all(PartKind::Zone) as $part) {
-            if (is_array($part->value) && $part->value !== [] && preg_match('/(?:eyes|lids|temples|cheeks|brows|eyebrows|cheekbones|bones|ears|corners|nostrils|sockets|sides)\b/iu', $said->wordsOf($part)) === 1) {
+            if (is_array($part->value) && $part->value !== [] && preg_match('/(?:eyes|lids|temples|cheeks|brows|eyebrows|cheekbones|bones|ears|corners|nostrils|sockets|sides)\b/', $part->spoken) === 1) {
                 return true;
             }
         }
@@ -236,7 +236,7 @@ final readonly class Places
         $sides = $said->values(PartKind::Side, Side::class);
         $isBoth = in_array(Side::Left, $sides, true) && in_array(Side::Right, $sides, true) && ! self::namesOne($said);
         foreach ($said->all(PartKind::Zone) as $part) {
-            $words = mb_strtolower($said->wordsOf($part));
+            $words = $part->spoken;
             $sides = match (true) {
                 preg_match('/\bleft\b/', $words) === 1 => [Side::Left, ...$sides],
                 preg_match('/\bright\b/', $words) === 1 => [Side::Right, ...$sides],
@@ -251,7 +251,7 @@ final readonly class Places
     /** "One cheek (right)" names the right one. */
     private static function namesOne(Said $said): bool
     {
-        return array_filter($said->all(PartKind::Side), static fn (Part $part): bool => str_contains(mb_strtolower($said->wordsOf($part)), 'one')) !== [];
+        return array_filter($said->all(PartKind::Side), static fn (Part $part): bool => str_contains($part->spoken, 'one')) !== [];
     }
 
     /**

@@ -34,7 +34,7 @@ final readonly class References
         $itsOwn = self::itsOwn($said);
         foreach ($said->parts as $at => $part) {
             $speaksOf = $part->kind->names() && (self::isLed($said, $at) || self::belongsToNext($said, $at) || ($part === $itsOwn && $repeats));
-            $made = $speaksOf ? self::madeBy($said->wordsOf($part), $context) : null;
+            $made = $speaksOf ? self::madeBy($part->spoken, $context) : null;
             if ($made !== null) {
                 $parts[] = $part;
                 $steps[] = $made;
@@ -62,7 +62,7 @@ final readonly class References
     public static function speaksOfAll(Said $said): bool
     {
         foreach ($said->all(PartKind::Zone) as $part) {
-            if (in_array(mb_strtolower($said->wordsOf($part)), self::ALL_OF_IT, true)) {
+            if (in_array($part->spoken, self::ALL_OF_IT, true)) {
                 return true;
             }
         }
@@ -107,7 +107,7 @@ final readonly class References
     {
         for ($before = $at - 1; $before >= 0; $before--) {
             $part = $said->parts[$before];
-            $words = mb_strtolower($said->wordsOf($part));
+            $words = $part->spoken;
             if ($part->kind === PartKind::Between || ($part->kind === PartKind::Again && $part->value === Back::It)) {
                 if (in_array($words, self::LEADING, true) || $part->kind === PartKind::Again) {
                     return true;

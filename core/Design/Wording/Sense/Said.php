@@ -12,6 +12,8 @@ use Core\Design\Wording\PartKind;
 /** What a typed step says, by kind. */
 final readonly class Said
 {
+    private const ONTO = ['into', 'over', 'on', 'onto', 'across', 'under', 'between', 'in', 'from', 'along', 'through', 'above', 'below'];
+
     /** @var array<string, list<Part>> by the value of the kind */
     private array $byKind;
 
@@ -69,8 +71,9 @@ final readonly class Said
     {
         $colours = [];
         $inRow = false;
-        foreach ($this->parts as $part) {
-            foreach ($part->kind !== PartKind::Colour ? [] : (is_array($part->value) ? $part->value : [$part->value]) as $colour) {
+        $isThere = $this->coloursThere();
+        foreach ($this->parts as $at => $part) {
+            foreach ($part->kind !== PartKind::Colour || isset($isThere[$at]) ? [] : (is_array($part->value) ? $part->value : [$part->value]) as $colour) {
                 if ($colour instanceof Colour && ($inRow || ! self::isAmong($colour, $colours))) {
                     $colours[] = $colour;
                 }
@@ -79,6 +82,24 @@ final readonly class Said
         }
 
         return $colours;
+    }
+
+    /**
+     * "Into the white", "over the red": paint that lies there already, where the line picks up another colour too.
+     *
+     * @return array<int, true> by the place of the part
+     */
+    private function coloursThere(): array
+    {
+        $there = [];
+        foreach ($this->parts as $at => $part) {
+            $before = array_column(array_slice($this->parts, max(0, $at - 2), min(2, $at)), 'spoken');
+            if ($part->kind === PartKind::Colour && count($before) === 2 && $before[1] === 'the' && in_array($before[0], self::ONTO, true)) {
+                $there[$at] = true;
+            }
+        }
+
+        return count($there) < count($this->all(PartKind::Colour)) ? $there : [];
     }
 
     /** @param  list<Colour>  $colours */

@@ -28,6 +28,7 @@ use Core\Design\Wording\Words\OtherWay;
 use Core\Design\Wording\Words\Place;
 use Core\Design\Wording\Words\Scanner;
 use Core\Design\Wording\Words\Spared;
+use Core\Design\Wording\Words\Thing;
 use Core\Design\Wording\Words\Tokens;
 use Core\Design\Zone;
 use Core\Exceptions\InvalidStep;
@@ -129,7 +130,9 @@ final readonly class StepMaker
      */
     private static function isItsOwn(Said $said, array $zones): bool
     {
-        return $said->has(PartKind::Technique) || $said->has(PartKind::Thing) || $said->has(PartKind::Medium) || $said->has(PartKind::Tool)
+        $acts = array_filter($said->values(PartKind::Act, Act::class), static fn (Act $act): bool => $act->technique !== null);
+
+        return $acts !== [] || $said->has(PartKind::Technique) || $said->has(PartKind::Thing) || $said->has(PartKind::Medium) || $said->has(PartKind::Tool)
             || ($said->has(PartKind::Words) && $said->has(PartKind::Colour) && $zones !== [])
             || ($said->has(PartKind::Words) && count($said->all(PartKind::Words)) === 1 && ! self::looksWholly($said));
     }
@@ -179,13 +182,21 @@ final readonly class StepMaker
             $base->load,
             $base->technique->isCounted() ? $this->count($said) ?? $base->count : null,
             null,
-            $base->mark,
+            $this->markAgain($said, $base),
             $this->shut($said, $zoned, $base->medium),
             $base->look,
             $context->group,
         );
 
         return [$step, [new Assumption(PartKind::Again, "the rest as in “{$base->name}”", '')]];
+    }
+
+    /** "Lower wings, the same" have a shape of their own. */
+    private function markAgain(Said $said, Step $base): Mark
+    {
+        $shape = ($said->values(PartKind::Thing, Thing::class)[0] ?? null)?->shape;
+
+        return new Mark($shape ?? $base->mark->shape, $base->mark->sizePercent, $base->mark->turnDegrees, $said->guides());
     }
 
     private static function otherSide(Side $side): Side
@@ -289,7 +300,7 @@ final readonly class StepMaker
     private function isThin(Said $said): bool
     {
         foreach ($said->all(PartKind::Quality) as $part) {
-            if (preg_match('/thin|fine|delicate/', mb_strtolower($said->wordsOf($part))) === 1) {
+            if (preg_match('/thin|fine|delicate/', $part->spoken) === 1) {
                 return true;
             }
         }
@@ -310,15 +321,18 @@ final readonly class StepMaker
             }
         }
         $first = $said->first(PartKind::Count);
+        // "Stripes, 5, 12s": the seconds are said, so the other number counts.
+        $bare = array_values(array_filter($said->all(PartKind::Time), static fn (Part $part): bool => is_int($part->value)))[0]->value ?? null;
+        $isTimed = $said->values(PartKind::Time, Duration::class) !== [];
 
-        return is_array($first) && is_int($first[0]) ? $first[0] : null;
+        return is_array($first) && is_int($first[0]) ? $first[0] : ($isTimed && is_int($bare) ? $bare : null);
     }
 
     /** "Twice" over what is not counted is two coats. */
     private function coats(Said $said, bool $isCounted): int
     {
         foreach ($isCounted ? [] : $said->all(PartKind::Count) as $part) {
-            if (in_array(mb_strtolower($said->wordsOf($part)), ['twice', 'two times'], true)) {
+            if (in_array($part->spoken, ['twice', 'two times'], true)) {
                 return 2;
             }
         }
@@ -390,7 +404,7 @@ final readonly class StepMaker
             $notes[] = match (true) {
                 $part->kind === PartKind::Note && is_string($part->value) => $part->value,
                 $part->kind === PartKind::Note => $said->wordsOf($part),
-                $part->kind === PartKind::Quality && $part->value === 'stroke' && mb_strlen($said->wordsOf($part)) > 3 && ! in_array(mb_strtolower($said->wordsOf($part)), ['same', 'edge', 'rest', 'press', 'pull', 'tip', 'heel'], true) => $said->wordsOf($part),
+                $part->kind === PartKind::Quality && $part->value === 'stroke' && mb_strlen($said->wordsOf($part)) > 3 && ! in_array($part->spoken, ['same', 'edge', 'rest', 'press', 'pull', 'tip', 'heel'], true) => $said->wordsOf($part),
                 $part->kind === PartKind::Act && $part->value instanceof Act && $part->value->technique === null => $said->wordsOf($part),
                 $part->kind === PartKind::Order && $part->value === Place::WhileWet => $said->wordsOf($part),
                 default => '',
@@ -461,6 +475,6 @@ final readonly class StepMaker
     {
         $all = $name === null ? $parts : [$name, ...$parts];
 
-        return array_map(static fn (Part $part): Part => new Part($part->kind, $stretch->start + $part->start, $part->length, $part->value, $part->opensClause), $all);
+        return array_map(static fn (Part $part): Part => new Part($part->kind, $stretch->start + $part->start, $part->length, $part->value, $part->opensClause, $part->spoken), $all);
     }
 }

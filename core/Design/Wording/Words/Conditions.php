@@ -17,6 +17,7 @@ final readonly class Conditions
     public const STARTERS = [
         'when', 'once', 'after', 'as', 'if', 'while', 'before', 'wait', 'let', 'leave', 'leaving', 'on', 'over', 'dry', 'dried', 'until', 'till', 'except', 'avoid', 'avoiding', 'but', 'not', 'without', "don't", 'dont', 'do', 'so', 'drying',
         'keep', 'keeping', 'spare', 'sparing', 'because', 'careful', 'mind', 'hold', 'soften', 'pull', 'lift',
+        'pointing', 'aiming', 'facing', 'aimed',
     ];
 
     private const DRY = '/^(?:when|once|after|as soon as|if|until|till) (?:[\p{L}\'-]+ ){0,4}?(?:dry|dried|dries|set|sets)$/u';
@@ -27,7 +28,7 @@ final readonly class Conditions
 
     private const WAIT = '/^(?:wait|let|leave|pause)(?: [\p{L}\'-]+){0,4} (?:dry|dries|dried|set|sets)$/u';
 
-    private const SPARED = '/^(?:leaving|leave|except|avoid|avoiding|but not|not|without|do not|don\'t|dont|so (?:it|that|they|you|the)|keep(?:ing)? (?:clear|off|away|out|it|them)|spar(?:e|ing)|because|careful|mind) /u';
+    private const SPARED = '/^(?:leaving|leave|except|avoid|avoiding|but not|not|without|do not|don\'t|dont|so (?:it|that|they|you|the)|keep(?:ing)? (?:clear|off|away|out|it|them)|spar(?:e|ing)|because|careful|mind|(?:pointing|aiming|aimed|facing)(?: (?:to|at|towards?|up|down|in|out))?) /u';
 
     /** Softening and lifting with a damp bud takes paint away. */
     private const LIFTED = '/^(?:soften|lift|clean|take|wipe)(?: [\p{L}\'-]+){0,4}? with (?:a )?(?:damp |wet |moist |clean )*(?:bud|q-tip|wipe|tissue)$/u';
@@ -92,8 +93,14 @@ final readonly class Conditions
     /** leaving the muzzle bare, but not the lids, don't press: kept as a note, and what it names is not painted. */
     private static function spared(Tokens $tokens, int $at, int $clause): ?Found
     {
-        $isSpared = $clause > 1 && preg_match(self::SPARED, $tokens->joined($at, min($clause, 4)).' ') === 1;
+        if ($clause < 2 || preg_match(self::SPARED, $tokens->joined($at, min($clause, 4)).' ') !== 1) {
+            return null;
+        }
+        $taken = 1;
+        while ($taken < $clause && Times::plain($tokens, $at + $taken) === null) {
+            $taken++;
+        }
 
-        return $isSpared ? new Found(PartKind::Note, null, $clause) : null;
+        return new Found(PartKind::Note, null, $taken);
     }
 }

@@ -71,9 +71,9 @@ final readonly class Scanner
             $length = $tokens->span($at, $found->taken);
             if ($found->kind === PartKind::Colour && is_string($found->value) && $before?->kind === PartKind::Colour && $before->value instanceof Colour) {
                 array_pop($parts);
-                $parts[] = new Part(PartKind::Colour, $before->start, $start + $length - $before->start, Colour::of($before->value->name, $found->value));
+                $parts[] = new Part(PartKind::Colour, $before->start, $start + $length - $before->start, Colour::of($before->value->name, $found->value), $before->opensClause, $before->spoken);
             } else {
-                $parts[] = new Part($found->kind, $start, $length, $found->value, $tokens->all[$at]->opensClause);
+                $parts[] = new Part($found->kind, $start, $length, $found->value, $tokens->all[$at]->opensClause, $tokens->joined($at, $found->taken));
             }
             $counted = $found->kind === PartKind::Count && is_array($found->value) && is_int($found->value[0]) ? $found->value[0] : $counted;
             $at += $found->taken;
@@ -108,7 +108,7 @@ final readonly class Scanner
             ?? (Conditions::mayBegin($text) ? $this->unlessLonger(Conditions::read($tokens, $at), $tokens, $at) : null)
             ?? $this->colour($tokens, $at, $before)
             ?? $this->phrases->read($tokens, $at)
-            ?? new Found(PartKind::Words, null, 1);
+            ?? new Found(preg_match('/[\p{L}\p{N}]/u', $text) === 1 ? PartKind::Words : PartKind::Between, null, 1);
     }
 
     /** A phrase as long as the condition is what was meant: "or leave it out", "while wet". */

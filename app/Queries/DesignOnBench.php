@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries;
 
 use App\Http\Resources\BrushToKeep;
+use App\Http\Resources\ColourSwatch;
 use App\Http\Resources\DesignSheet;
 use App\Http\Resources\MissingThing;
 use App\Http\Resources\PinShown;
@@ -119,7 +120,9 @@ final readonly class DesignOnBench
 
     private static function missing(Lack $lack): MissingThing
     {
-        return new MissingThing($lack->stepId, $lack->missing, $lack->instead, $lack->extra->milliseconds);
+        $colour = $lack->kind === null || $lack->colour === null ? null : new ColourSwatch($lack->colour->name, $lack->colour->hex);
+
+        return new MissingThing($lack->stepId, $lack->missing, $lack->instead, $lack->extra->milliseconds, $lack->kind, $colour);
     }
 
     /** @return list<BrushToKeep> */

@@ -7,7 +7,7 @@ namespace Core\Design;
 use Core\Exceptions\InvalidStep;
 use Core\Units\Duration;
 
-/** Another way to paint the same step: freehand instead of a stencil, four petals instead of five, one side instead of both. */
+/** Another way to paint the same step: freehand instead of a stencil, four petals instead of five, one side instead of both, a coat more. */
 final readonly class Alternative
 {
     /**
@@ -15,6 +15,7 @@ final readonly class Alternative
      * @param  int|null  $count  strokes or marks a side; null for those of the step
      * @param  Side|null  $side  null for that of the step
      * @param  int|null  $look  0 to Defaults::MOST_LOOK; null for a share of the step's look
+     * @param  int|null  $coats  1 to Defaults::MOST_COATS; null for those of the step
      *
      * @throws InvalidStep when that medium cannot be used that way, or a value makes no sense
      */
@@ -26,6 +27,7 @@ final readonly class Alternative
         public ?int $count = null,
         public ?Side $side = null,
         public ?int $look = null,
+        public ?int $coats = null,
     ) {
         $label = $technique->label();
         match (true) {
@@ -33,12 +35,13 @@ final readonly class Alternative
             $count !== null && ! $technique->isCounted() => throw InvalidStep::uncounted($label, $technique),
             $count !== null && ($count < 1 || $count > Defaults::MOST_COUNT) => throw InvalidStep::count($label, $count),
             $look !== null && ($look < 0 || $look > Defaults::MOST_LOOK) => throw InvalidStep::look($label, $look),
+            $coats !== null && ($coats < 1 || $coats > Defaults::MOST_COATS) => throw InvalidStep::coats($label, $coats),
             default => null,
         };
     }
 
     public function withTool(string $tool): self
     {
-        return new self($this->medium, $this->technique, $tool, $this->time, $this->count, $this->side, $this->look);
+        return new self($this->medium, $this->technique, $tool, $this->time, $this->count, $this->side, $this->look, $this->coats);
     }
 }

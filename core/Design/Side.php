@@ -19,6 +19,16 @@ enum Side: string
             && ! ($this === self::Right && $other === self::Left);
     }
 
+    /** Left for right; what lies on both or in the middle stays there. */
+    public function opposite(): self
+    {
+        return match ($this) {
+            self::Left => self::Right,
+            self::Right => self::Left,
+            default => $this,
+        };
+    }
+
     public function isOneSided(): bool
     {
         return $this === self::Left || $this === self::Right;

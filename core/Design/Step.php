@@ -176,21 +176,21 @@ final readonly class Step
         $isCounted = $way->technique->isCounted();
 
         return new self(
-            $this->id, $this->name, $way->medium, $way->tool, $this->colours, $this->zones, $way->side ?? $this->side, $this->coats,
+            $this->id, $this->name, $way->medium, $way->tool, $this->colours, $this->zones, $way->side ?? $this->side, $way->coats ?? $this->coats,
             $way->time ?? $this->timeBy($way), $this->dryFor, $this->optional, $this->note, $way->technique, $this->load,
             $isCounted ? $way->count ?? $this->count : null, $isCounted && $way->count === null ? $this->smallCount : null, $this->mark,
             $this->shut, $way->look ?? $this->look, $this->group, [], $this->stopAfter,
         );
     }
 
-    /** Of the typed time, what fewer strokes or one side leave of it; null where the technique is another. */
+    /** Of the typed time, what fewer strokes, one side or another number of coats make of it; null where the technique is another. */
     private function timeBy(Alternative $way): ?Duration
     {
-        if ($this->time === null || $way->technique !== $this->technique || $way->medium !== $this->medium || ($way->count === null && $way->side === null)) {
+        if ($this->time === null || $way->technique !== $this->technique || $way->medium !== $this->medium || ($way->count === null && $way->side === null && $way->coats === null)) {
             return null;
         }
         $sides = static fn (Side $side): float => $side === Side::Both ? 1.0 + Defaults::WEAK_SIDE_FACTOR : 1.0;
-        $share = ($way->count ?? $this->strokes()) / $this->strokes() * $sides($way->side ?? $this->side) / $sides($this->side);
+        $share = ($way->count ?? $this->strokes()) / $this->strokes() * $sides($way->side ?? $this->side) / $sides($this->side) * ($way->coats ?? $this->coats) / $this->coats;
 
         return Duration::ofMilliseconds(max(1, (int) round($this->time->milliseconds * $share)));
     }

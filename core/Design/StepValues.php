@@ -11,7 +11,7 @@ use Core\Units\Duration;
  * A step as plain values, ready for JSON: the one written form of it, in design files, in the database and in plans. What
  * is usual is left out. The shape is the step of schemas/design.v5.schema.json.
  *
- * @phpstan-type AlternativeValues array{medium: string, technique?: string, tool?: string, seconds?: int|float, count?: int, side?: string, look?: int}
+ * @phpstan-type AlternativeValues array{medium: string, technique?: string, tool?: string, seconds?: int|float, count?: int, side?: string, look?: int, coats?: int}
  * @phpstan-type GuideValues array{by: string, value: string}
  * @phpstan-type Values array{
  *     name: string, medium: string, technique?: string, tool?: string, colours?: list<array{name?: string, hex: string}>, zones?: list<string>,
@@ -153,6 +153,7 @@ final readonly class StepValues
             $values['count'] ?? null,
             isset($values['side']) ? Side::from($values['side']) : null,
             $values['look'] ?? null,
+            $values['coats'] ?? null,
         );
     }
 
@@ -179,6 +180,7 @@ final readonly class StepValues
             ...($alternative->count === null ? [] : ['count' => $alternative->count]),
             ...($alternative->side === null ? [] : ['side' => $alternative->side->value]),
             ...($alternative->look === null ? [] : ['look' => $alternative->look]),
+            ...($alternative->coats === null ? [] : ['coats' => $alternative->coats]),
         ];
     }
 }

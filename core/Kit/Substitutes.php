@@ -87,7 +87,7 @@ final readonly class Substitutes
         $name = $colour->name === '' ? $colour->hex : $colour->name;
         $other = $this->kit->nearly($kind, $colour, Defaults::OFFERED_WITHIN);
 
-        return new Lack($step->id, "{$name} {$kind->label()}", $other === null ? null : "{$other->name} instead", Duration::zero());
+        return new Lack($step->id, "{$name} {$kind->label()}", $other === null ? null : "{$other->name} instead", Duration::zero(), $colour->name === '' ? null : $kind, $colour);
     }
 
     private function otherWay(Step $step): ?Alternative

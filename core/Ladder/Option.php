@@ -48,7 +48,9 @@ final readonly class Option
         $isOther = $painted->technique !== $step->technique || $painted->medium !== $step->medium;
         $strokes = $isOther ? 1.0 : min(1.0, $painted->strokes() / $step->strokes()) ** Defaults::FEWER_STROKES_POWER;
 
-        return min(1.0, $sides($painted->side) / $sides($step->side)) * $strokes * ($isOther ? Defaults::OTHER_WAY_LOOK : 1.0);
+        $coats = $painted->coats > $step->coats ? Defaults::MORE_COATS_LOOK : ($painted->coats / $step->coats) ** Defaults::FEWER_STROKES_POWER;
+
+        return min(1.0, $sides($painted->side) / $sides($step->side)) * $strokes * $coats * ($isOther ? Defaults::OTHER_WAY_LOOK : 1.0);
     }
 
     private static function words(Step $step, Step $painted): string
@@ -57,6 +59,7 @@ final readonly class Option
         $count = $painted->technique->isCounted() && $painted->strokes() !== $step->strokes() ? "{$painted->strokes()} {$painted->technique->plural()}" : '';
         $how = array_diff([
             $isOther && $count === '' ? trim("{$painted->technique->label()}".($painted->tool === '' ? '' : " with {$painted->tool}")) : $count,
+            $painted->coats === $step->coats ? '' : "{$painted->coats} ".($painted->coats === 1 ? 'coat' : 'coats'),
             $painted->side === $step->side ? '' : ($painted->side->isOneSided() ? "{$painted->side->value} side only" : "{$painted->side->value} sides"),
         ], ['']);
 

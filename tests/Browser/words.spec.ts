@@ -186,6 +186,11 @@ test('the kit’s paints and tools are at hand, and ninety is a minute and a hal
   await page.getByLabel('Name of colour 2').press('Enter');
   await expect.poll(async () => (await saved())?.colours[1]).toEqual({ name: 'lamp yellow', hex: '#f6c945' });
   await expect(page.locator('datalist option[value="petal sponge"]')).toHaveCount(1);
+  await page.getByRole('button', { name: 'Add sea grey paint to the kit' }).click();
+  await expect(page.getByText('sea grey is in the kit.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Add sea grey paint to the kit' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Take it out again' }).click();
+  await expect(page.getByRole('button', { name: 'Add sea grey paint to the kit' })).toBeVisible();
   await page.getByLabel('Time').fill('90');
   await page.getByLabel('Time').press('Enter');
   await page.getByRole('button', { name: 'Make it 1:30' }).click();

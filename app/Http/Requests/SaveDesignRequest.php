@@ -35,7 +35,7 @@ use Illuminate\Validation\ValidationException;
  *
  * @phpstan-import-type Values from StepValues
  *
- * @phpstan-type AlternativeInput array{medium: string, technique: string, tool: string|null, time: string|null, count?: int|null, side?: string|null, look?: int|null}
+ * @phpstan-type AlternativeInput array{medium: string, technique: string, tool: string|null, time: string|null, count?: int|null, side?: string|null, look?: int|null, coats?: int|null}
  * @phpstan-type StepInput array{
  *     id: string, name: string, medium: string, tool: string|null, colours: list<array{name: string|null, hex: string}>, zones: list<string>,
  *     side: string, coats: int, dryFor: string|null, optional: bool, note: string|null, time?: string|null, technique?: string, load?: string,
@@ -235,7 +235,7 @@ final class SaveDesignRequest extends TeamRequest
             'look' => ['sometimes', 'integer', 'between:0,'.Defaults::MOST_LOOK],
             'group' => ['sometimes', 'nullable', 'string', 'max:40'],
             'alternatives' => ['sometimes', 'list', 'max:4'],
-            'alternatives.*' => ['array:medium,technique,tool,time,count,side,look'],
+            'alternatives.*' => ['array:medium,technique,tool,time,count,side,look,coats'],
             'alternatives.*.medium' => ['required', new CaseOf(Medium::class)],
             'alternatives.*.technique' => ['required', new CaseOf(Technique::class)],
             'alternatives.*.tool' => ['present', 'nullable', 'string', 'max:80'],
@@ -243,6 +243,7 @@ final class SaveDesignRequest extends TeamRequest
             'alternatives.*.count' => ['sometimes', 'nullable', 'integer', 'between:1,'.Defaults::MOST_COUNT],
             'alternatives.*.side' => ['sometimes', 'nullable', new CaseOf(Side::class)],
             'alternatives.*.look' => ['sometimes', 'nullable', 'integer', 'between:0,'.Defaults::MOST_LOOK],
+            'alternatives.*.coats' => ['sometimes', 'nullable', 'integer', 'between:1,'.Defaults::MOST_COATS],
             'stopAfter' => ['sometimes', 'nullable', 'boolean'],
             'dryFor' => ['present', 'nullable', 'string', 'max:32'],
             'optional' => ['required', 'boolean'],

@@ -19,5 +19,6 @@ final readonly class OtherWay extends Resource
         public ?int $count,
         public ?Side $side,
         public ?int $look,
+        public ?int $coats,
     ) {}
 }

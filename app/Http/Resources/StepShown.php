@@ -101,6 +101,7 @@ abstract readonly class StepShown extends Resource
             $way->count,
             $way->side,
             $way->look,
+            $way->coats,
         ), $step->alternatives);
         $this->note = $step->note;
         $this->stopAfter = $step->stopAfter;

@@ -23,6 +23,12 @@ final readonly class Part
         public string $spoken = '',
     ) {}
 
+    /** So many characters further on. */
+    public function shifted(int $characters): self
+    {
+        return new self($this->kind, $this->start + $characters, $this->length, $this->value, $this->opensClause, $this->spoken);
+    }
+
     public function end(): int
     {
         return $this->start + $this->length;

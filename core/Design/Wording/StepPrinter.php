@@ -80,13 +80,14 @@ final readonly class StepPrinter
 
     private function alternative(Step $step, Alternative $way): string
     {
-        $saysMore = $way->count !== null || $way->side !== null || $way->time !== null || $way->look !== null;
+        $saysMore = $way->coats !== null || $way->count !== null || $way->side !== null || $way->time !== null || $way->look !== null;
         $isSame = $saysMore && $way->medium === $step->medium && $way->technique === $step->technique && $way->tool === $step->tool;
 
         return implode(' ', [
             'or',
             ...($isSame ? [] : [$this->tool($way->medium, $way->tool)]),
             ...$this->strokes($way->technique, $way->count, $isSame || $way->technique === Technique::usualOf($way->medium)),
+            ...($way->coats === null ? [] : ["{$way->coats} coats"]),
             ...($way->side === null ? [] : [self::side($way->side)]),
             ...($way->time === null ? [] : [$way->time->formatExactly()]),
             ...($way->look === null ? [] : ["look {$way->look}"]),

@@ -308,6 +308,8 @@ export interface MissingThing {
   missing: string;
   instead: string | null;
   extraMs: number;
+  kind: ItemKind | null;
+  colour: ColourSwatch | null;
 }
 
 export interface MovedStep {
@@ -325,6 +327,7 @@ export interface OtherWay {
   count: number | null;
   side: Side | null;
   look: number | null;
+  coats: number | null;
 }
 
 export interface OtherWayTaken {

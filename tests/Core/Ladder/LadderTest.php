@@ -105,6 +105,15 @@ it('says of each rung what is done differently and how much of the look is left'
         ->and(array_merge(...array_map(static fn (Rung $rung): array => $rung->version->changes(), $rungs)))->toContain('“Foam dots”: 3 dots');
 });
 
+it('offers a coat more for a little more look, and a coat fewer for less', function (): void {
+    $lines = ['Sail: brush round 6 white fill sail cheek left, 2 coats, 0:40, or 3 coats', 'Edge: brush round 2 black outline sail cheek left, 0:10'];
+    $more = top(Ladder::of(Craft::cheek(...$lines), Craft::circumstances())->rungs);
+    $fewer = Ladder::of(Craft::cheek(str_replace('or 3 coats', 'or 1 coat', $lines[0]), $lines[1]), Craft::circumstances())->rungs[0];
+
+    expect($more->version->changes())->toBe(['“Sail”: 3 coats'])->and($more->version->share())->toBeGreaterThan(1.0)
+        ->and($fewer->version->changes())->toBe(['“Sail”: 1 coat'])->and($fewer->version->share())->toBeLessThan(1.0);
+});
+
 it('keeps what another step needs', function (): void {
     $wave = wave();
     $needing = $wave->withPins([new Pin(PinKind::Needs, [$wave->steps[2]->id, $wave->steps[3]->id])]);
@@ -215,5 +224,6 @@ it('paints another way with the time that is left of the typed one', function ()
     expect($seconds(new Alternative(Medium::Brush, Technique::Petal, 'petal', null, 4)))->toBe(32.0)
         ->and($seconds(new Alternative(Medium::Brush, Technique::Petal, 'petal', null, null, Side::Left)))->toBe(18.868)
         ->and($seconds(new Alternative(Medium::Brush, Technique::Dots, 'round 2', null, 4)))->toBeNull()
+        ->and($seconds(new Alternative(Medium::Brush, Technique::Petal, 'petal', null, coats: 3)))->toBe(120.0)
         ->and($seconds(new Alternative(Medium::Brush, Technique::Petal, 'petal', Duration::ofSeconds(7), 4)))->toBe(7.0);
 });

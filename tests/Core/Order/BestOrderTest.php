@@ -96,6 +96,7 @@ it('obeys pins', function (Pin $pin, array $order): void {
 })->with([
     'before' => [new Pin(PinKind::Before, ['s1', 's2']), ['s1', 's3', 's2', 's4']],
     'first' => [new Pin(PinKind::First, ['s3']), ['s3', 's1', 's2', 's4']],
+    'last' => [new Pin(PinKind::Last, ['s2']), ['s1', 's3', 's4', 's2']],
     'together' => [new Pin(PinKind::Together, ['s1', 's2']), ['s4', 's2', 's1', 's3']],
 ]);
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { KitSheet } from '../../../resources/js/api/types.gen';
-import { ownPaints, ownTools, secondsMeant } from '../../../resources/js/rooms/bench/own';
+import { asKitThing, ownPaints, ownTools, secondsMeant } from '../../../resources/js/rooms/bench/own';
 
 const kit = {
   things: [
@@ -38,4 +38,15 @@ it.each([
   ['90s', null],
 ])('takes %s for seconds where it is too long for minutes', (typed, meant) => {
   expect(secondsMeant(typed)).toBe(meant);
+});
+
+it('adds a missing colour as the pot that it is', () => {
+  const colour = { name: 'silver', hex: '#b9c0c6' };
+  expect(asKitThing({ kind: 'paint', colour })).toMatchObject({
+    name: 'silver',
+    paintKind: 'wax',
+    colours: [colour],
+  });
+  expect(asKitThing({ kind: 'glitter', colour })).toMatchObject({ name: 'silver glitter', paintKind: null });
+  expect(asKitThing({ kind: null, colour: null })).toBeNull();
 });

@@ -68,16 +68,16 @@ final readonly class Context
         return null;
     }
 
-    /** The one side that all of the design so far lies on, wherever it could lie on two. */
+    /** The one side that steps of the design lie on, where none lies on the other. */
     public function onlySide(): ?Side
     {
         $only = null;
         foreach ($this->above as $earlier) {
             $side = $earlier->step->side;
-            if (! $earlier->isPainted() || $side === Side::Centre) {
+            if (! $earlier->isPainted() || ! $side->isOneSided()) {
                 continue;
             }
-            if (! $side->isOneSided() || ($only !== null && $only !== $side)) {
+            if ($only !== null && $only !== $side) {
                 return null;
             }
             $only = $side;

@@ -231,7 +231,7 @@ final readonly class Painted
     {
         if ($technique !== null) {
             $medium = $thing?->medium !== null && $technique->suits($thing->medium) ? $thing->medium : $technique->usualMedium();
-            $medium = self::sameTool($references, $context, $technique) ?? $medium;
+            $medium = self::sameTool($said, $references, $context, $technique) ?? $medium;
 
             return new self($medium, $technique, [self::assumption($medium, $technique->isCounted() || $technique === Technique::Outline ? 'as '.$technique->plural().' are painted' : 'as that is painted')], null);
         }
@@ -246,9 +246,15 @@ final readonly class Painted
         return new self($medium, $medium === Medium::Brush ? Technique::Fill : Technique::usualOf($medium), [self::assumption($medium, $because)], null);
     }
 
-    private static function sameTool(References $references, Context $context, Technique $technique): ?Medium
+    /** With what is left on the brush. */
+    private static function goesOn(Said $said): bool
     {
-        $last = $references->looksBack(Back::SameTool) ? $context->last() : null;
+        return array_filter($said->all(PartKind::Act), static fn (Part $part): bool => preg_match('/left ?-?over|is left|\'s left|still on/', $part->spoken) === 1) !== [];
+    }
+
+    private static function sameTool(Said $said, References $references, Context $context, Technique $technique): ?Medium
+    {
+        $last = $references->looksBack(Back::SameTool) || self::goesOn($said) ? $context->last() : null;
 
         return $last !== null && $technique->suits($last->medium) ? $last->medium : null;
     }

@@ -53,15 +53,16 @@ final readonly class Places
 
     /**
      * @param  list<Zone>  $zones  as said
+     * @param  Said|null  $how  the words of the name in front, where they tell how it is painted
      * @param  Said  $all  with the words that speak of steps above
      * @param  Said|null  $hints  the words of the name in front
      */
-    public static function of(array $zones, Said $said, Said $all, ?Said $hints, References $references, Context $context, Painted $painted): self
+    public static function of(array $zones, Said $said, ?Said $how, Said $all, ?Said $hints, References $references, Context $context, Painted $painted): self
     {
         if ($painted->technique->needsNoZone() && $zones === []) {
             return new self([], Side::Centre, null, []);
         }
-        $thing = Painted::thing($said, $context);
+        $thing = Painted::thing($said, $context) ?? ($how === null ? null : Painted::thing($how, $context));
         $zoned = self::zones($zones, $thing?->hasPlace() === true ? $thing : self::placed($said) ?? $thing, $all, $hints, $references, $context, $painted);
         $sided = self::side($zoned->value, $all, $hints, $references, $context);
 
@@ -196,7 +197,9 @@ final readonly class Places
             return new Assumed(Side::Both);
         }
         if ($references->looksBack(Back::OtherSide) && ! $references->repeats()) {
-            return new Assumed(self::other($context->last()?->side));
+            $last = $context->last()->side ?? Side::Both;
+
+            return new Assumed($last->isOneSided() ? $last->opposite() : Side::Right);
         }
         [$side, $because] = match (true) {
             $of !== null && $of->side->isOneSided() => [$of->side, "as in “{$of->name}”"],
@@ -222,16 +225,8 @@ final readonly class Places
         return false;
     }
 
-    private static function other(?Side $side): Side
-    {
-        return match ($side) {
-            Side::Left => Side::Right,
-            Side::Right => Side::Left,
-            default => Side::Right,
-        };
-    }
-
-    private static function saidSide(Said $said): ?Side
+    /** Null where the line says none. */
+    public static function saidSide(Said $said): ?Side
     {
         $sides = $said->values(PartKind::Side, Side::class);
         $isBoth = in_array(Side::Left, $sides, true) && in_array(Side::Right, $sides, true) && ! self::namesOne($said);

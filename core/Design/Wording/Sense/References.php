@@ -17,7 +17,7 @@ final readonly class References
         'underneath', 'below', 'at', 'through', 'onto', 'both', 'all', 'for', 'near', 'up',
     ];
 
-    private const ALL_OF_IT = ['everything', 'all', 'it all', 'all of it', 'whole thing', 'whole design'];
+    private const ALL_OF_IT = ['everything', 'all', 'it all', 'all of it', 'whole thing', 'whole design', 'over everything'];
 
     /**
      * @param  list<Part>  $parts  the words that speak of steps above

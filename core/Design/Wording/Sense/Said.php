@@ -114,12 +114,6 @@ final readonly class Said
         return $this->values(PartKind::Guide, Guide::class);
     }
 
-    /** What is said here, and the things of the other. */
-    public function and(self $other): self
-    {
-        return new self([...$this->parts, ...$other->all(PartKind::Thing)], $this->text);
-    }
-
     /** Without the parts that speak of steps above. */
     public function without(PartKind ...$kinds): self
     {

@@ -72,7 +72,7 @@ final readonly class Numbers
             return new Found(PartKind::Coats, $number, 2);
         }
         if ($number !== null && in_array($tokens->text($at + 1), ['-', 'to', 'or', '–'], true) && self::of($tokens->text($at + 2)) !== null && in_array($tokens->text($at + 3), self::COATS, true)) {
-            return new Found(PartKind::Coats, $number, 4);
+            return new Found(PartKind::Coats, [$number, self::of($tokens->text($at + 2))], 4);
         }
         $ordinal = $number !== null && in_array($tokens->text($at + 1), ['st', 'nd', 'rd', 'th'], true) ? 2 : 1;
         $again = $ordinal === 2 ? $number > 1 : in_array($tokens->text($at), self::ORDINALS, true);
@@ -155,7 +155,7 @@ final readonly class Numbers
         }
         $next = $at + 1 + (in_array($tokens->text($at + 1), ['brush', 'no', 'no.', 'nr', '#', 'size', 'number'], true) ? 1 : 0);
         $size = ctype_digit($tokens->text($next)) ? (int) $tokens->text($next) : null;
-        if (! $isRound($size) || ($tokens->text($at) === 'size' && in_array($tokens->text($next + 1), ['%', 'percent'], true))) {
+        if (! $isRound($size) || $tokens->opensClause($next) || ($tokens->text($at) === 'size' && in_array($tokens->text($next + 1), ['%', 'percent'], true))) {
             return null;
         }
         $end = $next + 1;

@@ -28,10 +28,17 @@ final readonly class OtherWay
         array $count,
         private ?Side $side,
         private ?int $look,
+        private ?int $coats = null,
     ) {
         $stroke = $count[1] ?? null;
         $this->stroke = $technique ?? ($stroke instanceof Technique ? $stroke : null);
         $this->number = is_int($count[0] ?? null) ? $count[0] : null;
+    }
+
+    /** The same with so many coats. */
+    public static function inCoats(int $coats): self
+    {
+        return new self(null, null, '', null, [null, null], null, null, $coats);
     }
 
     /** Whether medium and technique, as far as they were said, go together. */
@@ -47,11 +54,11 @@ final readonly class OtherWay
     {
         $isSame = $this->medium === null && $this->tool === '' && ($this->stroke === null || $this->stroke === $technique);
         if ($isSame) {
-            return new Alternative($medium, $technique, $tool, $this->time, $this->number, $this->side, $this->look);
+            return new Alternative($medium, $technique, $tool, $this->time, $this->number, $this->side, $this->look, $this->coats);
         }
         $its = $this->mediumSaid($vocabulary) ?? $this->stroke?->usualMedium() ?? $medium;
 
-        return new Alternative($its, $this->stroke ?? Technique::usualOf($its), $this->tool, $this->time, $this->number, $this->side, $this->look);
+        return new Alternative($its, $this->stroke ?? Technique::usualOf($its), $this->tool, $this->time, $this->number, $this->side, $this->look, $this->coats);
     }
 
     private function mediumSaid(Vocabulary $vocabulary): ?Medium

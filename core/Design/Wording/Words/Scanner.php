@@ -103,10 +103,11 @@ final readonly class Scanner
         return $this->quoted($tokens, $at)
             ?? ($text[0] === '#' ? $this->hex($tokens, $at, $before) : null)
             ?? ($text === 'or' ? $this->otherWay($tokens, $at) : null)
-            ?? ($text === 'maybe' || $text === 'perhaps' ? $this->perhaps($tokens, $at) : null)
+            ?? ($before?->kind === PartKind::Colour && ($text === 'on' || $text === 'one') ? $this->colourSide($tokens, $at) : null)
+            ?? ($text === 'maybe' || $text === 'perhaps' ? $this->perhaps($tokens, $at, $before) : null)
             ?? $this->number($tokens, $at, $counted)
             ?? (Conditions::mayBegin($text) ? $this->unlessLonger(Conditions::read($tokens, $at), $tokens, $at) : null)
-            ?? $this->colour($tokens, $at, $before)
+            ?? $this->colour($tokens, $at)
             ?? $this->phrases->read($tokens, $at)
             ?? new Found(preg_match('/[\p{L}\p{N}]/u', $text) === 1 ? PartKind::Words : PartKind::Between, null, 1);
     }
@@ -120,8 +121,12 @@ final readonly class Scanner
     }
 
     /** Maybe ten seconds, maybe three coats: a doubt about a number is not about the step. */
-    private function perhaps(Tokens $tokens, int $at): ?Found
+    private function perhaps(Tokens $tokens, int $at, ?Part $before): ?Found
     {
+        $coats = $before?->kind === PartKind::Coats && $tokens->at($at + 1) !== null ? Numbers::of($tokens->text($at + 1)) : null;
+        if ($coats !== null) {
+            return new Found(PartKind::Alternative, OtherWay::inCoats($coats), in_array($tokens->text($at + 2), ['coat', 'coats'], true) ? 3 : 2);
+        }
         $isNumber = $tokens->at($at + 1) !== null && (Numbers::of($tokens->text($at + 1)) !== null || Times::plain($tokens, $at + 1) !== null);
         $isAlone = $tokens->opensClause($at + 2);
 
@@ -214,13 +219,18 @@ final readonly class Scanner
         return new Found(PartKind::Colour, $named ? $token->text : Colour::of('', $token->text), 1);
     }
 
-    /** light blue; grey mixed from white and black; the sides and ends that colours stand on. */
-    private function colour(Tokens $tokens, int $at, ?Part $before): ?Found
+    /** Blue on one side, white on the other: where the colours stand on the sponge. */
+    private function colourSide(Tokens $tokens, int $at): ?Found
+    {
+        $isSide = preg_match('/^(?:on )?(?:one|the other|other)(?: side| end| edge)?\b/', $tokens->joined($at, min(4, $tokens->untilClauseEnds($at))), $said) === 1;
+
+        return $isSide && $this->sharesASponge($tokens) ? new Found(PartKind::Quality, 'stroke', substr_count($said[0], ' ') + 1) : null;
+    }
+
+    /** light blue; grey mixed from white and black. */
+    private function colour(Tokens $tokens, int $at): ?Found
     {
         $text = $tokens->text($at);
-        if ($before?->kind === PartKind::Colour && ($text === 'on' || $text === 'one') && preg_match('/^(?:on )?(?:one|the other|other)(?: side| end| edge)?\b/', $tokens->joined($at, min(4, $tokens->untilClauseEnds($at))), $said) === 1 && $this->sharesASponge($tokens)) {
-            return new Found(PartKind::Quality, 'stroke', substr_count($said[0], ' ') + 1);
-        }
         if (in_array($text, ['tip', 'heel', 'toe', 'edge', 'same', 'one', 'rest'], true) && $this->plainColour($tokens, $at + 1) !== null) {
             return new Found(PartKind::Quality, 'stroke', 1);
         }
@@ -322,9 +332,10 @@ final readonly class Scanner
             is_array($said['count'] ?? null) ? $said['count'] : [null, null],
             ($said['side'] ?? null) instanceof Side ? $said['side'] : null,
             is_int($said['look'] ?? null) ? $said['look'] : null,
+            is_int($said['coats'] ?? null) ? $said['coats'] : null,
         );
 
-        return $said !== [] && ! isset($said['coats']) && $way->isPossible($this->vocabulary) ? $way : null;
+        return $said !== [] && $way->isPossible($this->vocabulary) ? $way : null;
     }
 
     /** A quoted tool is called so, whatever else is painted with what is called so. */

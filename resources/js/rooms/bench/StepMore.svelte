@@ -123,6 +123,14 @@
           value={way.count ?? ''}
           onchange={(event) => setWay(at, { count: Number.parseInt(event.currentTarget.value, 10) || null })}
         />
+        <input
+          class="field w-20 minutes"
+          inputmode="numeric"
+          aria-label="Other way {at + 1}, coats"
+          placeholder="coats"
+          value={way.coats ?? ''}
+          onchange={(event) => setWay(at, { coats: Number.parseInt(event.currentTarget.value, 10) || null })}
+        />
         <select
           class="field w-32"
           aria-label="Other way {at + 1}, side"
@@ -165,6 +173,7 @@
                 count: null,
                 side: null,
                 look: null,
+                coats: null,
               },
             ],
           })}>Add another way</button

@@ -1,11 +1,11 @@
 <script lang="ts">
-  import type { DesignSheet } from '../../api/types.gen';
   import { minutes } from '../../lib/minutes';
+  import type { Bench } from './bench.svelte';
+  import NotInKit from './NotInKit.svelte';
 
-  const { sheet }: { sheet: DesignSheet } = $props();
+  const { bench }: { bench: Bench } = $props();
 
-  const stepName = (id: string) => sheet.steps.find((step) => step.id === id)?.name ?? '';
-  const extra = $derived(sheet.missing.reduce((sum, one) => sum + one.extraMs, 0));
+  const sheet = $derived(bench.sheet);
 </script>
 
 {#if sheet.brushesToKeep.length > 0}
@@ -22,24 +22,7 @@
     </ul>
   </div>
 {/if}
-{#if sheet.missing.length > 0}
-  <div>
-    <h2 class="text-xl">Not in the kit</h2>
-    <ul class="mt-1 flex flex-col gap-1">
-      {#each sheet.missing as one (one.stepId + one.missing)}
-        <li class="border-l-[6px] border-rust pl-2 leading-tight">
-          <strong>{one.missing}</strong> for {stepName(one.stepId).toLowerCase()}{#if one.instead !== null}: {one.instead}{one.extraMs >
-            0
-              ? `, ${minutes(one.extraMs)} more`
-              : ''}{/if}
-        </li>
-      {/each}
-    </ul>
-    {#if extra > 0}<p class="mt-1 text-[15px] text-soft">
-        Without them {minutes(sheet.totalMs + extra)}.
-      </p>{/if}
-  </div>
-{/if}
+<NotInKit {bench} />
 {#if sheet.layOut.length > 0}
   <div>
     <h2 class="text-xl">On the table</h2>

@@ -67,7 +67,7 @@
       <SavingWord {bench} />
       <Said message={bench.saving === 'refused' ? bench.message : undefined} />
       <WhereItGoes sheet={bench.sheet} />
-      <TableTop sheet={bench.sheet} />
+      <TableTop {bench} />
       <WhoItSuits {bench} />
       <FitTo {bench} />
     </aside>

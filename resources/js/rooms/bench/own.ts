@@ -1,4 +1,4 @@
-import type { ColourSwatch, ItemKind, KitSheet, Medium } from '../../api/types.gen';
+import type { ColourSwatch, ItemKind, KitSheet, Medium, MissingThing } from '../../api/types.gen';
 import { minutes } from '../../lib/minutes';
 
 /** A tool of the kit and what is painted with it. */
@@ -43,4 +43,29 @@ export function secondsMeant(typed: string): string | null {
   const number = /^\s*(\d{2,4})\s*$/.exec(typed)?.[1];
 
   return number === undefined ? null : minutes(Number(number) * 1000);
+}
+
+/** A missing paint or glitter as the kit takes it in: one pot of it, as the step calls it; null for what must be looked at first. */
+export function asKitThing({ kind, colour }: Pick<MissingThing, 'kind' | 'colour'>) {
+  if (kind === null || colour === null) {
+    return null;
+  }
+  const isPaint = kind === 'paint';
+
+  return {
+    kind,
+    name: isPaint ? colour.name : `${colour.name} glitter`,
+    howMany: 1,
+    colours: [colour],
+    paintKind: isPaint ? 'wax' : null,
+    finish: isPaint ? 'regular' : null,
+    gramsLeft: null,
+    lengthMm: null,
+    widthMm: null,
+    reservedFor: '',
+    skinSafe: true,
+    latex: false,
+    gel: false,
+    selfStick: false,
+  };
 }

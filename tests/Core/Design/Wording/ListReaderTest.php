@@ -137,9 +137,11 @@ it('reads numbers and times as people write them', function (string $line, ?int 
 
 it('reads coats, conditions and qualities', function (): void {
     expect(stepIn('sponge white chin, two coats, maybe three')->coats)->toBe(2)
-        ->and(stepIn('sponge white chin, two coats, maybe three')->note)->toContain('maybe three')
+        ->and(stepIn('sponge white chin, two coats, maybe three')->alternatives[0]->coats)->toBe(3)
+        ->and(stepIn('sponge white chin, or 3 coats 1:00')->alternatives[0]->time)->toEqual(Duration::ofMinutes(1))
         ->and(stepIn('sponge white chin, two coats, maybe three')->optional)->toBeFalse()
         ->and(stepIn('sponge white chin, 1-2 coats')->coats)->toBe(1)
+        ->and(stepIn('sponge white chin, 1-2 coats')->alternatives[0]->coats)->toBe(2)
         ->and(stepIn('sponge white chin twice')->coats)->toBe(2)
         ->and(stepIn('red dots on dry paint, chin')->dryFor)->toEqual(Duration::ofSeconds(30))
         ->and(stepIn('red dots once it has dried, chin')->dryFor)->toEqual(Duration::ofSeconds(30))

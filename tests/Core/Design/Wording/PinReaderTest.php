@@ -29,6 +29,7 @@ it('reads what is wanted of the order', function (string $line, PinKind $kind, a
     ['keep whiskers and whisker dots together', PinKind::Together, ['d', 'c']],
     ['base, foam and whiskers together', PinKind::Together, ['a', 'b', 'd']],
     ['the base first', PinKind::First, ['a']],
+    ['whiskers last', PinKind::Last, ['d']],
     ['“Foam dots” while base is wet', PinKind::WhileWet, ['a', 'b']],
     ['foam while whiskers are still wet', PinKind::WhileWet, ['d', 'b']],
 ]);

@@ -59,12 +59,14 @@ function anyGuide(Randomizer $chance): Guide
 function anyOtherWay(Randomizer $chance): Alternative
 {
     $technique = anyOf($chance, Technique::cases());
+    $coats = $chance->getInt(0, 3) === 0 ? $chance->getInt(1, 6) : null;
 
     return new Alternative(
         $technique->usualMedium(),
         $technique,
         ['', 'round 3', 'scale, "fine" mesh', 'self-stick'][$chance->getInt(0, 3)],
         $chance->getInt(0, 1) === 0 ? null : Duration::ofSeconds($chance->getInt(1, 90)),
+        coats: $coats,
     );
 }
 

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Design\Wording\Sense;
+
+use Core\Design\Mark;
+use Core\Design\Side;
+use Core\Design\Step;
+use Core\Design\Wording\PartKind;
+use Core\Design\Wording\Vocabulary;
+use Core\Design\Wording\Words\Act;
+use Core\Design\Wording\Words\Back;
+use Core\Design\Wording\Words\Thing;
+use Core\Design\Zone;
+
+/** A step above once more: the same again, on the other side, in another colour, a second coat. */
+final readonly class Repeated
+{
+    /**
+     * The step that a line repeats; null where it paints something of its own and takes but the place or the colour from above.
+     *
+     * @param  list<Zone>  $zones  as far as they are said
+     */
+    public static function step(Said $said, References $references, Context $context, array $zones): ?Step
+    {
+        if (! $references->repeats() || self::isItsOwn($said, $zones)) {
+            return null;
+        }
+
+        return ($references->looksBack(Back::AllOfIt) ? null : $references->steps[0] ?? null) ?? $context->last();
+    }
+
+    /** @param  list<Zone>  $zones  as far as they are said */
+    public static function again(string $id, Step $base, Said $said, References $references, Context $context, Vocabulary $vocabulary, array $zones): Step
+    {
+        $zoned = $zones === [] ? $base->zones : $zones;
+        $work = new Work($said);
+        $name = Naming::of($said->without(PartKind::Again), $base->technique->isCounted())[0];
+
+        return new Step(
+            $id,
+            $name === '' ? $base->name : $name,
+            $base->medium,
+            Tooled::said($said, $vocabulary, $base->medium) ?? $base->tool,
+            $said->has(PartKind::Colour) ? $said->colours() : $base->colours,
+            $zoned,
+            self::side($base, $said, $references, $zoned),
+            $said->has(PartKind::Coats) ? $work->coats($base->technique) : $base->coats,
+            $base->time,
+            $work->drying($base->medium),
+            $said->first(PartKind::Optional) === true,
+            Notes::of($said, []),
+            $base->technique,
+            $base->load,
+            $work->count($base->technique) ?? $base->count,
+            null,
+            self::mark($base, $said),
+            $work->shut($zoned, $base->medium),
+            $base->look,
+            $context->group,
+        );
+    }
+
+    /** @param  list<Zone>  $zones */
+    private static function isItsOwn(Said $said, array $zones): bool
+    {
+        $acts = array_filter($said->values(PartKind::Act, Act::class), static fn (Act $act): bool => $act->technique !== null);
+        $words = count($said->all(PartKind::Words));
+
+        return $acts !== [] || $said->has(PartKind::Technique) || $said->has(PartKind::Thing) || $said->has(PartKind::Medium) || $said->has(PartKind::Tool)
+            || ($words > 0 && $said->has(PartKind::Colour) && $zones !== [])
+            || ($words === 1 && ! self::looksWholly($said));
+    }
+
+    private static function looksWholly(Said $said): bool
+    {
+        $back = $said->values(PartKind::Again, Back::class);
+
+        return in_array(Back::OtherSide, $back, true) || in_array(Back::AllOfIt, $back, true) || ($said->parts[0] ?? null)?->kind === PartKind::Again;
+    }
+
+    /** @param  list<Zone>  $zones */
+    private static function side(Step $base, Said $said, References $references, array $zones): Side
+    {
+        return match (true) {
+            Places::usualSide($zones) === Side::Centre => Side::Centre,
+            Places::saidSide($said) !== null => Places::saidSide($said),
+            $references->looksBack(Back::OtherSide), $references->looksBack(Back::AllOfIt) => $base->side->opposite(),
+            default => $base->side,
+        };
+    }
+
+    /** "Lower wings, the same" have a shape of their own. */
+    private static function mark(Step $base, Said $said): Mark
+    {
+        $shapes = array_map(static fn (Thing $thing): mixed => $thing->shape, $said->values(PartKind::Thing, Thing::class));
+
+        return new Mark($shapes[0] ?? $base->mark->shape, $base->mark->sizePercent, $base->mark->turnDegrees, $said->guides());
+    }
+}

@@ -7,6 +7,13 @@ const phone = { width: 390, height: 844 };
 const enter = (start: string) => (page: Page) => page.locator(`main a[href^="${start}"]`).first().click();
 const sealPup = (page: Page) => page.getByRole('link', { name: 'Seal pup' }).first().click();
 
+const typedList = `half sponge, night blue and deep blue, across the cheek, 15s
+white tower, round 6, 12s
+2nd coat on the tower 10s
+thin red stripes on it, when dry, 8s
+light beam out to the cheekbone, lamp yelow
+stars, if there is time`;
+
 const views: { name: string; path: string; size: typeof tablet; open?: (page: Page) => Promise<void> }[] = [
   { name: 'chair', path: '/', size: tablet },
   { name: 'chair-phone', path: '/', size: phone },
@@ -19,7 +26,21 @@ const views: { name: string; path: string; size: typeof tablet; open?: (page: Pa
     open: (page) => page.getByText('pictures').click(),
   },
   { name: 'shapes', path: '/shapes', size: tablet },
-  { name: 'designs-phone', path: '/designs', size: phone },
+  {
+    name: 'new-design',
+    path: '/designs',
+    size: tablet,
+    open: async (page) => {
+      await page.getByRole('button', { name: 'New design' }).click();
+      await page.getByText('your own words').click();
+      await page.getByLabel('Type or paste it as you say it').fill(typedList);
+      await page.getByText('the rest as in').first().waitFor();
+      await page.getByText('Type or paste it as you say it').scrollIntoViewIfNeeded();
+      await page.getByRole('dialog').evaluate((dialog) => {
+        dialog.scrollTo(0, 350);
+      });
+    },
+  },
   { name: 'bench', path: '/designs', size: tablet, open: sealPup },
   {
     name: 'ladder',

@@ -47,7 +47,9 @@
     <p class="flex flex-wrap gap-x-1.5 gap-y-1.5 leading-tight">
       {#each stretches(line) as { text, kind }, at (at)}
         {#if kind === null}
-          {#if /[^\s,;.:()*•–—-]/.test(text)}<span class="text-soft">{text.trim()}</span>{/if}
+          {#if /[^\s,;.:()*•–—-]/.test(text)}<span class="text-soft"
+              >{text.replace(/^[\s,;.:]+/, '').trim()}</span
+            >{/if}
         {:else}
           <span class="flex flex-col">
             <span class={['border-b-4 pb-0.5', partStrokes[kind]]}>{text.trim()}</span>

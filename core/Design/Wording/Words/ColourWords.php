@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Design\Wording\Words;
 
+use Core\Colour\Difference;
+use Core\Colour\LinearRgb;
 use Core\Colour\Paint;
 use Core\Design\Colour;
 use Core\Design\Load;
@@ -41,11 +43,11 @@ final readonly class ColourWords
         'sand colour' => 'sand', 'sand color' => 'sand', 'sandy' => 'sand', 'rusty' => 'rust', 'skyblue' => 'sky blue', 'light-blue' => 'light blue', 'dark-blue' => 'dark blue', 'night-blue' => 'night blue',
     ];
 
-    /** How much white is mixed in. Team's estimates. */
-    private const LIGHTER = ['light' => 0.5, 'lighter' => 0.5, 'lt' => 0.5, 'pale' => 0.7, 'paler' => 0.7, 'soft' => 0.4, 'baby' => 0.6, 'pastel' => 0.6, 'ice' => 0.7];
+    /** How far the light that it sends back goes towards white. Team's estimates. */
+    private const LIGHTER = ['light' => 0.22, 'lighter' => 0.22, 'lt' => 0.22, 'pale' => 0.42, 'paler' => 0.42, 'soft' => 0.2, 'baby' => 0.35, 'pastel' => 0.4, 'ice' => 0.5];
 
-    /** How much black is mixed in. Team's estimates. */
-    private const DARKER = ['dark' => 0.25, 'darker' => 0.25, 'dk' => 0.25, 'deep' => 0.18, 'deeper' => 0.18, 'midnight' => 0.4];
+    /** How much of the light that it sends back goes. Team's estimates. */
+    private const DARKER = ['dark' => 0.6, 'darker' => 0.6, 'dk' => 0.6, 'deep' => 0.5, 'deeper' => 0.5, 'midnight' => 0.78];
 
     /** Words of finish and strength: the colour keeps its value, and its whole name. */
     private const OTHERWISE = ['bright', 'pearl', 'pearly', 'metallic', 'neon', 'shimmer', 'shimmery', 'strong', 'rich', 'warm', 'cool', 'matt', 'matte', 'opaque'];
@@ -57,6 +59,9 @@ final readonly class ColourWords
         'rainbow cake' => ['red', 'orange', 'yellow', 'green', 'blue', 'purple'], 'sunset cake' => ['yellow', 'orange', 'red', 'purple'], 'ocean cake' => ['deep blue', 'tide blue', 'foam blue'],
         'sea cake' => ['deep blue', 'tide blue', 'foam blue'], 'flame cake' => ['yellow', 'orange', 'red'], 'fire cake' => ['yellow', 'orange', 'red'], 'leaf cake' => ['lime', 'green', 'kelp green'],
     ];
+
+    /** So many mixtures of two colours are looked at. */
+    private const PARTS = 48;
 
     /** @param  array<string, Colour>  $own  by name in small letters */
     private function __construct(private array $own) {}
@@ -105,18 +110,38 @@ final readonly class ColourWords
     }
 
     /**
-     * Equal parts of each, by the theory of Kubelka and Munk.
+     * By the theory of Kubelka and Munk: two colours in the parts that come nearest to what is wanted, as one mixes until it
+     * looks right; equal parts of each where there are more, or nobody knows what is wanted.
      *
      * @param  non-empty-list<Colour>  $colours
      */
-    public static function mixed(string $name, array $colours): Colour
+    public function mixed(string $name, array $colours): Colour
     {
+        $wanted = $this->named(mb_strtolower($name));
         $mixture = self::paint($colours[0]->hex);
+        if ($wanted !== null && count($colours) === 2) {
+            return Colour::of($name, self::nearest($mixture, self::paint($colours[1]->hex), $wanted->hex));
+        }
         foreach (array_slice($colours, 1) as $place => $colour) {
             $mixture = $mixture->mixedWith(self::paint($colour->hex), 1 / ($place + 2));
         }
 
         return Colour::of($name, $mixture->thick()->hex());
+    }
+
+    /** @return string #rrggbb */
+    private static function nearest(Paint $one, Paint $other, string $wanted): string
+    {
+        $found = $one->thick()->hex();
+        $least = INF;
+        // A strong colour tints at a hundredth already.
+        for ($part = 1; $part < self::PARTS; $part++) {
+            $hex = $one->mixedWith($other, (1 - cos(M_PI * $part / self::PARTS)) / 2)->thick()->hex();
+            $apart = Difference::betweenHex($hex, $wanted);
+            [$least, $found] = $apart < $least ? [$apart, $hex] : [$least, $found];
+        }
+
+        return $found;
     }
 
     private function modified(string $word, string $rest): ?Colour
@@ -127,9 +152,10 @@ final readonly class ColourWords
         }
         $name = (self::WRITTEN[$word] ?? $word)." {$colour->name}";
         $share = self::LIGHTER[$word] ?? self::DARKER[$word] ?? 0.0;
-        $with = isset(self::LIGHTER[$word]) ? self::CAKES['white'] : self::CAKES['black'];
+        $to = isset(self::LIGHTER[$word]) ? 1.0 : 0.0;
+        $light = LinearRgb::ofHex($colour->hex);
 
-        return $share === 0.0 ? Colour::of($name, $colour->hex) : Colour::of($name, self::paint($colour->hex)->mixedWith(self::paint($with), $share)->thick()->hex());
+        return Colour::of($name, $share === 0.0 ? $colour->hex : $light->joined($light, static fn (float $own): float => $own + ($to - $own) * $share)->hex());
     }
 
     private static function paint(string $hex): Paint

@@ -284,7 +284,7 @@ final readonly class Scanner
             $next += in_array($tokens->text($next), ['and', '+', '&', 'with'], true) && $this->plainColour($tokens, $next + 1) !== null ? 1 : 0;
         }
 
-        return count($colours) < 2 ? $found : new Found(PartKind::Colour, ColourWords::mixed($found->value->name, $colours), $next - $at);
+        return count($colours) < 2 ? $found : new Found(PartKind::Colour, $this->vocabulary->colours->mixed($found->value->name, $colours), $next - $at);
     }
 
     /** or brush dots with "round 2" 0:30; or 4 petals; or left side, look 3; what else stands behind "or" is kept as a note. */

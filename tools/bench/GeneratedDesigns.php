@@ -73,7 +73,9 @@ final readonly class GeneratedDesigns
             default => [[Medium::Glitter, Technique::LooseGlitter, 'poof bottle'], [Medium::Glitter, Technique::GlitterGel, 'lantern gel'],
                 [Medium::Gem, Technique::Gem, 'self-stick'], [Medium::Stencil, Technique::Stencil, 'fish scale']],
         });
-        $zones = array_values(array_filter(Zone::cases(), static fn (Zone $zone): bool => ! $zone->isOnLimb() && $zone !== Zone::Eyelid && ! $zone->isLip()));
+        // Without the zones that came later, the designs of a seed stay what they were, and figures can be compared.
+        $later = [Zone::InnerEye, Zone::SmileLine];
+        $zones = array_values(array_filter(Zone::cases(), static fn (Zone $zone): bool => ! $zone->isOnLimb() && $zone !== Zone::Eyelid && ! $zone->isLip() && ! in_array($zone, $later, true)));
         $isBare = $medium === Medium::Glitter || $medium === Medium::Gem;
 
         return new Step(

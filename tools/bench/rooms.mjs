@@ -1,7 +1,8 @@
 // How fast the designs page and the bench are for eyes, in a real browser, with 200 designs and one of 30 steps:
 //   node tools/bench/rooms.mjs URL EMAIL PASSWORD
 // Prints milliseconds: the designs page from asking for it to its first tapes painted; the bench from an edit's key to tape and
-// face map painted anew, and how long the server takes to time the edit.
+// face map painted anew, and how long the server takes to time the edit; a typed list of 30 lines and more from its last letter
+// to tape and face, the pause of the typing included.
 import { chromium } from '@playwright/test';
 
 const DESIGNS = 200;
@@ -59,7 +60,7 @@ const line = (at) =>
 const long = await ask('POST', 'designs', {
   name: 'Thirty steps',
   placement: 'full_face',
-  lines: Array.from({ length: STEPS }, (_, at) => line(at)),
+  list: Array.from({ length: STEPS }, (_, at) => line(at)).join('\n'),
 });
 
 const openings = [];
@@ -111,7 +112,42 @@ const edits = await page.evaluate(async (count) => {
 
   return { took, answered: asked.slice(-count).map((entry) => entry.duration) };
 }, EDITS);
+
+await page.goto('/designs');
+await page.getByRole('button', { name: 'New design' }).click();
+await page.getByText('your own words').click();
+const typed = page.getByLabel('Type or paste it as you say it');
+await typed.fill(Array.from({ length: STEPS - 1 }, (_, at) => line(at)).join('\n'));
+await page.getByText(`${STEPS - 1} steps`, { exact: true }).waitFor();
+await typed.press('End');
+const listed = [];
+for (let turn = 1; turn <= 10; turn++) {
+  // The letters before the last one are no matter: each turn one line more, of which the last letter is timed.
+  await typed.evaluate((field) => field.setSelectionRange(field.value.length, field.value.length));
+  await page.keyboard.insertText('\nwhite dots 5');
+  const steps = STEPS - 1 + turn;
+  await page.getByText(`${steps} steps`, { exact: true }).waitFor();
+  const drawn = page.evaluate(
+    () =>
+      new Promise((then) => {
+        const began = performance.now();
+        const before = document.querySelector('[role=dialog] .minutes').textContent;
+        const look = () =>
+          document.querySelector('[role=dialog] .minutes').textContent === before
+            ? requestAnimationFrame(look)
+            : requestAnimationFrame(() => then(performance.now() - began));
+        look();
+      }),
+  );
+  await page.keyboard.insertText('9s');
+  listed.push(await drawn);
+}
 await browser.close();
 console.log(
-  JSON.stringify({ designs: middle(openings), edit: middle(edits.took), answer: middle(edits.answered) }),
+  JSON.stringify({
+    designs: middle(openings),
+    edit: middle(edits.took),
+    answer: middle(edits.answered),
+    list: middle(listed),
+  }),
 );

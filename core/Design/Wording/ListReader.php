@@ -9,13 +9,12 @@ use Core\Design\Step;
 use Core\Design\Wording\Lines\Cutter;
 use Core\Design\Wording\Lines\Line;
 use Core\Design\Wording\Lines\Stretch;
-use Core\Design\Wording\Sense\Context;
-use Core\Design\Wording\Sense\Earlier;
-use Core\Design\Wording\Sense\Nouns;
+use Core\Design\Wording\Sense\Progress;
 use Core\Design\Wording\Sense\StepMaker;
 use Core\Design\Wording\Sense\Wishes;
 use Core\Design\Wording\Words\Language;
 use Core\Design\Wording\Words\Scanner;
+use Core\Design\Wording\Words\Tokens;
 
 /**
  * Reads steps as painters say them: one, or a whole list in any form, which is one text. What a line does not say is taken
@@ -47,78 +46,58 @@ final readonly class ListReader
         $language = Language::of($list, $this->languages, $this->scanner->knows(...));
         $said = Placements::saidIn($lines);
         $placement = $said ?? $placement ?? Placements::guessed($lines, $this->scanner, $language);
-        $context = new Context($placement, array_map(static fn (Step $step): Earlier => new Earlier($step, Nouns::ofName($step->name)), $above));
-        $readings = $wishes = [];
+        $progress = Progress::below($placement, $above);
         $title = '';
-        $waiting = [];
-        $number = count($above);
+        $read = [];
         foreach ($lines as $line) {
             if ($line->kind === LineKind::Heading) {
-                $title = $readings === [] && $above === [] && ! str_ends_with(trim($line->text), ':') ? $line->says : $title;
-                $context = $context->under($title === $line->says ? '' : $line->says);
+                $title = $read === [] && $above === [] && ! str_ends_with(trim($line->text), ':') ? $line->says : $title;
+                $progress = $progress->under($title === $line->says ? '' : $line->says);
             }
-            $steps = $parts = [];
+            $first = count($progress->made);
+            $notes = [];
             foreach ($line->stretches as $stretch) {
-                $tokens = $this->scanner->tokens($stretch->text, $language);
-                $made = $this->maker->make($stretch, $tokens, $context, (string) ($number + 1));
-                if ($made === null) {
-                    $waiting[] = trim($stretch->text);
-                    $parts[] = self::note($stretch);
-
-                    continue;
-                }
-                $number++;
-                $made = $made->noting($waiting);
-                $waiting = [];
-                $context = $context->with(new Earlier($made->step, Nouns::of($made)));
-                $wishes[] = Wishes::of($made);
-                $steps[] = $made;
-                array_push($parts, ...$made->parts);
+                [$progress, $note] = $this->piece($stretch, $this->scanner->tokens($stretch->text, $language), $progress);
+                $notes = $note === null ? $notes : [...$notes, $note];
             }
-            $readings[] = self::reading($line, $steps, $parts);
+            $read[] = [$line, $notes, $first, count($progress->made) - $first];
         }
-        $readings = $waiting === [] ? $readings : self::noted($readings, $waiting);
+        $made = $progress->finished()->made;
+        $readings = array_map(static fn (array $one): LineReading => self::reading($one[0], $one[1], array_slice($made, $one[2], $one[3])), $read);
 
-        return new ListReading($title, $placement, $said !== null, $readings, Wishes::pins($wishes, $context));
+        return new ListReading($title, $placement, $said !== null, $readings, Wishes::pins($made, $progress->context));
     }
 
-    private static function note(Stretch $stretch): Part
+    /** @return array{Progress, Part|null} how far it is read now, and the piece as a note where it is no step */
+    private function piece(Stretch $stretch, Tokens $tokens, Progress $progress): array
+    {
+        $time = $progress->lacksTime() ? $this->maker->onlyTime($tokens) : null;
+        if ($time !== null) {
+            return [$progress->taking($time), self::part(PartKind::Time, $stretch)];
+        }
+        $made = $this->maker->make($stretch, $tokens, $progress->context, (string) (count($progress->context->above) + 1));
+
+        return $made === null ? [$progress->noting(trim($stretch->text)), self::part(PartKind::Note, $stretch)] : [$progress->with($made), null];
+    }
+
+    /** All of a piece as one part. */
+    private static function part(PartKind $kind, Stretch $stretch): Part
     {
         $blanks = mb_strlen($stretch->text) - mb_strlen(ltrim($stretch->text));
 
-        return new Part(PartKind::Note, $stretch->start + $blanks, mb_strlen(trim($stretch->text)), trim($stretch->text), true);
+        return new Part($kind, $stretch->start + $blanks, mb_strlen(trim($stretch->text)), trim($stretch->text), true);
     }
 
     /**
+     * @param  list<Part>  $notes  pieces that are no steps
      * @param  list<StepReading>  $steps
-     * @param  list<Part>  $parts
      */
-    private static function reading(Line $line, array $steps, array $parts): LineReading
+    private static function reading(Line $line, array $notes, array $steps): LineReading
     {
         $kind = $line->kind === LineKind::Steps && $steps === [] ? LineKind::Note : $line->kind;
+        $parts = array_merge($notes, ...array_map(static fn (StepReading $step): array => $step->parts, $steps));
+        usort($parts, static fn (Part $one, Part $other): int => $one->start <=> $other->start);
 
         return new LineReading($line->number, $line->text, $kind, array_values(array_filter($parts, static fn (Part $part): bool => $part->length > 0)), $steps);
-    }
-
-    /**
-     * What stands below the last step belongs to it.
-     *
-     * @param  list<LineReading>  $readings
-     * @param  list<string>  $notes
-     * @return list<LineReading>
-     */
-    private static function noted(array $readings, array $notes): array
-    {
-        for ($at = count($readings) - 1; $at >= 0; $at--) {
-            $steps = $readings[$at]->steps;
-            if ($steps !== []) {
-                $steps[count($steps) - 1] = $steps[count($steps) - 1]->noting($notes);
-                $readings[$at] = new LineReading($readings[$at]->number, $readings[$at]->text, $readings[$at]->kind, $readings[$at]->parts, $steps);
-
-                return array_values($readings);
-            }
-        }
-
-        return $readings;
     }
 }

@@ -110,7 +110,7 @@ final readonly class StepPrinter
             return '';
         }
         // What would begin a list, part two steps or say something of its own is quoted.
-        $plain = preg_match('/^\p{L}[\p{L}\p{M}\p{N} \'’-]*[\p{L}\p{N}]$/u', $step->name) === 1 && preg_match('/\bthen\b|^(?:step|no|schritt)\b|^\p{L}$/iu', $step->name) !== 1 && ! in_array(mb_strtolower($step->name), PlainWords::OPTIONAL, true);
+        $plain = preg_match('/^\p{L}[\p{L}\p{M}\p{N} \'’-]*[\p{L}\p{N}]$/u', $step->name) === 1 && preg_match('/\bthen\b|^(?:step|no|schritt|before|after|when|once|while|as|if|until)\b|^\p{L}$/iu', $step->name) !== 1 && ! PlainWords::saysWhen(mb_strtolower($step->name));
 
         return ($plain ? $step->name : Tokens::quote($step->name)).': ';
     }

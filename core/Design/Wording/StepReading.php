@@ -17,8 +17,17 @@ final readonly class StepReading
      * @param  list<Assumption>  $assumed
      * @param  int  $end  of its words, in characters from the beginning of the line
      * @param  list<Step>  $speaksOf  steps above that it speaks of: the tower of its stripes
+     * @param  Step|null  $mirrors  the step above that it repeats on the other side
      */
-    public function __construct(public Step $step, public array $parts, public array $assumed, public ?Question $question, public int $end, public array $speaksOf) {}
+    public function __construct(
+        public Step $step,
+        public array $parts,
+        public array $assumed,
+        public ?Question $question,
+        public int $end,
+        public array $speaksOf,
+        public ?Step $mirrors = null,
+    ) {}
 
     /**
      * With more to know of it.
@@ -29,6 +38,21 @@ final readonly class StepReading
     {
         $note = implode(', ', array_diff([...$notes, $this->step->note], ['']));
 
-        return $notes === [] ? $this : new self($this->step->withNote(mb_substr($note, 0, self::LONGEST_NOTE)), $this->parts, $this->assumed, $this->question, $this->end, $this->speaksOf);
+        return $notes === [] ? $this : $this->becoming($this->step->withNote(mb_substr($note, 0, self::LONGEST_NOTE)));
+    }
+
+    /**
+     * As lines below tell.
+     *
+     * @param  list<Assumption>|null  $assumed  null for the same
+     */
+    public function becoming(Step $step, ?array $assumed = null): self
+    {
+        return new self($step, $this->parts, $assumed ?? $this->assumed, $this->question, $this->end, $this->speaksOf, $this->mirrors);
+    }
+
+    public function says(PartKind $kind): bool
+    {
+        return in_array($kind, array_column($this->parts, 'kind'), true);
     }
 }

@@ -22,6 +22,12 @@ final readonly class Context
         return new self($this->placement, [...$this->above, $step], $this->group);
     }
 
+    /** With the step of that id as it is now. */
+    public function replacing(Step $step): self
+    {
+        return new self($this->placement, array_map(static fn (Earlier $earlier): Earlier => $earlier->step->id === $step->id ? new Earlier($step, $earlier->nouns) : $earlier, $this->above), $this->group);
+    }
+
     public function under(string $group): self
     {
         return new self($this->placement, $this->above, $group);

@@ -7,6 +7,7 @@ namespace Core\Design\Wording\Sense;
 use Core\Design\Wording\Part;
 use Core\Design\Wording\PartKind;
 use Core\Design\Wording\Words\Act;
+use Core\Design\Wording\Words\OtherWay;
 use Core\Design\Wording\Words\Place;
 
 /** What a line says that is no part of its step, kept for the chair. */
@@ -32,6 +33,7 @@ final readonly class Notes
             PartKind::Quality => $part->value === 'stroke' && mb_strlen($part->spoken) > 3 && ! in_array($part->spoken, self::UNTOLD, true),
             PartKind::Act => $part->value instanceof Act && $part->value->technique === null,
             PartKind::Order => $part->value === Place::WhileWet,
+            PartKind::Alternative => $part->value instanceof OtherWay && $part->value->saysMore,
             default => false,
         };
 

@@ -199,7 +199,9 @@ final readonly class Painted
     {
         // Things are filled with a brush and stippled with a sponge, whatever the other would do.
         $technique = match (true) {
-            $isSaid || $technique === null => $technique,
+            $technique === null => null,
+            $medium === Medium::Sponge && Earlier::isLineWork($technique) => Technique::Stripe,
+            $isSaid => $technique,
             $medium === Medium::Sponge && $technique === Technique::Fill => Technique::Stipple,
             $medium === Medium::Brush && $technique->covers() && $technique !== Technique::Sweep => Technique::Fill,
             default => $technique,

@@ -34,7 +34,7 @@ final readonly class Repeated
     /** @param  list<Zone>  $zones  as far as they are said */
     public static function again(string $id, Step $base, Said $said, References $references, Context $context, Vocabulary $vocabulary, array $zones): Step
     {
-        $zoned = $zones === [] ? $base->zones : $zones;
+        $zoned = $zones === [] ? self::otherPlace($said) ?? $base->zones : $zones;
         $work = new Work($said);
         $name = Naming::of($said->without(PartKind::Again), $base->technique->isCounted())[0];
 
@@ -62,6 +62,19 @@ final readonly class Repeated
         );
     }
 
+    /** @return list<Zone>|null "the other cheek" is a cheek */
+    private static function otherPlace(Said $said): ?array
+    {
+        foreach ($said->all(PartKind::Again) as $part) {
+            $zone = preg_match('/ (cheek|brow|temple)$/', $part->spoken, $found) === 1 ? Zone::tryFrom($found[1]) : null;
+            if ($zone !== null) {
+                return [$zone];
+            }
+        }
+
+        return null;
+    }
+
     /** @param  list<Zone>  $zones */
     private static function isItsOwn(Said $said, array $zones): bool
     {
@@ -86,7 +99,8 @@ final readonly class Repeated
         return match (true) {
             Places::usualSide($zones) === Side::Centre => Side::Centre,
             Places::saidSide($said) !== null => Places::saidSide($said),
-            $references->looksBack(Back::OtherSide), $references->looksBack(Back::AllOfIt) => $base->side->opposite(),
+            $references->looksBack(Back::OtherSide) => $base->side->isOneSided() ? $base->side->opposite() : Side::Right,
+            $references->looksBack(Back::AllOfIt) => $base->side->opposite(),
             default => $base->side,
         };
     }

@@ -7,6 +7,7 @@ namespace Core\Design\Wording\Sense;
 use Core\Design\Defaults;
 use Core\Design\Mark;
 use Core\Design\Medium;
+use Core\Design\Side;
 use Core\Design\Step;
 use Core\Design\Wording\Assumption;
 use Core\Design\Wording\Lines\Stretch;
@@ -33,7 +34,7 @@ final readonly class StepMaker
     /** @return StepReading|null null where it says nothing of a step: something to know for the one before or after */
     public function make(Stretch $stretch, Tokens $tokens, Context $context, string $id): ?StepReading
     {
-        [$name, $at] = $this->leadingName($stretch->text, $tokens);
+        [$name, $at, $tokens] = $this->leadingName($stretch->text, $tokens);
         $parts = $this->scanner->parts($tokens, $at);
         $all = new Said($parts, $stretch->text);
         if ($name === null && ! self::saysStep($all, $stretch)) {
@@ -55,10 +56,20 @@ final readonly class StepMaker
             $question ?? $timing->question,
             $stretch->start + mb_strlen(rtrim($stretch->text)),
             $references->steps,
+            $references->looksBack(Back::OtherSide) && $base?->side === Side::Both && $step->side === Side::Right ? $base : null,
         );
     }
 
-    /** @return array{Part|null, int} the name in front of a colon, and where to read on */
+    /** The time of a piece that says nothing else; null for any other. */
+    public function onlyTime(Tokens $tokens): ?Duration
+    {
+        $said = new Said($this->scanner->parts($tokens, 0), '');
+        $time = $said->first(PartKind::Time);
+
+        return $time instanceof Duration && ! $time->isZero() && count($said->without(PartKind::Between)->parts) === 1 ? $time : null;
+    }
+
+    /** @return array{Part|null, int, Tokens} the name in front of a colon, where to read on, and in what */
     private function leadingName(string $text, Tokens $tokens): array
     {
         foreach ($tokens->all as $index => $token) {
@@ -68,12 +79,22 @@ final readonly class StepMaker
             $first = $tokens->all[0];
             $isQuoted = $index === 1 && $first->quoted !== null;
             $said = $isQuoted ? $first->quoted : trim(mb_substr($text, $first->start, $token->start - $first->start));
-            $isName = ! str_contains($said, ',') && mb_strlen($said) <= self::LONGEST_NAME && $this->scanner->meaning(mb_strtolower($said))?->kind !== PartKind::Optional;
+            $isName = ! str_contains($said, ',') && mb_strlen($said) <= self::LONGEST_NAME && $this->isName($tokens, $index);
 
-            return $said !== '' && ($isQuoted || $isName) ? [new Part(PartKind::Name, $first->start, $token->end() - $first->start, $said), $index + 1] : [null, 0];
+            return $said !== '' && ($isQuoted || $isName)
+                ? [new Part(PartKind::Name, $first->start, $token->end() - $first->start, $said), $index + 1, $tokens]
+                : [null, 0, $tokens->partedAt($index)];
         }
 
-        return [null, 0];
+        return [null, 0, $tokens];
+    }
+
+    /** "Party:", "when dry:" and "before the line work:" say when, not what. */
+    private function isName(Tokens $tokens, int $count): bool
+    {
+        $said = (new Said($this->scanner->parts(Tokens::from(array_slice($tokens->all, 0, $count)), 0), ''))->without(PartKind::Between);
+
+        return $said->parts === [] || $said->without(PartKind::Optional, PartKind::Order, PartKind::Drying)->parts !== [];
     }
 
     /** Something is painted or done; to hold still, or eyes shut, is but to be known. */

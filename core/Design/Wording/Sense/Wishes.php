@@ -22,7 +22,7 @@ final readonly class Wishes
     /** @param  list<array{Place, string}>  $places  where it is wanted, and before or after what */
     private function __construct(private Step $step, private array $places, private ?Step $needs) {}
 
-    public static function of(StepReading $reading): self
+    private static function of(StepReading $reading): self
     {
         $places = [];
         foreach ($reading->parts as $at => $part) {
@@ -38,14 +38,14 @@ final readonly class Wishes
     }
 
     /**
-     * @param  list<self>  $wishes
+     * @param  list<StepReading>  $made
      * @return list<Pin> each once
      */
-    public static function pins(array $wishes, Context $context): array
+    public static function pins(array $made, Context $context): array
     {
         $pins = [];
-        foreach ($wishes as $wish) {
-            foreach ($wish->wanted($context) as $pin) {
+        foreach ($made as $reading) {
+            foreach (self::of($reading)->wanted($context) as $pin) {
                 $pins["{$pin->kind->value} ".implode(' ', $pin->steps)] = $pin;
             }
         }

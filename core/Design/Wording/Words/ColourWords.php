@@ -24,6 +24,10 @@ final readonly class ColourWords
         'turquoise' => '#37b3ad', 'shallow turquoise' => '#55c3bd', 'blue' => '#2f6fb5', 'foam blue' => '#bfe3f2', 'tide blue' => '#3f8fc6',
         'deep blue' => '#1d4e89', 'night blue' => '#1b2a52', 'purple' => '#6a3fa0', 'plum' => '#5b3a86', 'lilac' => '#a98bd6', 'mint' => '#9fe0c4',
         'cream' => '#f5ead0', 'peach' => '#f7b78f', 'rust' => '#a8452a', 'charcoal' => '#34373d', 'bronze' => '#8c6239', 'brass' => '#b58f3a', 'skin' => '#e3b493',
+        'leaf green' => '#4f9a3c', 'grass green' => '#4c9f38', 'moss green' => '#6b7a3a', 'bottle green' => '#1e4d3a', 'apple green' => '#8cc63f', 'lime green' => '#a4cf4a', 'mint green' => '#9fe0c4', 'olive green' => '#7a7a33',
+        'cherry red' => '#b01f35', 'blood red' => '#8c1c1f', 'brick red' => '#a3402f', 'wine red' => '#6d1f33', 'fire red' => '#d62f1f', 'rose pink' => '#e58aa5', 'candy pink' => '#f27fb2', 'coral pink' => '#f0867a', 'lemon' => '#f7e65a',
+        'lemon yellow' => '#f7e65a', 'sun yellow' => '#f8cf2f', 'ice blue' => '#cfe8f2', 'ocean blue' => '#1f6f9f', 'cobalt' => '#22489c', 'cobalt blue' => '#22489c', 'ultramarine' => '#2b3f9e', 'petrol blue' => '#1f5f6b', 'slate blue' => '#53657d',
+        'chestnut' => '#6f3f28', 'caramel' => '#b9804a', 'honey' => '#d9a441', 'off white' => '#f3efe2', 'snow white' => '#fbfcfc', 'jet black' => '#141418', 'ash grey' => '#a9adae', 'stone grey' => '#8f8d86', 'steel grey' => '#71797f',
         'rose' => '#d96a86', 'mustard' => '#d3a52c', 'aubergine' => '#43254f', 'petrol' => '#1f5f6b', 'emerald' => '#1f8a5b', 'apricot' => '#f3a66a', 'burgundy' => '#6d1f33',
     ];
 

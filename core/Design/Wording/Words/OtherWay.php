@@ -29,6 +29,7 @@ final readonly class OtherWay
         private ?Side $side,
         private ?int $look,
         private ?int $coats = null,
+        public bool $saysMore = false,
     ) {
         $stroke = $count[1] ?? null;
         $this->stroke = $technique ?? ($stroke instanceof Technique ? $stroke : null);

@@ -54,7 +54,7 @@ final readonly class PlainWords
         'each eye' => Side::Both, 'both eyes' => Side::Both, 'in the centre' => Side::Centre, 'left cheek only' => Side::Left, 'sides' => Side::Both,
     ];
 
-    public const OPTIONAL = [
+    private const OPTIONAL = [
         'optional', 'extra', 'extras', 'may be left out', 'can be left out', 'if there is time', 'if theres time', "if there's time", 'if time', 'time permitting', 'if you like', 'if u like', 'if you want', 'if wanted',
         'if they like', 'if they want', 'if the child wants', 'if the child likes', 'for girls', 'for boys', 'only at parties', 'only for parties', 'party only', 'parties only', 'at parties', 'party', 'for parties',
         'maybe', 'or skip', 'or leave out', 'or leave it out', 'or not', 'skip when busy', 'skip if busy', 'skip in a rush', 'if nobody is waiting', 'if no one is waiting', 'if no line', 'if not busy', 'if quiet',
@@ -130,6 +130,12 @@ final readonly class PlainWords
             'nothing shut' => [PartKind::Shut, null],
             'no stop here' => [PartKind::Stop, false],
         ];
+    }
+
+    /** Whether these words tell whether or when something is painted, and not what. */
+    public static function saysWhen(string $words): bool
+    {
+        return in_array($words, self::OPTIONAL, true) || isset(self::order()[$words]);
     }
 
     /** @return array<string, Technique> */

@@ -297,11 +297,14 @@ final readonly class Scanner
             return $phrase;
         }
         $said = [];
+        $saysMore = false;
         $next = $at + 1;
         while ($next < $at + $clause) {
             $found = $this->asStroke($this->next($tokens, $next, null, null));
             $next += $found->taken;
-            if ($found->kind === PartKind::Between || $found->kind === PartKind::Quality) {
+            if ($found->kind === PartKind::Between || $found->kind === PartKind::Quality || $found->kind === PartKind::Words) {
+                $saysMore = $saysMore || $found->kind === PartKind::Words;
+
                 continue;
             }
             if (! in_array($found->kind, self::SAID_OF_OTHER_WAY, true)) {
@@ -309,7 +312,7 @@ final readonly class Scanner
             }
             $said += [$found->kind->value => $found->value];
         }
-        $way = $this->wayOf($said);
+        $way = $this->wayOf($said, $saysMore);
 
         return $way === null ? $kept : new Found(PartKind::Alternative, $way, $next - $at);
     }
@@ -321,7 +324,7 @@ final readonly class Scanner
     }
 
     /** @param  array<string, mixed>  $said  by the value of its kind */
-    private function wayOf(array $said): ?OtherWay
+    private function wayOf(array $said, bool $saysMore): ?OtherWay
     {
         $technique = $said['technique'] ?? (($said['thing'] ?? null) instanceof Thing ? $said['thing']->technique : null);
         $way = new OtherWay(
@@ -333,6 +336,7 @@ final readonly class Scanner
             ($said['side'] ?? null) instanceof Side ? $said['side'] : null,
             is_int($said['look'] ?? null) ? $said['look'] : null,
             is_int($said['coats'] ?? null) ? $said['coats'] : null,
+            $saysMore,
         );
 
         return $said !== [] && $way->isPossible($this->vocabulary) ? $way : null;

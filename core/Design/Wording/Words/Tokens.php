@@ -54,6 +54,19 @@ final readonly class Tokens
         return new self($tokens, count($tokens));
     }
 
+    /** Without that sign, which parts what stands before it from what stands behind. */
+    public function partedAt(int $at): self
+    {
+        $all = $this->all;
+        $next = $all[$at + 1] ?? null;
+        if ($next !== null) {
+            $all[$at + 1] = new Token($next->text, $next->start, $next->length, true, $next->quoted);
+        }
+        unset($all[$at]);
+
+        return self::from(array_values($all));
+    }
+
     public function at(int $at): ?Token
     {
         return $this->all[$at] ?? null;

@@ -158,10 +158,30 @@ it('reads extras and other ways', function (string $line): void {
     'dots, optional', 'dots if there is time', 'dots if you like', 'dots for girls', 'dots only at parties', 'party: white dots', 'maybe white dots', 'dots, can be left out', 'dots, or skip', 'dots (or leave it out)', 'dots (skip when busy)',
 ]);
 
+it('puts a step on one side where a line below brings it to the other', function (): void {
+    $reading = readList("round 3 swirl at the temple, white, 10s\nother side too, 12s");
+    $said = readList("round 3 swirl at both temples, white, 10s\nother side too");
+
+    expect(array_map(static fn (Step $step): array => [$step->side, $step->time?->seconds()], $reading->steps()))->toBe([[Side::Left, 10.0], [Side::Right, 12.0]])
+        ->and($reading->lines[0]->steps[0]->assumed[0]->because)->toBe('the other side comes below')->and($said->steps()[0]->side)->toBe(Side::Both);
+});
+
+it('takes a time that stands alone for that of the step above', function (): void {
+    $reading = readList("white dots on the chin\n40s\nblack outline\n1:20\n5s");
+
+    expect(array_map(static fn (Step $step): ?float => $step->time?->seconds(), $reading->steps()))->toBe([40.0, 80.0, 5.0])->and($reading->lines[1]->kind)->toBe(LineKind::Note);
+});
+
+it('takes what tells when for no name', function (string $line, string $name): void {
+    expect(stepIn($line, Placement::Cheek)->name)->toBe($name);
+})->with([['before the line work: white highlights', 'highlights'], ['when dry: red stripes', 'Red stripes'], ['last: white dots', 'White dots'], ['Fins: red, round 4', 'Fins']]);
+
 it('offers the other way that a line names', function (): void {
     $ways = stepIn('white dots on the chin or a stencil, 8s')->alternatives;
 
     expect($ways)->toHaveCount(1)->and($ways[0]->medium)->toBe(Medium::Stencil)
+        ->and(stepIn('scales, round 2, or a reptile-like stencil')->alternatives[0]->medium)->toBe(Medium::Stencil)
+        ->and(stepIn('scales, round 2, or a reptile-like stencil')->note)->toBe('or a reptile-like stencil')
         ->and(stepIn('white dots, or something made of shells')->note)->toContain('or something made of shells');
 });
 

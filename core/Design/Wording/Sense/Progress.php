@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Design\Wording\Sense;
+
+use Core\Design\Placement;
+use Core\Design\Side;
+use Core\Design\Step;
+use Core\Design\Wording\Assumption;
+use Core\Design\Wording\PartKind;
+use Core\Design\Wording\StepReading;
+use Core\Units\Duration;
+
+/** How far a list is read: what was made of it, and what waits for the step that it belongs to. */
+final readonly class Progress
+{
+    /**
+     * @param  list<StepReading>  $made
+     * @param  list<string>  $waiting  notes for the next step
+     */
+    private function __construct(public Context $context, public array $made, private array $waiting) {}
+
+    /** @param  list<Step>  $above  steps that stand above the list already */
+    public static function below(Placement $placement, array $above): self
+    {
+        return new self(new Context($placement, array_map(static fn (Step $step): Earlier => new Earlier($step, Nouns::ofName($step->name)), $above)), [], []);
+    }
+
+    public function under(string $group): self
+    {
+        return new self($this->context->under($group), $this->made, $this->waiting);
+    }
+
+    public function noting(string $note): self
+    {
+        return new self($this->context, $this->made, [...$this->waiting, $note]);
+    }
+
+    public function with(StepReading $reading): self
+    {
+        $noted = $reading->noting($this->waiting);
+        $mirrored = $reading->mirrors === null ? $this : $this->onOneSide($reading->mirrors);
+
+        // What a line speaks of was made above: its own are the other words.
+        $spokenOf = array_column($reading->speaksOf, 'id');
+        $nouns = array_filter(Nouns::of($noted), fn (string $noun): bool => ! in_array($this->context->made($noun)?->id, $spokenOf, true));
+
+        return new self($mirrored->context->with(new Earlier($noted->step, array_values($nouns))), [...$mirrored->made, $noted], []);
+    }
+
+    /** Whether a time that stands alone can be that of the step above it. */
+    public function lacksTime(): bool
+    {
+        return $this->made !== [] && $this->made[count($this->made) - 1]->step->time === null;
+    }
+
+    public function taking(Duration $time): self
+    {
+        $last = $this->made[count($this->made) - 1];
+
+        return $this->replacing($last->becoming($last->step->withTime($time)));
+    }
+
+    /** What stands below the last step belongs to it. */
+    public function finished(): self
+    {
+        return $this->waiting === [] || $this->made === [] ? $this : $this->replacing($this->made[count($this->made) - 1]->noting($this->waiting));
+    }
+
+    /** A step that comes again on the other side lies on one, though nothing was said of it. */
+    private function onOneSide(Step $step): self
+    {
+        foreach ($this->made as $made) {
+            if ($made->step->id === $step->id && ! $made->says(PartKind::Side)) {
+                $side = new Assumption(PartKind::Side, Side::Left->value, 'the other side comes below');
+                $others = array_values(array_filter($made->assumed, static fn (Assumption $one): bool => $one->of !== PartKind::Side));
+
+                return $this->replacing($made->becoming($made->step->withSide(Side::Left), [...$others, $side]));
+            }
+        }
+
+        return $this;
+    }
+
+    private function replacing(StepReading $reading): self
+    {
+        $made = array_map(static fn (StepReading $one): StepReading => $one->step->id === $reading->step->id ? $reading : $one, $this->made);
+
+        return new self($this->context->replacing($reading->step), $made, $this->waiting);
+    }
+}

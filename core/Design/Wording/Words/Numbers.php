@@ -144,8 +144,8 @@ final readonly class Numbers
     {
         $number = self::of($tokens->text($at));
         $isRound = static fn (?int $size): bool => $size !== null && $size <= self::MOST_ROUND;
-        if ($isRound($number) && $tokens->text($at + 1) === 'round' && in_array($tokens->text($at + 2), ['', 'brush'], true)) {
-            return new Found(PartKind::Tool, "round {$number}", $tokens->text($at + 2) === 'brush' ? 3 : 2);
+        if ($isRound($number) && $tokens->text($at + 1) === 'round' && ($tokens->opensClause($at + 2) || $tokens->text($at + 2) === 'brush')) {
+            return new Found(PartKind::Tool, "round {$number}", $tokens->text($at + 2) === 'brush' && ! $tokens->opensClause($at + 2) ? 3 : 2);
         }
         if ($tokens->text($at) === 'with' && $tokens->text($at + 1) === 'a' && ctype_digit($tokens->text($at + 2)) && $isRound((int) $tokens->text($at + 2)) && $tokens->opensClause($at + 3)) {
             return new Found(PartKind::Tool, 'round '.$tokens->text($at + 2), 3);

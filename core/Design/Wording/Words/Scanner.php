@@ -36,7 +36,7 @@ final readonly class Scanner
     public function __construct(private Vocabulary $vocabulary)
     {
         $this->phrases = $vocabulary->phrases();
-        $this->known = $this->phrases->knownWords();
+        $this->known = [...$this->phrases->knownWords(), ...array_fill_keys([...Times::SECONDS, ...Times::MINUTES, ...Conditions::STARTERS], true)];
     }
 
     /** With slips of the keyboard mended. */
@@ -166,7 +166,7 @@ final readonly class Scanner
         $opens = $tokens->all[$at]->opensClause;
         $text = $tokens->text($at);
         if (! ctype_digit($text)) {
-            return $text === 'one' && $isAlone ? new Found(PartKind::Words, null, 1) : $found;
+            return $text === 'one' && $isAlone && ! $opens ? new Found(PartKind::Words, null, 1) : $found;
         }
 
         return $isAlone && ($opens || (int) $text > self::MOST_COUNTED || ! $this->isStroke($tokens, $at - 1)) ? new Found(PartKind::Time, (int) $text, 1) : $found;

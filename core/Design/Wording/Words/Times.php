@@ -10,9 +10,9 @@ use Core\Units\Duration;
 /** Times as people write them: 40s, 40 sec, 40", 1:20, 1.5 min, a minute, half a minute, ten seconds, 5s each side, up to 5 min. */
 final readonly class Times
 {
-    private const SECONDS = ['s', 'sec', 'secs', 'second', 'seconds', '"', '″', '”', 'sek', "''"];
+    public const SECONDS = ['s', 'sec', 'secs', 'second', 'seconds', '"', '″', '”', 'sek', "''"];
 
-    private const MINUTES = ['m', 'min', 'mins', 'minute', 'minutes', "'", '′'];
+    public const MINUTES = ['m', 'min', 'mins', 'minute', 'minutes', "'", '′'];
 
     private const UPPER = ['up to', 'at most', 'no more than', 'not more than', 'max', 'maximum', 'less than', 'within', 'never more than'];
 
@@ -135,7 +135,10 @@ final readonly class Times
         $isSeconds = in_array($tokens->text($at + 1), self::SECONDS, true) && ! $tokens->opensClause($at + 1);
         $touches = $isShort && $tokens->at($at)?->start === $tokens->at($at - 1)?->end();
 
-        return $isSeconds || $touches ? [(float) str_replace(',', '.', $text), $isSeconds ? 2 : 1] : [0.0, 0];
+        // "1 min 20" at the end of a clause can be nothing else.
+        $ends = ! $isSeconds && $tokens->opensClause($at + 1) && ! str_contains($text, '.');
+
+        return $isSeconds || $touches || $ends ? [(float) str_replace(',', '.', $text), $isSeconds ? 2 : 1] : [0.0, 0];
     }
 
     /** @return array{Duration, int}|null ten seconds, fifteen s */

@@ -48,7 +48,7 @@ final readonly class Coloured
     private static function asAbove(Said $said, Context $context): array
     {
         $colours = $said->colours();
-        $saysSame = array_filter($said->all(PartKind::Quality), static fn (Part $part): bool => $part->spoken === 'same') !== [];
+        $saysSame = array_filter($said->all(PartKind::Quality), static fn (Part $part): bool => in_array($part->spoken, ['same', 'the same'], true)) !== [];
 
         return ! $saysSame ? $colours : array_map(static function (Colour $colour) use ($context): Colour {
             foreach ($context->coloursOfLast(static fn (Step $step): bool => array_filter($step->colours, static fn (Colour $one): bool => str_ends_with(mb_strtolower($one->name), mb_strtolower($colour->name))) !== []) as $one) {

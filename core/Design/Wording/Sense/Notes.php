@@ -16,7 +16,7 @@ final readonly class Notes
     private const LONGEST = 500;
 
     /** Strokes that tell nothing by themselves. */
-    private const UNTOLD = ['same', 'edge', 'rest', 'press', 'pull', 'tip', 'heel'];
+    private const UNTOLD = ['same', 'the same', 'edge', 'rest', 'press', 'pull', 'tip', 'heel'];
 
     /** @param  list<string>  $rest  words that are left of the name */
     public static function of(Said $said, array $rest): string

@@ -200,7 +200,7 @@ final readonly class Painted
         // Things are filled with a brush and stippled with a sponge, whatever the other would do.
         $technique = match (true) {
             $technique === null => null,
-            $medium === Medium::Sponge && Earlier::isLineWork($technique) => Technique::Stripe,
+            $medium === Medium::Sponge && Earlier::isLineWork($technique) => $isSaid ? Technique::Stripe : Technique::Stipple,
             $isSaid => $technique,
             $medium === Medium::Sponge && $technique === Technique::Fill => Technique::Stipple,
             $medium === Medium::Brush && $technique->covers() && $technique !== Technique::Sweep => Technique::Fill,
@@ -240,7 +240,7 @@ final readonly class Painted
         $last = $references->looksBack(Back::SameTool) || $references->looksBack(Back::It) ? $context->last() : null;
         [$medium, $because] = match (true) {
             $last !== null => [$last->medium, 'as in the step above'],
-            $said->has(PartKind::Words) && ! self::isGround($said, $context) => [Medium::Brush, 'as things are painted'],
+            $said->has(PartKind::Words) && ! ($zones !== [] && self::isGround($said, $context)) => [Medium::Brush, 'as things are painted'],
             $zones !== [] && self::areFilled($zones) => [Medium::Brush, 'as '.$zones[0]->label().' is painted'],
             default => self::carried($context),
         };

@@ -127,7 +127,7 @@ final readonly class Scanner
         if ($coats !== null) {
             return new Found(PartKind::Alternative, OtherWay::inCoats($coats), in_array($tokens->text($at + 2), ['coat', 'coats'], true) ? 3 : 2);
         }
-        $isNumber = $tokens->at($at + 1) !== null && (Numbers::of($tokens->text($at + 1)) !== null || Times::plain($tokens, $at + 1) !== null);
+        $isNumber = ! $tokens->opensClause($at + 1) && (Numbers::of($tokens->text($at + 1)) !== null || Times::plain($tokens, $at + 1) !== null);
         $isAlone = $tokens->opensClause($at + 2);
 
         return match (true) {
@@ -231,6 +231,9 @@ final readonly class Scanner
     private function colour(Tokens $tokens, int $at): ?Found
     {
         $text = $tokens->text($at);
+        if ($text === 'the' && $tokens->text($at + 1) === 'same' && $this->plainColour($tokens, $at + 2) !== null) {
+            return new Found(PartKind::Quality, 'stroke', 2);
+        }
         if (in_array($text, ['tip', 'heel', 'toe', 'edge', 'same', 'one', 'rest'], true) && $this->plainColour($tokens, $at + 1) !== null) {
             return new Found(PartKind::Quality, 'stroke', 1);
         }

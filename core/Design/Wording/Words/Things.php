@@ -39,7 +39,7 @@ final readonly class Things
 
     private const CURLED = ['curl', 'scroll', 'spiral', 'coil', 'whirl', 's-curl', 'swirly'];
 
-    private const BURSTS = ['stars', 'sparkle', 'twinkle', 'flash', 'flashes', 'burst', 'starbursts', 'glint', 'small star', 'small stars', 'little stars', 'tiny stars', 'star burst', 'star bursts'];
+    private const BURSTS = ['stars', 'sparkle', 'sparkles', 'twinkle', 'twinkles', 'flash', 'flashes', 'burst', 'bursts', 'glints', 'starbursts', 'glint', 'small star', 'small stars', 'little stars', 'tiny stars', 'star burst', 'star bursts'];
 
     private const SPONGED = [
         'base', 'background', 'bg', 'backdrop', 'shade', 'shading', 'shadow', 'sky', 'glow', 'blush', 'base colour', 'base color', 'undercoat', 'ombre', 'sunset', 'sea', 'water', 'ground',

@@ -32,7 +32,7 @@
         <span aria-hidden="true" class="font-display text-xl leading-none font-bold text-kelp">≈</span>
         <span
           ><span class="sr-only">Assumed, {partNames[part.of]}: </span><span
-            class={part.choices.length > 0 && 'border-b-2 border-dashed border-kelp'}>{part.value}</span
+            class={part.choices.length > 0 ? 'border-b-2 border-dashed border-kelp' : ''}>{part.value}</span
           >
           <span class={isAbove(part) ? 'sr-only' : 'text-[14px] text-soft'}>{part.because}</span></span
         >

@@ -22,6 +22,9 @@ use Core\Design\Wording\Words\Tokens;
  */
 final readonly class ListReader
 {
+    /** From so many lines on, a bare number on each is hardly minutes. */
+    private const MANY = 3;
+
     private Scanner $scanner;
 
     private StepMaker $maker;
@@ -46,7 +49,7 @@ final readonly class ListReader
         $language = Language::of($list, $this->languages, $this->scanner->knows(...));
         $said = Placements::saidIn($lines);
         $placement = $said ?? $placement ?? Placements::guessed($lines, $this->scanner, $language);
-        $progress = Progress::below($placement, $above);
+        $progress = Progress::below($placement, $above, count($lines) >= self::MANY);
         $title = '';
         $read = [];
         foreach ($lines as $line) {

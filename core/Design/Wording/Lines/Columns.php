@@ -25,32 +25,66 @@ final readonly class Columns
     private const IS_TIME = '/^\s*\d+(?::[0-5]\d(?::\d\d)?|[.,]\d+)?\s*(?:s|sec|secs|seconds?|m|min|mins|minutes?|["\'])?\s*$/iu';
 
     /**
+     * @param  non-empty-string  $sign  between the columns
      * @param  list<int>  $times  which columns hold times
      * @param  list<int>  $numbers  which hold but the number of the step
      */
-    private function __construct(private string $header, private array $times, private array $numbers, private bool $inSeconds, private bool $inMinutes) {}
+    private function __construct(private string $sign, private string $header, private array $times, private array $numbers, private bool $inSeconds, private bool $inMinutes) {}
 
     /** @param  list<string>  $texts */
     public static function of(array $texts): ?self
     {
-        $rows = array_values(array_filter($texts, static fn (string $text): bool => str_contains(trim($text), "\t")));
-        if ($rows === []) {
+        $sign = self::signOf($texts);
+        $rows = $sign === null ? [] : array_values(array_filter($texts, static fn (string $text): bool => str_contains(trim($text), $sign)));
+        if ($sign === null || $rows === []) {
             return null;
         }
         $header = $rows[0];
-        $heads = self::cells(mb_strtolower($header));
+        $heads = self::cells(mb_strtolower($header), $sign);
+        $rows = array_map(static fn (string $row): string => str_replace($sign, "\t", $row), $rows);
         $isHeader = count(array_intersect($heads, self::HEADS)) >= max(1, count(array_diff($heads, [''])) - 1) && preg_match('/\d\s*(?:s|sec|min)\b|\d:\d/', $header) !== 1;
         $rows = $isHeader ? array_slice($rows, 1) : $rows;
         $named = array_keys(array_intersect($heads, self::TIMES));
         $numbers = $isHeader ? array_keys(array_intersect($heads, self::NUMBERED)) : [];
 
         return new self(
+            $sign,
             $isHeader ? $header : '',
             array_values(array_filter($isHeader && $named !== [] ? $named : self::columnsOfTimes($rows), static fn (int $column): bool => ! self::areMarks($rows, $column))),
             $numbers,
             $isHeader && array_intersect($heads, self::SECONDS) !== [],
             $isHeader && array_intersect($heads, self::MINUTES) !== [],
         );
+    }
+
+    /**
+     * What stands between the columns: tabs, or the sign in a first row that names nothing but columns.
+     *
+     * @param  list<string>  $texts
+     * @return non-empty-string|null
+     */
+    private static function signOf(array $texts): ?string
+    {
+        $first = '';
+        foreach ($texts as $text) {
+            if (str_contains(trim($text), "\t")) {
+                return "\t";
+            }
+            $first = $first === '' && preg_match('/^\s*placement\b/i', $text) !== 1 ? trim($text, ' |') : $first;
+        }
+        foreach ([',', ';', '|'] as $sign) {
+            $cells = self::cells(mb_strtolower($first), $sign);
+            if (count($cells) > 1 && array_diff($cells, self::HEADS) === []) {
+                return $sign;
+            }
+        }
+
+        return null;
+    }
+
+    public function has(string $text): bool
+    {
+        return str_contains($text, $this->sign);
     }
 
     public function isHeader(string $text): bool
@@ -62,13 +96,13 @@ final readonly class Columns
     {
         $time = null;
         $kept = [];
-        foreach (explode("\t", $text) as $column => $cell) {
+        foreach (explode($this->sign, $text) as $column => $cell) {
             $isTime = in_array($column, $this->times, true) && preg_match(self::IS_TIME, $cell) === 1;
             $time ??= $isTime ? $this->time(trim($cell)) : null;
             $kept[] = $isTime || in_array($column, $this->numbers, true) ? str_repeat(' ', mb_strlen($cell)) : $cell;
         }
 
-        return new Stretch(0, implode("\t", $kept), $time);
+        return new Stretch(0, implode($this->sign, $kept), $time);
     }
 
     private function time(string $cell): ?Duration
@@ -116,9 +150,12 @@ final readonly class Columns
         return array_keys(array_filter($found, static fn (int $times): bool => $times * 2 >= count($rows)));
     }
 
-    /** @return list<string> */
-    private static function cells(string $row): array
+    /**
+     * @param  non-empty-string  $sign
+     * @return list<string>
+     */
+    private static function cells(string $row, string $sign): array
     {
-        return array_map(static fn (string $cell): string => trim($cell, " \t.:"), explode("\t", $row));
+        return array_map(static fn (string $cell): string => trim($cell, " \t.:\""), explode($sign, $row));
     }
 }

@@ -12,11 +12,20 @@ final readonly class Cutter
 {
     private const BULLET = '/^\s*(?:(?:[-*•‣–—·○●▪◦▶►→✓✔☐☑>+]|\[[ xX]?\])(?=\s)|\(?\d{1,3}[.)](?!\d)|\(?[a-hA-H][.)](?=\s)|(?:step|schritt)\s*\d{1,3}\s*[:.)\-–—]*(?=\s|$)|no\.?\s*\d{1,3}\s*[:)\-–—]+(?=\s|$)|#{1,6}(?=\s))\s*/iu';
 
+    /** A number in front, as numbered lists have it where they go without a sign. */
+    private const NUMBERED = '/^\s*(\d{1,3})\s*(?:[-–—:]\s*)?(?<=[\s:–—-])(?=\p{L})/u';
+
     private const HEADING = '/^(?:[^\d:,;"“]{2,48}):$/u';
 
     private const MARKED_HEADING = '/^\s*(?:#{1,6}\s+|={2,}\s*|\*{2}|_{2})(?<says>[^*=#_]{2,60}?)(?:\s*={2,}|\*{2}|_{2})?:?\s*$/u';
 
     private const PLACEMENT = '/^\s*(?:placement|where|place|for|design for|on)\s*[:=]\s*(?<says>[\p{L} _-]{2,20})\s*$/iu';
+
+    /** Blank, or a line drawn between others. */
+    private const RULED = '/^[\s|:=_*+-]*$/u';
+
+    /** So many lines in a row make a numbered list. */
+    private const LEAST_NUMBERED = 3;
 
     /** Directions of text, marks of order and other signs that nobody sees. */
     private const UNSEEN = '/[\x00-\x08\x0B-\x1F\x7F\x{200B}-\x{200F}\x{202A}-\x{202E}\x{2060}-\x{2069}\x{FEFF}]/u';
@@ -27,17 +36,18 @@ final readonly class Cutter
         $texts = explode("\n", preg_replace('/\r\n|\r|\x{2028}|\x{2029}/u', "\n", mb_scrub($list)) ?? '');
         $lines = [];
         $columns = Columns::of($texts);
+        $isNumbered = $columns === null && self::areNumbered($texts);
         foreach ($texts as $at => $text) {
             $seen = preg_replace(self::UNSEEN, ' ', $text) ?? '';
-            if (trim($seen) !== '') {
-                $lines[] = self::line($at + 1, $seen, $columns);
+            if (preg_match(self::RULED, $seen) !== 1) {
+                $lines[] = self::line($at + 1, $seen, $columns, $isNumbered);
             }
         }
 
         return Marks::read(self::titled($lines));
     }
 
-    private static function line(int $number, string $text, ?Columns $columns): Line
+    private static function line(int $number, string $text, ?Columns $columns, bool $isNumbered): Line
     {
         if (preg_match(self::PLACEMENT, $text, $found) === 1 && Placements::called($found['says']) !== null) {
             return new Line($number, $text, LineKind::Placement, [], mb_strtolower(trim($found['says'])));
@@ -48,11 +58,11 @@ final readonly class Cutter
         if ($columns !== null && $columns->isHeader($text)) {
             return new Line($number, $text, LineKind::Header, []);
         }
-        $bare = self::withoutBullet($text);
+        $bare = self::withoutBullet($text, $isNumbered);
         if (preg_match(self::HEADING, trim($bare)) === 1) {
             return new Line($number, $text, LineKind::Heading, [], trim($bare, " :\t"));
         }
-        if ($columns !== null && str_contains($text, "\t")) {
+        if ($columns !== null && $columns->has($text)) {
             return new Line($number, $text, LineKind::Steps, [$columns->stretch($bare)]);
         }
 
@@ -60,14 +70,36 @@ final readonly class Cutter
     }
 
     /** The bullet, number or "Step 3:" in front turned into blanks. */
-    private static function withoutBullet(string $text): string
+    private static function withoutBullet(string $text, bool $isNumbered): string
     {
+        if ($isNumbered && preg_match(self::NUMBERED, $text, $found) === 1) {
+            return str_repeat(' ', mb_strlen($found[0])).mb_substr($text, mb_strlen($found[0]));
+        }
         $text = str_replace(['**', '__'], '  ', $text);
         if (preg_match(self::BULLET, $text, $found) !== 1 || preg_match('/^\s*\d{1,3}\.\s*\d/', $text) === 1) {
             return $text;
         }
 
         return str_repeat(' ', mb_strlen($found[0])).mb_substr($text, mb_strlen($found[0]));
+    }
+
+    /**
+     * Whether lines begin with 1, 2, 3 and so on.
+     *
+     * @param  list<string>  $texts
+     */
+    private static function areNumbered(array $texts): bool
+    {
+        $next = 1;
+        foreach ($texts as $text) {
+            $isNext = preg_match(self::NUMBERED, $text, $found) === 1 && (int) $found[1] === $next;
+            if (! $isNext && $next > 1 && preg_match('/^\s*\d/', $text) === 1) {
+                return false;
+            }
+            $next += $isNext ? 1 : 0;
+        }
+
+        return $next > self::LEAST_NUMBERED;
     }
 
     /**
@@ -82,7 +114,7 @@ final readonly class Cutter
         if (count($steps) < 3 || $steps[0] !== ($lines[0]->kind === LineKind::Placement ? $lines[1] : $lines[0])) {
             return $lines;
         }
-        $hasBullet = static fn (Line $line): bool => preg_match(self::BULLET, $line->text) === 1;
+        $hasBullet = static fn (Line $line): bool => preg_match(self::BULLET, $line->text) === 1 || preg_match(self::NUMBERED, $line->text) === 1;
         $isTitle = ! $hasBullet($steps[0]) && $hasBullet($steps[1]) && $hasBullet($steps[2]) && preg_match('/\d/', $steps[0]->text) !== 1 && mb_strlen($steps[0]->text) < 50;
 
         return $isTitle ? array_map(static fn (Line $line): Line => $line === $steps[0] ? new Line($line->number, $line->text, LineKind::Heading, [], trim($line->text)) : $line, $lines) : $lines;

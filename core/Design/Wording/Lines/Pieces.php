@@ -9,7 +9,7 @@ final readonly class Pieces
 {
     private const QUOTED = '/"(?:\\\\.|[^"\\\\])*"|“[^”]*”/u';
 
-    private const PARTED = '/;|\s(?:->|→|=>|>)\s|,?\s(?:and\s)?then\s(?!look|up|down)|\.\s+then\s|\.\s+(?=\p{Lu}\p{L}+\s.*\d\s*(?:s|sec|min|"))/iu';
+    private const PARTED = '/;|\s(?:->|→|=>|>)\s|,?\s(?:and\s)?then\s(?!look|up|down|along|over|to|into|out|across|back|around|round|on|under|in|from)|\.\s+then\s|\.\s+(?=\p{Lu}\p{L}+\s.*\d\s*(?:s|sec|min|"))/iu';
 
     private const TIMED = '/\d\s*(?:s|sec|secs|seconds?|m|min|mins|minutes?|"|\')(?![\p{L}])|\d:\d\d|\bminute\b/iu';
 

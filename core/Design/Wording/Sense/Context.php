@@ -14,23 +14,26 @@ use Core\Design\Zone;
 /** What stands above a line: the steps before it, the heading they stand under, and where the design is painted. */
 final readonly class Context
 {
-    /** @param  list<Earlier>  $above  in their order */
-    public function __construct(public Placement $placement, public array $above = [], public string $group = '') {}
+    /**
+     * @param  list<Earlier>  $above  in their order
+     * @param  bool  $isList  whether the line is one of many
+     */
+    public function __construct(public Placement $placement, public array $above = [], public string $group = '', public bool $isList = false) {}
 
     public function with(Earlier $step): self
     {
-        return new self($this->placement, [...$this->above, $step], $this->group);
+        return new self($this->placement, [...$this->above, $step], $this->group, $this->isList);
     }
 
     /** With the step of that id as it is now. */
     public function replacing(Step $step): self
     {
-        return new self($this->placement, array_map(static fn (Earlier $earlier): Earlier => $earlier->step->id === $step->id ? new Earlier($step, $earlier->nouns) : $earlier, $this->above), $this->group);
+        return new self($this->placement, array_map(static fn (Earlier $earlier): Earlier => $earlier->step->id === $step->id ? new Earlier($step, $earlier->nouns) : $earlier, $this->above), $this->group, $this->isList);
     }
 
     public function under(string $group): self
     {
-        return new self($this->placement, $this->above, $group);
+        return new self($this->placement, $this->above, $group, $this->isList);
     }
 
     /** The last step that lays something on the skin. */

@@ -196,7 +196,7 @@ final readonly class Places
         if (self::saysSeveral($all)) {
             return new Assumed(Side::Both);
         }
-        if ($references->looksBack(Back::OtherSide) && ! $references->repeats()) {
+        if ($references->looksBack(Back::OtherSide)) {
             $last = $context->last()->side ?? Side::Both;
 
             return new Assumed($last->isOneSided() ? $last->opposite() : Side::Right);

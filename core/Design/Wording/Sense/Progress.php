@@ -21,10 +21,13 @@ final readonly class Progress
      */
     private function __construct(public Context $context, public array $made, private array $waiting) {}
 
-    /** @param  list<Step>  $above  steps that stand above the list already */
-    public static function below(Placement $placement, array $above): self
+    /**
+     * @param  list<Step>  $above  steps that stand above the list already
+     * @param  bool  $isList  whether there are several lines
+     */
+    public static function below(Placement $placement, array $above, bool $isList): self
     {
-        return new self(new Context($placement, array_map(static fn (Step $step): Earlier => new Earlier($step, Nouns::ofName($step->name)), $above)), [], []);
+        return new self(new Context($placement, array_map(static fn (Step $step): Earlier => new Earlier($step, Nouns::ofName($step->name)), $above), '', $isList), [], []);
     }
 
     public function under(string $group): self

@@ -47,7 +47,7 @@ final readonly class StepMaker
         [$step, $assumed, $question] = $base === null
             ? $this->fresh($id, $said, $all, $references, $context, $zones, $name)
             : [Repeated::again($id, $base, $all, $references, $context, $this->vocabulary, $zones), [new Assumption(PartKind::Again, "the rest as in “{$base->name}”", '')], null];
-        $timing = Timing::of($all, $stretch, $step->medium, $base?->time);
+        $timing = Timing::of($all, $stretch, $step->medium, $base?->time, $context->isList);
 
         return new StepReading(
             $timing->time === null ? $step : $step->withTime($timing->time),

@@ -21,18 +21,24 @@ final readonly class Timing
     /** From here on a bare number is seconds. */
     private const SECONDS_FROM = 10;
 
+    /** The same among many lines: two or three may be coats still. */
+    private const SECONDS_IN_LIST_FROM = 4;
+
     private const LONGEST_BARE = 3600;
 
     /** @param  list<Assumption>  $assumed */
     private function __construct(public ?Duration $time, public array $assumed, public ?Question $question) {}
 
-    /** @param  Duration|null  $again  of the step that this one repeats */
-    public static function of(Said $said, Stretch $stretch, Medium $medium, ?Duration $again): self
+    /**
+     * @param  Duration|null  $again  of the step that this one repeats
+     * @param  bool  $isList  whether the line is one of many
+     */
+    public static function of(Said $said, Stretch $stretch, Medium $medium, ?Duration $again, bool $isList): self
     {
         $times = $said->values(PartKind::Time, Duration::class);
         $bare = self::bare($said);
         if ($times === [] && $stretch->time === null && $bare !== null) {
-            return self::ofBare($bare);
+            return self::ofBare($bare, $isList);
         }
         $time = $times[0] ?? $stretch->time ?? ($medium === Medium::Bare ? self::ofAct($said) : null) ?? $again;
         $different = array_unique(array_map(static fn (Duration $one): int => $one->milliseconds, $times));
@@ -63,10 +69,10 @@ final readonly class Timing
         return null;
     }
 
-    private static function ofBare(Part $bare): self
+    private static function ofBare(Part $bare, bool $isList): self
     {
         $number = is_int($bare->value) ? $bare->value : 0;
-        $isMinutes = $number < self::SECONDS_FROM;
+        $isMinutes = $number < ($isList ? self::SECONDS_IN_LIST_FROM : self::SECONDS_FROM);
         $time = $number === 0 || $number > self::LONGEST_BARE ? null : ($isMinutes ? Duration::ofMinutes($number) : Duration::ofSeconds($number));
         $choices = array_map(
             static fn (string $says): Choice => new Choice($says, $says, $bare),

@@ -22,7 +22,7 @@ final readonly class Things
 
     private const LINES = [
         'string', 'rigging', 'mast', 'spoke', 'strap', 'hose', 'ray', 'strand', 'branch', 'branches', 'scar', 'crack', 'vein', 'web', 'crease line', 'leg', 'gull', 'seagull',
-        'tassel', 'stem', 'vine', 'squiggle', 'zigzag', 'zig-zag', 'script', 'lettering', 'letter', 'name', 'number', 'swoosh', 'thread', 'chain', 'railing', 'rail', 'ladder',
+        'tassel', 'stem', 'vine', 'squiggle', 'zigzag', 'zig-zag', 'zig zag', 'script', 'lettering', 'letter', 'name', 'number', 'swoosh', 'thread', 'chain', 'railing', 'rail', 'ladder',
         'ripple', 'scallop', 'wave line', 'waves', 'wavelet', 'crest', 'foam line', 'water line', 'waterline', 'twist', 'ridge', 'rib', 'cross', 'crosses', 'hook', 'antenna', 'antennae', 'feeler',
         'filigree', 'net', 'hair', 'curve', 'arc', 'arrow', 'v', "v's", 'x', 'bar line', 'reflection', 'knot', 'loop', 'detail', 'details', 'line work', 'linework', 'wrinkle',
         'mouth line', 'grass', 'reed', 'stitch', 'stitches', 'connecting line', 'frame line', 'mane line',

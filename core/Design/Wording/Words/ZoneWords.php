@@ -53,7 +53,7 @@ final readonly class ZoneWords
         'bottom lip' => [Zone::LowerLip], 'under the lip' => [Zone::LowerLip], 'under the lips' => [Zone::LowerLip], 'below the lip' => [Zone::LowerLip],
         'below the lips' => [Zone::LowerLip], 'under the bottom lip' => [Zone::LowerLip], 'under the lower lip' => [Zone::LowerLip], 'under the mouth' => [Zone::Chin],
         'below the mouth' => [Zone::Chin], 'lip' => [Zone::Lips], 'over the mouth' => [Zone::Lips], 'on the mouth' => [Zone::Lips],
-        'round the mouth' => [Zone::Muzzle], 'around the mouth' => [Zone::Muzzle], 'mouth area' => [Zone::Muzzle],
+        'for whiskers' => [Zone::Muzzle], 'for the whiskers' => [Zone::Muzzle], 'for lashes' => [Zone::Eyelid], 'for eyebrows' => [Zone::Brow], 'round the mouth' => [Zone::Muzzle], 'around the mouth' => [Zone::Muzzle], 'mouth area' => [Zone::Muzzle],
         'corner of the mouth' => [Zone::MouthCorner], 'corners of the mouth' => [Zone::MouthCorner], 'mouth corner' => [Zone::MouthCorner],
         'side of the mouth' => [Zone::MouthCorner], 'sides of the mouth' => [Zone::MouthCorner],
         'jawline' => [Zone::Jaw], 'jaw line' => [Zone::Jaw], 'along the jaw' => [Zone::Jaw], 'ear lobe' => [Zone::Ear], 'ear lobes' => [Zone::Ear], 'earlobe' => [Zone::Ear],

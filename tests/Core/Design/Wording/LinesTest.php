@@ -30,6 +30,12 @@ it('reads a list in any shape', function (string $list): void {
     'numbers' => ["1. hull, brown, 12s\n2) tall mast 4s\n(3) white sails 1:20"],
     'steps' => ["Step 1: hull, brown, 12s\nstep 2 - tall mast 4s\nSTEP 3. white sails 1:20"],
     'boxes to tick' => ["[ ] hull, brown, 12s\n[x] tall mast 4s\n☐ white sails 1:20"],
+    'numbers and dashes' => ["1 - hull, brown, 12s\n2 – tall mast 4s\n3: white sails 1:20"],
+    'numbers without a sign' => ["1 hull, brown, 12s\n2 tall mast 4s\n3 white sails 1:20"],
+    'a sheet with commas' => ["step,time\nhull brown,0:12\ntall mast,0:04\nwhite sails,1:20"],
+    'a sheet with semicolons' => ["secs;what\n12;hull, brown\n4;tall mast\n80;white sails"],
+    'a table in Markdown' => ["| what | time |\n|---|---|\n| hull brown | 12s |\n| tall mast | 4s |\n| white sails | 1:20 |"],
+    'bare seconds' => ["hull, brown 12\ntall mast 4\nwhite sails 80"],
     'letters' => ["a) hull, brown, 12s\nb) tall mast 4s\nc) white sails 1:20"],
     'in one line' => ['hull, brown, 12s; tall mast 4s; white sails 1:20'],
     'then' => ['hull, brown, 12s, then tall mast 4s and then white sails 1:20'],
@@ -51,6 +57,11 @@ it('reads a list in any shape', function (string $list): void {
 
 it('takes times that do not rise for lengths, not marks', function (): void {
     expect(namesAndSeconds("0:12 hull\n0:04 mast\n0:20 sails"))->toBe([['hull', 12.0], ['mast', 4.0], ['sails', 20.0]]);
+});
+
+it('takes a number in front for a number of strokes where the lines are not numbered', function (): void {
+    expect(namesAndSeconds("3 white dots 5s\n2 red dots 4s\n5 blue dots 6s"))->toBe([['White dots', 5.0], ['Red dots', 4.0], ['Blue dots', 6.0]])
+        ->and(array_column(listOf("3 white dots 5s\n2 red dots 4s\n5 blue dots 6s")->steps(), 'count'))->toBe([3, 2, 5]);
 });
 
 it('leaves the last of a list with marks to the work there is in it', function (): void {
@@ -75,7 +86,7 @@ it('does not take "1. Base" for more than its words, nor a colon for a heading w
 
 it('does not part what "then" holds together', function (string $line, int $steps): void {
     expect(listOf($line)->steps())->toHaveCount($steps);
-})->with([['dots, white then black, 4s', 1], ['eyes shut, then look up, lashes 8s', 1], ['let it dry then glitter gel 5s', 2], ['group "a; b", dots 4s', 1], ['first the hull, then the mast', 2]]);
+})->with([['dots, white then black, 4s', 1], ['eyes shut, then look up, lashes 8s', 1], ['let it dry then glitter gel 5s', 2], ['group "a; b", dots 4s', 1], ['first the hull, then the mast', 2], ['line down the nose, then along the lips', 1]]);
 
 it('says where a list is painted, or what its places tell', function (string $list, Placement $placement, bool $isSaid): void {
     $reading = (new ListReader(Vocabulary::plain()))->read($list, null);

@@ -47,6 +47,7 @@ final readonly class ListReader
     {
         $lines = Cutter::lines($list);
         $language = Language::of($list, $this->languages, $this->scanner->knows(...));
+        $lines = Titles::found($lines, $this->scanner, $language);
         $said = Placements::saidIn($lines);
         $placement = $said ?? $placement ?? Placements::guessed($lines, $this->scanner, $language);
         $progress = Progress::below($placement, $above, count($lines) >= self::MANY);

@@ -16,6 +16,11 @@ final readonly class Line
      */
     public function __construct(public int $number, public string $text, public LineKind $kind, public array $stretches, public string $says = '') {}
 
+    public function asHeading(): self
+    {
+        return new self($this->number, $this->text, LineKind::Heading, [], trim($this->text));
+    }
+
     /** @param  list<Stretch>  $stretches */
     public function withStretches(array $stretches): self
     {

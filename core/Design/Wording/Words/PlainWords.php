@@ -49,7 +49,7 @@ final readonly class PlainWords
     private const SIDES = [
         'left' => Side::Left, 'left side' => Side::Left, 'on the left' => Side::Left, 'left hand side' => Side::Left, 'right' => Side::Right, 'right side' => Side::Right, 'on the right' => Side::Right,
         'both' => Side::Both, 'one side' => Side::Left, 'one side only' => Side::Left, 'only one side' => Side::Left, 'both sides' => Side::Both, 'both side' => Side::Both, 'each side' => Side::Both,
-        'either side' => Side::Both, 'on each side' => Side::Both, 'on both sides' => Side::Both, 'a side' => Side::Both, 'per side' => Side::Both, 'left and right' => Side::Both, 'left + right' => Side::Both,
+        'either side' => Side::Both, 'on each side' => Side::Both, 'on both sides' => Side::Both, 'a side' => Side::Both, 'per side' => Side::Both, '/ side' => Side::Both, '/side' => Side::Both, 'left and right' => Side::Both, 'left + right' => Side::Both,
         'left & right' => Side::Both, 'right and left' => Side::Both, 'l+r' => Side::Both, 'left right' => Side::Both, 'centre' => Side::Centre, 'center' => Side::Centre, 'middle' => Side::Centre,
         'each eye' => Side::Both, 'both eyes' => Side::Both, 'in the centre' => Side::Centre, 'left cheek only' => Side::Left, 'sides' => Side::Both,
     ];

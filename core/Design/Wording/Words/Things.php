@@ -43,10 +43,10 @@ final readonly class Things
 
     private const SPONGED = [
         'base', 'background', 'bg', 'backdrop', 'shade', 'shading', 'shadow', 'sky', 'glow', 'blush', 'base colour', 'base color', 'undercoat', 'ombre', 'sunset', 'sea', 'water', 'ground',
-        'foundation', 'clouds', 'fog', 'mist', 'texture', 'stubble', 'first colour', 'first layer', 'gradient', 'contour', 'contouring', 'tint', 'surf', 'ocean', 'sand bank', 'basecoat', 'base coat', 'white base',
+        'foundation', 'clouds', 'fog', 'mist', 'texture', 'stubble', 'first colour', 'first layer', 'gradient', 'contour', 'contouring', 'tint', 'surf', 'ocean', 'sand bank', 'basecoat', 'base coat',
     ];
 
-    private const EDGED = ['edge', 'edging', 'border', 'rim', 'outlining', 'outlines', 'o/line', 'frame', 'black edge'];
+    private const EDGED = ['edge', 'edging', 'border', 'rim', 'outlining', 'outlines', 'o/line', 'frame'];
 
     /** With a place of their own on a face. */
     private const PLACED = [

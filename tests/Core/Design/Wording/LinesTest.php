@@ -35,7 +35,7 @@ it('reads a list in any shape', function (string $list): void {
     'a sheet with commas' => ["step,time\nhull brown,0:12\ntall mast,0:04\nwhite sails,1:20"],
     'a sheet with semicolons' => ["secs;what\n12;hull, brown\n4;tall mast\n80;white sails"],
     'a table in Markdown' => ["| what | time |\n|---|---|\n| hull brown | 12s |\n| tall mast | 4s |\n| white sails | 1:20 |"],
-    'bare seconds' => ["hull, brown 12\ntall mast 4\nwhite sails 80"],
+    'bare seconds' => ["hull, brown 12\ntall mast, 4\nwhite sails 80"],
     'letters' => ["a) hull, brown, 12s\nb) tall mast 4s\nc) white sails 1:20"],
     'in one line' => ['hull, brown, 12s; tall mast 4s; white sails 1:20'],
     'then' => ['hull, brown, 12s, then tall mast 4s and then white sails 1:20'],
@@ -77,6 +77,19 @@ it('groups what stands under a heading, and calls the list by its title', functi
             LineKind::Heading, LineKind::Steps, LineKind::Heading, LineKind::Steps, LineKind::Steps, LineKind::Heading, LineKind::Steps,
         ]);
 });
+
+it('takes a first line that says nothing but a name for the title', function (string $list, string $title, int $steps): void {
+    $reading = listOf($list);
+
+    expect([$reading->title, count($reading->steps())])->toBe([$title, $steps]);
+})->with([
+    ['Harbour light – party version'."\nblue sponge 10s\nwhite dots 5s\nred stripes 6s", 'Harbour light – party version', 3],
+    ["Sailing boat\nhull 12s\nmast 4s\nsails 8s", 'Sailing boat', 3],
+    ["White base\nhull 12s\nmast 4s\nsails 8s", '', 4],
+    ["Sponge\nhull 12s\nmast 4s\nsails 8s", '', 4],
+    ["Sailing boat\nhull\nmast 4s\nsails", '', 4],
+    ["Sailing boat\nhull 12s", '', 2],
+]);
 
 it('does not take "1. Base" for more than its words, nor a colon for a heading where a step follows', function (): void {
     expect(namesAndSeconds('1. Base'))->toBe([['Base', null]])

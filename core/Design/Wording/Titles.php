@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Design\Wording;
+
+use Core\Design\Wording\Lines\Line;
+use Core\Design\Wording\Words\Language;
+use Core\Design\Wording\Words\Scanner;
+use Core\Design\Wording\Words\Thing;
+
+/** A first line that says nothing of how, where or how long, above lines that do, is what the list is called. */
+final readonly class Titles
+{
+    private const LEAST_LINES = 3;
+
+    private const MOST_WORDS = 5;
+
+    /** So many of the lines below have a number in them. */
+    private const NUMBERED_SHARE = 0.8;
+
+    private const MAY_SAY = [PartKind::Words, PartKind::Thing, PartKind::Technique, PartKind::Between, PartKind::Quality, PartKind::Optional];
+
+    /**
+     * @param  list<Line>  $lines
+     * @return list<Line> with the title as a heading
+     */
+    public static function found(array $lines, Scanner $scanner, ?Language $language): array
+    {
+        $steps = array_values(array_filter($lines, static fn (Line $line): bool => $line->kind !== LineKind::Placement));
+        $first = $steps[0] ?? null;
+        $below = array_slice($steps, 1);
+        $numbered = array_filter($below, static fn (Line $line): bool => preg_match('/\d/', $line->text) === 1);
+        $isTitle = $first !== null && $first->kind === LineKind::Steps && count($below) >= self::LEAST_LINES && count($numbered) >= self::NUMBERED_SHARE * count($below)
+            && self::saysNothing($first, $scanner, $language);
+
+        return ! $isTitle ? $lines : array_map(static fn (Line $line): Line => $line === $first ? $line->asHeading() : $line, $lines);
+    }
+
+    private static function saysNothing(Line $line, Scanner $scanner, ?Language $language): bool
+    {
+        if (count($line->stretches) !== 1 || preg_match('/\d/', $line->text) === 1 || $line->stretches[0]->time !== null || preg_match_all('/\p{L}+/u', $line->text) > self::MOST_WORDS) {
+            return false;
+        }
+        foreach ($scanner->parts($scanner->tokens($line->stretches[0]->text, $language), 0) as $part) {
+            $isGround = $part->value instanceof Thing && $part->value->medium !== null;
+            if ($isGround || ! in_array($part->kind, self::MAY_SAY, true)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

@@ -100,8 +100,10 @@ final readonly class Wishes
 
     private static function isCalled(Earlier $step, string $what): bool
     {
+        $last = strrchr($what, ' ');
         $noun = Earlier::noun($what);
-        $kind = self::KINDS[$noun] ?? self::KINDS[$what] ?? null;
+        // "The white base" is a base.
+        $kind = self::KINDS[$noun] ?? self::KINDS[$what] ?? ($last === false ? null : self::KINDS[Earlier::noun(trim($last))] ?? null);
 
         return in_array($noun, $step->nouns, true) || $step->step->medium === $kind || ($kind === 'line work' && $step->step->medium === Medium::Brush && Earlier::isLineWork($step->step->technique));
     }

@@ -27,6 +27,12 @@ it('prints each line with what was read, assumed and asked, and its step in the 
         ->and($lines[1]['question'])->toBeNull()->and($lines[2]['step'])->toBeNull()->and(array_column($lines[3]['steps'], 'seconds'))->toBe([5, 6]);
 });
 
+it('begins a design of its own where a line says where it is painted', function (): void {
+    [, $lines] = readSteps("placement: cheek\nred boat on the right cheek\n\nplacement: hand\noutline it\nwhite dots");
+
+    expect(array_column($lines, 'line'))->toBe([1, 2, 4, 5, 6])->and(array_column(array_column($lines, 'step'), 'zones'))->toBe([['cheek'], ['hand'], ['hand']]);
+});
+
 it('exits with 1 where something is asked, and takes the place and the kit it is told', function (): void {
     [$exit, $lines] = readSteps('sponge white 2', ...['--placement' => 'nose']);
     expect($exit)->toBe(1)->and($lines[0]['question'])->toBe(['asks' => '2 what?', 'choices' => ['2 min', '2s', '2 coats']])->and($lines[0]['step']['zones'])->toBe(['nose']);

@@ -43,12 +43,17 @@ final class ReadSteps extends Command
                 throw WrongOption::of('file', 'a list of less than a megabyte');
             }
             $kit = $this->kit($readKit);
-            $reading = (new ListReader(Vocabulary::withKit($kit->tools(), $kit->colours(), $kit->cakes())))->read($list, $placement);
-            foreach ($reading->lines as $line) {
-                $this->line(json_encode(self::shown($line), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR), null);
+            $reader = new ListReader(Vocabulary::withKit($kit->tools(), $kit->colours(), $kit->cakes()));
+            $asks = false;
+            foreach (self::designs($list) as $above => $design) {
+                $reading = $reader->read($design, $placement);
+                $asks = $asks || $reading->asks();
+                foreach ($reading->lines as $line) {
+                    $this->line(json_encode(self::shown($line, $above), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR), null);
+                }
             }
 
-            return $reading->asks() ? self::FAILURE : self::SUCCESS;
+            return $asks ? self::FAILURE : self::SUCCESS;
         });
     }
 
@@ -78,8 +83,28 @@ final class ReadSteps extends Command
         }
     }
 
-    /** @return array<string, mixed> */
-    private static function shown(LineReading $line): array
+    /**
+     * A line that says where a design is painted begins a design of its own.
+     *
+     * @return array<int, string> by the number of lines above it
+     */
+    private static function designs(string $list): array
+    {
+        $designs = [];
+        $from = 0;
+        foreach (explode("\n", mb_scrub($list)) as $at => $line) {
+            $from = Placements::inLine($line) === null ? $from : $at;
+            $designs[$from] = isset($designs[$from]) ? "{$designs[$from]}\n{$line}" : $line;
+        }
+
+        return $designs;
+    }
+
+    /**
+     * @param  int  $above  lines of the file above its list
+     * @return array<string, mixed>
+     */
+    private static function shown(LineReading $line, int $above): array
     {
         // What is usual may be left out of a design file; here it is what was asked for.
         $steps = array_map(static fn (StepReading $step): array => [
@@ -88,7 +113,7 @@ final class ReadSteps extends Command
         $question = $line->question();
 
         return [
-            'line' => $line->number,
+            'line' => $above + $line->number,
             'text' => $line->text,
             'kind' => $line->kind->value,
             'read' => self::read($line),

@@ -55,7 +55,7 @@ final readonly class ListReader
         $read = [];
         foreach ($lines as $line) {
             if ($line->kind === LineKind::Heading) {
-                $title = $read === [] && $above === [] && ! str_ends_with(trim($line->text), ':') ? $line->says : $title;
+                $title = $read === [] && $above === [] && Titles::isTitle($line) ? $line->says : $title;
                 $progress = $progress->under($title === $line->says ? '' : $line->says);
             }
             $first = count($progress->made);

@@ -20,8 +20,16 @@ final readonly class Placements
         'ganzes gesicht' => Placement::FullFace, 'gesicht' => Placement::FullFace, 'maske' => Placement::Mask, 'wange' => Placement::Cheek, 'stirn' => Placement::Brow, 'auge' => Placement::Eye, 'nase' => Placement::Nose,
     ];
 
+    private const LINE = '/^\s*(?:placement|where|place|for|design for|on)\s*[:=]\s*(?<says>[\p{L} _-]{2,20})\s*$/iu';
+
     /** Common practice, no source: who names more places than this paints the face, not a part of it. */
     private const PLACES_OF_A_FACE = 5;
+
+    /** Null for a line that says anything else than where a design is painted. */
+    public static function inLine(string $line): ?Placement
+    {
+        return preg_match(self::LINE, $line, $found) === 1 ? self::called($found['says']) : null;
+    }
 
     public static function called(string $name): ?Placement
     {
@@ -42,9 +50,17 @@ final readonly class Placements
         return null;
     }
 
-    /** @param  list<Line>  $lines */
+    /**
+     * As the title tells, such as "Crab nose", or the places.
+     *
+     * @param  list<Line>  $lines
+     */
     public static function guessed(array $lines, Scanner $scanner, ?Language $language): Placement
     {
+        $first = $lines[0] ?? null;
+        if ($first?->kind === LineKind::Heading && preg_match('/\b('.implode('|', array_keys(self::WORDS)).')\b/u', mb_strtolower($first->says), $found) === 1) {
+            return self::WORDS[$found[1]];
+        }
         $zones = [];
         foreach ($lines as $line) {
             foreach ($line->stretches as $stretch) {

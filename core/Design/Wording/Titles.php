@@ -16,6 +16,8 @@ final readonly class Titles
 
     private const MOST_WORDS = 5;
 
+    private const LEAST_WORDS_OF_TITLE = 3;
+
     /** So many of the lines below have a number in them. */
     private const NUMBERED_SHARE = 0.8;
 
@@ -35,6 +37,12 @@ final readonly class Titles
             && self::saysNothing($first, $scanner, $language);
 
         return ! $isTitle ? $lines : array_map(static fn (Line $line): Line => $line === $first ? $line->asHeading() : $line, $lines);
+    }
+
+    /** "Base:" groups what stands below; "Starfish on the cheek:" and what has no colon is what all of it is called. */
+    public static function isTitle(Line $heading): bool
+    {
+        return ! str_ends_with(trim($heading->text), ':') || str_word_count($heading->says) >= self::LEAST_WORDS_OF_TITLE || preg_match('/\bdesign\b/iu', $heading->says) === 1;
     }
 
     private static function saysNothing(Line $line, Scanner $scanner, ?Language $language): bool

@@ -19,8 +19,6 @@ final readonly class Cutter
 
     private const MARKED_HEADING = '/^\s*(?:#{1,6}\s+|={2,}\s*|\*{2}|_{2})(?<says>[^*=#_]{2,60}?)(?:\s*={2,}|\*{2}|_{2})?:?\s*$/u';
 
-    private const PLACEMENT = '/^\s*(?:placement|where|place|for|design for|on)\s*[:=]\s*(?<says>[\p{L} _-]{2,20})\s*$/iu';
-
     /** Blank, or a line drawn between others. */
     private const RULED = '/^[\s|:=_*+-]*$/u';
 
@@ -49,8 +47,9 @@ final readonly class Cutter
 
     private static function line(int $number, string $text, ?Columns $columns, bool $isNumbered): Line
     {
-        if (preg_match(self::PLACEMENT, $text, $found) === 1 && Placements::called($found['says']) !== null) {
-            return new Line($number, $text, LineKind::Placement, [], mb_strtolower(trim($found['says'])));
+        $placement = Placements::inLine($text);
+        if ($placement !== null) {
+            return new Line($number, $text, LineKind::Placement, [], $placement->value);
         }
         if (preg_match(self::MARKED_HEADING, $text, $found) === 1) {
             return new Line($number, $text, LineKind::Heading, [], trim($found['says'], " :\t"));

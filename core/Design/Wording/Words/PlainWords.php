@@ -79,7 +79,7 @@ final readonly class PlainWords
         'sponge tip', 'corner of the sponge', 'sponge corner', 'edge of the sponge', 'straight edge of the sponge', 'straight edge', 'heel of the sponge', 'back of the brush', 'end of the brush', 'brush end', 'fine', 'light pressure',
         'very thin', 'nice and thin', 'double loaded', 'double load', 'double-loaded', 'double dipped', 'one-stroke', 'one stroke', '1-stroke', 'press and lift', 'fingertip', 'with a finger', 'with finger', 'finger', 'side by side',
         'dipped in', 'tipped with', 'round and round', 'with the side', 'with the edge', 'tapered', 'sheer', 'opaque', 'bare',
-        'with the tip of the brush', 'tip of the', 'tip of a', 'with the tip of the', 'with the tip of a', 'press', 'press it', 'pull', 'pull it', 'pull the brush', 'top to bottom', 'back and forth', 'feathered', 'soft',
+        'with the tip of the brush', 'tip of the', 'tip of a', 'with the tip of the', 'with the tip of a', 'press', 'press it', 'pull', 'pull it', 'pull the brush', 'top to bottom', 'back and forth', 'feathered', 'soft', 'from centre out', 'from the centre out', 'from center out', 'from the middle out', 'outwards', 'inwards', 'upwards', 'downwards',
     ];
 
     /** How big or what kind of thing: kept with its name. */

@@ -108,7 +108,7 @@ it('says where a list is painted, or what its places tell', function (string $li
 })->with([
     ["placement: mask\ndots", Placement::Mask, true], ["Where: full face\ndots", Placement::FullFace, true], ["placement: full_face\ndots", Placement::FullFace, true], ["dots\nblue cheek", Placement::Cheek, false],
     ['rope round the wrist and forearm', Placement::Arm, false], ['dots on the back of the hand', Placement::Hand, false], ["sponge muzzle and chin\nforehead", Placement::FullFace, false], ['red nose', Placement::Nose, false],
-    ['blue lids', Placement::Eye, false], ['dots', Placement::FullFace, false], ["temple\nbridge of the nose\nunder the eyes", Placement::Mask, false],
+    ['blue lids', Placement::Eye, false], ["Crab nose\n- red dots\n- blue cheek", Placement::Nose, false], ["Starfish on the cheek:\nwhite dots 5s", Placement::Cheek, false], ["Base:\nwhite dots chin and nose", Placement::FullFace, false], ['dots', Placement::FullFace, false], ["temple\nbridge of the nose\nunder the eyes", Placement::Mask, false],
 ]);
 
 it('keeps the places of parts in the line as it was typed', function (): void {

@@ -6,6 +6,9 @@
 
   const { typed }: { typed: TypedList } = $props();
 
+  /** No design is longer, and nobody looks at more. */
+  const MOST_SHOWN = 150;
+
   /** The number of the first step of each line. */
   const numbers = $derived.by(() => {
     let next = 1;
@@ -62,7 +65,7 @@
     </div>
   </dl>
   <ol class="mt-2">
-    {#each typed.lines as line, at (line.number)}
+    {#each typed.lines.slice(0, MOST_SHOWN) as line, at (line.number)}
       <li class="border-t border-seam py-2.5">
         <Understood
           {line}
@@ -73,4 +76,9 @@
       </li>
     {/each}
   </ol>
+  {#if typed.lines.length > MOST_SHOWN}
+    <p class="border-t border-seam py-2.5 text-soft">
+      and {typed.lines.length - MOST_SHOWN} more lines, read as well
+    </p>
+  {/if}
 {/if}

@@ -275,6 +275,17 @@ describe('the field of a typed list', () => {
     vi.useRealTimers();
   });
 
+  it('shows no more lines than a design could hold, and says how many there are', () => {
+    const lines = Array.from({ length: 200 }, (_, at) =>
+      line({ number: at + 1, steps: [{ step: step(`lines ${String(at)}`), assumed: [] }] }),
+    );
+    const page = show(ListField, {
+      typed: Object.assign(new TypedList(() => 'cheek'), { text: 'lines', reading: list(lines) }),
+    });
+    expect(page.querySelectorAll('ol > li')).toHaveLength(150);
+    expect(words(page)).toContain('and 50 more lines, read as well');
+  });
+
   it('says what went wrong, and keeps the text', async () => {
     server.post.mockRejectedValueOnce(new Error('The server is out of reach.'));
     const typed = Object.assign(new TypedList(() => 'cheek'), { text: 'lines' });

@@ -87,7 +87,7 @@ final readonly class Vocabulary
             ...self::shapes(),
             ...self::guides(),
             ...self::of(PartKind::Zone, array_fill_keys(ZoneWords::EVERYWHERE, [])),
-            ...self::of(PartKind::Tool, array_map(static fn (array $tool): string => $tool[0], array_diff_key($this->tools->words(), ['wipe' => 0, 'wet wipe' => 0]))),
+            ...self::of(PartKind::Tool, array_map(static fn (array $tool): string => $tool[0], array_diff_key($this->tools->words, ['wipe' => 0, 'wet wipe' => 0]))),
             ...self::of(PartKind::Colour, array_diff_key($colours, ['coral' => 0])),
             ...self::of(PartKind::Zone, ZoneWords::phrases()),
             ...self::of(PartKind::Colour, $this->cakes),
@@ -156,7 +156,7 @@ final readonly class Vocabulary
     private function likely(): array
     {
         $names = [
-            ...$this->colours->names(), ...array_keys(ZoneWords::phrases()), ...array_column(Medium::cases(), 'value'), ...array_keys($this->tools->words()),
+            ...$this->colours->names(), ...array_keys(ZoneWords::phrases()), ...array_column(Medium::cases(), 'value'), ...array_keys($this->tools->words),
             ...array_map(static fn (Technique $technique): string => $technique->plural(), Technique::cases()), ...array_map(static fn (Technique $technique): string => $technique->label(), Technique::cases()),
         ];
 

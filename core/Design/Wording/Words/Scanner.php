@@ -185,7 +185,7 @@ final readonly class Scanner
 
     private function toolCalled(string $tool): string
     {
-        return $this->vocabulary->tools->words()[$tool][0] ?? $tool;
+        return $this->vocabulary->tools->words[$tool][0] ?? $tool;
     }
 
     /** note "…", with "…", group "…", or "…" #hex. */

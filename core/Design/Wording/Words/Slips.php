@@ -30,6 +30,7 @@ final readonly class Slips
     /**
      * @param  list<string>  $words  that may have been meant, in small letters
      * @param  list<string>  $likely  those of them that go before others
+     * @param  string  $right  words that are right as they are, in order, each between line feeds
      */
     public function __construct(array $words, array $likely, private string $right)
     {
@@ -43,7 +44,7 @@ final readonly class Slips
         $this->byLength = $byLength;
     }
 
-    /** The words that are right, one a line. */
+    /** The words that are right, in order, each between line feeds. */
     public static function rightWords(): string
     {
         return (string) file_get_contents(__DIR__.'/right-words.txt');
@@ -85,9 +86,23 @@ final readonly class Slips
         return $rows[strlen($one)][strlen($other)];
     }
 
+    /** Halves the text again and again, for reading through all of it at each word is slow, and so is taking it apart at each start. */
     private function isRight(string $word): bool
     {
-        return str_contains($this->right, "\n{$word}\n");
+        [$from, $to] = [0, strlen($this->right) - 1];
+        while ($from < $to) {
+            $start = strrpos($this->right, "\n", intdiv($from + $to, 2) - strlen($this->right));
+            $start = $start === false || $start < $from ? $from : $start;
+            $end = strpos($this->right, "\n", $start + 1);
+            $end = $end === false ? $to : $end;
+            $order = strcmp($word, substr($this->right, $start + 1, $end - $start - 1));
+            if ($order === 0) {
+                return true;
+            }
+            [$from, $to] = $order < 0 ? [$from, $start] : [$end, $to];
+        }
+
+        return false;
     }
 
     /** @return list<string> */

@@ -52,9 +52,10 @@ final readonly class ToolWords
 
     /**
      * @param  array<string, array{string, Medium}>  $tools  each with its name as its owner writes it, by name in small letters
+     * @param  array<string, array{string, Medium}>  $words  the same, by the word for it in small letters
      * @param  array<string, string>  $brushes  those to choose from, by name in small letters
      */
-    private function __construct(private array $tools, private array $brushes) {}
+    private function __construct(private array $tools, public array $words, private array $brushes) {}
 
     /** @param  array<string, Medium>  $own  by name */
     public static function withOwn(array $own): self
@@ -69,17 +70,20 @@ final readonly class ToolWords
             $brushes += $medium === Medium::Brush ? [mb_strtolower($name) => $name] : [];
         }
 
-        return new self($tools, $brushes);
+        return new self($tools, self::wordsFor($tools), $brushes);
     }
 
-    /** @return array<string, array{string, Medium}> each with its name as its owner writes it, by the word for it in small letters */
-    public function words(): array
+    /**
+     * @param  array<string, array{string, Medium}>  $tools
+     * @return array<string, array{string, Medium}>
+     */
+    private static function wordsFor(array $tools): array
     {
-        $words = $this->tools;
+        $words = $tools;
         foreach (self::MEANT as $word => $meant) {
-            $own = array_values(array_intersect($meant, array_keys($this->tools)));
+            $own = array_values(array_intersect($meant, array_keys($tools)));
             if ($own !== []) {
-                $words[$word] ??= $this->tools[$own[0]];
+                $words[$word] ??= $tools[$own[0]];
             }
         }
         foreach (self::WITH as $word => $medium) {

@@ -24,9 +24,27 @@ it('never says more than the plain distance, and less by at most the swaps', fun
 });
 
 it('corrects to the one word that can be meant, and never a word that is right', function (string $typed, ?string $meant): void {
-    $slips = new Slips(['white', 'wide', 'sponge', 'muzzle', 'forehead', 'black', 'block', 'flash', 'lash'], ['white', 'black', 'muzzle'], "\nflesh\nwrite\nlash\n");
+    $slips = new Slips(['white', 'wide', 'sponge', 'muzzle', 'forehead', 'black', 'block', 'flash', 'lash'], ['white', 'black', 'muzzle'], "\nflesh\nlash\nwrite\n");
 
     expect($slips->corrected($typed))->toBe($meant);
 })->with([
     ['wite', 'white'], ['blck', 'black'], ['muzle', 'muzzle'], ['spnoge', 'sponge'], ['frehead', 'forehead'], ['flesh', null], ['write', null], ['lash', null], ['wit', null], ['sponge2', null], ['xylophone', null], ['', null],
 ]);
+
+it('finds every word that is right, and none that is not', function (): void {
+    $right = Slips::rightWords();
+    $words = explode("\n", trim($right));
+    $sorted = $words;
+    sort($sorted, SORT_STRING);
+    expect($words)->toBe($sorted)->and($words)->toHaveCount(40223)->and($right)->toBe("\n".implode("\n", $words)."\n");
+
+    // Each as it is, and with a letter too many: had it not been found right, it would be corrected to itself with that letter.
+    $known = array_fill_keys($words, true);
+    foreach ([...array_slice($words, 0, 50), ...array_slice($words, -50), ...array_filter($words, static fn (int $at): bool => $at % 97 === 0, ARRAY_FILTER_USE_KEY)] as $word) {
+        $slip = "{$word}q";
+        $isPlain = ctype_alpha($word) && strlen($word) <= 20;
+        expect(isset($known[$slip]))->toBeFalse()
+            ->and((new Slips([$slip], [], $right))->corrected($word))->toBeNull()
+            ->and((new Slips([$word], [], $right))->corrected($slip))->toBe($isPlain ? $word : null);
+    }
+});

@@ -52,12 +52,14 @@ final readonly class ListReader
         $placement = $said ?? $placement ?? Placements::guessed($lines, $this->scanner, $language);
         $progress = Progress::below($placement, $above, count($lines) >= self::MANY);
         $title = '';
+        $isTop = true;
         $read = [];
         foreach ($lines as $line) {
             if ($line->kind === LineKind::Heading) {
-                $title = $read === [] && $above === [] && Titles::isTitle($line) ? $line->says : $title;
+                $title = $isTop && $above === [] && Titles::isTitle($line) ? $line->says : $title;
                 $progress = $progress->under($title === $line->says ? '' : $line->says);
             }
+            $isTop = $isTop && $line->kind === LineKind::Placement;
             $first = count($progress->made);
             $notes = [];
             foreach ($line->stretches as $stretch) {

@@ -70,6 +70,12 @@ final readonly class Vocabulary
         return $this->colours->named($name);
     }
 
+    /** @return list<Colour> those of a split cake, by its name in small letters; empty for what is none */
+    public function cake(string $name): array
+    {
+        return $this->cakes[$name] ?? [];
+    }
+
     /** @return array<string, array{PartKind, mixed}> meaning by phrase in small letters; later ones go before earlier ones */
     private function meanings(): array
     {

@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace Core\Design\Wording\Lines;
 
-/** Several steps in one line: parted by ";" or "then". */
+/** Several steps in one line: parted by ";" or "then", or the sentences of a paragraph. */
 final readonly class Pieces
 {
     private const QUOTED = '/"(?:\\\\.|[^"\\\\])*"|“[^”]*”/u';
 
     private const PARTED = '/;|\s(?:->|→|=>|>)\s|,?\s(?:and\s)?then\s(?!look|up|down|along|over|to|into|out|across|back|around|round|on|under|in|from)|\.\s+then\s|\.\s+(?=\p{Lu}\p{L}+\s.*\d\s*(?:s|sec|min|"))/iu';
+
+    private const SENTENCE = '/\.\s+(?=\p{Lu}\p{Ll})/u';
+
+    /** So many sentences in one line tell of as many steps; fewer may well tell of one. Team's estimate. */
+    private const PARAGRAPH = 4;
 
     private const TIMED = '/\d\s*(?:s|sec|secs|seconds?|m|min|mins|minutes?|"|\')(?![\p{L}])|\d:\d\d|\bminute\b/iu';
 
@@ -21,11 +26,12 @@ final readonly class Pieces
     {
         $plain = preg_replace_callback(self::QUOTED, static fn (array $found): string => str_repeat('x', strlen($found[0])), $text) ?? $text;
         $cuts = [];
-        preg_match_all(self::PARTED, $plain, $found, PREG_OFFSET_CAPTURE);
+        $isParagraph = count((array) preg_split(self::SENTENCE, $plain)) >= self::PARAGRAPH;
+        preg_match_all($isParagraph ? self::SENTENCE : self::PARTED, $plain, $found, PREG_OFFSET_CAPTURE);
         $from = 0;
         foreach ($found[0] as [$sign, $at]) {
             [$before, $after] = [substr($plain, $from, $at - $from), substr($plain, $at + strlen($sign))];
-            if (self::parts(trim($sign), $before, $after)) {
+            if ($isParagraph ? str_word_count($before) > 1 : self::parts(trim($sign), $before, $after)) {
                 $cuts[] = [$at, strlen($sign)];
                 $from = $at + strlen($sign);
             }

@@ -19,7 +19,9 @@ use Core\Design\Wording\Words\Back;
 final readonly class Coloured
 {
     /** Things that have a colour of their own where none is said. Common practice, no source. */
-    private const OF_THINGS = ['foam' => 'white', 'highlight' => 'white', 'pupil' => 'black', 'sparkle' => 'white', 'shine' => 'white', 'glint' => 'white', 'teeth' => 'white', 'whisker' => 'black', 'lash' => 'black', 'eyelash' => 'black', 'sparkle dot' => 'white'];
+    private const OF_THINGS = ['foam' => 'white', 'highlight' => 'white', 'pupil' => 'black', 'sparkle' => 'white', 'shine' => 'white', 'glint' => 'white', 'teeth' => 'white', 'whisker' => 'black', 'lash' => 'black', 'eyelash' => 'black', 'eyeliner' => 'black', 'eye liner' => 'black', 'sparkle dot' => 'white'];
+
+    private const RAINBOW = 'rainbow';
 
     private const CHOICES = ['black', 'white', 'red', 'blue', 'yellow', 'green', 'orange'];
 
@@ -71,23 +73,25 @@ final readonly class Coloured
         return match (true) {
             $hinted !== [] => [$hinted, 'as its name says'],
             $references->looksBack(Back::SameColour) && $last !== [] => [$last, 'as in the line above'],
-            $own !== null => [[$own], 'as that usually is'],
+            $own !== [] => [$own, 'as that usually is'],
             $painted->medium === Medium::Brush => self::ofBrush($context, $vocabulary, $painted->technique),
             $painted->technique === Technique::Blend && $last !== [] => [$last, 'as in the line above'],
             default => self::ofMedium($context, $vocabulary, $painted->medium),
         };
     }
 
-    private static function ofThing(Said $said, Vocabulary $vocabulary): ?Colour
+    /** @return list<Colour> */
+    private static function ofThing(Said $said, Vocabulary $vocabulary): array
     {
-        foreach ([...$said->all(PartKind::Thing), ...$said->all(PartKind::Technique)] as $part) {
-            $name = self::OF_THINGS[Earlier::noun($part->spoken)] ?? null;
-            if ($name !== null) {
-                return $vocabulary->colour($name);
+        foreach ([...$said->all(PartKind::Thing), ...$said->all(PartKind::Technique), ...$said->all(PartKind::Words)] as $part) {
+            $noun = Earlier::noun($part->spoken);
+            $name = self::OF_THINGS[$noun] ?? null;
+            if ($name !== null || $noun === self::RAINBOW) {
+                return $name === null ? $vocabulary->cake(self::RAINBOW.' cake') : self::named($name, $vocabulary);
             }
         }
 
-        return null;
+        return [];
     }
 
     /** @return array{list<Colour>, string} */

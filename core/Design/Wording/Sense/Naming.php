@@ -16,11 +16,16 @@ final readonly class Naming
 {
     public const LONGEST = 60;
 
+    /** From so many places on, a step is all over. Team's estimate. */
+    private const MANY_PLACES = 9;
+
     /** Words between that may stand within a name. */
     private const WITHIN = [
-        'on', 'the', 'in', 'of', 'a', 'an', 'with', 'at', 'from', 'over', 'round', 'around', 'between', 'under', 'underneath', 'above', 'below', 'along', 'across', 'inside', 'behind', 'beside', 'next to', 'and', '&', '+', 'to', 'up', 'down',
+        'on', 'the', 'in', 'in the middle of', 'of', 'a', 'an', 'with', 'at', 'from', 'over', 'round', 'around', 'between', 'under', 'underneath', 'above', 'below', 'along', 'across', 'inside', 'behind', 'beside', 'next to', 'and', '&', '+', 'to', 'up', 'down',
         'for', 'near', 'its', 'their', 'each', 'all', 'out', 'into', 'through', '-', '/', 'them', 'it', "'", 'both',
     ];
+
+    private const LAID = ['on', 'over', 'in the middle of', 'between', 'inside', 'around', 'round', 'along', 'above', 'under', 'at', 'in', 'onto'];
 
     /**
      * A step without a name of its own is called by its first colour, or what lays it on, and its strokes or its place.
@@ -31,13 +36,14 @@ final readonly class Naming
     public static function usual(Medium $medium, Technique $technique, array $colours, array $zones): string
     {
         $colour = $colours[0]->name ?? '';
+        $where = count($zones) >= self::MANY_PLACES ? 'all over' : ($zones[0] ?? null)?->label();
         $isStroke = $technique !== Technique::usualOf($medium) && ($technique->isCounted() || $technique === Technique::Outline) && $medium->isPaintedOn();
         $what = $colour === '' ? $medium->value : $colour;
         $name = match (true) {
             $technique === Technique::Wait => 'Wait',
-            $medium === Medium::Bare => trim("{$technique->label()} ".($zones[0] ?? null)?->label()),
+            $medium === Medium::Bare => trim("{$technique->label()} {$where}"),
             $isStroke => trim("{$colour} ".($technique === Technique::Outline ? 'outline' : $technique->plural())),
-            default => trim("{$what} ".($zones[0] ?? null)?->label()),
+            default => trim("{$what} {$where}"),
         };
 
         return mb_strtoupper(mb_substr($name, 0, 1)).mb_substr($name, 1);
@@ -94,16 +100,31 @@ final readonly class Naming
         if ($named === []) {
             return ['text' => '', 'own' => false, 'says' => false];
         }
-        $from = self::from($said, $parts, $named[0], $isCounted);
+        $from = self::pressedOn($parts, $named[0]) ?? self::from($said, $parts, $named[0], $isCounted);
         $words = [];
-        foreach (array_slice($parts, $from, end($named) - $from + 1) as $part) {
-            if (self::mayStandWithin($said, $part, $isCounted)) {
-                $words[] = $said->wordsOf($part);
+        foreach (range($from, end($named)) as $at) {
+            if (($at === $from || self::mayStandWithin($said, $parts[$at], $isCounted)) && ! self::leadsToNothing($parts, $at)) {
+                $words[] = $said->wordsOf($parts[$at]);
             }
         }
         $ofOwn = static fn (PartKind ...$kinds): bool => array_filter($parts, static fn (Part $part): bool => in_array($part->kind, $kinds, true)) !== [];
 
         return ['text' => implode(' ', $words), 'own' => $ofOwn(PartKind::Thing, PartKind::Technique), 'says' => $ofOwn(PartKind::Thing, PartKind::Words) || count($words) > 1];
+    }
+
+    /**
+     * "Gem on the star", "glitter over the waves": the name begins with what is laid on, and not with what lies there.
+     *
+     * @param  list<Part>  $parts
+     */
+    private static function pressedOn(array $parts, int $first): ?int
+    {
+        $isLed = false;
+        for ($before = $first - 1; $before >= 0 && in_array($parts[$before]->kind, [PartKind::Between, PartKind::Quality], true); $before--) {
+            $isLed = $isLed || in_array($parts[$before]->spoken, self::LAID, true);
+        }
+
+        return $isLed && $before >= 0 && in_array($parts[$before]->value, [Medium::Gem, Medium::Glitter], true) ? $before : null;
     }
 
     /**
@@ -124,6 +145,20 @@ final readonly class Naming
         }
 
         return $from;
+    }
+
+    /**
+     * "A poof of glitter on the sail": what "of" leads to is read, and stands not in the name.
+     *
+     * @param  list<Part>  $parts
+     */
+    private static function leadsToNothing(array $parts, int $at): bool
+    {
+        $next = $parts[$at + 1] ?? null;
+        $following = $parts[$at + 2] ?? null;
+        $isRead = $next !== null && in_array($next->kind, [PartKind::Colour, PartKind::Medium, PartKind::Tool, PartKind::Time, PartKind::Coats], true);
+
+        return $isRead && $parts[$at]->kind === PartKind::Between && $following !== null && ! $following->kind->names() && $following->kind !== PartKind::Zone;
     }
 
     private static function mayStandWithin(Said $said, Part $part, bool $isCounted): bool

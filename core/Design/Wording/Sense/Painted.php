@@ -27,6 +27,9 @@ final readonly class Painted
 
     private const THICK_BRUSH = 4;
 
+    /** So many places are covered with a sponge. Team's estimate. */
+    private const WIDE = 6;
+
     /** Places that are filled when nothing else is said, however fine the brush. */
     private const FILLED_PLACES = [Zone::Nose, Zone::NoseTip, Zone::Muzzle, Zone::Lips, Zone::UpperLip, Zone::LowerLip];
 
@@ -45,6 +48,7 @@ final readonly class Painted
             return new self(Medium::Bare, $act, [], null);
         }
         $media = self::media($said, $vocabulary);
+        $media = $media === [] && $hints !== null ? self::media($hints, $vocabulary) : $media;
         $strokes = self::strokes($said);
         $thing = self::thing($said, $context) ?? ($hints === null ? null : self::stroke($hints) ?? self::thing($hints, $context));
         $medium = self::carrying($media);
@@ -123,13 +127,13 @@ final readonly class Painted
     }
 
     /**
-     * "Turn the sponge", "tip of the brush": what is in the hand.
+     * "Turn the sponge", "tip of the brush", "same sponge": what is in the hand.
      *
      * @return list<Medium>
      */
     private static function spokenOf(Said $said): array
     {
-        foreach ([...$said->all(PartKind::Quality), ...$said->all(PartKind::Act), ...$said->all(PartKind::Thing)] as $part) {
+        foreach ([...$said->all(PartKind::Quality), ...$said->all(PartKind::Act), ...$said->all(PartKind::Thing), ...$said->all(PartKind::Again)] as $part) {
             $words = $part->spoken;
             $medium = match (true) {
                 preg_match('/sponge|clean side|other end/', $words) === 1 => Medium::Sponge,
@@ -233,19 +237,34 @@ final readonly class Painted
     {
         if ($technique !== null) {
             $medium = $thing?->medium !== null && $technique->suits($thing->medium) ? $thing->medium : $technique->usualMedium();
-            $medium = self::sameTool($said, $references, $context, $technique) ?? $medium;
+            $medium = self::sameTool($said, $references, $context, $technique) ?? self::ofItsLike($said, $context, $technique) ?? $medium;
 
-            return new self($medium, $technique, [self::assumption($medium, $technique->isCounted() || $technique === Technique::Outline ? 'as '.$technique->plural().' are painted' : 'as that is painted')], null);
+            return new self($medium, $medium === Medium::Sponge && $technique === Technique::Fill ? Technique::Stipple : $technique, [self::assumption($medium, $technique->isCounted() || $technique === Technique::Outline ? 'as '.$technique->plural().' are painted' : 'as that is painted')], null);
         }
         $last = $references->looksBack(Back::SameTool) || $references->looksBack(Back::It) ? $context->last() : null;
         [$medium, $because] = match (true) {
             $last !== null => [$last->medium, 'as in the step above'],
+            count($zones) >= self::WIDE => [Medium::Sponge, 'as wide places are'],
             $said->has(PartKind::Words) && ! ($zones !== [] && self::isGround($said, $context)) => [Medium::Brush, 'as things are painted'],
             $zones !== [] && self::areFilled($zones) => [Medium::Brush, 'as '.$zones[0]->label().' is painted'],
             default => self::carried($context),
         };
 
         return new self($medium, $medium === Medium::Brush ? Technique::Fill : Technique::usualOf($medium), [self::assumption($medium, $because)], null);
+    }
+
+    /** Lower wings are painted with what the upper ones were. */
+    private static function ofItsLike(Said $said, Context $context, Technique $technique): ?Medium
+    {
+        $likes = $technique !== Technique::Fill || $said->colours() !== [] ? [] : [...$said->all(PartKind::Shape), ...$said->all(PartKind::Thing)];
+        foreach ($likes as $part) {
+            $made = $context->made(Earlier::noun(trim((string) strrchr(" {$part->spoken}", ' '))));
+            if ($made?->medium === Medium::Sponge) {
+                return Medium::Sponge;
+            }
+        }
+
+        return null;
     }
 
     /** With what is left on the brush. */

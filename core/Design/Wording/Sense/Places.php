@@ -25,6 +25,9 @@ final readonly class Places
     /** Designs made for one small place are there unless they say otherwise. */
     private const STAYING = [Placement::Cheek, Placement::Eye];
 
+    /** Glitter is kept away from there unless someone says otherwise: it gets into the eye, and into the mouth. */
+    private const NO_GLITTER = [Zone::Eyelid->value, Zone::InnerEye->value, Zone::Lips->value, Zone::UpperLip->value, Zone::LowerLip->value];
+
     /**
      * @param  list<Zone>  $zones
      * @param  list<Assumption>  $assumed
@@ -38,8 +41,13 @@ final readonly class Places
     public static function said(Said $said, Context $context, array $spared): array
     {
         $zones = [];
-        foreach ($said->all(PartKind::Zone) as $part) {
-            $meant = is_array($part->value) ? $part->value : [];
+        $parts = $said->all(PartKind::Zone);
+        foreach ($parts === [] ? [] : [...$parts, ...self::eyesAmong($said)] as $part) {
+            $meant = match (true) {
+                is_array($part->value) => $part->value,
+                $part->value instanceof Thing => $part->value->zones,
+                default => [],
+            };
             foreach ($meant === [] ? self::everywhere($said, $context) : $meant as $zone) {
                 if ($zone instanceof Zone && $context->placement->has($zone)) {
                     $zones[$zone->value] = $zone;
@@ -67,6 +75,18 @@ final readonly class Places
         $sided = self::side($zoned->value, $all, $hints, $references, $context);
 
         return new self($zoned->value, $sided->value, self::shape($said, $thing, $references, $painted), array_values(array_filter([$zoned->assumption, $sided->assumption])));
+    }
+
+    /**
+     * A sponge or a powder paints no eyes, and an outline goes round them: with other places they are one.
+     *
+     * @return list<Part>
+     */
+    private static function eyesAmong(Said $said): array
+    {
+        $covers = in_array($said->first(PartKind::Medium), [Medium::Sponge, Medium::Powder], true) || $said->first(PartKind::Technique) === Technique::Outline;
+
+        return ! $covers ? [] : array_values(array_filter($said->all(PartKind::Thing), static fn (Part $part): bool => Earlier::noun($part->spoken) === 'eye'));
     }
 
     /** Any thing of the line that has a place of its own. */
@@ -112,7 +132,7 @@ final readonly class Places
         }
         $hinted = $hints === null ? [] : self::said($hints, $context, []);
         $technical = self::ofTechnique($painted->technique, $context);
-        $last = $context->last();
+        $last = $painted->medium === Medium::Glitter ? $context->lastThat(static fn (Step $step): bool => $step->medium !== Medium::Bare && array_intersect(array_column($step->zones, 'value'), self::NO_GLITTER) === []) : $context->last();
         [$found, $because] = match (true) {
             $hinted !== [] => [$hinted, 'as its name says'],
             $references->steps !== [] => [self::together($references->steps), "as in “{$references->steps[0]->name}”"],

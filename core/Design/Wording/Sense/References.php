@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Design\Wording\Sense;
 
 use Core\Design\Step;
+use Core\Design\Technique;
 use Core\Design\Wording\Part;
 use Core\Design\Wording\PartKind;
 use Core\Design\Wording\Words\Back;
@@ -102,9 +103,12 @@ final readonly class References
         return $made ?? ($last === false ? null : $context->made(Earlier::noun(trim($last))));
     }
 
-    /** Whether a word stands behind "the", "on the", "its" and the like: it speaks of what is there already. */
+    /** Whether a word stands behind "the", "on the", "its" and the like, or is what is outlined: it speaks of what is there already. */
     private static function isLed(Said $said, int $at): bool
     {
+        if ($at > 0 && $said->parts[$at - 1]->value === Technique::Outline && ! $said->parts[$at]->opensClause) {
+            return true;
+        }
         for ($before = $at - 1; $before >= 0; $before--) {
             $part = $said->parts[$before];
             $words = $part->spoken;

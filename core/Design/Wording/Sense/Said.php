@@ -12,7 +12,10 @@ use Core\Design\Wording\PartKind;
 /** What a typed step says, by kind. */
 final readonly class Said
 {
-    private const ONTO = ['into', 'over', 'on', 'onto', 'across', 'under', 'between', 'in', 'from', 'along', 'through', 'above', 'below'];
+    private const ONTO = ['over', 'on', 'onto', 'across', 'under', 'underneath', 'between', 'along', 'through', 'above', 'below', 'round', 'around', 'inside', 'behind', 'beside', 'down'];
+
+    /** These say that paint lies there only with "the" behind them: stars are painted in white, but "in the white". */
+    private const ONTO_THE = [...self::ONTO, 'into', 'in', 'from', 'of', 'near'];
 
     /** @var array<string, list<Part>> by the value of the kind */
     private array $byKind;
@@ -85,7 +88,7 @@ final readonly class Said
     }
 
     /**
-     * "Into the white", "over the red": paint that lies there already, where the line picks up another colour too.
+     * "Into the white", "round the red sail", "on blue scales": paint that lies there already, where the line picks up another colour too.
      *
      * @return array<int, true> by the place of the part
      */
@@ -94,12 +97,29 @@ final readonly class Said
         $there = [];
         foreach ($this->parts as $at => $part) {
             $before = array_column(array_slice($this->parts, max(0, $at - 2), min(2, $at)), 'spoken');
-            if ($part->kind === PartKind::Colour && count($before) === 2 && $before[1] === 'the' && in_array($before[0], self::ONTO, true)) {
+            if ($part->kind === PartKind::Colour && (self::isLedByThe($before) || $this->isOfWhatLiesThere($at))) {
                 $there[$at] = true;
             }
         }
 
         return count($there) < count($this->all(PartKind::Colour)) ? $there : [];
+    }
+
+    /** @param  list<string>  $before  the two words in front */
+    private static function isLedByThe(array $before): bool
+    {
+        return count($before) === 2 && $before[1] === 'the' && in_array($before[0], self::ONTO_THE, true);
+    }
+
+    /** The colour of a thing or place that something in a colour said before is painted on. */
+    private function isOfWhatLiesThere(int $at): bool
+    {
+        $next = $this->parts[$at + 1] ?? null;
+        $isOfNext = $next !== null && ! $next->opensClause && ($next->kind->names() || $next->kind === PartKind::Zone);
+        $isLed = in_array($this->parts[$at - 1]->spoken ?? '', self::ONTO, true);
+        $saidBefore = array_filter(array_slice($this->parts, 0, $at), static fn (Part $part): bool => $part->kind === PartKind::Colour);
+
+        return $isOfNext && $isLed && $saidBefore !== [];
     }
 
     /** @param  list<Colour>  $colours */

@@ -59,10 +59,11 @@ final readonly class Tooled
         return new Assumed($brush, $brush === '' ? null : new Assumption(PartKind::Tool, $brush, "the usual brush for {$technique->plural()}", $choices));
     }
 
+    /** From thick to thin is a stroke of a broader brush. */
     private static function isThin(Said $said): bool
     {
         foreach ($said->all(PartKind::Quality) as $part) {
-            if (preg_match('/thin|fine|delicate/', $part->spoken) === 1) {
+            if (preg_match('/^(?!.*thick).*(?:thin|fine|delicate)/', $part->spoken) === 1) {
                 return true;
             }
         }

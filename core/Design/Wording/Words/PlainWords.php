@@ -23,7 +23,7 @@ final readonly class PlainWords
 
     private const TECHNIQUES = [
         'stippled' => Technique::Stipple, 'stippling' => Technique::Stipple, 'pounce' => Technique::Stipple, 'pounced' => Technique::Stipple, 'dab' => Technique::Stipple, 'dabbed' => Technique::Stipple,
-        'dabbing' => Technique::Stipple, 'dabs' => Technique::Stipple, 'pat' => Technique::Stipple, 'patted' => Technique::Stipple, 'pat on' => Technique::Stipple, 'tap on' => Technique::Stipple,
+        'dabbing' => Technique::Stipple, 'dabs' => Technique::Stipple, 'pat' => Technique::Stipple, 'patted' => Technique::Stipple, 'pat on' => Technique::Stipple, 'tap on' => Technique::Stipple, 'tap' => Technique::Stipple, 'tapped' => Technique::Stipple, 'tapping' => Technique::Stipple,
         'swept' => Technique::Sweep, 'swipe' => Technique::Sweep, 'swiped' => Technique::Sweep, 'drag' => Technique::Sweep, 'dragged' => Technique::Sweep, 'sweeping' => Technique::Sweep,
         'one swipe' => Technique::Sweep, 'wipe across' => Technique::Sweep, 'pull across' => Technique::Sweep,
         'blended' => Technique::Blend, 'fade' => Technique::Blend, 'faded' => Technique::Blend, 'blending' => Technique::Blend, 'fading' => Technique::Blend, 'melt' => Technique::Blend,
@@ -91,10 +91,10 @@ final readonly class PlainWords
     /** What keeps its word as the painter's own: with a time of its own a step, else a note. */
     private const NOTED = [
         'load', 'reload', 'flip sponge', 'flip the sponge', 'turn sponge', 'turn the sponge', 'turn sponge over', 'turn the sponge over', 'turn the sponge round', 'rotate sponge', 'rotate the sponge', 'same sponge other end',
-        'fresh sponge', 'new sponge', 'clean sponge', 'clean side', 'other end', 'rinse', 'rinse brush', 'rinse the brush', 'do not rinse', "don't rinse", 'no rinse', 'without rinsing', 'without cleaning',
+        'fresh sponge', 'new sponge', '2 nd sponge', 'second sponge', 'another sponge', 'tap off', 'clean sponge', 'clean side', 'other end', 'rinse', 'rinse brush', 'rinse the brush', 'do not rinse', "don't rinse", 'no rinse', 'without rinsing', 'without cleaning',
         'without cleaning the sponge', 'without cleaning the brush', 'hold still', 'keep still', 'look up', 'looks up', 'look down', 'pull with a finger', 'pull the skin', 'stretch the skin', 'hold the chin', 'hold chin',
         'what is left on the brush', "what's left on the brush", 'leftover on the brush', 'use what is left on the brush', 'use the leftover', 'with what is left', 'leftover', 'left over', 'leftovers', 'left-over', 'dip',
-        'with the paint still on the brush', 'steady hand', 'breathe',
+        'with the paint still on the brush', 'steady hand', 'breathe', 'done', 'all done', 'finished', 'ready', 'the end',
     ];
 
     /** Words between things that say nothing of their own. */
@@ -104,7 +104,7 @@ final readonly class PlainWords
         'only', 'really', 'very', 'nice', 'is', 'are', 'be', 'goes', 'go', 'going', 'comes', 'come', 'along', 'across', 'down', 'up', 'out', 'off', 'through', 'past', 'near', 'towards', 'toward', 'between', 'under', 'underneath', 'above', 'below',
         'around', 'round', 'inside', 'behind', 'beside', 'next to', 'so', 'but', 'or', 'that', 'this', 'these', 'there', 'where', 'when', 'still', 'my', 'your', 'her', 'his', 'child', 'kid', 'start', 'starting', 'begin',
         'finish', 'finally', 'first of all', 'lastly', 'have', 'has', 'get', 'take', 'let', 'want', 'till', 'until', 'after', 'afterwards', 'what', '*', '=', '/', '\\', '@', '%', '°', '<', '>', '^', '_', '~', '|', '#', '$', '"', "'", '`',
-        '“', '”', '‘', '’', '…', '·', '•', '[', ']', '{', '}', '§', '€', '!', '?', 'colour', 'color', 'colours', 'colors', 'am', 'was', 'it is', "it's", 'step', 'pcs', 'pc', 'sort of', 'kind of', 'a bit of', 'in the middle', 'in the middle of', 'middle of', 'one side of', 'the middle of', 'w',
+        '“', '”', '‘', '’', '…', '·', '•', '[', ']', '{', '}', '§', '€', '!', '?', 'colour', 'color', 'colours', 'colors', 'am', 'was', 'it is', "it's", 'step', 'oh', 'ok', 'okay', 'um', 'please', 'pls', 'pcs', 'pc', 'sort of', 'kind of', 'a bit of', 'in the middle', 'in the middle of', 'middle of', 'one side of', 'the middle of', 'w',
     ];
 
     /** @return array<string, array{PartKind, mixed}> meaning by phrase in small letters; earlier ones give way to later ones */

@@ -23,7 +23,7 @@ final readonly class Scanner
     private const MIXED = ['mixed', 'made', 'mix'];
 
     /** As thumbs write. */
-    private const SHORT = ['nite' => 'night', 'rnd' => 'round', 'brsh' => 'brush', 'spng' => 'sponge', 'gltr' => 'glitter', 'outln' => 'outline', 'w/' => 'with', 'btwn' => 'between', 'opt' => 'optional', 'yllw' => 'yellow', 'blu' => 'blue'];
+    private const SHORT = ['nite' => 'night', 'rnd' => 'round', 'brsh' => 'brush', 'spng' => 'sponge', 'gltr' => 'glitter', 'outln' => 'outline', 'w/' => 'with', 'btwn' => 'between', 'opt' => 'optional', 'yllw' => 'yellow', 'blu' => 'blue', 'n' => 'and'];
 
     /** More strokes than these are seconds. */
     private const MOST_COUNTED = 24;
@@ -237,9 +237,17 @@ final readonly class Scanner
         if (in_array($text, ['tip', 'heel', 'toe', 'edge', 'same', 'one', 'rest'], true) && $this->plainColour($tokens, $at + 1) !== null) {
             return new Found(PartKind::Quality, 'stroke', 1);
         }
-        $found = $this->plainColour($tokens, $at);
+        $found = $this->plainColour($tokens, $at) ?? $this->hyphened($text);
 
         return $found === null ? null : $this->mixed($tokens, $at, $found);
+    }
+
+    /** Blue-white: two that stand side by side. */
+    private function hyphened(string $text): ?Found
+    {
+        $colours = ! str_contains($text, '-') ? [] : array_values(array_filter(array_map($this->vocabulary->colour(...), explode('-', $text))));
+
+        return count($colours) > 1 && count($colours) === substr_count($text, '-') + 1 ? new Found(PartKind::Colour, $colours, 1) : null;
     }
 
     private function sharesASponge(Tokens $tokens): bool

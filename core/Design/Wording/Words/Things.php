@@ -21,7 +21,7 @@ final readonly class Things
     ];
 
     private const LINES = [
-        'string', 'rigging', 'mast', 'spoke', 'strap', 'hose', 'ray', 'strand', 'branch', 'branches', 'scar', 'crack', 'vein', 'web', 'crease line', 'leg', 'gull', 'seagull',
+        'string', 'rigging', 'mast', 'spoke', 'strap', 'hose', 'ray', 'strand', 'branch', 'branches', 'scar', 'crack', 'vein', 'web', 'webbing', 'cobweb', 'crease line', 'leg', 'gull', 'seagull',
         'tassel', 'stem', 'vine', 'squiggle', 'zigzag', 'zig-zag', 'zig zag', 'script', 'lettering', 'letter', 'name', 'number', 'swoosh', 'thread', 'chain', 'railing', 'rail', 'ladder',
         'ripple', 'scallop', 'wave line', 'waves', 'wavelet', 'crest', 'foam line', 'water line', 'waterline', 'twist', 'ridge', 'rib', 'cross', 'crosses', 'hook', 'antenna', 'antennae', 'feeler',
         'filigree', 'net', 'hair', 'curve', 'arc', 'arrow', 'v', "v's", 'x', 'bar line', 'reflection', 'knot', 'loop', 'detail', 'details', 'line work', 'linework', 'wrinkle',
@@ -29,7 +29,7 @@ final readonly class Things
     ];
 
     private const DOTTED = [
-        'spot', 'freckle', 'bubble', 'sucker', 'pupil', 'bead', 'egg', 'grain', 'stud', 'berry', 'berries', 'snow', 'barnacle', 'speckle', 'fleck', 'handle', 'highlight', 'dotting', 'dotwork', 'polka dot',
+        'spot', 'bubble', 'sucker', 'pupil', 'bead', 'egg', 'grain', 'stud', 'berry', 'berries', 'snow', 'barnacle', 'speckle', 'fleck', 'handle', 'highlight', 'dotting', 'dotwork', 'polka dot',
         'rivet', 'pebbles', 'foam', 'speck', 'seed', 'point', 'sparkle dot', 'foam dot', 'whisker dot', 'water drops', 'dot trail',
     ];
 
@@ -54,7 +54,7 @@ final readonly class Things
         'mane' => [Technique::Fill, [Zone::Hairline, Zone::Temple, Zone::Cheek]], 'beard line' => [Technique::Line, [Zone::Jaw]], 'beard' => [Technique::Fill, [Zone::Jaw, Zone::Chin]],
         'goatee' => [Technique::Fill, [Zone::Chin]], 'crown' => [Technique::Fill, [Zone::Forehead]], 'tiara' => [Technique::Fill, [Zone::Forehead]],
         'horn' => [Technique::Fill, [Zone::Forehead]], 'moustache' => [Technique::Line, [Zone::UpperLip]], 'mustache' => [Technique::Line, [Zone::UpperLip]],
-        'tear' => [Technique::Teardrop, [Zone::UnderEye]], 'eye patch' => [Technique::Fill, [Zone::EyeSocket]], 'eyepatch' => [Technique::Fill, [Zone::EyeSocket]],
+        'freckle' => [Technique::Dots, [Zone::Cheek]], 'tear' => [Technique::Teardrop, [Zone::UnderEye]], 'eye patch' => [Technique::Fill, [Zone::EyeSocket]], 'eyepatch' => [Technique::Fill, [Zone::EyeSocket]],
         'earring' => [Technique::Dots, [Zone::Ear]], 'smile' => [Technique::Line, [Zone::MouthCorner]], 'eye line' => [Technique::Line, [Zone::Eyelid]],
         'eyeliner' => [Technique::Line, [Zone::Eyelid]], 'eye liner' => [Technique::Line, [Zone::Eyelid]], 'eye flick' => [Technique::Teardrop, [Zone::OuterEye]],
         'eye shadow' => [Technique::Stipple, [Zone::Eyelid]], 'eyeshadow' => [Technique::Stipple, [Zone::Eyelid]], 'lipstick' => [Technique::Fill, [Zone::Lips]],

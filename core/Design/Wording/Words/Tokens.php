@@ -7,7 +7,7 @@ namespace Core\Design\Wording\Words;
 /** A typed step cut into tokens, which fall into clauses; quotes words that must stay as they are. */
 final readonly class Tokens
 {
-    private const PATTERN = '/(?<=\d)["″”]|"(?<plain>(?:\\\\.|[^"\\\\])*)"|“(?<curly>[^”]*)”|#[0-9a-f]{6}\b|[½¼¾]|\d+(?::\d+(?:[.,]\d+)?|\/\d+|[.,]\d+)?|no\.(?=\s?\d)|(?:o\/l(?:ine)?\b)|[lr]\+[lr]\b|[\p{L}\p{M}]+(?:[\'’-][\p{L}\p{M}]+)*|\.\.\.|[^\s]/iu';
+    private const PATTERN = '/(?<=\d)["″”]|"(?<plain>(?:\\\\.|[^"\\\\])*)"|“(?<curly>[^”]*)”|#[0-9a-f]{6}\b|[½¼¾]|\d+(?::\d+(?:[.,]\d+)?|\/\d+|[.,]\d+)?|no\.(?=\s?\d)|(?:o\/l(?:ine)?\b)|w\/(?=\s?\p{L})|[lr]\+[lr]\b|[\p{L}\p{M}]+(?:[\'’-][\p{L}\p{M}]+)*|\.\.\.|[^\s]/iu';
 
     /** Signs that only part one thing from the next. */
     private const PARTING = [',', ';', '.', '(', ')', '–', '—', '!', '?', '|', '…', '...', '،', '؛', '、', '。'];

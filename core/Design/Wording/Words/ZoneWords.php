@@ -73,7 +73,7 @@ final readonly class ZoneWords
 
     /** All there is of the placement. */
     public const EVERYWHERE = [
-        'face', 'whole face', 'entire face', 'full face', 'all over the face', 'all over', 'everywhere', 'everything', 'over everything', 'all over face', 'rest of the face',
+        'face', 'whole face', 'entire face', 'full face', 'all over the face', 'all over', 'everywhere', 'everything', 'over everything', 'all over face', 'rest of the face', 'rest of face', 'rest of the cheek', 'the rest of it',
         'the rest', 'all of it', 'whole cheek', 'whole thing', 'whole design', 'all of the face',
     ];
 

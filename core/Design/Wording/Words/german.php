@@ -15,7 +15,7 @@ return [
     'linie' => 'line', 'linien' => 'lines', 'strich' => 'line', 'striche' => 'lines', 'kontur' => 'outline', 'konturen' => 'outlines', 'umriss' => 'outline', 'umrisse' => 'outlines', 'umranden' => 'outline', 'rand' => 'edge', 'ränder' => 'edges',
     'streifen' => 'stripes', 'punkt' => 'dot', 'punkte' => 'dots', 'pünktchen' => 'dots', 'tropfen' => 'teardrops', 'tränen' => 'teardrops', 'schwung' => 'swirl', 'schwünge' => 'swirls', 'locken' => 'curls', 'kringel' => 'swirls',
     'blütenblatt' => 'petal', 'blütenblätter' => 'petals', 'blatt' => 'leaf', 'blätter' => 'leaves', 'blume' => 'flower', 'blumen' => 'flowers', 'herz' => 'heart', 'herzen' => 'hearts', 'schnurrhaare' => 'whiskers', 'wimpern' => 'lashes',
-    'sternchen' => 'small stars', 'sterne' => 'stars', 'stern' => 'star', 'highlights' => 'highlights', 'lichtpunkte' => 'highlights', 'glanzpunkte' => 'highlights',
+    'sternchen' => 'small stars', 'sterne' => 'stars', 'stern' => 'star', 'highlights' => 'highlights', 'fertig' => 'done', 'lichtpunkte' => 'highlights', 'glanzpunkte' => 'highlights',
     // Colours.
     'weiß' => 'white', 'weiss' => 'white', 'weiße' => 'white', 'weißer' => 'white', 'weißes' => 'white', 'weißen' => 'white', 'schwarz' => 'black', 'schwarze' => 'black', 'schwarzer' => 'black', 'schwarzen' => 'black', 'schwarzes' => 'black',
     'rot' => 'red', 'rote' => 'red', 'roter' => 'red', 'roten' => 'red', 'rotes' => 'red', 'blau' => 'blue', 'blaue' => 'blue', 'blauer' => 'blue', 'blauen' => 'blue', 'blaues' => 'blue', 'hellblau' => 'light blue', 'dunkelblau' => 'dark blue',

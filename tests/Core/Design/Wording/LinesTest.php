@@ -68,6 +68,20 @@ it('leaves the last of a list with marks to the work there is in it', function (
     expect(namesAndSeconds("0:00 hull\n0:12 mast\n0:16 sails"))->toBe([['hull', 12.0], ['mast', 4.0], ['sails', null]]);
 });
 
+it('ends a list with marks at the mark that says so', function (string $end): void {
+    $reading = listOf("0:00 hull\n0:12 mast\n0:16 sails\n0:30 {$end}");
+
+    expect(array_map(static fn (Step $step): array => [$step->name, $step->time?->seconds(), $step->group], $reading->steps()))->toBe([['hull', 12.0, ''], ['mast', 4.0, ''], ['sails', 14.0, '']]);
+})->with(['done', 'Finished!', 'all done', 'the end', 'ready', 'finish']);
+
+it('takes the sentences of a paragraph apart, and leaves together what is said of one step', function (string $line, array $names): void {
+    expect(array_column(listOf($line)->steps(), 'name'))->toBe($names);
+})->with([
+    ['Yellow boat w/ sponge 10sec. Orange shadow on the bottom. Black outline liner 15. Waves, blue.', ['boat', 'shadow on the bottom', 'Black outline', 'Waves']],
+    ['Blue base. Half sponge. Let it dry.', ['base']],
+    ['Blue waves, round no. 3, approx. 10 sec.', ['waves']],
+]);
+
 it('groups what stands under a heading, and calls the list by its title', function (): void {
     $reading = listOf("Sailing boat\n- hull, brown, 12s\nRigging:\n- mast 4s\n- string 5s\n## Finish\n- gem");
 
@@ -88,6 +102,12 @@ it('takes a first line that says nothing but a name for the title', function (st
     ["White base\nhull 12s\nmast 4s\nsails 8s", '', 4],
     ["Sponge\nhull 12s\nmast 4s\nsails 8s", '', 4],
     ["Sailing boat\nhull\nmast 4s\nsails", '', 4],
+    ["Sailing boat\nbrown hull\nwhite dots\nblack outline", 'Sailing boat', 3],
+    ["placement: cheek\nSailing boat\nbrown hull\nwhite dots\nblack outline", 'Sailing boat', 3],
+    ["sailing boat\nbrown hull\nwhite dots\nblack outline", '', 4],
+    ["Sailing boat\nBrown hull\nWhite dots\nBlack outline", '', 4],
+    ["Sailing boat\nhull\nmast\nsails", '', 4],
+    ["Brown hull\nmast\nwhite dots\nblack outline", '', 4],
     ["Sailing boat\nhull 12s", '', 2],
 ]);
 

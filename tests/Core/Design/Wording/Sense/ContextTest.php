@@ -116,3 +116,54 @@ it('reads on below steps that stand there already', function (): void {
     expect(array_map(static fn (Step $step): string => $step->id, $reading->steps()))->toBe(['3', '4'])
         ->and($reading->steps()[0]->mark->shape)->toBe(Shape::Boat)->and($reading->pins[0]->steps)->toBe(['4']);
 });
+
+it('leaves out the colour of what lies there already', function (string $list, array $colours): void {
+    expect(Reads::colours($list))->toBe($colours);
+})->with([
+    ["blue sponge whole face\nblack outline round the white sails", ['black']],
+    ['white dots on blue tail, round 2', ['white']],
+    ['black line along the red hull', ['black']],
+    ['white highlight on black nose', ['white']],
+    // Where no other colour is said, it is the colour that is painted in; two in a row are two.
+    ['outline round the white sails', ['white']],
+    ['dots in the white', ['white']],
+    ['line under red hull', ['red']],
+    ['blue and white stripes', ['blue', 'white']],
+    ['dots in blue, white stripes', ['blue', 'white']],
+    ['pink-white petals', ['pink', 'white']],
+    ['sea-horse, blue-green', ['blue', 'green']],
+    ['rainbow over the waves', ['red', 'orange', 'yellow', 'green', 'blue', 'purple']],
+    ['rainbow in red', ['red']],
+]);
+
+it('covers wide places with a sponge, and goes on with the one in the hand', function (string $list, string $how): void {
+    expect(Reads::how($list))->toBe($how);
+})->with([
+    ['light grey rest of face', 'sponge stipple'],
+    ['frilly grey all over', 'sponge stipple'],
+    ["white dots\nfrilly grey chin", 'brush fill'],
+    ["sponge grey cheek\ndark grey edges of the face, same sponge", 'sponge stipple'],
+    ["petal sponge blue fin\nlittle fins", 'sponge stipple'],
+    ["petal sponge blue fin\nlittle red fins", 'brush fill'],
+    ["load the sponge with blue\ntap from the temples to the cheeks", 'sponge stipple'],
+    ['3 gems: middle of the forehead and each temple', 'gem gem'],
+    ['sponge base: frilly grey chin', 'sponge stipple'],
+    ['2nd sponge - white under the eyes', 'sponge stipple'],
+]);
+
+it('takes eyes for a place beside others where something covers or outlines', function (string $line, array $zones): void {
+    expect(Reads::zones($line))->toBe($zones);
+})->with([
+    ['eyes n forehead, sponge white', ['forehead', 'eye_socket']],
+    ['outline ears n eyes, black', ['ear', 'eye_socket']],
+    ["white sponge brow and nose\nlower lip red\nglitter", ['brow', 'nose']],
+    ["white sponge brow\nlower lip red\nglitter on the lip", ['lips']],
+    ["half sponge brown fin left cheek\nblue sponge chin\nblack outline fin", ['cheek']],
+    ['brown freckles', ['cheek']],
+]);
+
+it('strokes from thick to thin with a broader brush than thin ones, and lines eyes in black', function (): void {
+    expect(Reads::step('thick to thin black stripes')->tool)->toBe('round 4')
+        ->and(Reads::step('thin black stripes')->tool)->toBe('round 2')
+        ->and(Reads::colours("white dots, round 2\neyeliner"))->toBe(['black']);
+});

@@ -87,7 +87,7 @@ it('pins nothing where a line tells a story', function (string $line): void {
 it('keeps what is spared and minded as a note', function (string $typed, string $note): void {
     $step = Reads::step("sponge grey whole face, {$typed}, 9s");
 
-    expect($step->note)->toContain($note)->and($step->time?->seconds())->toBe(9.0)->and($step->name)->toBe('Grey forehead');
+    expect($step->note)->toContain($note)->and($step->time?->seconds())->toBe(9.0)->and($step->name)->toBe('Grey all over');
 })->with([
     ['leaving the muzzle bare', 'leaving the muzzle bare'],
     ['but not the lids', 'but not the lids'],

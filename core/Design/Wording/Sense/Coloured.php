@@ -19,7 +19,7 @@ use Core\Design\Wording\Words\Back;
 final readonly class Coloured
 {
     /** Things that have a colour of their own where none is said. Common practice, no source. */
-    private const OF_THINGS = ['foam' => 'white', 'highlight' => 'white', 'pupil' => 'black', 'sparkle' => 'white', 'shine' => 'white', 'glint' => 'white', 'teeth' => 'white', 'whisker' => 'black', 'lash' => 'black', 'eyelash' => 'black', 'eyeliner' => 'black', 'eye liner' => 'black', 'sparkle dot' => 'white'];
+    private const OF_THINGS = ['foam' => 'white', 'highlight' => 'white', 'pupil' => 'black', 'sparkle' => 'white', 'shine' => 'white', 'glint' => 'white', 'teeth' => 'white', 'fang' => 'white', 'snow' => 'white', 'pearl' => 'pearl white', 'whisker' => 'black', 'lash' => 'black', 'eyelash' => 'black', 'eyeliner' => 'black', 'eye liner' => 'black', 'sparkle dot' => 'white'];
 
     private const RAINBOW = 'rainbow';
 

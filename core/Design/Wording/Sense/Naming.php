@@ -103,7 +103,8 @@ final readonly class Naming
         $from = self::pressedOn($parts, $named[0]) ?? self::from($said, $parts, $named[0], $isCounted);
         $words = [];
         foreach (range($from, end($named)) as $at) {
-            if (($at === $from || self::mayStandWithin($said, $parts[$at], $isCounted)) && ! self::leadsToNothing($parts, $at)) {
+            $isSideOf = $parts[$at]->kind === PartKind::Side && ($parts[$at + 1]->spoken ?? '') === 'of';
+            if (($at === $from || $isSideOf || self::mayStandWithin($said, $parts[$at], $isCounted)) && ! self::leadsToNothing($parts, $at)) {
                 $words[] = $said->wordsOf($parts[$at]);
             }
         }
@@ -124,7 +125,7 @@ final readonly class Naming
             $isLed = $isLed || in_array($parts[$before]->spoken, self::LAID, true);
         }
 
-        return $isLed && $before >= 0 && in_array($parts[$before]->value, [Medium::Gem, Medium::Glitter], true) ? $before : null;
+        return $isLed && $before >= 0 && in_array($parts[$before]->value, [Medium::Gem, Medium::Glitter, Medium::Powder], true) ? $before : null;
     }
 
     /**

@@ -89,9 +89,12 @@ final readonly class StepMaker
         return [null, 0, $tokens];
     }
 
-    /** "Party:", "when dry:" and "before the line work:" say when, not what. */
+    /** "Party:", "when dry:" and "before the line work:" say when, not what; what has only its time behind it is said in front. */
     private function isName(Tokens $tokens, int $count): bool
     {
+        if ($this->onlyTime(Tokens::from(array_slice($tokens->all, $count + 1))) !== null) {
+            return false;
+        }
         $said = (new Said($this->scanner->parts(Tokens::from(array_slice($tokens->all, 0, $count)), 0), ''))->without(PartKind::Between);
 
         return $said->parts === [] || $said->without(PartKind::Optional, PartKind::Order, PartKind::Drying)->parts !== [];

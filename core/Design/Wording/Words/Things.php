@@ -16,7 +16,7 @@ final readonly class Things
         'tower', 'hull', 'body', 'door', 'roof', 'house', 'hut', 'head', 'wing', 'rock', 'pebble', 'island', 'moon', 'patch', 'bandana', 'scarf', 'hat', 'cap', 'helmet',
         'window', 'lamp room', 'lamp', 'lamp post', 'snout', 'cone', 'tip', 'square', 'rectangle', 'stone', 'ball', 'buoy', 'bucket', 'spade', 'flag', 'bottle', 'treasure', 'chest',
         'petal shape', 'hill', 'palm', 'trunk', 'tree', 'castle', 'flipper', 'blob', 'bird', 'turtle', 'seahorse', 'dolphin', 'whale', 'seal', 'shark', 'penguin', 'puffin',
-        'base shape', 'block', 'box', 'brick', 'plate', 'collar', 'mouthpiece', 'belly', 'tongue', 'teeth', 'fang', 'hand shape', 'foot', 'feet', 'gem shape', 'bomb', 'mushroom', 'pumpkin', 'ship', 'raft',
+        'base shape', 'block', 'box', 'brick', 'plate', 'collar', 'mouthpiece', 'belly', 'tongue', 'fang', 'hand shape', 'foot', 'feet', 'gem shape', 'bomb', 'mushroom', 'pumpkin', 'ship', 'raft',
         'jellyfish', 'pearl', 'wrapper', 'medallion', 'shield', 'mast top', 'ribbon', 'bun', 'cup', 'tail', 'back', 'glass', 'visor', 'goggle',
     ];
 
@@ -29,7 +29,7 @@ final readonly class Things
     ];
 
     private const DOTTED = [
-        'spot', 'bubble', 'sucker', 'pupil', 'bead', 'egg', 'grain', 'stud', 'berry', 'berries', 'snow', 'barnacle', 'speckle', 'fleck', 'handle', 'highlight', 'dotting', 'dotwork', 'polka dot',
+        'spot', 'shine', 'bubble', 'sucker', 'pupil', 'bead', 'egg', 'grain', 'stud', 'berry', 'berries', 'snow', 'barnacle', 'speckle', 'fleck', 'handle', 'highlight', 'dotting', 'dotwork', 'polka dot',
         'rivet', 'pebbles', 'foam', 'speck', 'seed', 'point', 'sparkle dot', 'foam dot', 'whisker dot', 'water drops', 'dot trail',
     ];
 
@@ -54,7 +54,7 @@ final readonly class Things
         'mane' => [Technique::Fill, [Zone::Hairline, Zone::Temple, Zone::Cheek]], 'beard line' => [Technique::Line, [Zone::Jaw]], 'beard' => [Technique::Fill, [Zone::Jaw, Zone::Chin]],
         'goatee' => [Technique::Fill, [Zone::Chin]], 'crown' => [Technique::Fill, [Zone::Forehead]], 'tiara' => [Technique::Fill, [Zone::Forehead]],
         'horn' => [Technique::Fill, [Zone::Forehead]], 'moustache' => [Technique::Line, [Zone::UpperLip]], 'mustache' => [Technique::Line, [Zone::UpperLip]],
-        'freckle' => [Technique::Dots, [Zone::Cheek]], 'tear' => [Technique::Teardrop, [Zone::UnderEye]], 'eye patch' => [Technique::Fill, [Zone::EyeSocket]], 'eyepatch' => [Technique::Fill, [Zone::EyeSocket]],
+        'teeth' => [Technique::Fill, [Zone::Lips]], 'freckle' => [Technique::Dots, [Zone::Cheek]], 'tear' => [Technique::Teardrop, [Zone::UnderEye]], 'eye patch' => [Technique::Fill, [Zone::EyeSocket]], 'eyepatch' => [Technique::Fill, [Zone::EyeSocket]],
         'earring' => [Technique::Dots, [Zone::Ear]], 'smile' => [Technique::Line, [Zone::MouthCorner]], 'eye line' => [Technique::Line, [Zone::Eyelid]],
         'eyeliner' => [Technique::Line, [Zone::Eyelid]], 'eye liner' => [Technique::Line, [Zone::Eyelid]], 'eye flick' => [Technique::Teardrop, [Zone::OuterEye]],
         'eye shadow' => [Technique::Stipple, [Zone::Eyelid]], 'eyeshadow' => [Technique::Stipple, [Zone::Eyelid]], 'lipstick' => [Technique::Fill, [Zone::Lips]],

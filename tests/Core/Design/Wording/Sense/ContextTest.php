@@ -134,6 +134,7 @@ it('leaves out the colour of what lies there already', function (string $list, a
     ['sea-horse, blue-green', ['blue', 'green']],
     ['rainbow over the waves', ['red', 'orange', 'yellow', 'green', 'blue', 'purple']],
     ['rainbow in red', ['red']],
+    ["black outline, round 2\npearl teardrops", ['pearl white']],
 ]);
 
 it('covers wide places with a sponge, and goes on with the one in the hand', function (string $list, string $how): void {
@@ -160,6 +161,9 @@ it('takes eyes for a place beside others where something covers or outlines', fu
     ["white sponge brow\nlower lip red\nglitter on the lip", ['lips']],
     ["half sponge brown fin left cheek\nblue sponge chin\nblack outline fin", ['cheek']],
     ['brown freckles', ['cheek']],
+    ["grey chin, sponge\nscar on the other cheek, red", ['cheek']],
+    ["grey spot, left lower cheek and cheek\nred scar on the other cheek", ['lower_cheek', 'cheek']],
+    ["black nose\nteeth", ['lips']],
 ]);
 
 it('strokes from thick to thin with a broader brush than thin ones, and lines eyes in black', function (): void {

@@ -121,7 +121,7 @@ final readonly class Naming
     private static function pressedOn(array $parts, int $first): ?int
     {
         $isLed = false;
-        for ($before = $first - 1; $before >= 0 && in_array($parts[$before]->kind, [PartKind::Between, PartKind::Quality], true); $before--) {
+        for ($before = $first - 1; $before >= 0 && in_array($parts[$before]->kind, [PartKind::Between, PartKind::Quality, PartKind::Side], true); $before--) {
             $isLed = $isLed || in_array($parts[$before]->spoken, self::LAID, true);
         }
 

@@ -9,6 +9,7 @@ use Core\Design\Mark;
 use Core\Design\Medium;
 use Core\Design\Side;
 use Core\Design\Step;
+use Core\Design\Technique;
 use Core\Design\Wording\Assumption;
 use Core\Design\Wording\Lines\Stretch;
 use Core\Design\Wording\Part;
@@ -35,7 +36,7 @@ final readonly class StepMaker
     public function make(Stretch $stretch, Tokens $tokens, Context $context, string $id): ?StepReading
     {
         [$name, $at, $tokens] = $this->leadingName($stretch->text, $tokens);
-        $parts = $this->scanner->parts($tokens, $at);
+        $parts = self::waiting($this->scanner->parts($tokens, $at));
         $all = new Said($parts, $stretch->text);
         if ($name === null && ! self::saysStep($all, $stretch)) {
             return null;
@@ -58,6 +59,27 @@ final readonly class StepMaker
             $references->steps,
             $references->looksBack(Back::OtherSide) && $base?->side === Side::Both && $step->side === Side::Right ? $base : null,
         );
+    }
+
+    /**
+     * "Dry 30s" is said of the step it stands with; by itself it is a wait.
+     *
+     * @param  list<Part>  $parts
+     * @return list<Part>
+     */
+    private static function waiting(array $parts): array
+    {
+        $only = $parts[0] ?? null;
+        $drying = 'dry';
+        if (count($parts) !== 1 || $only->kind !== PartKind::Drying || ! str_starts_with($only->spoken, $drying)) {
+            return $parts;
+        }
+        $letters = strlen($drying);
+
+        return [
+            new Part(PartKind::Act, $only->start, $letters, new Act(Technique::Wait), true, $drying),
+            new Part(PartKind::Time, $only->start + $letters, $only->length - $letters, $only->value),
+        ];
     }
 
     /** The time of a piece that says nothing else; null for any other. */

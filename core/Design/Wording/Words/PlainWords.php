@@ -104,7 +104,7 @@ final readonly class PlainWords
         'only', 'really', 'very', 'nice', 'is', 'are', 'be', 'goes', 'go', 'going', 'comes', 'come', 'along', 'across', 'down', 'up', 'out', 'off', 'through', 'past', 'near', 'towards', 'toward', 'between', 'under', 'underneath', 'above', 'below',
         'around', 'round', 'inside', 'behind', 'beside', 'next to', 'so', 'but', 'or', 'that', 'this', 'these', 'there', 'where', 'when', 'still', 'my', 'your', 'her', 'his', 'child', 'kid', 'start', 'starting', 'begin',
         'finish', 'finally', 'first of all', 'lastly', 'have', 'has', 'get', 'take', 'let', 'want', 'till', 'until', 'after', 'afterwards', 'what', '*', '=', '/', '\\', '@', '%', '°', '<', '>', '^', '_', '~', '|', '#', '$', '"', "'", '`',
-        '“', '”', '‘', '’', '…', '·', '•', '[', ']', '{', '}', '§', '€', '!', '?', 'colour', 'color', 'colours', 'colors', 'am', 'was', 'it is', "it's", 'step', 'oh', 'ok', 'okay', 'um', 'please', 'pls', 'pcs', 'pc', 'sort of', 'kind of', 'a bit of', 'in the middle', 'in the middle of', 'middle of', 'one side of', 'the middle of', 'w',
+        '“', '”', '‘', '’', '…', '·', '•', '[', ']', '{', '}', '§', '€', '!', '?', 'colour', 'color', 'colours', 'colors', 'am', 'was', 'it is', "it's", 'step', 'cover', 'covering', 'em', 'oh', 'ok', 'okay', 'um', 'please', 'pls', 'pcs', 'pc', 'sort of', 'kind of', 'a bit of', 'in the middle', 'in the middle of', 'middle of', 'one side of', 'the middle of', 'w',
     ];
 
     /** @return array<string, array{PartKind, mixed}> meaning by phrase in small letters; earlier ones give way to later ones */

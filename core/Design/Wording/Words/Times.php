@@ -68,7 +68,7 @@ final readonly class Times
     {
         $said = match ($tokens->text($at)) {
             'a', 'one' => ['a minute and a half' => 90, 'a min' => 60, 'a minute' => 60, 'one and a half minutes' => 90, 'one minute' => 60, 'a couple of minutes' => 120, 'a couple of seconds' => 2, 'a few seconds' => 5],
-            'half' => ['half a minute' => 30, 'half a min' => 30, 'half minute' => 30],
+            'half' => ['half a minute' => 30, 'half a min' => 30, 'half minute' => 30, 'half min' => 30],
             'quarter' => ['quarter of a minute' => 15, 'quarter minute' => 15],
             'few' => ['few seconds' => 5],
             default => [],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Core\Design\Placement;
 use Core\Design\Step;
+use Core\Design\Technique;
 use Core\Design\Wording\LineKind;
 use Core\Design\Wording\LineReading;
 use Core\Design\Wording\ListReader;
@@ -67,6 +68,12 @@ it('takes a number in front for a number of strokes where the lines are not numb
 it('leaves the last of a list with marks to the work there is in it', function (): void {
     expect(namesAndSeconds("0:00 hull\n0:12 mast\n0:16 sails"))->toBe([['hull', 12.0], ['mast', 4.0], ['sails', null]]);
 });
+
+it('waits where a line says no more than how long to dry', function (string $line, float $seconds): void {
+    $wait = listOf("white waves 5s\n{$line}\nblack dots 4s")->steps()[1];
+
+    expect([$wait->technique, $wait->time?->seconds(), $wait->name])->toBe([Technique::Wait, $seconds, 'Dry']);
+})->with([['dry 30s', 30.0], ['Dry for half min', 30.0], ['- dry 0:45', 45.0]]);
 
 it('ends a list with marks at the mark that says so', function (string $end): void {
     $reading = listOf("0:00 hull\n0:12 mast\n0:16 sails\n0:30 {$end}");

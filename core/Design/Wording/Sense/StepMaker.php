@@ -71,7 +71,7 @@ final readonly class StepMaker
     {
         $only = $parts[0] ?? null;
         $drying = 'dry';
-        if (count($parts) !== 1 || $only->kind !== PartKind::Drying || ! str_starts_with($only->spoken, $drying)) {
+        if ($only === null || count($parts) !== 1 || $only->kind !== PartKind::Drying || ! str_starts_with($only->spoken, $drying)) {
             return $parts;
         }
         $letters = strlen($drying);

@@ -133,9 +133,10 @@ final readonly class Places
         $hinted = $hints === null ? [] : self::said($hints, $context, []);
         $technical = self::ofTechnique($painted->technique, $context);
         $last = $painted->medium === Medium::Glitter ? $context->lastThat(static fn (Step $step): bool => $step->medium !== Medium::Bare && array_intersect(array_column($step->zones, 'value'), self::NO_GLITTER) === []) : $context->last();
+        $other = self::onOther($all);
         [$found, $because] = match (true) {
             $hinted !== [] => [$hinted, 'as its name says'],
-            self::onOther($all) !== [] && array_intersect(array_column(self::onOther($all), 'value'), array_column($last->zones ?? [], 'value')) === [] => [self::onOther($all), 'on the other one'],
+            $other !== null && ! in_array($other, $last->zones ?? [], true) => [[$other], 'on the other one'],
             $references->steps !== [] => [self::together($references->steps), "as in “{$references->steps[0]->name}”"],
             $thing?->hasPlace() === true && $context->isOfFace() => [$thing->zones, 'where that goes'],
             $technical !== [] => [$technical, 'where '.$painted->technique->plural().' go'],
@@ -146,21 +147,17 @@ final readonly class Places
         return new Assumed($found, new Assumption(PartKind::Zone, self::words($found), $because, self::otherZones($found, $context)));
     }
 
-    /**
-     * "A scar on the other cheek": a place of its own, and not only another side.
-     *
-     * @return list<Zone>
-     */
-    private static function onOther(Said $all): array
+    /** "A scar on the other cheek": a place of its own, and not only another side. */
+    private static function onOther(Said $all): ?Zone
     {
         foreach ($all->all(PartKind::Again) as $part) {
             $place = preg_match('/other (?<place>cheek|temple|brow)$/', $part->spoken, $found) === 1 ? $found['place'] : '';
             if ($place !== '') {
-                return [Zone::from($place)];
+                return Zone::from($place);
             }
         }
 
-        return [];
+        return null;
     }
 
     /**

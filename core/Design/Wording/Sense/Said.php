@@ -95,7 +95,7 @@ final readonly class Said
     private function coloursThere(): array
     {
         $there = [];
-        foreach ($this->parts as $at => $part) {
+        foreach (count($this->all(PartKind::Colour)) > 1 ? $this->parts : [] as $at => $part) {
             $before = array_column(array_slice($this->parts, max(0, $at - 2), min(2, $at)), 'spoken');
             if ($part->kind === PartKind::Colour && (self::isLedByThe($before) || $this->isOfWhatLiesThere($at))) {
                 $there[$at] = true;

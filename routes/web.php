@@ -54,6 +54,9 @@ Route::prefix('api')->group(function (): void {
         Route::get('ways', [WaysController::class, 'show']);
         Route::put('ways/schools', [WaysController::class, 'schools']);
         Route::put('ways/weather', [WaysController::class, 'weather']);
+        Route::put('ways/timing', [WaysController::class, 'timing']);
+        Route::put('ways/number', [WaysController::class, 'number']);
+        Route::delete('ways/work', [WaysController::class, 'forgetWork']);
         Route::put('ways/touch-test', [WaysController::class, 'touchTest']);
         Route::delete('ways/touch-test', [WaysController::class, 'forgetTouchTest']);
 

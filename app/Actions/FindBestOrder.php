@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Http\Resources\MovedStep;
 use App\Http\Resources\ProposedOrder;
+use App\Http\Resources\TapeSpan;
 use App\Models\Design;
 use App\Queries\DesignOnBench;
 use App\Queries\FixOnBench;
@@ -14,6 +15,9 @@ use App\Queries\PainterBench;
 use Closure;
 use Core\Design\Design as CoreDesign;
 use Core\Design\StepTimes;
+use Core\Design\Technique;
+use Core\Design\Timeline\Span;
+use Core\Design\Timeline\SpanKind;
 use Core\Order\BestOrder;
 use Core\Order\Constraint;
 use Core\Order\Fix;
@@ -52,6 +56,19 @@ final readonly class FindBestOrder
             $proposal->best === null ? [] : DesignOnBench::spans($proposal->best->timeline($bench->changeovers, $times)),
             array_map(static fn (Move $move): MovedStep => new MovedStep($move->step, $move->from + 1, $move->to + 1, $move->why), $proposal->moves),
             [...array_map(static fn (Constraint $constraint): string => $constraint->why, $proposal->clash), ...$proposal->clashingGroups],
+            self::lawfulSpans($bench, $proposal, $times),
         );
+    }
+
+    /** @return list<TapeSpan> waits as drying, for no step of the design stands for them */
+    private static function lawfulSpans(PainterBench $bench, Proposal $proposal, StepTimes $times): array
+    {
+        if ($proposal->lawful === null || $proposal->typedLawful?->isLongerThan($proposal->typed) !== true) {
+            return [];
+        }
+
+        return array_map(static fn (Span $span): TapeSpan => new TapeSpan(
+            $span->step->technique === Technique::Wait ? SpanKind::Drying : $span->kind, $span->step->id, $span->start->milliseconds, $span->length->milliseconds,
+        ), $proposal->lawful->timeline($bench->changeovers, $times)->spans);
     }
 }

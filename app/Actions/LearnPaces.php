@@ -11,6 +11,8 @@ use App\Models\PaceFit;
 use App\Models\User;
 use App\Queries\BenchOfPainter;
 use App\Queries\RunsOfDesign;
+use Core\Design\ChangeoverMatrix;
+use Core\Design\HandTimes;
 use Core\Design\StepTimes;
 use Core\Design\StepValues;
 use Core\Ladder\Option;
@@ -27,14 +29,16 @@ use Core\Units\Duration;
  */
 final readonly class LearnPaces
 {
-    public function __construct(private BenchOfPainter $benchOfPainter, private RunsOfDesign $runsOfDesign, private PlanDesign $planDesign) {}
+    public function __construct(private BenchOfPainter $benchOfPainter, private RunsOfDesign $runsOfDesign, private PlanDesign $planDesign, private LearnDrying $learnDrying) {}
 
     /** From a day whose line is closed; the designs painted on it are timed anew with it. */
     public function __invoke(User $painter, EventDay $day): void
     {
         $ids = Face::query()->where('event_day_id', $day->id)->distinct()->pluck('design_id')->all();
         $bench = ($this->benchOfPainter)($painter);
-        foreach (Design::query()->with('steps')->whereIn('id', $ids)->where('team_id', $day->team_id)->orderBy('id')->lockForUpdate()->get() as $design) {
+        $designs = Design::query()->with('steps')->whereIn('id', $ids)->where('team_id', $day->team_id)->orderBy('id')->lockForUpdate()->get();
+        ($this->learnDrying)($day, $designs);
+        foreach ($designs as $design) {
             $this->ofDesign($design);
             ($this->planDesign)($bench, $design, $design->toCore());
         }
@@ -59,12 +63,14 @@ final readonly class LearnPaces
     {
         $planned = [];
         $times = StepTimes::starting();
+        $before = null;
         foreach ($design->toCore()->steps as $step) {
             foreach (Option::of($step) as $option) {
                 if ($option->step !== null) {
-                    $planned[StepValues::way($option->step)] = $times->planned($option->step)->duration;
+                    $planned[StepValues::way($option->step)] = HandTimes::onSkin($before, $option->step, ChangeoverMatrix::starting(), $times);
                 }
             }
+            $before = $step;
         }
 
         return $planned;

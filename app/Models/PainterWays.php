@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Core\Design\Timing;
 use Core\Order\School;
 use Core\Order\Schools;
+use Core\Order\TradeNumber;
+use Core\Order\TradeNumbers;
 use Core\Surface\Drying;
 use Core\Surface\Weather;
 use Illuminate\Database\Eloquent\Model;
@@ -21,6 +24,10 @@ use Illuminate\Support\Carbon;
  * @property float|null $wind
  * @property float|null $touched_factor
  * @property Carbon|null $touched_at
+ * @property Timing|null $timing
+ * @property array<string, int|float>|null $numbers
+ * @property float|null $worked_share
+ * @property int $worked_times
  */
 final class PainterWays extends Model
 {
@@ -39,7 +46,7 @@ final class PainterWays extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['schools' => '[]'];
+    protected $attributes = ['schools' => '[]', 'worked_times' => 0];
 
     public function toSchools(): Schools
     {
@@ -64,13 +71,26 @@ final class PainterWays extends Model
     public function toDrying(): Drying
     {
         $touched = $this->touchedFactor();
+        $numbers = $this->toNumbers();
+        $drying = $touched === null ? Drying::in($this->toWeather()) : Drying::atFactor($touched);
+        $drying = $touched === null && $this->worked_share !== null ? $drying->goneOn($this->worked_share) : $drying;
 
-        return $touched === null ? Drying::in($this->toWeather()) : Drying::atFactor($touched);
+        return $drying->ofPaints($numbers->get(TradeNumber::WaxSeconds), $numbers->get(TradeNumber::GlycerineSeconds));
+    }
+
+    public function toTiming(): Timing
+    {
+        return $this->timing ?? Timing::HandToHand;
+    }
+
+    public function toNumbers(): TradeNumbers
+    {
+        return TradeNumbers::of($this->numbers ?? []);
     }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['schools' => 'array', 'celsius' => 'float', 'humidity' => 'float', 'wind' => 'float', 'touched_factor' => 'float', 'touched_at' => 'datetime'];
+        return ['schools' => 'array', 'celsius' => 'float', 'humidity' => 'float', 'wind' => 'float', 'touched_factor' => 'float', 'touched_at' => 'datetime', 'timing' => Timing::class, 'numbers' => 'array', 'worked_share' => 'float', 'worked_times' => 'integer'];
     }
 }

@@ -6,6 +6,7 @@ namespace App\Queries;
 
 use App\Http\Resources\ColourSeen;
 use App\Http\Resources\CraftShown;
+use App\Http\Resources\EvidenceShown;
 use App\Http\Resources\FilmOnSkin;
 use App\Http\Resources\FindingShown;
 use Core\Colour\LinearRgb;
@@ -17,6 +18,7 @@ use Core\Order\Catalogue;
 use Core\Order\Check;
 use Core\Order\Constraints;
 use Core\Order\Course;
+use Core\Order\Evidence;
 use Core\Order\Finding;
 use Core\Order\Sighting;
 
@@ -39,7 +41,7 @@ final readonly class CraftOfDesign
     private function finding(PainterBench $bench, Design $design, Finding $finding, StepTimes $times): FindingShown
     {
         $rule = Catalogue::rule($finding->rule);
-        $titles = [Constraints::PIN => 'Your pin', Constraints::TYPED_DRYING => 'Typed drying', Constraints::PICTURE => 'What lies over what'];
+        $titles = [Constraints::PIN => 'Your pin', Constraints::TYPED_DRYING => 'Typed drying', Constraints::TYPED_WAIT => 'Typed wait', Constraints::ACT => 'What goes with what', Constraints::PICTURE => 'What lies over what'];
 
         return new FindingShown(
             $finding->rule,
@@ -49,6 +51,8 @@ final readonly class CraftOfDesign
             $finding->steps,
             $finding->says,
             $finding->fix === null ? null : ($this->fixOnBench)($bench, $design, $finding->fix, $times),
+            $finding->cost,
+            array_map(static fn (Evidence $one): EvidenceShown => new EvidenceShown($one->label, $one->value, $one->source, $one->number), $finding->evidence),
         );
     }
 

@@ -17,6 +17,7 @@ use App\Http\Resources\TableThing;
 use App\Http\Resources\TapeSpan;
 use App\Models\Design;
 use Core\Design\Design as CoreDesign;
+use Core\Design\HandTimes;
 use Core\Design\Pin;
 use Core\Design\Silence;
 use Core\Design\Step;
@@ -77,8 +78,8 @@ final readonly class DesignOnBench
             $craft,
             array_map(RungWish::of(...), $content->rungs),
             array_map(static fn (StopPoint $stop): StopShown => new StopShown($content->steps[$stop->after]->id, $stop->isSaid, $stop->still), StopPoints::of($content)),
-            ($this->paceOfVersion)($design->id, $bench->painterId, $content, $times, $timeline),
-            self::runsOver($content, $times),
+            ($this->paceOfVersion)($design->id, $bench->painterId, $content, $timeline),
+            self::runsOver($bench, $content, $times),
         );
     }
 
@@ -99,12 +100,13 @@ final readonly class DesignOnBench
     }
 
     /** What runs over by less than a tenth is as planned. */
-    private static function runsOver(CoreDesign $design, StepTimes $times): ?RunsOver
+    private static function runsOver(PainterBench $bench, CoreDesign $design, StepTimes $times): ?RunsOver
     {
         $worst = null;
-        foreach ($design->steps as $step) {
-            $planned = $times->planned($step)->duration;
-            $over = $times->of($step)->duration->minus($planned);
+        $hands = HandTimes::of($design->steps, $bench->changeovers, $times);
+        foreach ($design->steps as $at => $step) {
+            $planned = $hands->planned[$at];
+            $over = $hands->painting[$at]->duration->minus($planned);
             if ($over->isLongerThan($planned->times(self::AS_PLANNED)) && $over->milliseconds > ($worst->overMs ?? 0)) {
                 $worst = new RunsOver($step->id, $step->name, $over->milliseconds);
             }

@@ -60,7 +60,7 @@ final readonly class LadderOfDesign
             $rung->version->leftOut(),
             OtherWayTaken::all($choice),
             array_map(RungName::from(...), $names),
-            $this->paceOfVersion->among($faces, $rung->design, $times, $rung->design->timeline($circumstances->changeovers, $times)),
+            $this->paceOfVersion->among($faces, $rung->design, $rung->design->timeline($circumstances->changeovers, $times)),
             $rung->isProven,
         );
     }

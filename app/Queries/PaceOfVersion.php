@@ -6,8 +6,6 @@ namespace App\Queries;
 
 use App\Http\Resources\PaceShown;
 use Core\Design\Design;
-use Core\Design\Step;
-use Core\Design\StepTimes;
 use Core\Design\StepValues;
 use Core\Design\Timeline\SpanKind;
 use Core\Design\Timeline\Timeline;
@@ -18,20 +16,20 @@ final readonly class PaceOfVersion
 {
     public function __construct(private PacesOfDesign $pacesOfDesign) {}
 
-    public function __invoke(string $designId, ?string $painterId, Design $version, StepTimes $times, Timeline $timeline): ?PaceShown
+    public function __invoke(string $designId, ?string $painterId, Design $version, Timeline $timeline): ?PaceShown
     {
-        return $this->among($this->pacesOfDesign->ofFaces($designId, $painterId), $version, $times, $timeline);
+        return $this->among($this->pacesOfDesign->ofFaces($designId, $painterId), $version, $timeline);
     }
 
     /** @param  array<string, \Core\Pace\Pace>  $faces  by version, see PacesOfDesign */
-    public function among(array $faces, Design $version, StepTimes $times, Timeline $timeline): ?PaceShown
+    public function among(array $faces, Design $version, Timeline $timeline): ?PaceShown
     {
         $own = $faces[StepValues::version(array_map(StepValues::way(...), $version->steps))] ?? null;
         if ($own !== null) {
             return PaceShown::of($own);
         }
         $rest = $timeline->total(SpanKind::Changeover)->plus($timeline->total(SpanKind::Drying));
-        $most = WholeFace::eightOfTen(array_map(static fn (Step $step) => $times->of($step), $version->steps), $rest);
+        $most = WholeFace::eightOfTen($timeline->painting, $rest);
 
         return $most === null ? null : new PaceShown($timeline->makespan()->milliseconds, $most->milliseconds, 0, 0, 0, 0);
     }

@@ -14,6 +14,7 @@ use Core\Kit\BenchTimes;
 use Core\Kit\Kit;
 use Core\Order\Circumstances;
 use Core\Order\Schools;
+use Core\Order\TradeNumbers;
 use Core\Surface\Drying;
 
 /** What designs are worked on with: the team's kit, the painter's own times, and the words for both. */
@@ -31,21 +32,24 @@ final readonly class PainterBench
 
     private Schools $schools;
 
+    private TradeNumbers $numbers;
+
     /** @param  string|null  $painterId  null for the team's own */
     public function __construct(public Kit $kit, public BenchTimes $benchTimes, PainterWays $ways, public ?string $painterId = null)
     {
         $this->words = Vocabulary::withKit($kit->tools(), $kit->colours(), $kit->cakes());
         $this->printer = new StepPrinter($this->words);
         $this->changeovers = new ChangeoverMatrix($benchTimes, $kit);
-        $this->stepTimes = StepTimes::starting();
+        $this->stepTimes = StepTimes::starting()->timedBy($ways->toTiming());
         $this->drying = $ways->toDrying();
         $this->schools = $ways->toSchools();
+        $this->numbers = $ways->toNumbers();
     }
 
     /** All that the course of a design depends on, with the times of its steps. */
     public function circumstances(StepTimes $times): Circumstances
     {
-        return new Circumstances($this->kit, $this->changeovers, $times, $this->drying, $this->schools);
+        return new Circumstances($this->kit, $this->changeovers, $times, $this->drying, $this->schools, $this->numbers);
     }
 
     public function reader(): ListReader

@@ -14,9 +14,11 @@ use App\Models\FacePlan;
 use Core\Design\Design as CoreDesign;
 use Core\Design\Placement;
 use Core\Design\Step;
+use Core\Design\StepTime;
 use Core\Design\StepTimes;
 use Core\Design\StepValues;
 use Core\Design\Timeline\SpanKind;
+use Core\Design\TimeSource;
 use Core\Ladder\StopPoint;
 use Core\Ladder\StopPoints;
 use Core\Pace\WholeFace;
@@ -76,12 +78,20 @@ final readonly class PlansOfDay
         $most = [];
         foreach ($plans as $plan) {
             $steps = self::steps($plan);
-            $rest = array_sum(array_map(static fn (array $span): int => $span['kind'] === SpanKind::Painting->value ? 0 : $span['lengthMs'], $plan->content['spans']));
+            $onSkin = array_column(array_filter($plan->content['spans'], static fn (array $span): bool => $span['kind'] === SpanKind::Painting->value), 'lengthMs', 'stepId');
+            $rest = array_sum(array_column($plan->content['spans'], 'lengthMs')) - array_sum($onSkin);
+            $painting = array_map(static fn (Step $step): StepTime => self::painting($times->of($step), $onSkin[$step->id] ?? 0), $steps);
             $own = $faces[StepValues::version(array_map(StepValues::way(...), $steps))] ?? null;
-            $most[$plan->id] = $own?->eightOfTen() ?? WholeFace::eightOfTen(array_map($times->of(...), $steps), Duration::ofMilliseconds($rest));
+            $most[$plan->id] = $own?->eightOfTen() ?? WholeFace::eightOfTen($painting, Duration::ofMilliseconds($rest));
         }
 
         return array_filter($most, static fn (?Duration $one): bool => $one !== null);
+    }
+
+    /** Typed seconds hold the change of tool, which is not painting. */
+    private static function painting(StepTime $time, int $onSkinMs): StepTime
+    {
+        return $time->source === TimeSource::Typed ? $time->lasting(Duration::ofMilliseconds($onSkinMs)) : $time;
     }
 
     /** @return list<Step> */

@@ -4,16 +4,22 @@ declare(strict_types=1);
 
 namespace App\Queries;
 
+use App\Http\Resources\NumberShown;
 use App\Http\Resources\QuestionShown;
 use App\Http\Resources\SchoolShown;
+use App\Http\Resources\TimingShown;
 use App\Http\Resources\WaysSheet;
 use App\Models\User;
 use Core\Design\Load;
 use Core\Design\Medium;
+use Core\Design\Timing;
 use Core\Kit\PaintKind;
 use Core\Order\Question;
 use Core\Order\School;
 use Core\Order\Schools;
+use Core\Order\TradeNumber;
+use Core\Order\TradeNumbers;
+use Core\Surface\DryingBasis;
 use Core\Units\Duration;
 
 final readonly class WaysOfPainter
@@ -37,7 +43,20 @@ final readonly class WaysOfPainter
             $dry(PaintKind::Wax),
             $dry(PaintKind::Glycerine),
             array_map(static fn (Question $question): QuestionShown => self::question($question, $schools), Question::cases()),
+            $ways->toTiming(),
+            array_map(static fn (Timing $timing): TimingShown => new TimingShown($timing, $timing->label()), Timing::cases()),
+            self::numbers($ways->toNumbers()),
+            $drying->basis->words(),
+            $drying->basis === DryingBasis::Work ? $ways->worked_times : 0,
         );
+    }
+
+    /** @return list<NumberShown> */
+    private static function numbers(TradeNumbers $own): array
+    {
+        return array_map(static fn (TradeNumber $number): NumberShown => new NumberShown(
+            $number, $number->label(), $own->get($number), $number->start(), $own->isOwn($number), $number->isSeconds(), $number->least(), $number->most(),
+        ), TradeNumber::cases());
     }
 
     private static function question(Question $question, Schools $schools): QuestionShown

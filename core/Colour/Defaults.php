@@ -14,13 +14,13 @@ final readonly class Defaults
      * Scattering times thickness of one coat at usual load, per finish. Set so that white over red takes two to three coats
      * and one over white or bare skin (common practice, no source); the others by the trade's words for them.
      */
-    public const COVER_REGULAR = 3.0;
+    public const COVER_REGULAR = 1.6;
 
-    public const COVER_PEARL = 1.6;
+    public const COVER_PEARL = 0.9;
 
-    public const COVER_METALLIC = 4.5;
+    public const COVER_METALLIC = 2.4;
 
-    public const COVER_NEON = 1.8;
+    public const COVER_NEON = 1.0;
 
     /** Glycerine paint lies softer and thinner than wax. Team's estimate. */
     public const GLYCERINE_SHARE = 0.8;
@@ -36,20 +36,36 @@ final readonly class Defaults
     public const MOST_REFLECTANCE = 0.985;
 
     /** A film this near to the colour meant has covered. Team's estimate. */
-    public const COVERED_WITHIN = 5.5;
+    public const COVERED_WITHIN = 9.0;
 
     /** After this many coats more of them help no more. */
     public const MOST_COATS = 6;
 
-    /** Share of a stroke that comes from a fully wet film below, by the stroke's load. Team's estimates. */
-    public const PICKED_UP_DAMP = 0.3;
+    /**
+     * Share of a stroke that comes from a fully wet darker film below, by the stroke's load: a little dark goes a long way. Common
+     * practice, no source: white on wet black greys, petals on a sponged base stay clean.
+     */
+    public const PICKED_UP_DAMP = 0.04;
 
-    public const PICKED_UP_NORMAL = 0.55;
+    public const PICKED_UP_NORMAL = 0.08;
 
-    public const PICKED_UP_LIQUID = 0.8;
+    public const PICKED_UP_LIQUID = 0.2;
 
-    /** A stroke this far from the colour meant has turned. Team's estimate. */
-    public const TURNED_BEYOND = 6.0;
+    /**
+     * The same of a paler film below, which it takes far more of to show: set so that red on wet white turns pink and a violet
+     * heart in a wet white flower lilac (common practice, no source).
+     */
+    public const PALE_PICKED_UP_DAMP = 0.7;
+
+    public const PALE_PICKED_UP_NORMAL = 0.85;
+
+    public const PALE_PICKED_UP_LIQUID = 0.92;
+
+    /** A stroke this far from the colour meant has turned, for somebody two metres away. Team's estimate. */
+    public const TURNED_BEYOND = 14.0;
+
+    /** Steps of CIELAB lightness that turn a colour which keeps its name, red into a pale red. Team's estimate. */
+    public const PALER_BY = 8.0;
 
     /** In a blend the brush drags this share of the colour it comes from along, and this share back. Team's estimates. */
     public const DRAGGED_SHARE = 0.3;
@@ -63,13 +79,19 @@ final readonly class Defaults
     public const MUD_NEEDS_CHROMA = 22.0;
 
     /** A line less different from its ground than this is not seen from two metres. Team's estimate. */
-    public const SEEN_AT_TWO_METRES = 18.0;
+    public const SEEN_AT_TWO_METRES = 12.0;
+
+    /** Colours nearer than this are of one kind: nobody sees whether the one took up some of the other. Team's estimate. */
+    public const OWN_KIND_WITHIN = 18.0;
 
     /** From this chroma on a colour is strong: it stains what is laid over it. Team's estimate. */
     public const STRONG_CHROMA = 40.0;
 
+    /** CIELAB a* from which a colour is a red that takes two coats of white to cover. Team's estimate. */
+    public const RED_FROM = 40.0;
+
     /** Lightness from which a colour is pale, and below which it is dark. Team's estimates. */
     public const PALE_LIGHTNESS = 78.0;
 
-    public const DARK_LIGHTNESS = 45.0;
+    public const DARK_LIGHTNESS = 40.0;
 }

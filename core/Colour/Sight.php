@@ -31,18 +31,21 @@ final readonly class Sight
      */
     public static function pickedUp(Paint $stroke, Paint $film, Load $load, float $wetness): Paint
     {
+        $isPaler = Lab::of($film->thick())->lightness > Lab::of($stroke->thick())->lightness;
         $share = match ($load) {
-            Load::Damp => Defaults::PICKED_UP_DAMP,
-            Load::Normal => Defaults::PICKED_UP_NORMAL,
-            Load::Liquid => Defaults::PICKED_UP_LIQUID,
+            Load::Damp => $isPaler ? Defaults::PALE_PICKED_UP_DAMP : Defaults::PICKED_UP_DAMP,
+            Load::Normal => $isPaler ? Defaults::PALE_PICKED_UP_NORMAL : Defaults::PICKED_UP_NORMAL,
+            Load::Liquid => $isPaler ? Defaults::PALE_PICKED_UP_LIQUID : Defaults::PICKED_UP_LIQUID,
         };
 
         return $wetness <= 0.0 ? $stroke : $stroke->mixedWith($film, $share * min(1.0, $wetness));
     }
 
+    /** Whether the eye sees another colour than was meant: far enough off, and called otherwise. */
     public static function hasTurned(LinearRgb $seen, LinearRgb $meant): bool
     {
-        return Difference::between(Lab::of($seen), Lab::of($meant)) > Defaults::TURNED_BEYOND;
+        return Difference::between(Lab::of($seen), Lab::of($meant)) > Defaults::TURNED_BEYOND
+            && (Word::of($seen) !== Word::of($meant) || abs(Lab::of($seen)->lightness - Lab::of($meant)->lightness) > Defaults::PALER_BY);
     }
 
     public static function isSeenAtTwoMetres(LinearRgb $line, LinearRgb $ground): bool

@@ -31,6 +31,13 @@ final readonly class ChangeoverMatrix
         return $this->handWipe($from, $to)->plus($this->tool($from, $to));
     }
 
+    /** Whether the same brush is rinsed between the two, for the kit holds no other one. */
+    public function rinses(Step $from, Step $to): bool
+    {
+        return $to->medium === Medium::Brush && $from->medium === Medium::Brush && $this->toolName($from) === $this->toolName($to)
+            && ! $to->usesColoursOf($from) && ! $this->hasAnotherBrush($to);
+    }
+
     private function handWipe(Step $from, Step $to): Duration
     {
         $dirty = $from->medium === Medium::Glitter || $from->medium === Medium::Gem;

@@ -75,6 +75,15 @@ enum Shape: string
         return $this === self::Scales || $this === self::Mesh || $this === self::StarField;
     }
 
+    /** What is painted on a figure, as bands, eyes and teeth are, and not as a figure of its own beside it. */
+    public function isPart(): bool
+    {
+        return match ($this) {
+            self::Circle, self::Oval, self::Ring, self::Triangle, self::Diamond, self::Band, self::Crescent, self::Eye, self::Nose, self::Tooth, self::Muzzle => true,
+            default => false,
+        };
+    }
+
     public function label(): string
     {
         return str_replace('_', ' ', $this->value);

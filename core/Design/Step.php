@@ -158,10 +158,12 @@ final readonly class Step
         return $this->shut === Shut::Eyes || $this->shut === Shut::Both;
     }
 
-    /** Paint on the lips themselves, not about them. */
+    /** Paint on the lips themselves, not about them: what covers a lip wears, a smile line beside it does not. */
     public function paintsLips(): bool
     {
-        return $this->medium->isPaintedOn() && (in_array(Zone::Lips, $this->zones, true) || in_array(Zone::LowerLip, $this->zones, true));
+        $lips = array_filter($this->zones, static fn (Zone $zone): bool => $zone->isLip());
+
+        return $lips !== [] && $this->medium->isPaintedOn() && $this->technique->covers();
     }
 
     /** Strokes or marks a side; the usual ones where no count is said. */

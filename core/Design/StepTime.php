@@ -22,4 +22,9 @@ final readonly class StepTime
         public ?Duration $eightOfTen = null,
         public int $practised = 0,
     ) {}
+
+    public function lasting(Duration $duration): self
+    {
+        return new self($duration, $this->source, $this->faces, $this->eightOfTen, $this->practised);
+    }
 }

@@ -14,6 +14,7 @@ final readonly class StepTimes
         private WorkContent $work,
         private Person $person,
         private array $logged = [],
+        private Timing $timing = Timing::HandToHand,
     ) {}
 
     /** For the usual child, by a painter who has logged nothing yet. */
@@ -25,7 +26,19 @@ final readonly class StepTimes
     /** @param  array<string, StepTime>  $logged  by the way of the step, see StepValues */
     public function knowing(array $logged): self
     {
-        return new self($this->work, $this->person, $logged);
+        return new self($this->work, $this->person, $logged, $this->timing);
+    }
+
+    /** What typed seconds hold. */
+    public function timedBy(Timing $timing): self
+    {
+        return new self($this->work, $this->person, $this->logged, $timing);
+    }
+
+    /** Whether the typed seconds of a step hold the change to its tool. */
+    public function holdToolChange(Step $step): bool
+    {
+        return $step->time !== null && $this->timing === Timing::HandToHand && $step->technique !== Technique::Wait;
     }
 
     /**

@@ -81,6 +81,15 @@ enum Technique: string
         };
     }
 
+    /** Whether it lays a thin line, and not a drop or a field of paint. */
+    public function isThin(): bool
+    {
+        return match ($this) {
+            self::Line, self::Outline, self::Whisker, self::Lash, self::Swirl, self::DoubleSwirl => true,
+            default => false,
+        };
+    }
+
     /** Whether strokes or marks of it can be counted. */
     public function isCounted(): bool
     {

@@ -7,8 +7,10 @@ namespace Core\Kit;
 use Core\Design\ChangeoverMatrix;
 use Core\Design\Colour;
 use Core\Design\Design;
+use Core\Design\HandTimes;
 use Core\Design\Medium;
 use Core\Design\StepTimes;
+use Core\Design\Timeline\Timeline;
 use Core\Units\Duration;
 
 /** What one more brush, kept for one colour all day, would save on every face. */
@@ -19,7 +21,8 @@ final readonly class BrushSaving
     /** @return list<self> the greatest first; none where nothing is saved */
     public static function of(Design $design, Kit $kit, BenchTimes $times, StepTimes $stepTimes): array
     {
-        $makespan = static fn (Kit $with): Duration => $design->timeline(new ChangeoverMatrix($times, $with), $stepTimes)->makespan();
+        $hands = HandTimes::of($design->steps, new ChangeoverMatrix($times, $kit), $stepTimes);
+        $makespan = static fn (Kit $with): Duration => Timeline::of($design->steps, new ChangeoverMatrix($times, $with), $stepTimes, $hands)->makespan();
         $now = $makespan($kit);
         $savings = [];
         foreach (self::brushColours($design) as $colour) {

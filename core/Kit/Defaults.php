@@ -31,8 +31,8 @@ final readonly class Defaults
     /** Put down and take up a tool that lies ready. Team's estimate. */
     public const PICK_UP_SECONDS = 2.0;
 
-    /** Swirl it in the cake until it carries enough: two or three pulls (common practice, no source). Team's estimate of the time. */
-    public const LOAD_SECONDS = 4.0;
+    /** Swirl it in the cake until it carries enough: two or three pulls, some 2 s (common practice, no source). */
+    public const LOAD_SECONDS = 2.0;
 
     /** Rinse a brush until it carries a lighter colour cleanly, and press it out. Team's estimate. */
     public const RINSE_SECONDS = 10.0;

@@ -68,13 +68,21 @@ final readonly class Ladder
         $named = [
             RungName::Core->value => $first,
             RungName::Quick->value => ($design->promise === null || ! $last->time->isLongerThan($design->promise) ? null : $this->fitting($design->promise)) ?? $this->nearest($half),
-            RungName::Party->value => $last,
+            RungName::Party->value => $this->whole($last),
         ];
         foreach ($design->rungs as $choice) {
             $named[$choice->name->value] = $this->chosen($choice) ?? $named[$choice->name->value];
         }
 
         return $named;
+    }
+
+    /** Everything as typed, unless another way to paint it looks better. */
+    private function whole(Rung $last): Rung
+    {
+        $whole = $this->versions->rung($this->versions->choices->whole()->picks);
+
+        return $whole === null || $whole->version->look < $last->version->look ? $last : $whole;
     }
 
     private function nearest(Duration $time): Rung

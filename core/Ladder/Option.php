@@ -7,6 +7,7 @@ namespace Core\Ladder;
 use Core\Design\Alternative;
 use Core\Design\Side;
 use Core\Design\Step;
+use Core\Exceptions\InvalidStep;
 
 /** One way that a step can be in a version: as typed, painted another way, or left out. */
 final readonly class Option
@@ -23,7 +24,7 @@ final readonly class Option
     {
         return [
             self::asTyped($step),
-            ...array_map(static fn (Alternative $way): self => self::otherWay($step, $way), $step->alternatives),
+            ...array_filter(array_map(static fn (Alternative $way): ?self => self::otherWay($step, $way), $step->alternatives), static fn (?self $way): bool => $way !== null),
             ...($step->optional ? [new self(null, 0, "“{$step->name}” left out")] : []),
         ];
     }
@@ -33,9 +34,26 @@ final readonly class Option
         return new self($step, $step->look * Defaults::TENTHS, '');
     }
 
-    private static function otherWay(Step $step, Alternative $way): self
+    /** The step on one side only, for another one of its motif is. */
+    public static function onOneSide(Step $step, Side $side): ?self
     {
-        $painted = $step->painted($way);
+        return self::otherWay($step, new Alternative($step->medium, $step->technique, $step->tool, null, null, $side));
+    }
+
+    /** Left out with the step that it serves, which says so for both. */
+    public static function leftOutToo(): self
+    {
+        return new self(null, 0, '');
+    }
+
+    /** Null where nobody can paint it that way, such as the tip of the nose on the left only. */
+    private static function otherWay(Step $step, Alternative $way): ?self
+    {
+        try {
+            $painted = $step->painted($way);
+        } catch (InvalidStep) {
+            return null;
+        }
         $look = $way->look ?? $step->look * self::share($step, $painted);
 
         return new self($painted, (int) round($look * Defaults::TENTHS), self::words($step, $painted));

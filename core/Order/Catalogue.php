@@ -19,7 +19,7 @@ final readonly class Catalogue
             new Rules\SparkleOnDry, new Rules\LineOnTackyBase, new Rules\LineOnDryBase, new Rules\SoftInlayWhileTacky, new Rules\LooseGlitterOnWet,
             new Rules\GlitterNeedsHold, new Rules\DotsAfterGlitter, new Rules\PaleOverStrongCoats, new Rules\BlendLightIntoDark,
             new Rules\MuddyNeighbours, new Rules\SplitCakeWrongWay, new Rules\CakeLongerThanSponge, new Rules\LineSeenAtTwoMetres,
-            new Rules\GemsLast, new Rules\LipsLast, new Rules\LipsWear, new Rules\LipsNever, new Rules\EyesShutTooLong, new Rules\StillTooLong,
+            new Rules\GemsLast, new Rules\LipsLast, new Rules\LidsLast, new Rules\BlendTakesMinutes, new Rules\LipsWear, new Rules\LipsNever, new Rules\EyesShutTooLong, new Rules\StillTooLong,
             new Rules\LongerThanPromise, new Rules\StandingWait, new Rules\ToolTornApart, new Rules\BlackAndWhiteBrush, new Rules\NeedlessFinerBrush,
             new Rules\SpongeSides, new Rules\TooBusy, new Rules\LargeWhiteInPearl, new Rules\FrameDotted, new Rules\HighlightsLighter,
             new Rules\TextureFreehand, new Rules\GemsSelfStick, new Rules\GemsNone, new Rules\FeaturesFirst, new Rules\TopToBottom,

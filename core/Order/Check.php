@@ -22,9 +22,31 @@ final readonly class Check
                 array_push($findings, ...$rule->findings($course));
             }
         }
-        usort($findings, static fn (Finding $one, Finding $other): int => self::rank($one->severity) <=> self::rank($other->severity));
+        usort($findings, static fn (Finding $one, Finding $other): int => [self::rank($one->severity), $other->cost] <=> [self::rank($other->severity), $one->cost]);
 
-        return new self($course, $findings);
+        return new self($course, self::onceAPair($findings));
+    }
+
+    /**
+     * Two warnings about the same two steps are one to a painter: the dearer says it.
+     *
+     * @param  list<Finding>  $findings  the worst first
+     * @return list<Finding>
+     */
+    private static function onceAPair(array $findings): array
+    {
+        $said = $once = [];
+        foreach ($findings as $finding) {
+            $pair = $finding->steps;
+            sort($pair);
+            $key = count($pair) === 2 && $finding->severity === Severity::Warn ? implode(' ', $pair) : '';
+            if ($key === '' || ! isset($said[$key])) {
+                $once[] = $finding;
+                $said[$key] = true;
+            }
+        }
+
+        return $once;
     }
 
     public function hasStop(): bool
@@ -41,7 +63,7 @@ final readonly class Check
     private static function broken(Course $course): array
     {
         $first = $longest = [];
-        foreach ($course->constraints->all as $constraint) {
+        foreach ($course->constraints->all() as $constraint) {
             $key = "{$constraint->rule} {$constraint->from}";
             if (self::isBroken($course, $constraint) && (! isset($first[$key]) || $constraint->to < $first[$key]->to)) {
                 $first[$key] = $constraint;
@@ -95,9 +117,7 @@ final readonly class Check
 
     private static function isBroken(Course $course, Constraint $constraint): bool
     {
-        $gap = $course->gap($constraint->from, $constraint->to);
-
-        return $constraint->from > $constraint->to || $gap < $constraint->least || $gap > ($constraint->most ?? $gap);
+        return $constraint->isBrokenBy($course->gap($constraint->from, $constraint->to), $constraint->from > $constraint->to);
     }
 
     private static function finding(Course $course, Constraint $broken): Finding
@@ -110,6 +130,22 @@ final readonly class Check
         };
         $ids = [$course->step($broken->from)->id, $course->step($broken->to)->id];
 
-        return new Finding($broken->rule, $broken->severity, $ids, "{$broken->why} {$said}", Repairs::of($course)->mending($broken));
+        $cost = $broken->price($gap, $broken->from > $broken->to, $course->preparation->durations);
+
+        return new Finding($broken->rule, $broken->severity, $ids, "{$broken->why} {$said}", Repairs::of($course)->mending($broken), $cost, self::evidence($course, $broken, $gap));
+    }
+
+    /** @return list<Evidence> */
+    private static function evidence(Course $course, Constraint $broken, int $gap): array
+    {
+        $design = $course->preparation;
+        $length = static fn (int $milliseconds): string => Duration::ofMilliseconds($milliseconds)->format();
+        $evidence = match (true) {
+            $broken->from > $broken->to => [Evidence::ofDesign('to paint again', $design->durations[$broken->to]->format())],
+            $gap < $broken->least => [Evidence::ofFilm($design, $broken->from, 'wait wanted', Duration::ofMilliseconds($broken->least)), Evidence::ofDesign('here it waits', $length($gap))],
+            default => [Evidence::ofFilm($design, $broken->from, 'holds for', Duration::ofMilliseconds((int) $broken->most)), Evidence::ofDesign('here it comes after', $length($gap))],
+        };
+
+        return $broken->number === null ? $evidence : [...$evidence, Evidence::ofNumber($design->circumstances, $broken->number)];
     }
 }

@@ -18,6 +18,7 @@ final readonly class Circumstances
         public StepTimes $times,
         public Drying $drying,
         public Schools $schools,
+        public TradeNumbers $numbers = new TradeNumbers,
     ) {}
 
     /** The team's starting values, an empty kit, reference air. */
@@ -28,16 +29,16 @@ final readonly class Circumstances
 
     public function withDrying(Drying $drying): self
     {
-        return new self($this->kit, $this->changeovers, $this->times, $drying, $this->schools);
+        return new self($this->kit, $this->changeovers, $this->times, $drying, $this->schools, $this->numbers);
     }
 
     public function withTimes(StepTimes $times): self
     {
-        return new self($this->kit, $this->changeovers, $times, $this->drying, $this->schools);
+        return new self($this->kit, $this->changeovers, $times, $this->drying, $this->schools, $this->numbers);
     }
 
     public function withSchools(Schools $schools): self
     {
-        return new self($this->kit, $this->changeovers, $this->times, $this->drying, $schools);
+        return new self($this->kit, $this->changeovers, $this->times, $this->drying, $schools, $this->numbers);
     }
 }

@@ -23,13 +23,22 @@ final readonly class Clash
 
     /**
      * @param  list<list<int>>  $changeovers
-     * @return list<Constraint|list<int>> constraints, and groups that are to stay together
+     * @return list<Constraint|list<int>> of what the painter said: constraints, and groups that are to stay together
      */
     public static function among(Preparation $design, Constraints $constraints, array $changeovers): array
     {
         $clash = new self($design, $changeovers);
 
-        return $clash->explain([], false, [...$constraints->all, ...$constraints->together]);
+        return $clash->explain([], false, [...$constraints->firm, ...$constraints->together]);
+    }
+
+    /**
+     * @param  list<list<int>>  $changeovers
+     * @param  list<Constraint|list<int>>  $kept
+     */
+    public static function isFeasible(Preparation $design, array $changeovers, array $kept): bool
+    {
+        return (new self($design, $changeovers))->mayKeep($kept);
     }
 
     /**
@@ -40,7 +49,7 @@ final readonly class Clash
      */
     private function explain(array $kept, bool $isNew, array $open): array
     {
-        if ($isNew && ! $this->isFeasible($kept)) {
+        if ($isNew && ! $this->mayKeep($kept)) {
             return [];
         }
         if (count($open) <= 1) {
@@ -55,7 +64,7 @@ final readonly class Clash
     }
 
     /** @param  list<Constraint|list<int>>  $kept */
-    private function isFeasible(array $kept): bool
+    private function mayKeep(array $kept): bool
     {
         $groups = array_values(array_filter($kept, is_array(...)));
         $constraints = array_values(array_filter($kept, static fn (Constraint|array $one): bool => $one instanceof Constraint));

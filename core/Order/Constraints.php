@@ -6,9 +6,10 @@ namespace Core\Order;
 
 use Core\Design\Pin;
 use Core\Design\PinKind;
+use Core\Order\Internal\Precedence;
 use Core\Order\Search\Lag;
 
-/** All that a design's order must keep: the craft's rules, the painter's pins, and the picture itself. */
+/** All that bears on the order of a design: the painter's pins and waits, the craft's rules, the picture, and wishes. */
 final readonly class Constraints
 {
     public const PIN = 'pin';
@@ -17,29 +18,73 @@ final readonly class Constraints
 
     public const TYPED_DRYING = 'typed-drying';
 
+    public const TYPED_WAIT = 'typed-wait';
+
+    public const ACT = 'act';
+
     /**
-     * @param  list<Constraint>  $all
+     * @param  list<Constraint>  $firm  what the painter said: no order breaks it
+     * @param  list<Constraint>  $craft  what the rules of the craft warn of: each has its price
+     * @param  list<Constraint>  $wished  what would be nice, and what makes the picture
      * @param  list<list<int>>  $together  groups of places that nothing may come between
      */
-    private function __construct(public array $all, public array $together) {}
+    private function __construct(public array $firm, public array $craft, public array $wished, public array $together) {}
 
     public static function of(Preparation $design): self
     {
         $asked = Catalogue::asked($design->design, $design->circumstances->schools);
-        $firm = $wished = [];
+        $craft = $wished = [];
         foreach ($asked as $rule) {
             $ordered = $rule instanceof OrdersSteps ? $rule->constraints($design) : [];
-            $rule->severity() === Severity::Tip ? $wished[] = $ordered : $firm[] = $ordered;
+            $rule->severity() === Severity::Tip ? $wished[] = $ordered : $craft[] = $ordered;
         }
-        $firm = array_merge(self::pinned($design), self::typedDrying($design), ...$firm);
+        $acts = Acts::in($design->steps);
+        $craft = self::unpinned($design, array_merge(...$craft));
 
-        return new self([...$firm, ...self::thatFit($design, $firm, [...self::picture($design, $firm), ...array_merge(...$wished)])], self::groups($design));
+        $firm = [...self::pinned($design), ...self::typedDrying($design), ...self::typedWaits($design), ...self::acts($design, $acts)];
+
+        return new self(
+            $firm,
+            $craft,
+            self::fitting($design, [...$firm, ...$craft], [...self::picture($design, $craft), ...array_merge(...$wished)]),
+            self::groups($design, $acts),
+        );
     }
 
-    /** @return list<Lag> one for each pair, with the narrowest bounds */
-    public function lags(): array
+    /**
+     * Wishes that close no circle with what stands.
+     *
+     * @param  list<Constraint>  $standing
+     * @param  list<Constraint>  $wished
+     * @return list<Constraint>
+     */
+    private static function fitting(Preparation $design, array $standing, array $wished): array
     {
-        return self::lagsOf($this->all);
+        $precedence = new Precedence(count($design->steps));
+        foreach ($standing as $constraint) {
+            $precedence->take($constraint->from, $constraint->to);
+        }
+
+        return $precedence->takeFitting($wished);
+    }
+
+    /** @param  list<Constraint|list<int>>  $clash  of the firm ones and the groups */
+    public function without(array $clash): self
+    {
+        $isOut = static fn (Constraint|array $one): bool => in_array($one, $clash, true);
+
+        return new self(
+            array_values(array_filter($this->firm, static fn (Constraint $one): bool => ! $isOut($one))),
+            $this->craft,
+            $this->wished,
+            array_values(array_filter($this->together, static fn (array $one): bool => ! $isOut($one))),
+        );
+    }
+
+    /** @return list<Constraint> */
+    public function all(): array
+    {
+        return [...$this->firm, ...$this->craft, ...$this->wished];
     }
 
     /**
@@ -57,14 +102,6 @@ final readonly class Constraints
         }
 
         return array_values($lags);
-    }
-
-    /** Only what the craft, the pins and the picture want, without what would merely be nice. */
-    public function withoutWishes(): self
-    {
-        $firm = array_filter($this->all, static fn (Constraint $constraint): bool => $constraint->severity !== Severity::Tip || $constraint->rule === self::PICTURE);
-
-        return new self(array_values($firm), $this->together);
     }
 
     /** @return list<Constraint> */
@@ -93,10 +130,28 @@ final readonly class Constraints
     /** Wanted pick-up: the later step takes up some of the earlier one's paint. */
     private static function whileWet(Preparation $design, int $from, int $to): Constraint
     {
-        $wet = $design->tackyAfter($from);
+        $wet = $design->dryAfter($from);
         $why = "You pinned “{$design->name($to)}” while “{$design->name($from)}” is wet, which it is for {$wet->format()}.";
 
         return new Constraint(self::PIN, Severity::Warn, $from, $to, $why, 0, $wet->milliseconds);
+    }
+
+    /**
+     * Who pins a step while another one is wet wants what the rules warn of.
+     *
+     * @param  list<Constraint>  $craft
+     * @return list<Constraint>
+     */
+    private static function unpinned(Preparation $design, array $craft): array
+    {
+        $wet = [];
+        foreach ($design->design->pins as $pin) {
+            if ($pin->kind === PinKind::WhileWet) {
+                $wet[implode(' ', self::places($design, $pin))] = true;
+            }
+        }
+
+        return array_values(array_filter($craft, static fn (Constraint $one): bool => ! isset($wet["{$one->from} {$one->to}"])));
     }
 
     /** @return list<Constraint> */
@@ -115,15 +170,15 @@ final readonly class Constraints
         return array_map(static fn (int $other): Constraint => self::pin($other, $last, "You pinned “{$design->name($last)}” last."), $others);
     }
 
-    /** @return list<list<int>> groups that share a step are one group */
-    private static function groups(Preparation $design): array
+    /**
+     * @param  array<int, int>  $acts  the step served by each
+     * @return list<list<int>> groups that share a step are one group
+     */
+    private static function groups(Preparation $design, array $acts): array
     {
+        $pinned = array_filter($design->design->pins, static fn (Pin $pin): bool => $pin->kind === PinKind::Together);
         $groups = [];
-        foreach ($design->design->pins as $pin) {
-            if ($pin->kind !== PinKind::Together) {
-                continue;
-            }
-            $group = self::places($design, $pin);
+        foreach ([...array_map(static fn (Pin $pin): array => self::places($design, $pin), $pinned), ...self::withActs($acts)] as $group) {
             foreach ($groups as $at => $other) {
                 if (array_intersect($group, $other) !== []) {
                     $group = [...$group, ...$other];
@@ -134,6 +189,15 @@ final readonly class Constraints
         }
 
         return array_values($groups);
+    }
+
+    /**
+     * @param  array<int, int>  $acts
+     * @return list<list<int>>
+     */
+    private static function withActs(array $acts): array
+    {
+        return array_map(static fn (int $act, int $served): array => [$act, $served], array_keys($acts), array_values($acts));
     }
 
     /** @return list<int> */
@@ -160,24 +224,14 @@ final readonly class Constraints
         return $constraints;
     }
 
-    /**
-     * What lies over what makes the picture: it stays so, unless the craft says otherwise. Glitter that must be caught by a wet
-     * film goes on when that film is wet, whatever was typed over it.
-     *
-     * @param  list<Constraint>  $firm
-     * @return list<Constraint>
-     */
-    private static function picture(Preparation $design, array $firm): array
+    /** @return list<Constraint> */
+    private static function typedWaits(Preparation $design): array
     {
-        $caught = [];
-        foreach ($firm as $constraint) {
-            $caught[$constraint->to] = $constraint->most !== null && $design->layers[$constraint->to] === Layer::Glitter || ($caught[$constraint->to] ?? false);
-        }
         $constraints = [];
-        foreach ($design->touching() as [$under, $over]) {
-            if ($under < $over && ! ($caught[$under] ?? false) && ! ($caught[$over] ?? false)) {
-                $why = "“{$design->name($over)}” lies over “{$design->name($under)}”.";
-                $constraints[] = new Constraint(self::PICTURE, Severity::Tip, $under, $over, $why);
+        foreach ($design->waits as $wait) {
+            if ($wait->before > 0 && $wait->before < count($design->steps)) {
+                $why = "You typed a wait between “{$design->name($wait->before - 1)}” and “{$design->name($wait->before)}”.";
+                $constraints[] = new Constraint(self::TYPED_WAIT, Severity::Warn, $wait->before - 1, $wait->before, $why, $wait->length);
             }
         }
 
@@ -185,36 +239,51 @@ final readonly class Constraints
     }
 
     /**
-     * Wishes, taken in one after the other as far as they close no circle with what stands.
-     *
-     * @param  list<Constraint>  $firm
-     * @param  list<Constraint>  $wished
+     * @param  array<int, int>  $acts  the step served by each
      * @return list<Constraint>
      */
-    private static function thatFit(Preparation $design, array $firm, array $wished): array
+    private static function acts(Preparation $design, array $acts): array
     {
-        $after = array_fill(0, count($design->steps), 0);
-        $reached = static function (int $from, int $to) use (&$after): void {
-            $new = $after[$to] | 1 << $to;
-            foreach ($after as $step => $later) {
-                if ($step === $from || ($later >> $from & 1) === 1) {
-                    $after[$step] = $later | $new;
-                }
-            }
-        };
-        foreach ($firm as $constraint) {
-            $reached($constraint->from, $constraint->to);
+        return array_map(static fn (int $act, int $served): Constraint => new Constraint(
+            self::ACT, Severity::Warn, min($act, $served), max($act, $served), "“{$design->name($act)}” goes with “{$design->name($served)}”.",
+        ), array_keys($acts), array_values($acts));
+    }
+
+    /**
+     * What lies over what makes the picture: it stays so, unless the craft says otherwise. Glitter that must be caught by a wet
+     * film goes on when that film is wet, whatever was typed over it.
+     *
+     * @param  list<Constraint>  $craft
+     * @return list<Constraint>
+     */
+    private static function picture(Preparation $design, array $craft): array
+    {
+        $caught = [];
+        foreach ($craft as $constraint) {
+            $caught[$constraint->to] = $constraint->most !== null && $design->layers[$constraint->to] === Layer::Glitter || ($caught[$constraint->to] ?? false);
         }
-        $fit = [];
-        foreach ($wished as $constraint) {
-            if (($after[$constraint->to] >> $constraint->from & 1) === 0) {
-                if (($after[$constraint->from] >> $constraint->to & 1) === 0) {
-                    $reached($constraint->from, $constraint->to);
+        $constraints = [];
+        foreach (array_keys($design->steps) as $over) {
+            for ($under = 0; $under < $over; $under++) {
+                $isCaught = ($caught[$under] ?? false) || ($caught[$over] ?? false);
+                if (! $isCaught && ($design->touch($under, $over) || self::comesFirst($design, $under, $over))) {
+                    $why = $design->touch($under, $over)
+                        ? "“{$design->name($over)}” lies over “{$design->name($under)}”."
+                        : "“{$design->name($under)}” comes before the finer work.";
+                    $constraints[] = new Constraint(self::PICTURE, Severity::Tip, $under, $over, $why);
                 }
-                $fit[] = $constraint;
             }
         }
 
-        return $fit;
+        return $constraints;
+    }
+
+    /** Base before all that is finer, and highlights after shapes, everywhere on the face (common practice, no source). */
+    private static function comesFirst(Preparation $design, int $under, int $over): bool
+    {
+        $isFiner = $design->layers[$over]->isFine() || $design->layers[$over] === Layer::Shape;
+
+        return ($isFiner && in_array($design->layers[$under], [Layer::Powder, Layer::Base, Layer::Texture], true) && ! $design->isWorkedIn($under))
+            || ($design->isHighlight($over) && $design->layers[$under] === Layer::Shape);
     }
 }

@@ -132,16 +132,16 @@ final readonly class Course
             $places = self::places($this->preparation->places[$at]);
             $first = $places[0] ?? -1;
             $film = $top[$first] ?? null;
-            $grounds = $seen[$first] ?? $skin;
-            $sightings[] = $now = $step->medium->isPaintedOn() ? $this->sight($at, $grounds, $film) : [];
+            $about = array_merge(...array_map(static fn (int $place): array => $seen[$place] ?? $skin, $places === [] ? [-1] : $places));
+            $sightings[] = $now = $step->medium->isPaintedOn() ? $this->sight($at, $seen[$first] ?? $skin, $film, $about) : [];
             $under[] = $film;
-            if ($now === [] || ! $this->preparation->layers[$at]->covers()) {
+            if ($now === [] || ! $this->preparation->covers($at)) {
                 continue;
             }
             $colours = array_map(static fn (Sighting $sighting): LinearRgb => $sighting->seen(), $now);
             foreach ($places as $place) {
                 // A shape leaves some of its place bare.
-                $seen[$place] = $this->preparation->layers[$at] === Layer::Shape ? [...($seen[$place] ?? $skin), ...$colours] : $colours;
+                $seen[$place] = in_array($this->preparation->layers[$at], [Layer::Shape, Layer::Texture], true) ? [...($seen[$place] ?? $skin), ...$colours] : $colours;
                 $top[$place] = $at;
             }
         }
@@ -150,10 +150,11 @@ final readonly class Course
     }
 
     /**
-     * @param  list<LinearRgb>  $grounds
+     * @param  non-empty-list<LinearRgb>  $grounds  at its first place
+     * @param  list<LinearRgb>  $about  at all its places
      * @return list<Sighting> by colour
      */
-    private function sight(int $at, array $grounds, ?int $film): array
+    private function sight(int $at, array $grounds, ?int $film, array $about): array
     {
         $step = $this->preparation->steps[$at];
         $ground = Sighting::mean(...$grounds);
@@ -167,7 +168,7 @@ final readonly class Course
             for ($coat = 1; $coat < $step->coats; $coat++) {
                 $coats[] = $paint->over($coats[$coat - 1]);
             }
-            $sightings[] = new Sighting(LinearRgb::ofHex($meant->hex), $coats, $paint->over($ground), $grounds);
+            $sightings[] = new Sighting(LinearRgb::ofHex($meant->hex), $coats, $paint->over($ground), $about);
         }
 
         return $sightings;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Order;
 
+use Core\Units\Duration;
+
 /** What a rule says of a design. */
 final readonly class Finding
 {
@@ -11,6 +13,8 @@ final readonly class Finding
      * @param  string  $rule  id of the rule
      * @param  list<string>  $steps  ids of the steps it speaks of
      * @param  string  $says  in whole sentences, with this design's own numbers
+     * @param  int  $cost  milliseconds that it costs on this design, by which findings are ranked
+     * @param  list<Evidence>  $evidence  the numbers it rests on
      */
     public function __construct(
         public string $rule,
@@ -18,13 +22,28 @@ final readonly class Finding
         public array $steps,
         public string $says,
         public ?Fix $fix = null,
+        public int $cost = 0,
+        public array $evidence = [],
     ) {}
 
     /** @param  list<int>  $places  of the steps it speaks of */
     public static function of(Rule $rule, Course $course, array $places, string $says, ?Fix $fix = null): self
     {
         $ids = array_map(static fn (int $at): string => $course->step($at)->id, $places);
+        // Where a rule does not say better, it costs as long as what it speaks of takes to paint again.
+        $again = $places === [] ? 0 : $course->preparation->durations[$places[count($places) - 1]]->milliseconds;
 
-        return new self($rule->id(), $rule->severity(), $ids, $says, $fix);
+        return new self($rule->id(), $rule->severity(), $ids, $says, $fix, $rule->severity() === Severity::Tip ? 0 : $again);
+    }
+
+    /** What it costs, where that is known better. */
+    public function costing(Duration $cost): self
+    {
+        return new self($this->rule, $this->severity, $this->steps, $this->says, $this->fix, $cost->milliseconds, $this->evidence);
+    }
+
+    public function restingOn(Evidence ...$evidence): self
+    {
+        return new self($this->rule, $this->severity, $this->steps, $this->says, $this->fix, $this->cost, array_values($evidence));
     }
 }

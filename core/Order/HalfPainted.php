@@ -25,6 +25,23 @@ final readonly class HalfPainted
         return array_keys($this->done);
     }
 
+    /**
+     * @param  list<Step>  $steps
+     * @return list<int> places of all steps: these as they were painted, then the others as typed
+     */
+    public function first(array $steps): array
+    {
+        $places = array_flip(array_column($steps, 'id'));
+        $done = [];
+        foreach (array_keys($this->done) as $id) {
+            if (isset($places[$id])) {
+                $done[] = $places[$id];
+            }
+        }
+
+        return [...$done, ...array_values(array_diff(array_keys($steps), $done))];
+    }
+
     /** How long ago the first of them ended: the makespan of any order includes it. */
     public function before(): int
     {

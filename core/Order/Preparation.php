@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Order;
 
 use Core\Colour\Defaults as ColourDefaults;
+use Core\Colour\Difference;
 use Core\Colour\Lab;
 use Core\Colour\LinearRgb;
 use Core\Colour\Paint;
@@ -12,9 +13,11 @@ use Core\Colour\Sight;
 use Core\Colour\Word;
 use Core\Design\Colour;
 use Core\Design\Design;
+use Core\Design\HandTimes;
 use Core\Design\Medium;
 use Core\Design\Side;
 use Core\Design\Step;
+use Core\Design\StepTime;
 use Core\Design\Technique;
 use Core\Design\Zone;
 use Core\Kit\Finish;
@@ -26,6 +29,9 @@ use Core\Units\Duration;
 /** What is known of a design's steps before they have an order. Steps are named by their place in the design. */
 final readonly class Preparation
 {
+    /** Highlights that one mark below them may carry. Team's estimate. */
+    private const SPARKLES_A_MARK = 2;
+
     /** @var list<Step> */
     public array $steps;
 
@@ -35,7 +41,9 @@ final readonly class Preparation
     /** @var list<int> bits of the places on the skin, two sides each */
     public array $places;
 
-    /** @var list<Duration> */
+    public HandTimes $hands;
+
+    /** @var list<Duration> on the skin, by place */
     public array $durations;
 
     /** @var list<Film|null> null where nothing wet is laid */
@@ -56,12 +64,17 @@ final readonly class Preparation
     /** @var array<string, LinearRgb> what a stroke turns on a film just laid, by the ways of both, where it turns */
     private array $turned;
 
-    public function __construct(public Design $design, public Circumstances $circumstances)
+    /**
+     * @param  HandTimes|null  $hands  where the steps were timed in another design; as typed in this one where it is left out
+     * @param  list<TypedWait>  $waits  that were typed as steps, and are none of the design's any more
+     */
+    public function __construct(public Design $design, public Circumstances $circumstances, ?HandTimes $hands = null, public array $waits = [])
     {
         $this->steps = $design->steps;
         $this->layers = array_map(Layer::of(...), $design->steps);
         $this->places = array_map(self::bits(...), $design->steps);
-        $this->durations = array_map(static fn (Step $step): Duration => $circumstances->times->of($step)->duration, $design->steps);
+        $this->hands = $hands ?? HandTimes::of($design->steps, $circumstances->changeovers, $circumstances->times);
+        $this->durations = array_map(static fn (StepTime $time): Duration => $time->duration, $this->hands->painting);
         $this->cakes = array_map($this->cake(...), $design->steps);
         $this->films = array_map($this->film(...), $design->steps, array_keys($design->steps));
         $this->labs = array_map(static fn (Step $step): ?Lab => $step->colours === [] ? null : Lab::ofHex($step->colours[0]->hex), $design->steps);
@@ -96,6 +109,34 @@ final readonly class Preparation
         }
     }
 
+    /**
+     * Each film with each later step that lies on it and is not of its own colour.
+     *
+     * @return iterable<array{int, int}>
+     */
+    public function lying(): iterable
+    {
+        foreach ($this->touching() as [$film, $step]) {
+            if ($film < $step && $this->films[$step] !== null && $this->liesOn($step, $film) && $this->areApart($film, $step)) {
+                yield [$film, $step];
+            }
+        }
+    }
+
+    /** How long painters let a film be before a shape or a pale line goes on it: until it is nearly dry, or for Defaults::LONGEST_WAIT_SECONDS. */
+    public function waitedFor(int $film): Duration
+    {
+        $longest = Duration::ofSeconds(Defaults::LONGEST_WAIT_SECONDS);
+        $nearlyDry = $this->nearlyDryAfter($film);
+
+        return $nearlyDry->isLongerThan($longest) ? $longest : $nearlyDry;
+    }
+
+    public function isPalerThan(int $one, int $other): bool
+    {
+        return ($this->labs[$one]->lightness ?? 0.0) > ($this->labs[$other]->lightness ?? 0.0);
+    }
+
     public function isPale(int $step): bool
     {
         return ($this->labs[$step]->lightness ?? 0.0) >= ColourDefaults::PALE_LIGHTNESS;
@@ -110,6 +151,12 @@ final readonly class Preparation
     public function isStrong(int $step): bool
     {
         return ($this->labs[$step]?->chroma() ?? 0.0) >= ColourDefaults::STRONG_CHROMA;
+    }
+
+    /** A red that shines through what is laid over it. */
+    public function isRed(int $step): bool
+    {
+        return ($this->labs[$step]->a ?? 0.0) >= ColourDefaults::RED_FROM;
     }
 
     public function isWax(int $step): bool
@@ -136,11 +183,11 @@ final readonly class Preparation
         return Paint::fromCake($this->steps[$step]->colours[$colour]->hex, $finish, $this->paintKind($step), $this->steps[$step]->load);
     }
 
-    /** The base that a step lies on if it is painted as it was typed: the last one before it that touches it. */
-    public function baseUnder(int $step): ?int
+    /** What a step lies on if it is painted as it was typed: the last film before it that touches it and covers its place. */
+    public function groundUnder(int $step): ?int
     {
         for ($under = $step - 1; $under >= 0; $under--) {
-            if ($this->layers[$under] === Layer::Base && $this->films[$under] !== null && $this->touch($under, $step)) {
+            if ($this->films[$under] !== null && $this->covers($under) && $this->touch($under, $step)) {
                 return $under;
             }
         }
@@ -148,15 +195,107 @@ final readonly class Preparation
         return null;
     }
 
-    /** Whether a step lies on the wet film of another one in any order that is allowed: as typed, or as the craft wants it. */
+    /**
+     * Whether a step lies on the film of an earlier one, as it was typed. A base lies under all that comes; of two figures in one
+     * place nobody knows that they meet, unless they are of one thing.
+     */
     public function liesOn(int $step, int $film): bool
     {
-        if ($this->films[$film] === null || ! $this->layers[$film]->covers() || ! $this->touch($step, $film)) {
+        if ($film > $step || $this->films[$film] === null || ! $this->touch($step, $film) || $this->goesRound($step, $film)) {
             return false;
         }
-        $byCraft = $this->layers[$step]->isFine() && ($this->isBase($film) || $this->layers[$film] === Layer::Texture);
+        $isSame = Relation::between($this->steps[$step], $this->steps[$film]);
+        if ($this->isHighlight($step)) {
+            return $this->isGround($film) || (($isSame || $this->shinesOn($step, $film)) && ($this->covers($film) || $this->carriesSparkle($film, $step)));
+        }
 
-        return $film < $step || $byCraft;
+        return $this->covers($film) && ($isSame || $this->isGround($film) || ($this->isPart($step) && $this->isOnlyFigureUnder($step, $film)));
+    }
+
+    /** A ground laid after a figure is painted round it, and tidies its edge (common practice, no source). */
+    private function goesRound(int $step, int $film): bool
+    {
+        return $this->isGround($step) && ! $this->isGround($film) && ! $this->isWorkedIn($step);
+    }
+
+    /** A field of paint that all else in its place lies upon. */
+    private function isGround(int $film): bool
+    {
+        return $this->covers($film) && ($this->layers[$film] !== Layer::Shape
+            || ($this->steps[$film]->mark->shape === null && array_sum(array_map(static fn (Zone $zone): float => $zone->area(), $this->steps[$film]->zones)) > Defaults::BASE_AREA));
+    }
+
+    /** A highlight shines on what was painted last in its place. */
+    private function shinesOn(int $step, int $film): bool
+    {
+        if (! Relation::shines($this->steps[$step])) {
+            return false;
+        }
+        for ($between = $film + 1; $between < $step; $between++) {
+            if ($this->covers($between) && $this->films[$between] !== null && $this->touch($between, $step)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** Bands, stripes, eyes, teeth: what is painted on a figure rather than beside it. */
+    private function isPart(int $step): bool
+    {
+        $shape = $this->steps[$step]->mark->shape;
+
+        return $this->steps[$step]->technique === Technique::Stripe || ($this->steps[$step]->technique === Technique::Fill && ($shape === null || $shape->isPart()));
+    }
+
+    private function isOnlyFigureUnder(int $step, int $film): bool
+    {
+        for ($other = 0; $other < $step; $other++) {
+            if ($other !== $film && $this->layers[$other] === Layer::Shape && $this->covers($other) && $this->touch($other, $step)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** Whether so much of its place lies under it that what comes next lies on it; petals, leaves and lines leave most of it bare. */
+    public function covers(int $step): bool
+    {
+        return $this->layers[$step]->covers() && ($this->layers[$step] !== Layer::Shape || $this->steps[$step]->technique === Technique::Fill);
+    }
+
+    /** How much of a step's place another one covers, 0 to 1: what hides or carries it covers most of it. */
+    public function coveredShare(int $step, int $by): float
+    {
+        $sides = static fn (Step $one): int => $one->side === Side::Both || $one->side === Side::Centre ? 2 : 1;
+        $area = static fn (Zone ...$zones): float => array_sum(array_map(static fn (Zone $zone): float => $zone->area(), $zones));
+        $all = $area(...$this->steps[$step]->zones);
+
+        return $all <= 0.0 ? 0.0 : $area(...self::shared($this->steps[$step], $this->steps[$by])) / $all * min(1.0, $sides($this->steps[$by]) / $sides($this->steps[$step]));
+    }
+
+    /** Whether another step hides most of what a step has painted. */
+    public function isHiddenBy(int $step, int $by): bool
+    {
+        return $this->coveredShare($step, $by) > Defaults::MOST_OF_IT;
+    }
+
+    /** Dots on dots, tears on stripes, a glint in an eye; lines are too thin to carry any. */
+    private function carriesSparkle(int $film, int $step): bool
+    {
+        $isBroad = match ($this->steps[$film]->technique) {
+            Technique::Dots, Technique::Stripe, Technique::Teardrop => true,
+            default => false,
+        };
+
+        return $isBroad && $this->steps[$step]->strokes() <= self::SPARKLES_A_MARK * $this->steps[$film]->strokes();
+    }
+
+    /** How long after a step its film no longer lets dots and pale lines bleed; nothing where it lays none. */
+    public function nearlyDryAfter(int $step): Duration
+    {
+        return $this->films[$step]?->nearlyDryAfter() ?? Duration::zero();
     }
 
     /** How long after a step its film is no longer wet; nothing where it lays none. */
@@ -206,7 +345,7 @@ final readonly class Preparation
                 $paint = $this->paints[$stroke];
                 $seen = $below === null || $paint === null || $way === $other
                     ? null
-                    : Sight::pickedUp($paint, $below, $this->steps[$stroke]->load, 1.0)->over($below->thick());
+                    : Sight::pickedUp($paint, $below, $this->steps[$stroke]->load, min(1.0, $this->films[$film]->moisture ?? 0.0))->over($below->thick());
                 if ($seen !== null && Sight::hasTurned($seen, LinearRgb::ofHex($this->steps[$stroke]->colours[0]->hex))) {
                     $found["{$way} {$other}"] = $seen;
                 }
@@ -221,21 +360,50 @@ final readonly class Preparation
     {
         $finish = $this->cakes[$at]->finish->value ?? '';
 
-        return $step->colours === [] ? '' : "{$step->colours[0]->hex}{$finish}{$this->paintKind($at)->value}{$step->load->value}";
+        $moisture = round($this->films[$at]->moisture ?? 0.0, 2);
+
+        return $step->colours === [] ? '' : "{$step->colours[0]->hex}{$finish}{$this->paintKind($at)->value}{$step->load->value}{$moisture}";
     }
 
-    /** A soft inlay: one colour worked into a base that lies there already, such as a blush. */
-    public function isInlay(int $step): bool
+    /** Whether one sees that the two are not the same colour: what lies on its own kind never has to wait. */
+    public function areApart(int $one, int $other): bool
+    {
+        $labs = [$this->labs[$one], $this->labs[$other]];
+
+        return $labs[0] !== null && $labs[1] !== null && Difference::between($labs[0], $labs[1]) >= ColourDefaults::OWN_KIND_WITHIN;
+    }
+
+    /**
+     * One colour worked into what lies there already: a blush, a shade, a texture with what is left in the brush, a softened edge.
+     * No base, whatever it is laid with.
+     */
+    public function isWorkedIn(int $step): bool
     {
         $one = $this->steps[$step];
 
-        return $one->technique === Technique::Blend && count($one->colours) === 1 && $this->baseUnder($step) !== null;
+        return $one->technique === Technique::Blend && count($one->colours) === 1 && $this->groundUnder($step) !== null;
+    }
+
+    /** A soft inlay proper, ear pink or cheek blush: a rosy colour worked into a pale ground. */
+    public function isInlay(int $step): bool
+    {
+        $ground = $this->isWorkedIn($step) ? $this->groundUnder($step) : null;
+        $lab = $this->labs[$step];
+
+        return $ground !== null && $lab !== null && $this->isPale($ground)
+            && $lab->a >= Defaults::ROSY_FROM && abs($lab->b) <= $lab->a && $lab->lightness >= Defaults::ROSY_LIGHTNESS;
     }
 
     /** A base proper, which everything else lies upon. */
     public function isBase(int $step): bool
     {
-        return $this->layers[$step] === Layer::Base && ! $this->isInlay($step);
+        return $this->layers[$step] === Layer::Base && ! $this->isWorkedIn($step);
+    }
+
+    /** Lines that lightly mark where things go, with what is on the brush: painted over later on purpose (common practice, no source). */
+    public function isMarkedFirst(int $step): bool
+    {
+        return preg_match('/\bmark/iu', $this->steps[$step]->name.' '.$this->steps[$step]->note) === 1;
     }
 
     /** Dots, starbursts and pale tears that make a face sparkle. */
@@ -268,10 +436,19 @@ final readonly class Preparation
         );
     }
 
-    /** Its number among the 30, which with two sides each are as many as the bits of an integer tell apart. */
+    /** Its number on the face or on the arm: a design lies on one of them, and the bits of an integer tell no more places apart. */
     private static function number(Zone $zone): int
     {
-        return (int) array_search($zone, Zone::cases(), true);
+        /** @var array<string, int> $numbers */
+        static $numbers = [];
+        if ($numbers === []) {
+            foreach ([true, false] as $isOnLimb) {
+                $those = array_values(array_filter(Zone::cases(), static fn (Zone $one): bool => $one->isOnLimb() === $isOnLimb));
+                $numbers += array_flip(array_column($those, 'value'));
+            }
+        }
+
+        return $numbers[$zone->value];
     }
 
     private function cake(Step $step): ?Item
@@ -286,7 +463,7 @@ final readonly class Preparation
         $isLaid = $step->colours !== [] && $step->medium->isPaintedOn();
 
         return $isLaid
-            ? $this->circumstances->drying->film($this->paintKind($at), $step->medium, $step->load, $step->coats, $this->durations[$at])
+            ? $this->circumstances->drying->film($this->paintKind($at), $step->medium, $step->load, $step->coats, $this->durations[$at], $step->technique->isThin())
             : null;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Order;
 
 use Core\Design\Design;
+use Core\Design\HandTimes;
 use Core\Design\Step;
 use Core\Order\Search\Outcome;
 use Core\Order\Search\Problem;
@@ -18,30 +19,58 @@ final readonly class Quickest
 {
     public Problem $problem;
 
-    /** @param  list<list<int>>  $changeovers  milliseconds from row to column, by place of the step */
+    /** The painter's own order with the waits it needs; null when it does not keep what the painter said. */
+    public ?Schedule $typed;
+
+    /** @var list<int>|null an order that keeps all lags; null where none is at hand */
+    private ?array $lawful;
+
+    /**
+     * @param  list<list<int>>  $changeovers  milliseconds from row to column, by place of the step
+     * @param  list<Constraint|list<int>>  $clash  pins and groups that cannot all be kept, and are not
+     */
     private function __construct(
         public Preparation $design,
         public Constraints $constraints,
         private array $changeovers,
         private HalfPainted $begun,
+        public array $clash,
+        private bool $isMending = true,
     ) {
+        $order = $begun->first($design->steps);
+        $lawful = Lawful::of($design, $constraints, $changeovers, $order, $isMending);
         $durations = array_map(static fn (Duration $duration): int => $duration->milliseconds, $design->durations);
-        $this->problem = $begun->in(new Problem($durations, $changeovers, $constraints->lags(), $constraints->together), $design->steps);
+        $problem = new Problem($durations, $changeovers, Constraints::lagsOf($lawful->held ?? $constraints->firm), $constraints->together);
+        $this->problem = $begun->in($problem, $design->steps);
+        $this->lawful = $lawful?->order;
+        $typed = $lawful === null ? null : Schedule::earliest($begun->in($lawful->asTyped, $design->steps), $lawful->own);
+        $this->typed = $lawful?->own === $order ? $typed : null;
     }
 
     /** @param  list<list<int>>|null  $changeovers  see changeovers(), where they are known already */
     public static function of(Preparation $design, ?array $changeovers = null, ?HalfPainted $begun = null): self
     {
-        $matrix = $changeovers ?? self::changeovers($design->steps, $design->circumstances);
+        $matrix = $changeovers ?? self::changeovers($design->steps, $design->circumstances, $design->hands);
+        $constraints = Constraints::of($design);
+        $clash = [];
+        // What clashes is named, and everything else still works without it.
+        while (! self::isPossible($design, $constraints, $matrix)) {
+            $clash = [...$clash, ...$last = Clash::among($design, $constraints, $matrix)];
+            if ($last === []) {
+                break;
+            }
+            $constraints = $constraints->without($last);
+        }
 
-        return new self($design, Constraints::of($design), $matrix, $begun ?? HalfPainted::not());
+        return new self($design, $constraints, $matrix, $begun ?? HalfPainted::not(), $clash);
     }
 
     /**
      * @param  list<Step>  $steps
-     * @return list<list<int>> milliseconds; steps with the same tool and colours share their row and column
+     * @param  HandTimes  $hands  of the same steps: where typed seconds hold the change of tool, it takes no longer than they have room for
+     * @return list<list<int>> milliseconds; steps with the same tool and colours mostly share their row and column
      */
-    public static function changeovers(array $steps, Circumstances $circumstances): array
+    public static function changeovers(array $steps, Circumstances $circumstances, HandTimes $hands): array
     {
         $known = [];
         $changeovers = [];
@@ -49,18 +78,13 @@ final readonly class Quickest
         foreach ($steps as $from => $one) {
             $row = [];
             foreach ($steps as $to => $other) {
-                $row[] = $known[$kinds[$from]][$kinds[$to]] ??= $circumstances->changeovers->between($one, $other)->milliseconds;
+                $usual = $known[$kinds[$from]][$kinds[$to]] ??= $circumstances->changeovers->between($one, $other);
+                $row[] = $hands->change($to, $usual)->milliseconds;
             }
             $changeovers[] = $row;
         }
 
         return $changeovers;
-    }
-
-    /** Only what the craft, the pins and the picture want. */
-    public function withoutWishes(): self
-    {
-        return new self($this->design, $this->constraints->withoutWishes(), $this->changeovers, $this->begun);
     }
 
     /**
@@ -69,30 +93,71 @@ final readonly class Quickest
      */
     public function search(Watch $watch, ?array $known = null, int $below = PHP_INT_MAX): Outcome
     {
-        return (new Sequencer)->solve($this->problem, $watch, $known, $below);
+        $outcome = (new Sequencer)->solve($this->problem, $watch, $this->better($known), $below);
+        $isLonger = $this->isMending && $this->typed !== null && $outcome->best !== null && $outcome->best->makespan > $this->typed->makespan;
+
+        // Nobody takes an order that is longer than the own one: what that one breaks is said, and has its own ways out.
+        return $isLonger ? $this->withoutMending()->search($watch, $known, $below) : $outcome;
     }
 
-    /** The design in that order, so that its tape has the same waits at the same places. */
+    private function withoutMending(): self
+    {
+        return new self($this->design, $this->constraints, $this->changeovers, $this->begun, $this->clash, false);
+    }
+
+    /**
+     * @param  list<int>|null  $known
+     * @return list<int>|null the quicker one of that order and of the lawful one
+     */
+    private function better(?array $known): ?array
+    {
+        return $this->timeOf($known) < $this->timeOf($this->lawful) ? $known : $this->lawful ?? $known;
+    }
+
+    /** @param  list<int>|null  $order */
+    private function timeOf(?array $order): int
+    {
+        return $order === null ? PHP_INT_MAX : Schedule::earliest($this->problem, $order)->makespan ?? PHP_INT_MAX;
+    }
+
+    /** The design in that order, retimed, so that its tape has the same waits at the same places. */
     public function inOrder(Schedule $schedule): Design
     {
         $steps = [];
         foreach ($schedule->order as $place => $at) {
-            $step = $this->design->steps[$at];
+            $last = $schedule->order[$place - 1] ?? null;
+            $change = $last === null ? Duration::zero() : Duration::ofMilliseconds($this->changeovers[$last][$at]);
+            $step = $this->design->hands->retimed($at, $this->design->steps[$at], $change);
             $idle = $schedule->idleBefore($this->problem, $place);
             $since = $this->sinceLastBelow($schedule, $place);
             if ($idle > 0 && $since === null) {
                 $steps[] = Step::wait("new-wait-{$place}", Duration::ofMilliseconds($idle));
             }
-            $dryFor = $idle > 0 ? $since ?? 0 : min($step->dryFor->milliseconds, $since ?? 0);
+            $dryFor = $idle > 0 ? $since ?? 0 : min($this->typedWait($at), $since ?? 0);
             $steps[] = $step->withDryFor(Duration::ofMilliseconds($dryFor));
         }
 
         return $this->design->design->withSteps($steps);
     }
 
+    /** @param  list<list<int>>  $changeovers */
+    private static function isPossible(Preparation $design, Constraints $constraints, array $changeovers): bool
+    {
+        return Lawful::of($design, $constraints, $changeovers, array_keys($design->steps)) !== null
+            || Clash::isFeasible($design, $changeovers, [...$constraints->firm, ...$constraints->together]);
+    }
+
     private static function kind(Step $step): string
     {
         return mb_strtolower("{$step->medium->value} {$step->tool} ").implode(' ', array_map(static fn ($colour): string => "{$colour->name}{$colour->hex}", $step->colours));
+    }
+
+    /** Milliseconds that were typed as a wait in front of a step, or as drying below it. */
+    private function typedWait(int $at): int
+    {
+        $typed = array_map(static fn (TypedWait $wait): int => $wait->before === $at ? $wait->length : 0, $this->design->waits);
+
+        return max([$this->design->steps[$at]->dryFor->milliseconds, ...$typed]);
     }
 
     /** From the end of the last step below to the start of this one; null when nothing lies below. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Order;
 
 use Core\Design\Design;
+use Core\Design\Technique;
 use Core\Units\Duration;
 
 /** Small changes of a design that mend what a rule found, and break no other one. */
@@ -24,9 +25,35 @@ final readonly class Repairs
         if (! $this->keepsOrder($order)) {
             return null;
         }
-        $saved = $this->course->makespan()->minus($this->inOrder($order)->timeline($this->circumstances()->changeovers, $this->circumstances()->times)->makespan());
+        $saved = $this->saving($this->inOrder($order));
 
         return $saved->isZero() ? null : new Reordering($order, $step, $saved);
+    }
+
+    /** What another order, or other tools, save. */
+    public function saving(Design $after): Duration
+    {
+        return $this->course->makespan()->minus($this->timed($this->timedAnew($after)));
+    }
+
+    /** The same fix, with typed seconds as they are from hand to hand once it is taken. */
+    public function retimed(Fix $fix): Fix
+    {
+        return Fix::to($this->timedAnew($fix->design), $fix->label);
+    }
+
+    private function timedAnew(Design $after): Design
+    {
+        $places = array_flip(array_column($this->design()->steps, 'id'));
+        $steps = [];
+        $before = null;
+        foreach ($after->steps as $step) {
+            $change = $this->circumstances()->changeovers->between($before, $step);
+            $steps[] = isset($places[$step->id]) ? $this->course->preparation->hands->retimed($places[$step->id], $step, $change) : $step;
+            $before = $step->technique === Technique::Wait ? $before : $step;
+        }
+
+        return $after->withSteps($steps);
     }
 
     /** The later step that saves most when it is painted in front of this one. */
@@ -130,11 +157,11 @@ final readonly class Repairs
      */
     private function brokenIn(array $order): array
     {
-        [$starts, $ends] = Course::times($this->design(), $this->inOrder($order)->timeline($this->circumstances()->changeovers, $this->circumstances()->times));
+        [$starts, $ends] = Course::times($this->design(), $this->timedAnew($this->inOrder($order))->timeline($this->circumstances()->changeovers, $this->circumstances()->times));
         $broken = [];
-        foreach ($this->constraints->all as $at => $constraint) {
+        foreach ($this->constraints->all() as $at => $constraint) {
             $gap = $starts[$constraint->to] - $ends[$constraint->from];
-            if ($gap < $constraint->least || $gap > ($constraint->most ?? PHP_INT_MAX)) {
+            if ($constraint->isBrokenBy($gap, false)) {
                 $broken[] = $at;
             }
         }
@@ -146,7 +173,7 @@ final readonly class Repairs
     private function keepsOrder(array $order): bool
     {
         $place = array_flip($order);
-        foreach ($this->constraints->all as $constraint) {
+        foreach ($this->constraints->all() as $constraint) {
             if ($place[$constraint->from] > $place[$constraint->to] && $constraint->from < $constraint->to) {
                 return false;
             }

@@ -26,6 +26,12 @@ final readonly class Film
         return $this->until(Defaults::WET_ABOVE);
     }
 
+    /** How long after the step's end a dot or a pale line no longer bleeds on it. */
+    public function nearlyDryAfter(): Duration
+    {
+        return $this->until(Defaults::NEARLY_DRY_UP_TO);
+    }
+
     /** How long after the step's end it is dry. */
     public function dryAfter(): Duration
     {

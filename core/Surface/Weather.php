@@ -31,6 +31,11 @@ final readonly class Weather
         return new self(Defaults::REFERENCE_CELSIUS, Defaults::REFERENCE_HUMIDITY, 0.0);
     }
 
+    public function isReference(): bool
+    {
+        return [$this->celsius, $this->humidity, $this->wind] === [Defaults::REFERENCE_CELSIUS, Defaults::REFERENCE_HUMIDITY, 0.0];
+    }
+
     /**
      * Evaporation against the reference, by the vapour pressure difference from film to air and Penman's wind function.
      * That the film is as warm as the mean of air and skin is a choice of this model.

@@ -3,7 +3,13 @@ import { expect, step, test } from './team';
 
 const names = (sheet: DesignSheet) => sheet.steps.map(({ name }) => name);
 const night = () => [
-  step('Night', '0:20', { colours: [{ name: 'night blue', hex: '#1b2a52' }] }),
+  step('Night', '0:20', {
+    medium: 'brush',
+    technique: 'fill',
+    tool: 'wash brush',
+    colours: [{ name: 'night blue', hex: '#1b2a52' }],
+    zones: ['cheek', 'cheekbone'],
+  }),
   step('Stars', '0:10', {
     medium: 'brush',
     technique: 'starburst',
@@ -24,13 +30,13 @@ test('says what will go wrong, mends it by one press, and takes that back', asyn
   const saved = () => team.get<DesignSheet>(`designs/${design.id}`);
   await page.goto(`/designs/${design.id}`);
   const craft = page.getByRole('region', { name: 'What the craft says' });
-  await expect(craft.getByText('“Stars” bleeds on “Night” until it is dry')).toBeVisible();
+  await expect(craft.getByText('“Stars” bleeds on “Night” until it is nearly dry')).toBeVisible();
   await expect(
     page.getByRole('img', { name: /Wet paint on the skin\. Night: wet until 0:38/ }),
   ).toBeVisible();
 
   await craft.getByRole('button', { name: /Let it dry: 0:24 more/ }).click();
-  await expect.poll(async () => (await saved()).steps[1]?.dryFor).toBe('0:30');
+  await expect.poll(async () => (await saved()).steps[1]?.dryFor).toBe('0:28');
   await expect(craft.getByText('bleeds')).toBeHidden();
   await page.keyboard.press('Control+z');
   await expect.poll(async () => (await saved()).steps[1]?.dryFor).toBe('');
@@ -51,6 +57,29 @@ test('is silent about a rule for a reason, until it is asked again', async ({ pa
   await expect(craft.getByText('“Stars” bleeds')).toBeVisible();
 });
 
+test('shows what a finding rests on, where it is on the face, and takes a number of the painter’s own', async ({
+  page,
+  team,
+}) => {
+  const design = await team.design('Night sky', night());
+  await page.goto(`/designs/${design.id}`);
+  const bleeds = page
+    .getByRole('region', { name: 'What the craft says' })
+    .getByRole('listitem')
+    .filter({ hasText: 'Sparkle only on dry' });
+  await bleeds.getByRole('button', { name: /Look out: Sparkle only on dry/ }).click();
+  // The stars' own place and that of the night below them.
+  await expect(page.locator('svg mask[id$="-lit"]')).toHaveCount(2);
+  await bleeds.getByRole('button', { name: 'What it rests on' }).click();
+  await expect(bleeds.getByText('starting value').first()).toBeVisible();
+  await bleeds.getByRole('button', { name: 'Set it' }).first().click();
+  await bleeds.getByLabel('a brush load of wax paint dries in, in seconds').fill('9');
+  await bleeds.getByRole('button', { name: 'Go by it' }).click();
+  await expect(page.getByText('bleeds on “Night”')).toBeHidden();
+  const { numbers } = await team.get<WaysSheet>('ways');
+  expect(numbers.filter(({ isOwn }) => isOwn).map(({ value }) => value)).toEqual([9]);
+});
+
 test('shows the best order with its reasons, takes it as one change, and goes back', async ({
   page,
   team,
@@ -60,8 +89,10 @@ test('shows the best order with its reasons, takes it as one change, and goes ba
   await page.goto(`/designs/${design.id}`);
   await page.getByRole('button', { name: 'Best order' }).click();
   const sheet = page.getByRole('dialog', { name: 'Best order' });
-  await expect(sheet.getByText('Proven best')).toBeVisible();
-  await expect(sheet.getByRole('img', { name: 'Your order' })).toBeVisible();
+  await expect(sheet.getByText('Proven: no order')).toBeVisible();
+  await expect(sheet.getByRole('img', { name: 'Your order', exact: true })).toBeVisible();
+  await expect(sheet.getByText('Yours with the waits it really needs, 1:24')).toBeVisible();
+  await expect(sheet.getByRole('img', { name: 'Your order with its waits' })).toBeVisible();
   await expect(sheet.getByRole('img', { name: 'Best order' })).toBeVisible();
   await expect(sheet.getByText('“Night”').first()).toBeVisible();
   await sheet.getByRole('button', { name: 'Take this order' }).click();
@@ -82,6 +113,9 @@ test('pins the order by words and by hand, and says what clashes', async ({ page
   await pins.getByLabel('What you want of the order').fill('stars before waves');
   await page.keyboard.press('Enter');
   await expect(pins.getByText('Stars before Waves')).toBeVisible();
+  await pins.getByLabel('What you want of the order').fill('night before stars');
+  await page.keyboard.press('Enter');
+  await expect(pins.getByText('Night before Stars')).toBeVisible();
 
   const pin = await page.locator('[data-pin]').nth(2).boundingBox();
   const onto = await page.locator('[data-step]').nth(0).boundingBox();
@@ -91,16 +125,16 @@ test('pins the order by words and by hand, and says what clashes', async ({ page
   await page.mouse.move(onto.x + onto.width / 2, onto.y + onto.height / 2, { steps: 8 });
   await page.mouse.up();
   await expect(pins.getByText('Waves before Night')).toBeVisible();
-  await expect.poll(async () => (await saved()).pins.length).toBe(2);
+  await expect.poll(async () => (await saved()).pins.length).toBe(3);
 
   await page.getByRole('button', { name: 'Best order' }).click();
   const sheet = page.getByRole('dialog', { name: 'Best order' });
-  await expect(sheet.getByText('No order keeps all of these')).toBeVisible();
+  await expect(sheet.getByText('These cannot all be kept')).toBeVisible();
   await expect(sheet.getByText('You pinned “Stars” before “Waves”.')).toBeVisible();
-  await expect(sheet.getByText('carries “Stars”')).toBeVisible();
+  await expect(sheet.getByText('You pinned “Night” before “Stars”.')).toBeVisible();
   await page.keyboard.press('Escape');
   await pins.getByRole('button', { name: 'Take out: Waves before Night' }).click();
-  await expect.poll(async () => (await saved()).pins.length).toBe(1);
+  await expect.poll(async () => (await saved()).pins.length).toBe(2);
 });
 
 test('goes by the weather, by a touch test and by the painter’s ways', async ({ page, team }) => {

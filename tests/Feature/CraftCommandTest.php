@@ -27,33 +27,33 @@ function nightSky(): array
     $white = [['name' => 'white', 'hex' => '#fafaf7']];
 
     return ['name' => 'Night sky', 'placement' => 'cheek', 'steps' => [
-        ['name' => 'Night', 'medium' => 'sponge', 'tool' => 'half sponge', 'colours' => [['name' => 'night blue', 'hex' => '#1b2a52']], 'zones' => ['cheek'], 'side' => 'left', 'seconds' => 20],
+        ['name' => 'Night', 'medium' => 'brush', 'technique' => 'fill', 'tool' => 'wash brush', 'colours' => [['name' => 'night blue', 'hex' => '#1b2a52']], 'zones' => ['cheek', 'cheekbone'], 'side' => 'left', 'seconds' => 20],
         ['name' => 'Stars', 'medium' => 'brush', 'technique' => 'starburst', 'tool' => 'round 2', 'colours' => $white, 'zones' => ['cheek'], 'side' => 'left', 'seconds' => 10],
         ['name' => 'Waves', 'medium' => 'brush', 'technique' => 'stripe', 'tool' => 'round 4', 'colours' => [['name' => 'tide blue', 'hex' => '#3f8fc6']], 'zones' => ['jaw'], 'side' => 'left', 'seconds' => 30],
     ]];
 }
 
-/** @return array<string, mixed> */
-function upsideDown(): array
+/** @return array<string, mixed> wet paint at the lash line with the eye open */
+function lashLine(): array
 {
-    $sky = nightSky();
-
-    return [...$sky, 'steps' => array_reverse($sky['steps'])];
+    return ['name' => 'Octopus brow', 'placement' => 'brow', 'steps' => [
+        ['name' => 'Lids', 'medium' => 'brush', 'technique' => 'fill', 'tool' => 'round 4', 'colours' => [['hex' => '#5b3a86']], 'zones' => ['eyelid'], 'side' => 'both', 'seconds' => 20],
+    ]];
 }
 
 it('prints the timeline and what the craft says', function (): void {
     [$exit, $output] = craft('inch:check', [nightSky()]);
     $design = json_decode($output, true, flags: JSON_THROW_ON_ERROR)['designs'][0];
 
-    expect($exit)->toBe(0)->and($design['totalSeconds'])->toEqual(72)->and($design['spans'])->toHaveCount(5)
+    expect($exit)->toBe(0)->and($design['totalSeconds'])->toEqual(60)->and($design['spans'])->toHaveCount(5)
         ->and($design['findings'][0])->toMatchArray(['rule' => 'sparkle-on-dry', 'severity' => 'warn', 'steps' => [1, 2]])
         ->and($design['findings'][0]['fix'])->toContain('Let it dry');
 });
 
 it('ends with 1 when something stops', function (): void {
-    [$exit, $output] = craft('inch:check', [nightSky(), upsideDown()]);
+    [$exit, $output] = craft('inch:check', [nightSky(), lashLine()]);
 
-    expect($exit)->toBe(1)->and($output)->toContain('base-before-line');
+    expect($exit)->toBe(1)->and($output)->toContain('wet-at-lash-line');
 });
 
 it('goes by the weather and the schools', function (): void {
@@ -61,7 +61,7 @@ it('goes by the weather and the schools', function (): void {
     [, $warm] = craft('inch:check', [nightSky()], ['--weather' => '33,20,3']);
     [, $dry] = craft('inch:check', [nightSky()], ['--school' => ['line_on_dry']]);
 
-    expect($usual)->toContain('dry, 0:30 after')->and($warm)->not->toContain('dry, 0:30 after')
+    expect($usual)->toContain('dry, 0:34 after')->and($warm)->not->toContain('dry, 0:34 after')
         ->and($usual)->not->toContain('line-on-dry-base')->and($dry)->not->toContain('line-on-tacky-base');
 });
 
@@ -82,7 +82,7 @@ it('gives the same answer on every machine when it counts beginnings', function 
 });
 
 it('ends with 1 and says what clashes when nothing is feasible', function (): void {
-    [$exit, $output] = craft('inch:order', [[...nightSky(), 'pins' => [['kind' => 'before', 'steps' => [2, 1]]]]]);
+    [$exit, $output] = craft('inch:order', [[...nightSky(), 'pins' => [['kind' => 'before', 'steps' => [2, 1]], ['kind' => 'before', 'steps' => [1, 2]]]]]);
     $design = json_decode($output, true, flags: JSON_THROW_ON_ERROR)['designs'][0];
 
     expect($exit)->toBe(1)->and($design['design'])->toBeNull()->and($design['proven'])->toBeTrue()->and($design['clash'])->toHaveCount(2);

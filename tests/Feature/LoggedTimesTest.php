@@ -71,9 +71,9 @@ function bench(Design $design): TestResponse
 
 it('believes the log from two faces on, once the line is closed, without what is not the step’s own', function (): void {
     painted($this->day, $this->design, [[50, 36], [60, 26], [400, 30]]);
-    // The tap after 400 seconds is a slip; six seconds of the second step are the change of sponges.
+    // The tap after 400 seconds is a slip; four seconds of the second step are the change of sponges, in what was typed and in what was tapped.
     $wave = pace(40, [50, 60], 3);
-    $foam = pace(20, [30, 20, 24], 3);
+    $foam = pace(16, [32, 22, 26], 3);
 
     bench($this->design)
         ->assertJsonPath('steps.*.timeSource', ['logged', 'logged'])
@@ -81,14 +81,14 @@ it('believes the log from two faces on, once the line is closed, without what is
         ->assertJsonPath('steps.*.timeMs', [$wave->middle()->milliseconds, $foam->middle()->milliseconds])
         ->assertJsonPath('steps.*.eightOfTenMs', [$wave->eightOfTen()->milliseconds, $foam->eightOfTen()->milliseconds])
         ->assertJsonPath('steps.*.time', ['0:40', '0:20'])
-        ->assertJsonPath('totalMs', $total = $wave->middle()->milliseconds + 6000 + $foam->middle()->milliseconds);
+        ->assertJsonPath('totalMs', $total = $wave->middle()->milliseconds + 4000 + $foam->middle()->milliseconds);
     $this->getJson('/api/designs')->assertJsonPath('0.totalMs', $total);
 });
 
 it('believes what was typed while the line is open, or after one face only', function (array $faces, bool $closes): void {
     painted($this->day, $this->design, $faces, $closes);
 
-    bench($this->design)->assertJsonPath('steps.*.timeSource', ['typed', 'typed'])->assertJsonPath('totalMs', 66_000);
+    bench($this->design)->assertJsonPath('steps.*.timeSource', ['typed', 'typed'])->assertJsonPath('totalMs', 60_000);
 })->with([[[[50, 36], [60, 26]], false], [[[50, 36]], true]]);
 
 it('believes a newly typed time before the log of the old one, and a new name changes nothing', function (): void {

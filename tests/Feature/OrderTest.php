@@ -18,7 +18,7 @@ beforeEach(function (): void {
     [$this->night, $this->stars, $this->waves] = [Scene::ulid(), Scene::ulid(), Scene::ulid()];
     $this->design = $this->scene->design(
         'Starry night',
-        Paint::step($this->night, 20, colours: ['#1b2a52'], zones: [Zone::Cheek], name: 'Night'),
+        Paint::step($this->night, 20, Medium::Brush, 'wash brush', ['#1b2a52'], [Zone::Cheek, Zone::Cheekbone], name: 'Night', technique: Technique::Fill),
         Paint::step($this->stars, 10, Medium::Brush, 'round 2', ['#fafaf7'], [Zone::Cheek], name: 'Stars', technique: Technique::Starburst),
         Paint::step($this->waves, 30, Medium::Brush, 'round 4', ['#3f8fc6'], [Zone::Jaw], name: 'Waves', technique: Technique::Stripe),
     );
@@ -46,7 +46,7 @@ function streamed(string $content): array
 
 it('tells what happens on the skin and what the craft says of it', function (): void {
     $sheet = $this->getJson("/api/designs/{$this->design->id}")->assertOk()
-        ->assertJsonPath('craft.films.0', ['stepId' => $this->night, 'laidMs' => 20_000, 'tackyMs' => 38_000, 'dryMs' => 50_000])
+        ->assertJsonPath('craft.films.0', ['stepId' => $this->night, 'laidMs' => 20_000, 'tackyMs' => 50_000, 'dryMs' => 58_000])
         ->assertJsonPath('craft.colours.0.stepId', $this->night)->assertJsonPath('craft.colours.0.meant', '#1b2a52')
         ->json('craft.findings');
 
@@ -54,7 +54,7 @@ it('tells what happens on the skin and what the craft says of it', function (): 
     $bleeds = $sheet[array_search('sparkle-on-dry', array_column($sheet, 'rule'), true)];
     expect($bleeds['steps'])->toBe([$this->night, $this->stars])->and($bleeds['severity'])->toBe('warn')
         ->and($bleeds['fix']['order'])->toBe([$this->night, $this->stars, $this->waves])
-        ->and(array_column($bleeds['fix']['changed'], 'dryFor'))->toBe(['0:30']);
+        ->and(array_column($bleeds['fix']['changed'], 'dryFor'))->toBe(['0:28']);
 });
 
 it('finds the best order, line by line, and says when it is done', function (): void {
@@ -80,7 +80,7 @@ it('applies what it proposed as the bench does, and the tape is as long as it sa
 });
 
 it('says what clashes', function (): void {
-    $pins = [['kind' => 'before', 'steps' => [$this->stars, $this->waves]], ['kind' => 'before', 'steps' => [$this->waves, $this->night]]];
+    $pins = [['kind' => 'before', 'steps' => [$this->stars, $this->waves]], ['kind' => 'before', 'steps' => [$this->waves, $this->night]], ['kind' => 'before', 'steps' => [$this->night, $this->stars]]];
     $this->putJson("/api/designs/{$this->design->id}", unchanged($this->design, ['pins' => $pins]))->assertOk()->assertJsonPath('pins', $pins);
 
     $lines = streamed($this->get("/api/designs/{$this->design->id}/best-order")->streamedContent());

@@ -81,8 +81,8 @@ it('tells what to practise next: what wins most minutes over the booked days', f
     expect(array_column($next, 'name'))->toBe(['Blue wave, Wave band', 'Foam, Wave band'])
         ->and($next[0]['winMs'])->toBeGreaterThan($next[1]['winMs'])
         ->and(array_column($next, 'designId'))->not->toContain($rare->id)
-        // Two chairs for the four hours that are left, some 66 seconds a face and a minute between them.
-        ->and($this->getJson('/api/practice')->json('faces'))->toEqualWithDelta(2 * 4 * 3600 / 126, 3.0);
+        // Two chairs for the four hours that are left, some 60 seconds a face and a minute between them.
+        ->and($this->getJson('/api/practice')->json('faces'))->toEqualWithDelta(2 * 4 * 3600 / 120, 3.0);
 
     // Nobody wins what cannot get any quicker.
     ($this->repeat)(['design' => $this->design->id, 'step' => $this->wave], ...array_fill(0, 40, 40));

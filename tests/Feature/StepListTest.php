@@ -20,7 +20,7 @@ it('reads a list as one text, with its tape', function (): void {
         ->assertJsonPath('lines.2.steps.0.step.name', 'frilly spots')->assertJsonPath('lines.2.steps.0.step.note', 'eyes shut')
         ->assertJsonPath('lines.2.steps.0.assumed.0', fn (array $assumed): bool => $assumed['of'] === 'medium' && $assumed['because'] === 'as dots are painted');
     $spans = $answer->json('spans');
-    expect(array_column(array_filter($spans, static fn (array $span): bool => $span['kind'] === 'painting'), 'lengthMs'))->toBe([40_000, 10_000])
+    expect(array_column(array_filter($spans, static fn (array $span): bool => $span['kind'] === 'painting'), 'lengthMs'))->toBe([40_000, 6_000])
         ->and($answer->json('totalMs'))->toBe(array_sum(array_column($spans, 'lengthMs')));
 });
 

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Tests\Core\Paint;
 use Tests\Scene;
 
 beforeEach(function (): void {
@@ -11,7 +12,7 @@ beforeEach(function (): void {
 
 it('begins with the usual ways, in the reference air', function (): void {
     $this->getJson('/api/ways')->assertOk()
-        ->assertJson(['celsius' => 20, 'humidity' => 50, 'wind' => 0, 'dries' => 1, 'isTouched' => false, 'waxDryMs' => 57_000, 'glycerineDryMs' => 86_000])
+        ->assertJson(['celsius' => 20, 'humidity' => 50, 'wind' => 0, 'dries' => 1, 'isTouched' => false, 'waxDryMs' => 38_000, 'glycerineDryMs' => 57_000])
         ->assertJsonCount(10, 'questions')->assertJsonPath('questions.0.chosen', 'glitter_on_wet_base');
 });
 
@@ -29,14 +30,14 @@ it('reckons with the weather', function (): void {
 
 it('goes by a touch test on its day, and by the weather again on the next', function (): void {
     $this->travelTo('2026-11-07 13:00:00 UTC');
-    $this->putJson('/api/ways/touch-test', ['paintKind' => 'wax', 'tackyMs' => 90_000, 'dryMs' => 114_000])->assertOk()
-        ->assertJson(['isTouched' => true, 'dries' => 0.5, 'waxDryMs' => 114_000]);
+    $this->putJson('/api/ways/touch-test', ['paintKind' => 'wax', 'tackyMs' => 60_000, 'dryMs' => 76_000])->assertOk()
+        ->assertJson(['isTouched' => true, 'dries' => 0.5, 'waxDryMs' => 76_000]);
     $this->travelTo('2026-11-08 09:00:00 UTC');
     $this->getJson('/api/ways')->assertJson(['isTouched' => false, 'dries' => 1]);
 });
 
 it('forgets a touch test when asked, or when new weather is typed', function (): void {
-    $test = ['paintKind' => 'wax', 'tackyMs' => 90_000, 'dryMs' => 114_000];
+    $test = ['paintKind' => 'wax', 'tackyMs' => 60_000, 'dryMs' => 76_000];
     $this->putJson('/api/ways/touch-test', $test);
     $this->deleteJson('/api/ways/touch-test')->assertOk()->assertJsonPath('isTouched', false);
     $this->putJson('/api/ways/touch-test', $test);
@@ -63,3 +64,30 @@ it('is for painters who are signed in', function (): void {
 
     $this->getJson('/api/ways')->assertUnauthorized();
 });
+
+it('keeps what typed seconds hold, and times designs by it', function (): void {
+    $design = $this->scene->design('Puffin mask', Paint::step(Scene::ulid(), 20, tool: 'half sponge'), Paint::step(Scene::ulid(), 10, tool: 'round sponge'));
+    $this->getJson('/api/ways')->assertJsonPath('timing', 'hand_to_hand')->assertJsonPath('timings.*.timing', ['hand_to_hand', 'strokes_alone']);
+    $this->getJson("/api/designs/{$design->id}")->assertJsonPath('totalMs', 30_000);
+
+    $this->putJson('/api/ways/timing', ['timing' => 'strokes_alone'])->assertOk()->assertJsonPath('timing', 'strokes_alone');
+    $this->getJson("/api/designs/{$design->id}")->assertJsonPath('totalMs', 34_000);
+    $this->putJson('/api/ways/timing', ['timing' => 'by_feel'])->assertUnprocessable();
+});
+
+it('keeps a number that findings rest on, and gives it back', function (): void {
+    $wax = fn (): array => array_column($this->getJson('/api/ways')->json('numbers'), null, 'number')['wax_seconds'];
+    expect($wax())->toMatchArray(['value' => 40, 'start' => 40, 'isOwn' => false, 'isSeconds' => true]);
+
+    $this->putJson('/api/ways/number', ['number' => 'wax_seconds', 'value' => 20])->assertOk()->assertJsonPath('waxDryMs', 19_000);
+    expect($wax())->toMatchArray(['value' => 20, 'isOwn' => true]);
+    $this->putJson('/api/ways/number', ['number' => 'eyes_shut', 'value' => 60])->assertOk();
+    $this->putJson('/api/ways/number', ['number' => 'wax_seconds', 'value' => null])->assertOk();
+    expect($wax())->toMatchArray(['value' => 40, 'isOwn' => false])
+        ->and(array_column(array_filter($this->getJson('/api/ways')->json('numbers'), static fn (array $one): bool => $one['isOwn']), 'number'))->toBe(['eyes_shut']);
+});
+
+it('refuses a number out of bounds, saying what to give', function (mixed $value): void {
+    $this->putJson('/api/ways/number', ['number' => 'wax_seconds', 'value' => $value])->assertUnprocessable()->assertJsonValidationErrors('value');
+    $this->putJson('/api/ways/number', ['number' => 'moon_phase', 'value' => 1])->assertUnprocessable()->assertJsonValidationErrors('number');
+})->with([1, 9000, 'soon']);

@@ -8,6 +8,7 @@ use Core\Design\DesignFile;
 use Core\Design\Placement;
 use Core\Design\StepTimes;
 use Core\Design\TimeSource;
+use Core\Design\Timing;
 use Core\Design\Wording\ListReader;
 use Core\Design\Wording\Vocabulary;
 
@@ -42,7 +43,7 @@ it('shows what rinsing one brush between black and white costs a face', function
         'name' => 'Puffin mask', 'placement' => 'mask',
         'steps' => [$line($black, '#111111'), $line($white, '#ffffff'), $line($black, '#111111'), $line($white, '#ffffff')],
     ]]])[0];
-    $seconds = static fn (Design $design): float => $design->timeline(ChangeoverMatrix::starting(), StepTimes::starting())->makespan()->seconds();
+    $seconds = static fn (Design $design): float => $design->timeline(ChangeoverMatrix::starting(), StepTimes::starting()->timedBy(Timing::StrokesAlone))->makespan()->seconds();
 
     expect($seconds($face('round 2', 'round 2')) - $seconds($face('black round 2', 'white round 2')))->toBeGreaterThanOrEqual(15.0);
 });

@@ -13,6 +13,7 @@ use Core\Design\Side;
 use Core\Design\Step;
 use Core\Design\StepTimes;
 use Core\Design\Technique;
+use Core\Design\Timing;
 use Core\Design\Zone;
 use Core\Kit\BenchTimes;
 use Core\Kit\ItemValues;
@@ -34,13 +35,13 @@ final readonly class GeneratedDesigns
 
     public function __construct(private Randomizer $chance) {}
 
-    public static function circumstances(): Circumstances
+    public static function circumstances(Timing $timing = Timing::HandToHand): Circumstances
     {
         /** @var list<array{kind: string, name: string}> $items */
         $items = json_decode((string) file_get_contents(__DIR__.'/../../database/demo/kit.json'), true, flags: JSON_THROW_ON_ERROR);
         $kit = new Kit(array_map(static fn (array $values) => ItemValues::read($values['name'], $values), $items));
 
-        return new Circumstances($kit, new ChangeoverMatrix(BenchTimes::starting(), $kit), StepTimes::starting(), Drying::atReference(), Schools::usual());
+        return new Circumstances($kit, new ChangeoverMatrix(BenchTimes::starting(), $kit), StepTimes::starting()->timedBy($timing), Drying::atReference(), Schools::usual());
     }
 
     public function design(int $steps): Design

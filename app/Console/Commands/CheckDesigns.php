@@ -8,6 +8,7 @@ use App\Actions\ReadDesignFile;
 use Core\Design\Design;
 use Core\Order\Check;
 use Core\Order\Circumstances;
+use Core\Order\Evidence;
 use Core\Order\Finding;
 use Illuminate\Console\Command;
 
@@ -43,6 +44,8 @@ final class CheckDesigns extends Command
                 'severity' => $finding->severity->value,
                 'steps' => array_map(intval(...), $finding->steps),
                 'says' => $finding->says,
+                'costSeconds' => $finding->cost / 1000,
+                'evidence' => array_map(static fn (Evidence $one): string => "{$one->label}: {$one->value} ({$one->source})", $finding->evidence),
                 'fix' => $finding->fix?->label,
             ], $check->findings),
         ];

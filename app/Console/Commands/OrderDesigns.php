@@ -59,6 +59,8 @@ final class OrderDesigns extends Command
             ...($best === null ? ['name' => $design->name] : TimelineValues::of($best, $circumstances->changeovers, $circumstances->times)),
             'typedSeconds' => $proposal->typed->seconds(),
             'typedWithWaitsSeconds' => $proposal->typedLawful?->seconds(),
+            'bestSeconds' => $proposal->makespan()?->seconds(),
+            'isTypedOrder' => $best !== null && array_column($best->steps, 'id') === array_column($design->steps, 'id'),
             'savedSeconds' => $proposal->saved()->seconds(),
             'proven' => $proposal->outcome->isProven,
             'boundSeconds' => $proposal->outcome->bound / 1000,

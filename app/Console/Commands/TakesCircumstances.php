@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Exceptions\WrongOption;
 use Core\Design\ChangeoverMatrix;
 use Core\Design\StepTimes;
+use Core\Design\Timing;
 use Core\Exceptions\CoreException;
 use Core\Kit\Kit;
 use Core\Order\Circumstances;
@@ -20,12 +21,20 @@ trait TakesCircumstances
 {
     private const OPTIONS = '
         {--weather=20,50,0 : degrees Celsius, percent of humidity, metres a second of wind}
+        {--timing=hand_to_hand : what typed seconds hold: hand_to_hand, or strokes_alone with the tool changes on top}
         {--school=* : a way of working, such as line_on_dry; may be given several times}';
 
     /** @throws WrongOption when an option makes no sense, saying what to give */
     private function circumstances(): Circumstances
     {
-        return new Circumstances(Kit::empty(), ChangeoverMatrix::starting(), StepTimes::starting(), Drying::in($this->weather()), $this->schools());
+        return new Circumstances(Kit::empty(), ChangeoverMatrix::starting(), StepTimes::starting()->timedBy($this->timing()), Drying::in($this->weather()), $this->schools());
+    }
+
+    private function timing(): Timing
+    {
+        $name = $this->option('timing');
+
+        return Timing::tryFrom(is_string($name) ? $name : '') ?? throw WrongOption::of('--timing', 'one of '.implode(', ', array_column(Timing::cases(), 'value')));
     }
 
     private function weather(): Weather

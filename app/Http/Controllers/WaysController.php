@@ -6,15 +6,18 @@ namespace App\Http\Controllers;
 
 use App\Actions\ChangeWays;
 use App\Http\Requests\BareTeamRequest;
+use App\Http\Requests\NumberRequest;
 use App\Http\Requests\SchoolsRequest;
+use App\Http\Requests\TimingRequest;
 use App\Http\Requests\TouchTestRequest;
 use App\Http\Requests\WeatherRequest;
 use App\Http\Resources\WaysSheet;
+use App\Queries\BenchOfPainter;
 use App\Queries\WaysOfPainter;
 
 final readonly class WaysController
 {
-    public function __construct(private WaysOfPainter $ways, private ChangeWays $change) {}
+    public function __construct(private WaysOfPainter $ways, private ChangeWays $change, private BenchOfPainter $bench) {}
 
     public function show(BareTeamRequest $request): WaysSheet
     {
@@ -31,6 +34,27 @@ final readonly class WaysController
     public function weather(WeatherRequest $request): WaysSheet
     {
         ($this->change)($request->painter(), $request->change());
+
+        return ($this->ways)($request->painter());
+    }
+
+    public function timing(TimingRequest $request): WaysSheet
+    {
+        ($this->change)($request->painter(), $request->change());
+
+        return ($this->ways)($request->painter());
+    }
+
+    public function number(NumberRequest $request): WaysSheet
+    {
+        ($this->change)($request->painter(), $request->change($this->bench->ways($request->painter())));
+
+        return ($this->ways)($request->painter());
+    }
+
+    public function forgetWork(BareTeamRequest $request): WaysSheet
+    {
+        ($this->change)($request->painter(), ['worked_share' => null, 'worked_times' => 0]);
 
         return ($this->ways)($request->painter());
     }

@@ -12,6 +12,8 @@ final readonly class FindingShown extends Resource
     /**
      * @param  string  $school  in words, of a rule that only some painters keep; else empty
      * @param  list<string>  $steps  ids
+     * @param  int  $costMs  what it costs on this design
+     * @param  list<EvidenceShown>  $evidence
      */
     public function __construct(
         public string $rule,
@@ -21,5 +23,7 @@ final readonly class FindingShown extends Resource
         public array $steps,
         public string $says,
         public ?FixShown $fix,
+        public int $costMs,
+        public array $evidence,
     ) {}
 }

@@ -16,6 +16,7 @@ final readonly class ProposedOrder extends Resource
      * @param  int|null  $totalMs  null when no order was found
      * @param  FixShown|null  $fix  what applies it
      * @param  list<TapeSpan>  $spans
+     * @param  list<TapeSpan>  $lawfulSpans  of the typed order with its waits; empty where it needs none
      * @param  list<MovedStep>  $moves
      * @param  list<string>  $clash  what cannot all be kept, in words
      */
@@ -31,5 +32,6 @@ final readonly class ProposedOrder extends Resource
         public array $spans,
         public array $moves,
         public array $clash,
+        public array $lawfulSpans,
     ) {}
 }

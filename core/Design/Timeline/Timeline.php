@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Core\Design\Timeline;
 
 use Core\Design\ChangeoverMatrix;
+use Core\Design\HandTimes;
 use Core\Design\Step;
+use Core\Design\StepTime;
 use Core\Design\StepTimes;
 use Core\Design\Technique;
 use Core\Units\Duration;
@@ -13,26 +15,31 @@ use Core\Units\Duration;
 /** A design's steps in time, in their given order: gapless spans from nothing to the makespan. */
 final readonly class Timeline
 {
-    /** @param  list<Span>  $spans in order of time, without gaps or overlaps */
-    private function __construct(public array $spans) {}
+    /**
+     * @param  list<Span>  $spans in order of time, without gaps or overlaps
+     * @param  list<StepTime>  $painting  of the time on the skin alone, and what it rests on; by step
+     */
+    private function __construct(public array $spans, public array $painting) {}
 
     /**
      * Lays the steps end to end. Changing the tool runs while paint dries, so a step starts at the later of "tool in
      * hand" and "dry enough below"; only what is left of the drying is stood through.
      *
      * @param  list<Step>  $steps
+     * @param  HandTimes|null  $hands  as reckoned with other tools; those of these ones where it is left out
      */
-    public static function of(array $steps, ChangeoverMatrix $changeovers, StepTimes $times): self
+    public static function of(array $steps, ChangeoverMatrix $changeovers, StepTimes $times, ?HandTimes $hands = null): self
     {
         $spans = [];
         $now = Duration::zero();
         $laid = [];
         $before = null;
-        foreach ($steps as $step) {
+        $hands ??= HandTimes::of($steps, $changeovers, $times);
+        foreach ($steps as $at => $step) {
             $lengths = [
-                [SpanKind::Changeover, $changeovers->between($before, $step)],
+                [SpanKind::Changeover, $hands->change($at, $changeovers->between($before, $step))],
                 [SpanKind::Drying, null],
-                [SpanKind::Painting, $times->of($step)->duration],
+                [SpanKind::Painting, $hands->painting[$at]->duration],
             ];
             foreach ($lengths as [$kind, $length]) {
                 $length ??= self::leftToDry($step, $laid, $now);
@@ -47,7 +54,7 @@ final readonly class Timeline
             $before = $step->technique === Technique::Wait ? $before : $step;
         }
 
-        return new self($spans);
+        return new self($spans, $hands->painting);
     }
 
     /** From the first touch to the last. */

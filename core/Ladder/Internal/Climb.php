@@ -108,7 +108,7 @@ final class Climb
         );
     }
 
-    /** Of the versions of a node. */
+    /** Of the versions of a node; less where one step takes others to one side with it. */
     private function mostLook(Node $node): int
     {
         return $node->look + $this->lookToCome[$node->chosen];
@@ -119,7 +119,8 @@ final class Climb
         if (! $this->versions->choices->stands($node->picks)) {
             return;
         }
-        $rung = $this->versions->rung($node->picks, $this->quickestWith($node->look));
+        $look = $this->versions->choices->version($node->picks)->look;
+        $rung = $this->versions->rung($node->picks, $this->quickestWith($look));
         if ($rung !== null) {
             $this->keep($rung);
         }

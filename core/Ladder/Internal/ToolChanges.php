@@ -10,6 +10,8 @@ namespace Core\Ladder\Internal;
  */
 final readonly class ToolChanges
 {
+    private const MOST_KINDS = 62;
+
     /** @var list<int> bit of each step's kind of tool */
     public array $kinds;
 
@@ -20,8 +22,10 @@ final readonly class ToolChanges
     public function __construct(array $changeovers)
     {
         $names = array_map(static fn (array $row, int $at): string => implode(' ', $row).'|'.implode(' ', array_column($changeovers, $at)), $changeovers, array_keys($changeovers));
-        $first = array_values(array_unique($names));
-        $this->kinds = array_map(static fn (string $name): int => 1 << (int) array_search($name, $first, true), $names);
+        // Kinds that the bits of an integer cannot tell apart any more count as none, which only makes the bound lower.
+        $first = array_slice(array_values(array_unique($names)), 0, self::MOST_KINDS);
+        $numbers = array_flip($first);
+        $this->kinds = array_map(static fn (string $name): int => isset($numbers[$name]) ? 1 << $numbers[$name] : 0, $names);
         $steps = array_map(static fn (string $name): int => (int) array_search($name, $names, true), $first);
         $this->into = array_map(static fn (int $one): int => self::cheapest($changeovers, $steps, $one), $steps);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Ladder\Internal;
 
+use Core\Design\HandTimes;
 use Core\Design\Step;
 use Core\Design\StepTimes;
 use Core\Ladder\Choices;
@@ -26,12 +27,15 @@ final class Versions
     /** @var list<list<int>> changeovers between all ways of all steps */
     private readonly array $changeovers;
 
-    /** @var list<list<int|null>> row in it by place and option */
-    private readonly array $rows;
+    /** @var array<int, int> row in it by the object id of the option */
+    private array $rows = [];
+
+    /** Of all ways of all steps, by row. */
+    private readonly HandTimes $hands;
 
     public readonly ToolChanges $toolChanges;
 
-    /** @var list<list<int>> milliseconds of painting by place and option */
+    /** @var list<list<int>> the least milliseconds of painting by place and option */
     public readonly array $durations;
 
     /** @var list<string> ids of steps in the quickest order known, for a start */
@@ -48,28 +52,26 @@ final class Versions
     public function __construct(public readonly Choices $choices, Circumstances $circumstances, private readonly HalfPainted $begun, private readonly Watch $watch)
     {
         $this->circumstances = $circumstances->withTimes(self::times($choices, $circumstances->times));
-        $ways = $rows = $durations = [];
-        foreach ($choices->options as $options) {
-            $row = $duration = [];
-            foreach ($options as $option) {
-                $row[] = $option->step === null ? null : count($ways);
-                $duration[] = $this->painting($option);
-                $ways = $option->step === null ? $ways : [...$ways, $option->step];
+        $ways = [];
+        foreach ($choices->options as $place => $options) {
+            foreach ([...$options, ...array_values($choices->oneSided[$place])] as $option) {
+                if ($option->step !== null) {
+                    $this->rows[spl_object_id($option)] = count($ways);
+                    $ways[] = [$choices->design->steps[$place - 1] ?? null, $option->step];
+                }
             }
-            $rows[] = $row;
-            $durations[] = $duration;
         }
-        $this->changeovers = Quickest::changeovers($ways, $this->circumstances);
-        $this->rows = $rows;
-        $this->durations = $durations;
+        $this->hands = HandTimes::after($ways, $this->circumstances->changeovers, $this->circumstances->times);
+        $this->changeovers = Quickest::changeovers(array_column($ways, 1), $this->circumstances, $this->hands);
         $this->toolChanges = new ToolChanges($this->changeovers);
+        $this->durations = array_map($this->leastPainting(...), $choices->options, array_keys($choices->options));
         $this->order = array_column($choices->design->steps, 'id');
     }
 
     /** No order of that version ends sooner, nor of one with more steps. Bits of its kinds of tool; 0 where it is left out. */
     public function kind(int $place, int $pick): int
     {
-        $row = $this->rows[$place][$pick];
+        $row = $this->rows[spl_object_id($this->choices->options[$place][$pick])] ?? null;
 
         return $row === null || $this->durations[$place][$pick] === 0 ? 0 : $this->toolChanges->kinds[$row];
     }
@@ -90,10 +92,6 @@ final class Versions
         $version = $this->choices->version($picks);
         $quickest = $this->quickest($version);
         $outcome = $this->search($quickest, $below);
-        if ($outcome->best === null && $outcome->isProven) {
-            $quickest = $quickest->withoutWishes();
-            $outcome = $this->search($quickest, $below);
-        }
         // Where nothing is left to paint, the last step may have ended long ago.
         $left = $outcome->best === null ? PHP_INT_MAX : max(0, $outcome->best->makespan - $this->begun->before());
         $rung = $outcome->best === null || $left >= $below
@@ -137,15 +135,14 @@ final class Versions
 
     private function drop(Rung $rung, int $place, int $pick): ?Drop
     {
-        $options = $this->choices->options[$place];
-        $lost = $options[$rung->version->picks[$place]]->look - $options[$pick]->look;
         $picks = array_values(array_replace($rung->version->picks, [$place => $pick]));
+        $lost = $rung->version->look - $this->choices->version($picks)->look;
         if ($picks === $rung->version->picks || $lost < 0 || ! $this->choices->stands($picks)) {
             return null;
         }
         $left = $this->rung($picks, $rung->time->milliseconds);
 
-        return $left === null ? null : new Drop($options[$pick]->words, $rung->time->minus($left->time), $lost, $left);
+        return $left === null ? null : new Drop($this->choices->options[$place][$pick]->words, $rung->time->minus($left->time), $lost, $left);
     }
 
     private static function times(Choices $choices, StepTimes $times): StepTimes
@@ -159,24 +156,35 @@ final class Versions
         return $times;
     }
 
-    /** Milliseconds; none for what is left out or painted already. */
+    /**
+     * Milliseconds of each option, as it is painted at the least; none for what is left out or painted already, nor for an act that
+     * may go with the step it serves.
+     *
+     * @param  list<Option>  $options
+     * @return list<int>
+     */
+    private function leastPainting(array $options, int $place): array
+    {
+        $oneSided = array_map($this->painting(...), array_values($this->choices->oneSided[$place]));
+
+        return array_map(fn (Option $option): int => isset($this->choices->acts[$place]) ? 0 : min([$this->painting($option), ...$oneSided]), $options);
+    }
+
     private function painting(Option $option): int
     {
-        return $option->step === null || isset($this->begun->done[$option->step->id]) ? 0 : $this->circumstances->times->of($option->step)->duration->milliseconds;
+        $row = $this->rows[spl_object_id($option)] ?? null;
+
+        return $row === null || isset($this->begun->done[$option->step->id ?? '']) ? 0 : $this->hands->painting[$row]->duration->milliseconds;
     }
 
     private function quickest(Version $version): Quickest
     {
-        $rows = [];
-        foreach ($version->picks as $place => $pick) {
-            $row = $this->rows[$place][$pick];
-            if ($row !== null) {
-                $rows[] = $row;
-            }
-        }
+        $kept = array_values(array_filter($version->options, static fn (Option $option): bool => $option->step !== null));
+        $rows = array_map(fn (Option $option): int => $this->rows[spl_object_id($option)], $kept);
         $changeovers = array_map(fn (int $from): array => array_map(fn (int $to): int => $this->changeovers[$from][$to], $rows), $rows);
+        $design = new Preparation($version->design(), $this->circumstances, $this->hands->only($rows), $version->waits());
 
-        return Quickest::of(new Preparation($version->design(), $this->circumstances), $changeovers, $this->begun);
+        return Quickest::of($design, $changeovers, $this->begun);
     }
 
     /** Nothing below the limit is no proof that there is nothing at all, unless an order is at hand. */

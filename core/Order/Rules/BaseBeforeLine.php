@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules;
 
+use Core\Design\Zone;
 use Core\Order\Constraint;
-use Core\Order\Layer;
+use Core\Order\Defaults;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
 use Core\Order\Severity;
 
-/** A good base carries the rest (common practice, no source). */
+/** A good base carries the rest: the first large fill of a figure comes before its lines (common practice, no source). */
 final readonly class BaseBeforeLine implements OrdersSteps
 {
     public function id(): string
@@ -25,7 +26,7 @@ final readonly class BaseBeforeLine implements OrdersSteps
 
     public function severity(): Severity
     {
-        return Severity::Stop;
+        return Severity::Warn;
     }
 
     public function school(): null
@@ -38,8 +39,18 @@ final readonly class BaseBeforeLine implements OrdersSteps
         return Constraint::betweenTouching(
             $this,
             $design,
-            static fn (int $one, int $other): bool => $design->isBase($one) && ($design->layers[$other]->isFine() || $design->layers[$other] === Layer::Shape),
+            fn (int $one, int $other): bool => $design->isBase($one) && $design->layers[$other]->isFine() && ($one < $other || $this->carries($design, $one, $other)),
             static fn (int $one, int $other): string => "The base “{$design->name($one)}” carries “{$design->name($other)}”, so it comes first.",
         );
+    }
+
+    /** Whether a base that was typed later is the one of that line: it is of no other figure, and nothing else lies under the line. */
+    private function carries(Preparation $design, int $base, int $line): bool
+    {
+        [$one, $other] = [$design->steps[$base], $design->steps[$line]];
+
+        return $one->mark->shape === null && $one->group === $other->group && $design->groundUnder($line) === null
+            && array_sum(array_map(static fn (Zone $zone): float => $zone->area(), $one->zones)) >= Defaults::BASE_AREA && $design->isHiddenBy($line, $base)
+            && ! $design->isMarkedFirst($line) && $design->areApart($base, $line);
     }
 }

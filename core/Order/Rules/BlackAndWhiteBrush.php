@@ -15,6 +15,7 @@ use Core\Order\Finding;
 use Core\Order\Fix;
 use Core\Order\LooksAtFace;
 use Core\Order\Preparation;
+use Core\Order\Repairs;
 use Core\Order\Severity;
 
 /** Brushes that are never washed between black and white save the rinse and keep the water clean (common practice, no source). */
@@ -49,18 +50,24 @@ final readonly class BlackAndWhiteBrush implements LooksAtFace
             if ($step->medium !== Medium::Brush || $before->medium !== Medium::Brush || ! $step->usesTool($before->tool) || ! $this->areOpposite($before, $step)) {
                 continue;
             }
-            $other = $this->otherBrush($design, $step);
             $changeovers = $design->circumstances->changeovers;
             $now = $changeovers->between($before, $step);
+            // Of a brush that the kit does not know, nobody says that there is only one.
+            if ($design->circumstances->kit->named($step->tool) === null || ! $changeovers->rinses($before, $step)) {
+                continue;
+            }
+            $other = $this->otherBrush($design, $step);
             $says = "“{$step->tool}” is rinsed between black and white: {$now->format()} here, and the water goes grey.";
             if ($other === null) {
-                $findings[] = Finding::of($this, $course, [$at - 1, $at], "{$says} A brush kept for each saves it.");
+                $findings[] = Finding::of($this, $course, [$at - 1, $at], "{$says} A brush kept for each saves it.")->costing($now);
 
                 continue;
             }
-            $then = $step->withTool($other->name);
-            $saved = $now->minus($changeovers->between($before, $then));
-            $findings[] = Finding::of($this, $course, [$at - 1, $at], "{$says} Another brush saves {$saved->format()}.", Fix::changing($design->design, $at, $then, "Use {$other->name}"));
+            $then = Fix::changing($design->design, $at, $step->withTool($other->name), "Use {$other->name}");
+            $saved = Repairs::of($course)->saving($then->design);
+            if (! $saved->isZero()) {
+                $findings[] = Finding::of($this, $course, [$at - 1, $at], "{$says} Another brush saves {$saved->format()}.", Repairs::of($course)->retimed($then))->costing($saved);
+            }
         }
 
         return $findings;

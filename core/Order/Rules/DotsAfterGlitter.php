@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules;
 
+use Core\Design\Technique;
 use Core\Order\Constraint;
+use Core\Order\Defaults;
 use Core\Order\Layer;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
@@ -39,8 +41,15 @@ final readonly class DotsAfterGlitter implements OrdersSteps
         return Constraint::betweenTouching(
             $this,
             $design,
-            static fn (int $one, int $other): bool => $design->layers[$one] === Layer::Glitter && $design->isHighlight($other),
+            fn (int $one, int $other): bool => $this->isHeavy($design, $one) && $design->isHighlight($other) && $design->isHiddenBy($other, $one),
             static fn (int $one, int $other): string => "Glitter hides fine dots: “{$design->name($other)}” goes on after “{$design->name($one)}”.",
         );
+    }
+
+    /** Who goes light hides nothing: a poof is done in seconds, gel is painted on. */
+    private function isHeavy(Preparation $design, int $at): bool
+    {
+        return $design->layers[$at] === Layer::Glitter && ($design->steps[$at]->technique === Technique::GlitterGel
+            || $design->circumstances->times->of($design->steps[$at])->duration->seconds() >= Defaults::HEAVY_GLITTER_SECONDS);
     }
 }

@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules;
 
+use Core\Design\Zone;
 use Core\Order\Course;
-use Core\Order\Defaults;
+use Core\Order\Evidence;
 use Core\Order\Finding;
 use Core\Order\Fix;
 use Core\Order\LooksAtFace;
 use Core\Order\Repairs;
 use Core\Order\Severity;
+use Core\Order\TradeNumber;
 use Core\Units\Duration;
 
 /** How long children keep their eyes shut is the team’s estimate. */
@@ -42,14 +44,35 @@ final readonly class EyesShutTooLong implements LooksAtFace
         $design = $course->preparation;
         foreach ($course->shutStretches() as $stretch) {
             [$first, $last] = [$stretch[0], $stretch[count($stretch) - 1]];
-            $length = Duration::ofMilliseconds($course->ends[$last] - $course->starts[$first]);
-            if ($length->seconds() > Defaults::EYES_SHUT_SECONDS) {
-                $says = "From “{$design->name($first)}” to “{$design->name($last)}” the eyes are shut for {$length->format()} at a stretch; children take 0:".Defaults::EYES_SHUT_SECONDS.' well.';
-                $findings[] = Finding::of($this, $course, $stretch, $says, $this->fix($course, $stretch));
+            $length = $this->shutFor($course, $stretch);
+            $most = Duration::ofSeconds($design->circumstances->numbers->get(TradeNumber::EyesShut));
+            if ($length->isLongerThan($most)) {
+                $says = "From “{$design->name($first)}” to “{$design->name($last)}” the eyes are shut for {$length->format()} at a stretch; children take {$most->format()} well.";
+                $findings[] = Finding::of($this, $course, $stretch, $says, $this->fix($course, $stretch))
+                    ->costing($length->minus($most))->restingOn(Evidence::ofDesign('eyes shut here', $length->format()), Evidence::ofNumber($design->circumstances, TradeNumber::EyesShut));
             }
         }
 
         return $findings;
+    }
+
+    /**
+     * Where a step reaches beyond the eyes, they are shut for no more than its share about them.
+     *
+     * @param  non-empty-list<int>  $stretch
+     */
+    private function shutFor(Course $course, array $stretch): Duration
+    {
+        $area = static fn (Zone ...$zones): float => array_sum(array_map(static fn (Zone $zone): float => $zone->area(), $zones));
+        $shut = 0.0;
+        foreach ($stretch as $place => $at) {
+            $zones = $course->step($at)->zones;
+            $near = array_filter($zones, static fn (Zone $zone): bool => $zone->isEye());
+            $length = $course->ends[$at] - ($place === 0 ? $course->starts[$at] : $course->ends[$stretch[$place - 1]]);
+            $shut += $length * ($near === [] ? 1.0 : $area(...array_values($near)) / $area(...$zones));
+        }
+
+        return Duration::ofMilliseconds((int) round($shut));
     }
 
     /**

@@ -6,6 +6,8 @@ namespace Core\Order\Rules;
 
 use Core\Design\Placement;
 use Core\Design\Side;
+use Core\Design\Step;
+use Core\Design\Zone;
 use Core\Order\Course;
 use Core\Order\Finding;
 use Core\Order\Fix;
@@ -44,7 +46,7 @@ final readonly class FeaturesComplete implements LooksAtFace
             return [];
         }
         foreach ($design->steps as $at => $step) {
-            if ($step->side->isOneSided() && ! $this->hasTwin($design, $at) && $step->zones !== []) {
+            if ($step->side->isOneSided() && $this->isOfFeatures($step) && ! $this->hasTwin($design, $at)) {
                 $other = $step->side === Side::Left ? 'right' : 'left';
                 $says = "“{$step->name}” is on the {$step->side->value} only, and nothing like it on the {$other}: a face looks unfinished so.";
                 $findings[] = Finding::of($this, $course, [$at], $says, Fix::changing($design->design, $at, $step->withSide(Side::Both), 'Paint it on both sides'));
@@ -54,11 +56,19 @@ final readonly class FeaturesComplete implements LooksAtFace
         return $findings;
     }
 
+    /** Eyes, brows, mouth, ears: a motif on one cheek is whole as it is. */
+    private function isOfFeatures(Step $step): bool
+    {
+        $others = array_filter($step->zones, static fn (Zone $zone): bool => ! $zone->isFeature() && $zone !== Zone::Brow && $zone !== Zone::Ear);
+
+        return $step->zones !== [] && $others === [] && $step->mark->shape === null && ! $step->technique->covers();
+    }
+
     private function hasTwin(Preparation $design, int $at): bool
     {
         $step = $design->steps[$at];
         foreach ($design->steps as $other) {
-            if ($other->technique === $step->technique && $other->zones === $step->zones && $other->side->isOneSided() && $other->side !== $step->side) {
+            if ($other->side === $step->side->opposite() && array_intersect(array_column($other->zones, 'value'), array_column($step->zones, 'value')) !== []) {
                 return true;
             }
         }

@@ -38,7 +38,7 @@ final readonly class GemsLast implements OrdersSteps
         $constraints = [];
         foreach ($design->layers as $gem => $layer) {
             foreach ($layer === Layer::Gem ? $design->layers : [] as $other => $its) {
-                if ($its !== Layer::Gem && $its !== Layer::Bare) {
+                if ($its !== Layer::Gem && $its !== Layer::Bare && $its !== Layer::Glitter) {
                     $why = "Gems come last: “{$design->name($gem)}” would be knocked off by “{$design->name($other)}”.";
                     $constraints[] = Constraint::of($this, $other, $gem, $why);
                 }

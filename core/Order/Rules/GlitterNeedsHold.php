@@ -39,15 +39,28 @@ final readonly class GlitterNeedsHold implements LooksAtFace
     public function findings(Course $course): array
     {
         $findings = [];
-        foreach ($course->preparation->steps as $at => $step) {
-            $film = $course->below[$at];
-            if ($step->technique !== Technique::LooseGlitter || ($film !== null && $course->wetness($film, $at) === Wetness::Wet)) {
+        $design = $course->preparation;
+        foreach ($design->steps as $at => $step) {
+            if ($step->technique !== Technique::LooseGlitter || $this->isHeld($course, $at)) {
                 continue;
             }
+            $film = $course->below[$at];
             $ground = $film === null ? 'bare skin' : "“{$course->step($film)->name}”, which is {$course->wetness($film, $at)->value} by then";
-            $findings[] = Finding::of($this, $course, [$at], "Nothing holds loose glitter here: “{$step->name}” goes on {$ground}. Gel holds on dry paint.", Gel::insteadOf($course->preparation, $at));
+            $findings[] = Finding::of($this, $course, [$at], "Nothing holds loose glitter here: “{$step->name}” goes on {$ground}. Gel holds on dry paint.", Gel::insteadOf($design, $at));
         }
 
         return $findings;
+    }
+
+    /** Until they are dry, strokes and stencils hold it as well as bases. */
+    private function isHeld(Course $course, int $glitter): bool
+    {
+        for ($film = 0; $film < $glitter; $film++) {
+            if ($course->preparation->touch($film, $glitter) && $course->wetness($film, $glitter) !== Wetness::Dry) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -45,13 +45,23 @@ final readonly class LatexGlue implements LooksAtFace
         $kit = $design->circumstances->kit;
         foreach ($design->steps as $at => $step) {
             $glue = $this->glue($kit, $step);
-            if ($glue?->hasLatex === true) {
-                $says = "“{$glue->name}” in “{$step->name}” contains latex. Ask every child’s parent, and refuse it with a latex allergy.";
+            $says = match (true) {
+                $glue?->hasLatex === true => "“{$glue->name}” in “{$step->name}” contains latex. Ask every child’s parent, and refuse it with a latex allergy.",
+                $glue === null && $this->isOfGlue($step) => "“{$step->name}” is set with glue, which may contain latex: look at its label, ask every child’s parent, and refuse it with a latex allergy.",
+                default => null,
+            };
+            if ($says !== null) {
                 $findings[] = Finding::of($this, $course, [$at], $says, $this->fix($course, $at));
             }
         }
 
         return $findings;
+    }
+
+    /** By what it is called, where the kit does not know it. */
+    private function isOfGlue(Step $step): bool
+    {
+        return preg_match('/\bglue/iu', "{$step->tool} {$step->name}") === 1 && preg_match('/latex.?free|no latex|without latex/iu', "{$step->tool} {$step->name} {$step->note}") === 0;
     }
 
     /** What a step is stuck with: its own tool, or any glue of the kit where its gems do not stick by themselves. */

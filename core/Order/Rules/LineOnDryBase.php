@@ -35,12 +35,15 @@ final readonly class LineOnDryBase implements OrdersSteps
 
     public function constraints(Preparation $design): array
     {
-        return Constraint::betweenTouching(
-            $this,
-            $design,
-            static fn (int $one, int $other): bool => $design->layers[$other]->isFine() && $design->films[$other] !== null && $design->liesOn($other, $one),
-            static fn (int $one, int $other): string => "“{$design->name($other)}” waits until “{$design->name($one)}” is dry, {$design->dryAfter($one)->format()} after it was laid.",
-            static fn (int $one, int $other): int => $design->dryAfter($one)->milliseconds,
-        );
+        $constraints = [];
+        foreach ($design->lying() as [$base, $line]) {
+            if ($design->layers[$line]->isFine()) {
+                $dry = $design->dryAfter($base);
+                $why = "“{$design->name($line)}” waits until “{$design->name($base)}” is dry, {$dry->format()} after it was laid.";
+                $constraints[] = Constraint::of($this, $base, $line, $why, $dry->milliseconds);
+            }
+        }
+
+        return $constraints;
     }
 }

@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace Core\Order\Rules;
 
 use Core\Order\Constraint;
+use Core\Order\Defaults;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
 use Core\Order\School;
 use Core\Order\Severity;
+use Core\Order\TradeNumber;
 use Core\Units\Duration;
 
-/** With wax paint lines may go on straight away, once the base is tacky (common practice, no source). */
+/** With wax paint lines go straight on (common practice, no source). Pale ones bleed on strong wet paint, and humid air keeps soft paint sticky. */
 final readonly class LineOnTackyBase implements OrdersSteps
 {
     public function id(): string
@@ -36,25 +38,22 @@ final readonly class LineOnTackyBase implements OrdersSteps
 
     public function constraints(Preparation $design): array
     {
-        return Constraint::betweenTouching(
+        return Constraint::waiting(
             $this,
             $design,
-            static fn (int $one, int $other): bool => $design->layers[$other]->isFine() && $design->films[$other] !== null && $design->liesOn($other, $one),
-            fn (int $one, int $other): string => $this->why($design, $one, $other),
-            fn (int $one, int $other): int => $this->wait($design, $one, $other)->milliseconds,
+            TradeNumber::LineAtOnce,
+            fn (int $base, int $line): ?Duration => $this->bleeds($design, $base, $line) || $this->sticks($design, $base, $line) ? $design->waitedFor($base) : null,
+            fn (int $base, int $line): string => "“{$design->name($line)}” ".($this->sticks($design, $base, $line) ? 'drags in' : 'bleeds on')." wet “{$design->name($base)}”; painters give it {$design->waitedFor($base)->format()}.",
         );
     }
 
-    private function why(Preparation $design, int $base, int $line): string
+    private function bleeds(Preparation $design, int $base, int $line): bool
     {
-        $state = $design->isWax($line) ? 'tacky' : 'dry';
-        $paint = $design->isWax($line) ? 'wax paint holds on a tacky base' : 'this paint is too soft for a tacky base';
-
-        return "“{$design->name($line)}” on “{$design->name($base)}”: {$paint}; it is {$state} {$this->wait($design, $base, $line)->format()} after it was laid.";
+        return $design->steps[$line]->technique->isThin() && $design->isPale($line) && $design->isStrong($base);
     }
 
-    private function wait(Preparation $design, int $base, int $line): Duration
+    private function sticks(Preparation $design, int $base, int $line): bool
     {
-        return $design->isWax($line) ? $design->tackyAfter($base) : $design->dryAfter($base);
+        return $design->layers[$line]->isFine() && ! $design->isWax($base) && $design->circumstances->drying->factor < Defaults::STICKY_FACTOR;
     }
 }

@@ -4,19 +4,20 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules;
 
-use Core\Colour\Defaults as ColourDefaults;
 use Core\Colour\Difference;
 use Core\Colour\Lab;
 use Core\Colour\LinearRgb;
-use Core\Colour\Sight;
 use Core\Colour\Word;
 use Core\Design\Colour;
+use Core\Design\Technique;
 use Core\Order\Course;
+use Core\Order\Evidence;
 use Core\Order\Finding;
 use Core\Order\Fix;
 use Core\Order\LooksAtFace;
 use Core\Order\Severity;
 use Core\Order\Sighting;
+use Core\Order\TradeNumber;
 
 /** Parents look from two metres: a line must differ enough from its ground (CIEDE2000; the threshold is the team’s estimate). */
 final readonly class LineSeenAtTwoMetres implements LooksAtFace
@@ -45,16 +46,18 @@ final readonly class LineSeenAtTwoMetres implements LooksAtFace
     {
         $findings = [];
         $design = $course->preparation;
+        $needed = $design->circumstances->numbers->get(TradeNumber::SeenAtTwoMetres);
         foreach ($course->sightings as $at => $sightings) {
-            $nearest = $sightings === [] || ! $design->layers[$at]->isFine() ? null : $this->mostDifferent($sightings[0]);
-            if ($nearest === null || Sight::isSeenAtTwoMetres($sightings[0]->onDry, $nearest)) {
+            // Whiskers reach beyond the place they begin at; sparkle need not be seen from there.
+            $isLine = $sightings !== [] && $design->layers[$at]->isFine() && ! $design->isHighlight($at) && $course->step($at)->technique !== Technique::Whisker;
+            $nearest = $isLine ? $this->mostDifferent($sightings[0]) : null;
+            $difference = $nearest === null ? INF : Difference::between(Lab::of($sightings[0]->meant), Lab::of($nearest));
+            if ($nearest === null || $difference >= $needed) {
                 continue;
             }
-            $step = $course->step($at);
-            $difference = floor(Difference::between(Lab::of($sightings[0]->onDry), Lab::of($nearest)));
-            $needed = ColourDefaults::SEEN_AT_TWO_METRES;
-            $says = sprintf('“%s” is %s on %s: from two metres nobody sees it (difference %d, %d are needed).', $step->name, Word::of($sightings[0]->onDry), Word::of($nearest), $difference, $needed);
-            $findings[] = Finding::of($this, $course, [$at], $says, $this->fix($course, $at, $nearest));
+            $says = sprintf('“%s” is %s on %s: from two metres nobody sees it (difference %d, %d are needed).', $course->step($at)->name, Word::of($sightings[0]->meant), Word::of($nearest), floor($difference), $needed);
+            $findings[] = Finding::of($this, $course, [$at], $says, $this->fix($course, $at, $nearest))
+                ->restingOn(Evidence::ofDesign('difference of colour here', (string) floor($difference)), Evidence::ofNumber($design->circumstances, TradeNumber::SeenAtTwoMetres));
         }
 
         return $findings;
@@ -66,7 +69,7 @@ final readonly class LineSeenAtTwoMetres implements LooksAtFace
         $most = -1.0;
         $found = null;
         foreach ($sighting->grounds as $ground) {
-            $difference = Difference::between(Lab::of($sighting->onDry), Lab::of($ground));
+            $difference = Difference::between(Lab::of($sighting->meant), Lab::of($ground));
             [$most, $found] = $difference > $most ? [$difference, $ground] : [$most, $found];
         }
 
@@ -77,7 +80,7 @@ final readonly class LineSeenAtTwoMetres implements LooksAtFace
     private function fix(Course $course, int $at, LinearRgb $ground): ?Fix
     {
         $best = null;
-        $most = ColourDefaults::SEEN_AT_TWO_METRES;
+        $most = $course->preparation->circumstances->numbers->get(TradeNumber::SeenAtTwoMetres);
         foreach ($course->preparation->circumstances->kit->colours() as $colour) {
             $isPlain = $colour->luminance() < Colour::NEARLY_BLACK || $colour->luminance() > Colour::NEARLY_WHITE;
             $difference = $isPlain ? Difference::between(Lab::ofHex($colour->hex), Lab::of($ground)) : 0.0;

@@ -6,10 +6,11 @@ namespace Core\Order\Rules;
 
 use Core\Design\Zone;
 use Core\Order\Constraint;
-use Core\Order\Layer;
+use Core\Order\Defaults;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
 use Core\Order\Severity;
+use Core\Units\Duration;
 
 /** A painted lower lip smears with the first drink (common practice, no source). */
 final readonly class LipsLast implements OrdersSteps
@@ -38,7 +39,7 @@ final readonly class LipsLast implements OrdersSteps
     {
         $constraints = [];
         foreach ($design->steps as $lips => $step) {
-            foreach ($this->areLips($design, $lips) ? $design->steps : [] as $other => $its) {
+            foreach ($this->areLips($design, $lips) && $this->isLongBeforeTheEnd($design, $lips) ? $design->steps : [] as $other => $its) {
                 if (! $this->areLips($design, $other) && $its->medium->isPaintedOn()) {
                     $why = "A painted lip smears while the rest is painted: “{$step->name}” comes after “{$its->name}”.";
                     $constraints[] = Constraint::of($this, $other, $lips, $why);
@@ -49,11 +50,19 @@ final readonly class LipsLast implements OrdersSteps
         return $constraints;
     }
 
+    /** What is painted in a few seconds more smears nothing. */
+    private function isLongBeforeTheEnd(Preparation $design, int $lips): bool
+    {
+        $after = array_slice($design->durations, $lips + 1);
+
+        return array_sum(array_map(static fn (Duration $duration): float => $duration->seconds(), $after)) >= Defaults::LIPS_BEFORE_END_SECONDS;
+    }
+
     private function areLips(Preparation $design, int $at): bool
     {
         $zones = $design->steps[$at]->zones;
 
-        return $zones !== [] && $design->layers[$at] !== Layer::Glitter && $design->layers[$at] !== Layer::Gem
+        return $design->steps[$at]->paintsLips()
             && array_filter($zones, static fn (Zone $zone): bool => $zone !== Zone::Lips && $zone !== Zone::LowerLip) === [];
     }
 }

@@ -9,12 +9,14 @@ use Core\Order\Constraint;
 use Core\Order\Course;
 use Core\Order\Fix;
 use Core\Order\Gel;
-use Core\Order\Layer;
 use Core\Order\Mends;
 use Core\Order\Preparation;
 use Core\Order\Repairs;
 use Core\Order\School;
 use Core\Order\Severity;
+use Core\Order\TradeNumber;
+use Core\Surface\Film;
+use Core\Units\Duration;
 
 /** Loose glitter sticks only to wet paint (common practice, no source). */
 final readonly class LooseGlitterOnWet implements Mends
@@ -41,35 +43,32 @@ final readonly class LooseGlitterOnWet implements Mends
 
     public function constraints(Preparation $design): array
     {
+        $grace = Duration::ofSeconds($design->circumstances->numbers->get(TradeNumber::GlitterHolds));
         $constraints = [];
         foreach ($design->steps as $at => $step) {
-            $base = $step->technique === Technique::LooseGlitter ? $this->hold($design, $at) : null;
-            if ($base !== null) {
-                $wet = $design->tackyAfter($base);
-                $why = "Loose glitter sticks to wet paint only: “{$step->name}” holds on “{$design->name($base)}” for {$wet->format()} after it was laid.";
-                $constraints[] = Constraint::of($this, $base, $at, $why, 0, $wet->milliseconds);
+            $film = $step->technique === Technique::LooseGlitter ? $this->hold($design, $at) : null;
+            if ($film !== null) {
+                $holds = $design->dryAfter($film)->plus($grace);
+                $why = "Loose glitter sticks until the paint is dry: “{$design->name($at)}” holds on “{$design->name($film)}” for {$holds->format()} after it was laid.";
+                $constraints[] = Constraint::of($this, $film, $at, $why, 0, $holds->milliseconds, TradeNumber::GlitterHolds);
             }
         }
 
         return $constraints;
     }
 
-    /** Right after its base where that breaks nothing; else in gel. */
+    /** Right after what holds it where that breaks nothing; else in gel. */
     public function mend(Course $course, Constraint $broken): Fix
     {
         return Repairs::of($course)->moving($broken, true) ?? Gel::insteadOf($course->preparation, $broken->to);
     }
 
-    /** What it is to stick to: the base it was typed after, else the next one that comes. */
+    /** What it is to stick to: the last film laid before it, be it a base, a stencil or a stroke; else the next one that comes. */
     private function hold(Preparation $design, int $glitter): ?int
     {
-        $under = $design->baseUnder($glitter);
-        foreach ($under === null ? $design->layers : [] as $at => $layer) {
-            if ($layer === Layer::Base && $design->films[$at] !== null && $design->touch($at, $glitter)) {
-                return $at;
-            }
-        }
+        $films = array_keys(array_filter($design->films, static fn (?Film $film, int $at): bool => $film !== null && ! $film->dryAfter()->isZero() && $design->touch($at, $glitter), ARRAY_FILTER_USE_BOTH));
+        $before = array_filter($films, static fn (int $film): bool => $film < $glitter);
 
-        return $under;
+        return $before === [] ? $films[0] ?? null : max($before);
     }
 }

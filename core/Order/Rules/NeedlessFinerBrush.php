@@ -10,6 +10,7 @@ use Core\Order\Course;
 use Core\Order\Finding;
 use Core\Order\Fix;
 use Core\Order\LooksAtFace;
+use Core\Order\Repairs;
 use Core\Order\School;
 use Core\Order\Severity;
 
@@ -47,9 +48,13 @@ final readonly class NeedlessFinerBrush implements LooksAtFace
             if (! $isFiner || $step->medium !== Medium::Brush) {
                 continue;
             }
-            $saved = $design->circumstances->changeovers->between($before, $step);
+            $tip = Fix::changing($design->design, $at, $step->withTool($before->tool), "Use the tip of {$before->tool}");
+            $saved = Repairs::of($course)->saving($tip->design);
+            if ($saved->isZero()) {
+                continue;
+            }
             $says = "“{$step->name}” changes from {$before->tool} to {$step->tool} for the same colour: {$saved->format()}. Loaded well, the tip of {$before->tool} paints it.";
-            $findings[] = Finding::of($this, $course, [$at - 1, $at], $says, Fix::changing($design->design, $at, $step->withTool($before->tool), "Use the tip of {$before->tool}"));
+            $findings[] = Finding::of($this, $course, [$at - 1, $at], $says, Repairs::of($course)->retimed($tip))->costing($saved);
         }
 
         return $findings;

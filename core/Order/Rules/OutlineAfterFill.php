@@ -39,15 +39,16 @@ final readonly class OutlineAfterFill implements OrdersSteps
         return Constraint::betweenTouching(
             $this,
             $design,
-            fn (int $one, int $other): bool => $design->layers[$one] === Layer::Shape && $design->steps[$other]->technique === Technique::Outline && $this->belong($design, $one, $other),
-            static fn (int $one, int $other): string => "“{$design->name($other)}” outlines “{$design->name($one)}”: filled first, its edge stays clean.",
+            fn (int $fill, int $outline): bool => $design->layers[$fill] === Layer::Shape && $design->steps[$outline]->technique === Technique::Outline && $this->belong($design, $fill, $outline),
+            static fn (int $fill, int $outline): string => "“{$design->name($outline)}” outlines “{$design->name($fill)}”: filled first, its edge stays clean.",
         );
     }
 
+    /** An outline without a shape goes round what lies there already. */
     private function belong(Preparation $design, int $fill, int $outline): bool
     {
         $shape = $design->steps[$outline]->mark->shape;
 
-        return $shape === null || $shape === $design->steps[$fill]->mark->shape;
+        return $shape === null ? $fill < $outline : $shape === $design->steps[$fill]->mark->shape;
     }
 }

@@ -8,8 +8,10 @@ use Core\Order\Constraint;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
 use Core\Order\Severity;
+use Core\Order\TradeNumber;
+use Core\Units\Duration;
 
-/** Pale lines on wet dark paint bleed (common practice, no source). */
+/** Pale lines on wet dark paint bleed; on a strong sponged base they go on at once or within 20 s (common practice, no source). */
 final readonly class PaleLineOnDryDark implements OrdersSteps
 {
     public function id(): string
@@ -34,12 +36,12 @@ final readonly class PaleLineOnDryDark implements OrdersSteps
 
     public function constraints(Preparation $design): array
     {
-        return Constraint::betweenTouching(
+        return Constraint::waiting(
             $this,
             $design,
-            static fn (int $one, int $other): bool => $design->layers[$other]->isFine() && ! $design->isHighlight($other) && $design->isPale($other) && $design->isDark($one) && $design->liesOn($other, $one),
-            static fn (int $one, int $other): string => "A pale line bleeds on wet dark paint: “{$design->name($one)}” is dry {$design->dryAfter($one)->format()} after it was laid.",
-            static fn (int $one, int $other): int => $design->dryAfter($one)->milliseconds,
+            TradeNumber::LineAtOnce,
+            static fn (int $film, int $line): ?Duration => $design->layers[$line]->isFine() && ! $design->isHighlight($line) && $design->isPale($line) && $design->isDark($film) ? $design->nearlyDryAfter($film) : null,
+            static fn (int $film, int $line): string => "“{$design->name($line)}” is a pale line and bleeds on wet dark “{$design->name($film)}”, which is nearly dry {$design->nearlyDryAfter($film)->format()} after it was laid.",
         );
     }
 }

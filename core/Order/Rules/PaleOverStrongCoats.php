@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules;
 
+use Core\Colour\LinearRgb;
 use Core\Colour\Sight;
 use Core\Colour\Word;
 use Core\Order\Course;
+use Core\Order\Evidence;
 use Core\Order\Finding;
 use Core\Order\Fix;
 use Core\Order\LooksAtFace;
 use Core\Order\Severity;
-use Core\Order\Sighting;
 
 /** White over red takes two coats, perhaps three (common practice, no source). */
 final readonly class PaleOverStrongCoats implements LooksAtFace
@@ -39,26 +40,26 @@ final readonly class PaleOverStrongCoats implements LooksAtFace
     public function findings(Course $course): array
     {
         $findings = [];
+        $design = $course->preparation;
         foreach ($course->sightings as $at => $sightings) {
-            if ($sightings === [] || ! $course->preparation->isPale($at) || ! $course->preparation->layers[$at]->covers() || $course->preparation->isInlay($at)) {
+            $under = $sightings === [] ? null : $course->below[$at];
+            if ($under === null || ! $design->isPale($at) || ! $design->steps[$at]->technique->covers() || $design->isWorkedIn($at) || ! $design->isRed($under)) {
                 continue;
             }
             $step = $course->step($at);
-            $needed = Sight::coatsToCover($course->preparation->paint($at), Sighting::mean(...$sightings[0]->grounds)) ?? 0;
-            if ($course->below[$at] === null || $needed <= $step->coats || $needed === 0) {
+            $ground = LinearRgb::ofHex($course->step($under)->colours[0]->hex);
+            $seen = Word::of($design->paint($at)->over($ground, $step->coats));
+            $needed = Sight::coatsToCover($design->paint($at), $ground) ?? 0;
+            if ($needed <= $step->coats || $seen === Word::of($sightings[0]->meant)) {
                 continue;
             }
-            $under = $course->below[$at];
-            $says = "“{$step->name}” over “{$course->step($under)->name}” still looks {$this->word($sightings[0])} with {$this->coats($step->coats)}; it covers with {$this->coats($needed)}. Bare skin or a white ground below is the quick way.";
-            $findings[] = Finding::of($this, $course, [$at, $under], $says, Fix::changing($course->preparation->design, $at, $step->withCoats($needed), "Make it {$this->coats($needed)}"));
+            $says = "“{$step->name}” over “{$course->step($under)->name}” looks {$seen} with {$this->coats($step->coats)}; it covers with {$this->coats($needed)}. Bare skin or a white ground below is the quick way.";
+            $again = $design->durations[$at]->times(($needed - $step->coats) / $step->coats);
+            $findings[] = Finding::of($this, $course, [$at, $under], $says, Fix::changing($design->design, $at, $step->withCoats($needed), "Make it {$this->coats($needed)}"))
+                ->costing($again)->restingOn(Evidence::ofDesign('coats here', (string) $step->coats), Evidence::ofDesign('coats that cover', (string) $needed));
         }
 
         return $findings;
-    }
-
-    private function word(Sighting $sighting): string
-    {
-        return Word::of($sighting->seen());
     }
 
     private function coats(int $count): string

@@ -10,7 +10,7 @@ use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
 use Core\Order\Severity;
 
-/** Wet on dry powder is fine; powder on wet paint clumps (common practice, no source). */
+/** Wet on dry powder is fine, and powder over dry paint; on wet paint it clumps (common practice, no source). */
 final readonly class PowderBeforeWet implements OrdersSteps
 {
     public function id(): string
@@ -25,7 +25,7 @@ final readonly class PowderBeforeWet implements OrdersSteps
 
     public function severity(): Severity
     {
-        return Severity::Stop;
+        return Severity::Warn;
     }
 
     public function school(): null
@@ -35,11 +35,15 @@ final readonly class PowderBeforeWet implements OrdersSteps
 
     public function constraints(Preparation $design): array
     {
-        return Constraint::betweenTouching(
-            $this,
-            $design,
-            static fn (int $one, int $other): bool => $design->layers[$one] === Layer::Powder && $design->films[$other] !== null && $design->layers[$other] !== Layer::Powder,
-            static fn (int $one, int $other): string => "Wet paint goes on dry powder, powder does not go on wet paint: “{$design->name($one)}” comes before “{$design->name($other)}”.",
-        );
+        $constraints = [];
+        foreach ($design->touching() as [$wet, $powder]) {
+            if ($wet < $powder && $design->layers[$powder] === Layer::Powder && $design->covers($wet) && ! $design->dryAfter($wet)->isZero()) {
+                $dry = $design->dryAfter($wet);
+                $why = "Wet paint goes on dry powder, powder does not go on wet paint: “{$design->name($wet)}” is dry {$dry->format()} after it was laid.";
+                $constraints[] = Constraint::of($this, $wet, $powder, $why, $dry->milliseconds);
+            }
+        }
+
+        return $constraints;
     }
 }

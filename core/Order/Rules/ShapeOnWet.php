@@ -9,8 +9,10 @@ use Core\Order\Layer;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
 use Core\Order\Severity;
+use Core\Order\TradeNumber;
+use Core\Units\Duration;
 
-/** A stroke takes up some of the wet film below: yellow on wet blue turns green (Kubelka and Munk mixture of the two). */
+/** A shape takes up some of the wet film below: yellow on wet blue turns green (Kubelka and Munk mixture). On a sponged base it goes on at once or within 20 s (common practice, no source). */
 final readonly class ShapeOnWet implements OrdersSteps
 {
     public function id(): string
@@ -35,12 +37,19 @@ final readonly class ShapeOnWet implements OrdersSteps
 
     public function constraints(Preparation $design): array
     {
-        return Constraint::betweenTouching(
+        return Constraint::waiting(
             $this,
             $design,
-            static fn (int $one, int $other): bool => $design->layers[$other] === Layer::Shape && $design->films[$other] !== null && $design->liesOn($other, $one) && $design->turnsOnWet($other, $one),
-            static fn (int $one, int $other): string => "“{$design->name($other)}” would turn {$design->turned($other, $one)} on wet “{$design->name($one)}”, which is dry {$design->dryAfter($one)->format()} after it was laid.",
-            static fn (int $one, int $other): int => $design->dryAfter($one)->milliseconds,
+            TradeNumber::ShapeAtOnce,
+            fn (int $film, int $shape): ?Duration => $this->turns($design, $film, $shape) ? $design->waitedFor($film) : null,
+            static fn (int $film, int $shape): string => "“{$design->name($shape)}” would turn {$design->turned($shape, $film)} on wet “{$design->name($film)}”; painters give it {$design->waitedFor($film)->format()}.",
         );
+    }
+
+    /** A paler shape takes up what is below, and a strong one is paled by it; black on white stays black. */
+    private function turns(Preparation $design, int $film, int $shape): bool
+    {
+        return $design->layers[$shape] === Layer::Shape && ! $design->isWorkedIn($shape) && $design->turnsOnWet($shape, $film)
+            && ($design->isStrong($shape) || $design->isPalerThan($shape, $film));
     }
 }

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Core\Order\Rules;
 
 use Core\Order\Constraint;
+use Core\Order\Defaults;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
 use Core\Order\Severity;
+use Core\Units\Duration;
 
-/** Ear pink, cheek blush: soft inlays go on while the base is tacky (common practice, no source). */
+/** Ear pink, cheek blush: soft inlays go on while the base is not yet quite dry (common practice, no source). */
 final readonly class SoftInlayWhileTacky implements OrdersSteps
 {
     public function id(): string
@@ -35,12 +37,12 @@ final readonly class SoftInlayWhileTacky implements OrdersSteps
     public function constraints(Preparation $design): array
     {
         $constraints = [];
-        foreach ($design->steps as $at => $step) {
-            $base = $design->isInlay($at) ? $design->baseUnder($at) : null;
-            if ($base !== null) {
-                [$tacky, $dry] = [$design->tackyAfter($base), $design->dryAfter($base)];
-                $why = "“{$step->name}” blends softly into “{$design->name($base)}” while that is tacky, {$tacky->format()} to {$dry->format()} after it was laid.";
-                $constraints[] = Constraint::of($this, $base, $at, $why, $tacky->milliseconds, $dry->milliseconds);
+        foreach (array_keys($design->steps) as $at) {
+            $ground = $design->isInlay($at) ? $design->groundUnder($at) : null;
+            if ($ground !== null) {
+                $dry = $design->dryAfter($ground);
+                $why = "“{$design->name($at)}” blends softly into “{$design->name($ground)}” while that is tacky; it is dry {$dry->format()} after it was laid.";
+                $constraints[] = Constraint::of($this, $ground, $at, $why, 0, $dry->plus(Duration::ofSeconds(Defaults::INLAY_LATE_SECONDS))->milliseconds);
             }
         }
 

@@ -8,8 +8,10 @@ use Core\Order\Constraint;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
 use Core\Order\Severity;
+use Core\Order\TradeNumber;
+use Core\Units\Duration;
 
-/** Sparkle dots sit on dry dark paint; on wet they bleed (common practice, no source). */
+/** Sparkle dots sit on dry dark paint, 30 to 40 s after a black fill; on wet they bleed (common practice, no source). */
 final readonly class SparkleOnDry implements OrdersSteps
 {
     public function id(): string
@@ -34,12 +36,12 @@ final readonly class SparkleOnDry implements OrdersSteps
 
     public function constraints(Preparation $design): array
     {
-        return Constraint::betweenTouching(
+        return Constraint::waiting(
             $this,
             $design,
-            static fn (int $one, int $other): bool => $design->isHighlight($other) && $design->isDark($one) && $design->liesOn($other, $one),
-            static fn (int $one, int $other): string => "“{$design->name($other)}” bleeds on “{$design->name($one)}” until it is dry, {$design->dryAfter($one)->format()} after it was laid.",
-            static fn (int $one, int $other): int => $design->dryAfter($one)->milliseconds,
+            TradeNumber::SparkleAtOnce,
+            static fn (int $film, int $sparkle): ?Duration => $design->isHighlight($sparkle) && $design->isDark($film) ? $design->nearlyDryAfter($film) : null,
+            static fn (int $film, int $sparkle): string => "“{$design->name($sparkle)}” bleeds on “{$design->name($film)}” until it is nearly dry, {$design->nearlyDryAfter($film)->format()} after it was laid.",
         );
     }
 }

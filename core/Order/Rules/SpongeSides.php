@@ -6,10 +6,13 @@ namespace Core\Order\Rules;
 
 use Core\Design\Medium;
 use Core\Order\Course;
+use Core\Order\Evidence;
 use Core\Order\Finding;
 use Core\Order\Fix;
 use Core\Order\LooksAtFace;
+use Core\Order\Repairs;
 use Core\Order\Severity;
+use Core\Order\TradeNumber;
 
 /** Each side, tip and heel of a sponge can hold a colour: it saves a pick-up and a reload each time (common practice, no source). */
 final readonly class SpongeSides implements LooksAtFace
@@ -44,12 +47,11 @@ final readonly class SpongeSides implements LooksAtFace
             if (! $changesSponge || count($step->colours) !== 1 || count($before->colours) !== 1) {
                 continue;
             }
-            $turned = $step->withTool($before->tool);
-            $changeovers = $design->circumstances->changeovers;
-            $saved = $changeovers->between($before, $step)->minus($changeovers->between($before, $turned));
-            if (! $saved->isZero()) {
+            $turned = Fix::changing($design->design, $at, $step->withTool($before->tool), "Turn the {$before->tool}");
+            $saved = Repairs::of($course)->saving($turned->design);
+            if ($saved->seconds() >= $design->circumstances->numbers->get(TradeNumber::WorthSaving)) {
                 $says = "“{$step->name}” takes another sponge. A clean side of the {$before->tool} in the hand saves {$saved->format()}.";
-                $findings[] = Finding::of($this, $course, [$at - 1, $at], $says, Fix::changing($design->design, $at, $turned, "Turn the {$before->tool}"));
+                $findings[] = Finding::of($this, $course, [$at - 1, $at], $says, Repairs::of($course)->retimed($turned))->costing($saved)->restingOn(Evidence::ofNumber($design->circumstances, TradeNumber::WorthSaving));
             }
         }
 

@@ -6,12 +6,13 @@ namespace Core\Order\Rules;
 
 use Core\Design\Timeline\SpanKind;
 use Core\Order\Course;
-use Core\Order\Defaults;
+use Core\Order\Evidence;
 use Core\Order\Finding;
 use Core\Order\Fix;
 use Core\Order\LooksAtFace;
 use Core\Order\Repairs;
 use Core\Order\Severity;
+use Core\Order\TradeNumber;
 
 /** Drying spread over other work costs nothing; standing and waiting does (common practice, no source). */
 final readonly class StandingWait implements LooksAtFace
@@ -42,14 +43,15 @@ final readonly class StandingWait implements LooksAtFace
         $design = $course->preparation;
         foreach ($course->timeline->spans as $span) {
             $at = (int) array_search($span->step, $design->steps, true);
-            if ($span->kind !== SpanKind::Drying || $span->length->seconds() < Defaults::WORTH_SECONDS) {
+            if ($span->kind !== SpanKind::Drying) {
                 continue;
             }
             $order = Repairs::of($course)->fillerBefore($at);
-            if ($order !== null) {
+            if ($order !== null && $order->saved->seconds() >= $design->circumstances->numbers->get(TradeNumber::WorthSaving)) {
                 $filler = $design->name($order->moved);
                 $says = "You stand {$span->length->format()} before “{$design->name($at)}” until the paint is dry. “{$filler}” can be painted meanwhile, which saves {$order->saved->format()}.";
-                $findings[] = Finding::of($this, $course, [$at, $order->moved], $says, Fix::inOrder($design->design, $order->order, "Paint “{$filler}” meanwhile"));
+                $findings[] = Finding::of($this, $course, [$at, $order->moved], $says, Repairs::of($course)->retimed(Fix::inOrder($design->design, $order->order, "Paint “{$filler}” meanwhile")))
+                    ->costing($order->saved)->restingOn(Evidence::ofNumber($design->circumstances, TradeNumber::WorthSaving));
             }
         }
 

@@ -8,8 +8,10 @@ use Core\Order\Constraint;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
 use Core\Order\Severity;
+use Core\Order\TradeNumber;
+use Core\Units\Duration;
 
-/** Red over wet white turns pink (common practice, no source). */
+/** Red over wet white turns pink; the white must be completely dry (common practice, no source). */
 final readonly class StrongOverPaleOnDry implements OrdersSteps
 {
     public function id(): string
@@ -34,12 +36,12 @@ final readonly class StrongOverPaleOnDry implements OrdersSteps
 
     public function constraints(Preparation $design): array
     {
-        return Constraint::betweenTouching(
+        return Constraint::waiting(
             $this,
             $design,
-            static fn (int $one, int $other): bool => $design->isStrong($other) && $design->layers[$other]->isFine() && $design->films[$other] !== null && $design->isPale($one) && $design->liesOn($other, $one) && $design->turnsOnWet($other, $one),
-            static fn (int $one, int $other): string => "“{$design->name($other)}” would turn {$design->turned($other, $one)} on wet “{$design->name($one)}”, which is dry {$design->dryAfter($one)->format()} after it was laid.",
-            static fn (int $one, int $other): int => $design->dryAfter($one)->milliseconds,
+            TradeNumber::StrongAtOnce,
+            static fn (int $film, int $stroke): ?Duration => $design->isStrong($stroke) && $design->layers[$stroke]->isFine() && $design->isPale($film) && $design->turnsOnWet($stroke, $film) ? $design->dryAfter($film) : null,
+            static fn (int $film, int $stroke): string => "“{$design->name($stroke)}” would turn {$design->turned($stroke, $film)} on wet “{$design->name($film)}”, which is dry {$design->dryAfter($film)->format()} after it was laid.",
         );
     }
 }

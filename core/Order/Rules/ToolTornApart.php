@@ -6,11 +6,13 @@ namespace Core\Order\Rules;
 
 use Core\Order\Course;
 use Core\Order\Defaults;
+use Core\Order\Evidence;
 use Core\Order\Finding;
 use Core\Order\Fix;
 use Core\Order\LooksAtFace;
 use Core\Order\Repairs;
 use Core\Order\Severity;
+use Core\Order\TradeNumber;
 
 /** Every return to a tool costs its changeover again (common practice, no source). */
 final readonly class ToolTornApart implements LooksAtFace
@@ -48,9 +50,10 @@ final readonly class ToolTornApart implements LooksAtFace
                 continue;
             }
             $order = Repairs::of($course)->shorterWith($at, $earlier + 1);
-            if ($order !== null) {
+            if ($order !== null && $order->saved->seconds() >= $design->circumstances->numbers->get(TradeNumber::WorthSaving)) {
                 $says = "“{$design->name($earlier)}” and “{$step->name}” need the same tool and colour, with other work between. One after the other they save {$order->saved->format()}.";
-                $findings[] = Finding::of($this, $course, [$earlier, $at], $says, Fix::inOrder($design->design, $order->order, "Paint it right after “{$design->name($earlier)}”"));
+                $findings[] = Finding::of($this, $course, [$earlier, $at], $says, Repairs::of($course)->retimed(Fix::inOrder($design->design, $order->order, "Paint it right after “{$design->name($earlier)}”")))
+                    ->costing($order->saved)->restingOn(Evidence::ofNumber($design->circumstances, TradeNumber::WorthSaving));
             }
         }
 

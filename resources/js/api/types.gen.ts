@@ -153,6 +153,13 @@ export interface EndedChild {
   lastEventId: string;
 }
 
+export interface EvidenceShown {
+  label: string;
+  value: string;
+  source: string;
+  number: TradeNumber | null;
+}
+
 export interface FilmOnSkin {
   stepId: string;
   laidMs: number;
@@ -168,6 +175,8 @@ export interface FindingShown {
   steps: string[];
   says: string;
   fix: FixShown | null;
+  costMs: number;
+  evidence: EvidenceShown[];
 }
 
 export interface FittedDesign {
@@ -319,6 +328,17 @@ export interface MovedStep {
   why: string;
 }
 
+export interface NumberShown {
+  number: TradeNumber;
+  label: string;
+  value: number;
+  start: number;
+  isOwn: boolean;
+  isSeconds: boolean;
+  least: number;
+  most: number;
+}
+
 export interface OtherWay {
   medium: Medium;
   technique: Technique;
@@ -428,6 +448,7 @@ export interface ProposedOrder {
   spans: TapeSpan[];
   moves: MovedStep[];
   clash: string[];
+  lawfulSpans: TapeSpan[];
 }
 
 export interface QuestionShown {
@@ -654,6 +675,11 @@ export interface ThingUses {
   instead: StandIn[];
 }
 
+export interface TimingShown {
+  timing: Timing;
+  label: string;
+}
+
 export interface TrainedSide {
   side: Side | null;
   repetitions: RepetitionShown[];
@@ -705,6 +731,11 @@ export interface WaysSheet {
   waxDryMs: number;
   glycerineDryMs: number;
   questions: QuestionShown[];
+  timing: Timing;
+  timings: TimingShown[];
+  numbers: NumberShown[];
+  rests: string;
+  workedTimes: number;
 }
 
 export const BenchActionValues = ['pick_up', 'load', 'rinse', 'turn', 'place_stencil', 'pouch', 'hand_wipe'] as const;
@@ -787,6 +818,12 @@ export type TicketStatus = (typeof TicketStatusValues)[number];
 
 export const TimeSourceValues = ['logged', 'team', 'typed', 'work'] as const;
 export type TimeSource = (typeof TimeSourceValues)[number];
+
+export const TimingValues = ['hand_to_hand', 'strokes_alone'] as const;
+export type Timing = (typeof TimingValues)[number];
+
+export const TradeNumberValues = ['wax_seconds', 'glycerine_seconds', 'line_at_once', 'shape_at_once', 'sparkle_at_once', 'strong_at_once', 'glitter_holds', 'seen_at_two_metres', 'eyes_shut', 'crowded', 'worth_saving'] as const;
+export type TradeNumber = (typeof TradeNumberValues)[number];
 
 export const ZoneValues = ['forehead', 'hairline', 'between_brows', 'brow', 'temple', 'eyelid', 'eye_socket', 'outer_eye', 'inner_eye', 'under_eye', 'nose_bridge', 'nose', 'nose_tip', 'nostril', 'cheekbone', 'cheek', 'lower_cheek', 'muzzle', 'upper_lip', 'lips', 'lower_lip', 'mouth_corner', 'smile_line', 'chin', 'jaw', 'ear', 'neck', 'arm', 'forearm', 'wrist', 'hand', 'knuckles', 'fingers'] as const;
 export type Zone = (typeof ZoneValues)[number];

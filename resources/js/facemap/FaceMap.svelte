@@ -22,6 +22,8 @@
     ghosts?: boolean;
     /** The step under the hand: its place is marked and its guides are drawn. */
     current?: PaintedStep | undefined;
+    /** Other steps whose places are marked: those that something is said of. */
+    pointed?: readonly PaintedStep[];
     look?: Look;
     eyesShut?: boolean;
     /** Reads out the whole design rather than the step under the hand. */
@@ -36,6 +38,7 @@
     skipped = [],
     ghosts = false,
     current,
+    pointed = [],
     look = usualLook,
     eyesShut = false,
     readOut = true,
@@ -194,6 +197,9 @@
     />
     {#if eyesShut}<Eyes {look} shut {id} />{/if}
   {/if}
+  {#each pointed.filter((step) => step.id !== current?.id) as step, at (step.id)}
+    <ZoneOutline {step} id="{id}-{at}" />
+  {/each}
   {#if current !== undefined}
     <ZoneOutline step={current} {id} />
     <Guides step={current} />

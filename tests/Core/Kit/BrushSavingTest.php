@@ -8,6 +8,7 @@ use Core\Design\Design;
 use Core\Design\Medium;
 use Core\Design\Step;
 use Core\Design\StepTimes;
+use Core\Design\Timing;
 use Core\Kit\BenchTimes;
 use Core\Kit\BrushSaving;
 use Core\Kit\Item;
@@ -29,7 +30,7 @@ function stroke(string $id, string $colour, string $tool = 'round 2'): Step
 function savings(Design $design, Kit $kit): array
 {
     $saved = [];
-    foreach (BrushSaving::of($design, $kit, BenchTimes::starting(), StepTimes::starting()) as $saving) {
+    foreach (BrushSaving::of($design, $kit, BenchTimes::starting(), StepTimes::starting()->timedBy(Timing::StrokesAlone)) as $saving) {
         $saved[$saving->colour->name] = $saving->aFace->seconds();
     }
 
@@ -58,7 +59,7 @@ it('is what the timeline is shorter by once the brush is there', function (int $
         range(1, 12),
     );
     $design = Paint::design(...$steps);
-    $seconds = static fn (Kit $kit): float => $design->timeline(new ChangeoverMatrix(BenchTimes::starting(), $kit), StepTimes::starting())->makespan()->seconds();
+    $seconds = static fn (Kit $kit): float => $design->timeline(new ChangeoverMatrix(BenchTimes::starting(), $kit), StepTimes::starting()->timedBy(Timing::StrokesAlone))->makespan()->seconds();
 
     foreach (savings($design, Kit::empty()) as $colour => $saved) {
         $kept = new Item('', ItemKind::Brush, 'marked', reservedFor: $colour);

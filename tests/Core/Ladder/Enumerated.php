@@ -25,18 +25,19 @@ final readonly class Enumerated
 
     public static function of(Design $design, Circumstances $circumstances): self
     {
-        $versions = [[[], 0]];
+        $versions = [[[]]];
         foreach ($design->steps as $step) {
             $longer = [];
-            foreach ($versions as [$steps, $look]) {
+            foreach ($versions as [$steps]) {
                 foreach (self::ways($step) as [$way, $its]) {
-                    $longer[] = [$way === null ? $steps : [...$steps, $way], $look + $its];
+                    $longer[] = [$way === null ? $steps : [...$steps, [$way, $its]]];
                 }
             }
             $versions = $longer;
         }
         $timed = [];
-        foreach ($versions as [$steps, $look]) {
+        foreach ($versions as [$steps]) {
+            [$steps, $look] = self::onOneSide($design, $steps);
             if (self::hasWhatItNeeds($design, $steps)) {
                 $version = $design->withSteps($steps);
                 $found = BestOrder::of($version, $circumstances)->run(new WithinLabels(500_000));
@@ -46,6 +47,35 @@ final readonly class Enumerated
         }
 
         return new self($timed);
+    }
+
+    /**
+     * What lies on the same skin and nowhere else goes to one side with a step that is painted there only.
+     *
+     * @param  list<array{Step, int}>  $chosen  with the tenths of look of each
+     * @return array{list<Step>, int}
+     */
+    private static function onOneSide(Design $design, array $chosen): array
+    {
+        $typed = array_column($design->steps, null, 'id');
+        $gone = array_filter(array_column($chosen, 0), static fn (Step $step): bool => $step->side === Side::Left && $typed[$step->id]->side === Side::Both);
+        $look = 0;
+        $steps = [];
+        foreach ($chosen as [$step, $its]) {
+            foreach ($step->side === Side::Both ? $gone : [] as $leader) {
+                $hasSides = count($step->zones) !== 1 || ! $step->zones[0]->isOnMiddleLine();
+                if ($hasSides && array_diff(array_column($step->zones, 'value'), array_column($leader->zones, 'value')) === []) {
+                    $way = new Alternative($step->medium, $typed[$step->id]->technique, $typed[$step->id]->tool, null, null, Side::Left);
+                    [$step, $its] = [$typed[$step->id]->painted($way), self::look($typed[$step->id], $way)];
+
+                    break;
+                }
+            }
+            $look += $its;
+            $steps[] = $step;
+        }
+
+        return [$steps, $look];
     }
 
     /** @return list<array{int, int}> time and look of those that no other beats, the quickest first */

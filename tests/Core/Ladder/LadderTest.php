@@ -12,6 +12,7 @@ use Core\Design\RungName;
 use Core\Design\Side;
 use Core\Design\Step;
 use Core\Design\Technique;
+use Core\Design\Timing;
 use Core\Exceptions\TooManyChoices;
 use Core\Ladder\Drop;
 use Core\Ladder\Ladder;
@@ -54,7 +55,7 @@ function wave(): Design
 
 it('is what comparing all versions with all gives', function (int $seed, int $steps, int $choices): void {
     $chance = new Randomizer(new Mt19937($seed));
-    $circumstances = GeneratedDesigns::circumstances();
+    $circumstances = GeneratedDesigns::circumstances(Timing::StrokesAlone);
     $design = Enumerated::anyDesign($chance, $steps, $choices);
     $ladder = Ladder::of($design, $circumstances);
 
@@ -70,7 +71,7 @@ it('is what comparing all versions with all gives', function (int $seed, int $st
 
 it('meets versions that more steps make shorter, waits, needs and versions without any order', function (): void {
     $chance = new Randomizer(new Mt19937(7));
-    $circumstances = GeneratedDesigns::circumstances();
+    $circumstances = GeneratedDesigns::circumstances(Timing::StrokesAlone);
     $shortened = $impossible = $needs = 0;
     foreach (range(1, 40) as $_) {
         $design = Enumerated::anyDesign($chance, 5, 5);
@@ -85,7 +86,7 @@ it('meets versions that more steps make shorter, waits, needs and versions witho
 });
 
 it('times each rung as the search for the best order does, and orders its steps so that their tape is as long', function (): void {
-    $circumstances = GeneratedDesigns::circumstances();
+    $circumstances = GeneratedDesigns::circumstances(Timing::StrokesAlone);
     $ladder = Ladder::of(Enumerated::anyDesign(new Randomizer(new Mt19937(5)), 9, 8), $circumstances);
 
     expect(count($ladder->rungs))->toBeGreaterThan(4);
@@ -99,8 +100,7 @@ it('times each rung as the search for the best order does, and orders its steps 
 it('says of each rung what is done differently and how much of the look is left', function (): void {
     $rungs = Ladder::of(wave(), Craft::circumstances())->rungs;
 
-    // The starburst stays even on the quickest: it is painted while the wave dries.
-    expect($rungs[0]->version->changes())->toBe(['“Foam dots” left out', '“Gem” left out'])
+    expect($rungs[0]->version->changes())->toBe(['“Foam dots” left out', '“Starburst” left out', '“Gem” left out'])
         ->and(top($rungs)->version->changes())->toBe([])->and(top($rungs)->version->share())->toBe(1.0)
         ->and(array_merge(...array_map(static fn (Rung $rung): array => $rung->version->changes(), $rungs)))->toContain('“Foam dots”: 3 dots');
 });
@@ -211,7 +211,7 @@ it('says how many ways are too many', function (): void {
 
 it('says so when it was cut short, and has all of it nevertheless', function (): void {
     $design = Enumerated::anyDesign(new Randomizer(new Mt19937(3)), 9, 8);
-    $ladder = Ladder::of($design, GeneratedDesigns::circumstances(), null, new WithinLabels(1));
+    $ladder = Ladder::of($design, GeneratedDesigns::circumstances(Timing::StrokesAlone), null, new WithinLabels(1));
 
     expect($ladder->isProven)->toBeFalse()->and(top($ladder->rungs)->version->changes())->toBe([]);
 });

@@ -21,6 +21,7 @@ use Core\Order\Circumstances;
 use Core\Order\Finding;
 use Core\Order\School;
 use Core\Order\Schools;
+use Core\Order\TradeNumbers;
 use Core\Surface\Drying;
 use Core\Units\Duration;
 
@@ -35,11 +36,12 @@ final readonly class Craft
         return new Kit(array_map(static fn (array $values) => ItemValues::read($values['name'], $values), $items));
     }
 
+    /** Savings of a second are worth a word here. */
     public static function circumstances(School ...$schools): Circumstances
     {
         $kit = self::kit();
 
-        return new Circumstances($kit, new ChangeoverMatrix(BenchTimes::starting(), $kit), StepTimes::starting(), Drying::atReference(), Schools::of(...$schools));
+        return new Circumstances($kit, new ChangeoverMatrix(BenchTimes::starting(), $kit), StepTimes::starting(), Drying::atReference(), Schools::of(...$schools), TradeNumbers::of(['worth_saving' => 1]));
     }
 
     /** @param  string  ...$lines  each with its name before a colon; ids are s1, s2 and so on */
@@ -69,6 +71,12 @@ final readonly class Craft
     public static function sitting(Design $design, int $stillSeconds): Design
     {
         return $design->withAudience(new Audience(Duration::ofSeconds($stillSeconds)));
+    }
+
+    /** For a child who dislikes touch. */
+    public static function gentle(Design $design): Design
+    {
+        return $design->withAudience(new Audience(isGentle: true));
     }
 
     public static function fromAge(Design $design, int $years): Design

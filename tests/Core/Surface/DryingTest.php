@@ -20,15 +20,15 @@ function filmOf(PaintKind $kind = PaintKind::Wax, Load $load = Load::Normal, int
 it('is wet, then tacky, then dry', function (): void {
     $film = filmOf();
 
-    // One unit of moisture at 1/60 a second: a quarter is left after 45 s, a twentieth after 57 s.
-    expect($film->tackyAfter()->seconds())->toBe(45.0)
-        ->and($film->dryAfter()->seconds())->toBe(57.0)
+    // One unit of moisture at 1/40 a second: a quarter is left after 30 s, a twentieth after 38 s.
+    expect($film->tackyAfter()->seconds())->toBe(30.0)
+        ->and($film->dryAfter()->seconds())->toBe(38.0)
         ->and($film->wetnessAfter(Duration::zero()))->toBe(Wetness::Wet)
-        ->and($film->wetnessAfter(Duration::ofSeconds(44)))->toBe(Wetness::Wet)
-        ->and($film->wetnessAfter(Duration::ofSeconds(45)))->toBe(Wetness::Tacky)
-        ->and($film->wetnessAfter(Duration::ofSeconds(56)))->toBe(Wetness::Tacky)
-        ->and($film->wetnessAfter(Duration::ofSeconds(57)))->toBe(Wetness::Dry)
-        ->and($film->moistureAfter(Duration::ofSeconds(30)))->toEqualWithDelta(0.5, 1e-9)
+        ->and($film->wetnessAfter(Duration::ofSeconds(29)))->toBe(Wetness::Wet)
+        ->and($film->wetnessAfter(Duration::ofSeconds(30)))->toBe(Wetness::Tacky)
+        ->and($film->wetnessAfter(Duration::ofSeconds(37)))->toBe(Wetness::Tacky)
+        ->and($film->wetnessAfter(Duration::ofSeconds(38)))->toBe(Wetness::Dry)
+        ->and($film->moistureAfter(Duration::ofSeconds(20)))->toEqualWithDelta(0.5, 1e-9)
         ->and($film->moistureAfter(Duration::ofMinutes(10)))->toBe(0.0);
 });
 
@@ -48,7 +48,7 @@ it('dries later with more water, more coats, glycerine and slow air, and sooner 
 it('lets coats dry while the next one is painted, but never below nothing', function (): void {
     expect(filmOf(coats: 3, painting: 3000)->moisture)->toBe(1.0)
         ->and(filmOf(coats: 2, painting: 0)->moisture)->toBe(2.0)
-        ->and(filmOf(coats: 2, painting: 60)->moisture)->toEqualWithDelta(1.5, 1e-9);
+        ->and(filmOf(coats: 2, painting: 40)->moisture)->toEqualWithDelta(1.5, 1e-9);
 });
 
 it('knows that powder is always dry', function (): void {
@@ -67,9 +67,9 @@ it('finds the day’s factor again from the two taps of a touch test', function 
 it('takes both taps of a touch test into account, and keeps to the bounds', function (): void {
     $test = static fn (float $tacky, float $dry): float => Drying::fromTouchTest(PaintKind::Wax, Duration::ofSeconds($tacky), Duration::ofSeconds($dry))->factor;
 
-    expect($test(45, 57))->toEqualWithDelta(1.0, 1e-9)
-        ->and($test(45, 70))->toBeLessThan(1.0)
-        ->and($test(36, 57))->toBeGreaterThan(1.0)
+    expect($test(30, 38))->toEqualWithDelta(1.0, 1e-9)
+        ->and($test(30, 50))->toBeLessThan(1.0)
+        ->and($test(24, 38))->toBeGreaterThan(1.0)
         ->and($test(1, 2))->toBe(4.0)
         ->and($test(3000, 4000))->toBe(0.2);
 });

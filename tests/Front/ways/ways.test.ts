@@ -23,6 +23,11 @@ const sheet = (more: Partial<WaysSheet> = {}): WaysSheet => ({
     { question: 'lips', label: 'Lips', schools: [], chosen: 'lips_painted' },
     { question: 'gems', label: 'Gems', schools: [], chosen: 'gems_self_stick' },
   ],
+  timing: 'hand_to_hand',
+  timings: [],
+  numbers: [],
+  rests: '',
+  workedTimes: 0,
   ...more,
 });
 

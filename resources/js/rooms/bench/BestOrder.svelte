@@ -1,7 +1,7 @@
 <script lang="ts">
   import { minutes } from '../../lib/minutes';
   import Tape from '../../tape/Tape.svelte';
-  import { INCH, piecesOf } from '../../tape/tape';
+  import { INCH, type Piece, piecesOf } from '../../tape/tape';
   import Said from '../../ui/Said.svelte';
   import Sheet from '../../ui/Sheet.svelte';
   import type { Bench } from './bench.svelte';
@@ -18,16 +18,20 @@
 
     return best?.fix?.order.flatMap((id) => byId.get(id) ?? []) ?? [];
   });
-  const end = $derived(Math.max(bench.totalMs, best?.totalMs ?? 0) + 20_000);
+  const end = $derived(Math.max(bench.totalMs, best?.totalMs ?? 0, best?.lawfulMs ?? 0) + 20_000);
   const scale = $derived(Math.min(INCH * 3, ((width - 6) * 60_000) / end));
   const nameOf = (id: string) => bench.draft.steps.find((step) => step.id === id)?.name ?? '';
-  const isSame = $derived(
-    best?.fix?.changed.length === 0 && best.fix.order.every((id, at) => bench.draft.steps[at]?.id === id),
+  const isSame = $derived(best?.fix?.order.every((id, at) => bench.draft.steps[at]?.id === id) ?? false);
+  /** What the typed order lacks of waiting. */
+  const waits = $derived(Math.max(0, (best?.lawfulMs ?? 0) - bench.totalMs));
+  /** Nothing is gained by another one. */
+  const isBest = $derived(
+    isSame || (best?.totalMs !== null && (best?.totalMs ?? 0) >= (best?.lawfulMs ?? bench.totalMs)),
   );
   /** How sure it is, in words. */
   const sure = $derived.by(() => {
     if (best === null) return '';
-    if (best.isProven) return 'Proven best: no order that keeps your rules and pins is shorter.';
+    if (best.isProven) return 'Proven: no order that breaks no more than yours is shorter.';
 
     return `A better one could be ${best.gapPercent} % shorter at most.`;
   });
@@ -51,6 +55,12 @@
   }
 </script>
 
+{#snippet tape(pieces: Piece[], label: string)}
+  <div class="overflow-x-auto">
+    <Tape {pieces} to={end} {label} pixelsPerMinute={scale} height={38} />
+  </div>
+{/snippet}
+
 <Sheet bind:open={() => search !== null, (open) => open || close()} title="Best order" wide>
   <div bind:clientWidth={width}>
     {#if search !== null}<Said message={search.message} />{/if}
@@ -64,48 +74,43 @@
     {/if}
     {#if best !== null && best.totalMs !== null}
       <p class="mt-2 text-xl">
-        {#if isSame}
-          Your order is already the best.
-        {:else if best.savedMs > 0}
-          <strong class="minutes text-4xl">{minutes(best.savedMs)}</strong> less than your order{best.lawfulMs !==
-            null && best.lawfulMs > bench.totalMs
-            ? `, which needs ${minutes(best.lawfulMs)} with the waits for wet paint`
+        {#if isBest && waits === 0}
+          Your order is the best one.
+        {:else if isBest}
+          Your order is the best one; it only lacks <strong class="minutes">{minutes(waits)}</strong> of waiting
+          for wet paint.
+        {:else if best.totalMs < bench.totalMs}
+          <strong class="minutes text-4xl">{minutes(bench.totalMs - best.totalMs)}</strong> shorter than yours{waits >
+          0
+            ? ', and nothing is painted on wet paint'
             : ''}.
-        {:else if best.lawfulMs === null}
-          Your order breaks a rule that no wait mends. This one keeps them all.
         {:else}
-          No order is shorter; this one waits where the paint must dry.
+          Yours needs <strong class="minutes">{minutes(waits)}</strong> of waiting for wet paint. This one
+          saves
+          <strong class="minutes text-4xl">{minutes(best.savedMs)}</strong> of it.
         {/if}
       </p>
       <p class="text-soft">{sure}</p>
-      <div class="mt-3 flex flex-wrap gap-3">
-        <button type="button" class="key min-h-14 text-lg key-ink" disabled={isSame} onclick={take}
-          >Take this order</button
-        >
-        {#if search?.isRunning === false && !best.isProven}
-          <button type="button" class="key min-h-14" onclick={lookLonger}>Look longer</button>
-        {/if}
-      </div>
-      <h3 class="mt-4 text-lg">Yours, {minutes(bench.totalMs)}</h3>
-      <div class="overflow-x-auto">
-        <Tape
-          pieces={piecesOf(bench.spans, bench.draft.steps)}
-          to={end}
-          label="Your order"
-          pixelsPerMinute={scale}
-          height={38}
-        />
-      </div>
-      <h3 class="mt-2 text-lg">Best, {minutes(best.totalMs)}</h3>
-      <div class="overflow-x-auto">
-        <Tape
-          pieces={piecesOf(best.spans, steps)}
-          to={end}
-          label="Best order"
-          pixelsPerMinute={scale}
-          height={38}
-        />
-      </div>
+      {#if !isBest || waits > 0}
+        <div class="mt-3 flex flex-wrap gap-3">
+          <button type="button" class="key min-h-14 text-lg key-ink" onclick={take}
+            >{isBest ? 'Write the waits in' : 'Take this order'}</button
+          >
+          {#if search?.isRunning === false && !best.isProven}
+            <button type="button" class="key min-h-14" onclick={lookLonger}>Look longer</button>
+          {/if}
+        </div>
+      {/if}
+      <h3 class="mt-4 text-lg">Yours now, {minutes(bench.totalMs)}</h3>
+      {@render tape(piecesOf(bench.spans, bench.draft.steps), 'Your order')}
+      {#if waits > 0 && best.lawfulMs !== null}
+        <h3 class="mt-2 text-lg">Yours with the waits it really needs, {minutes(best.lawfulMs)}</h3>
+        {@render tape(piecesOf(best.lawfulSpans, bench.draft.steps), 'Your order with its waits')}
+      {/if}
+      {#if !isBest}
+        <h3 class="mt-2 text-lg">Best, {minutes(best.totalMs)}</h3>
+        {@render tape(piecesOf(best.spans, steps), 'Best order')}
+      {/if}
       {#if best.moves.length > 0}
         <h3 class="mt-3 text-lg">What moved, and why</h3>
         <ul class="mt-1 flex flex-col gap-1.5">
@@ -119,14 +124,11 @@
       {/if}
     {:else if best !== null && best.isDone}
       {#if best.clash.length > 0}
-        <p class="mt-2 text-xl">No order keeps all of these:</p>
+        <p class="mt-2 text-xl">These cannot all be kept:</p>
         <ul class="mt-2 flex flex-col gap-2">
           {#each best.clash as clash (clash)}<li class="border-l-[6px] border-rust pl-3">{clash}</li>{/each}
         </ul>
-        <p class="mt-3">
-          Take a pin out, change a step (gel instead of loose glitter, say), or silence one of the rules for
-          this design.
-        </p>
+        <p class="mt-3">Take one of the pins out. All else goes on without them meanwhile.</p>
       {:else}
         <p class="mt-2 text-xl">
           {best.isProven ? 'No order keeps all rules and pins.' : 'No order was found in this time.'}

@@ -1,13 +1,17 @@
 <script lang="ts">
   import type { FindingShown, Severity } from '../../api/types.gen';
+  import { minutes } from '../../lib/minutes';
+  import type { Ways } from '../ways/ways.svelte';
   import type { Bench } from './bench.svelte';
+  import RestsOn from './RestsOn.svelte';
 
-  const { bench, finding }: { bench: Bench; finding: FindingShown } = $props();
+  const { bench, finding, ways }: { bench: Bench; finding: FindingShown; ways: Ways } = $props();
 
   const edges: Record<Severity, string> = { stop: 'border-rust', warn: 'border-brass', tip: 'border-kelp' };
   const words: Record<Severity, string> = { stop: 'Stop', warn: 'Look out', tip: 'Quicker' };
   /** What the app itself keeps true cannot be silenced, only unpinned or untyped. */
-  const OWN = ['pin', 'typed-drying', 'picture'];
+  const OWN = ['pin', 'typed-drying', 'typed-wait', 'act', 'picture'];
+  let resting = $state(false);
   let silencing = $state(false);
   let reason = $state('');
 
@@ -17,14 +21,16 @@
   }
 
   function show() {
-    const [step] = finding.steps.slice(-1);
-    if (step !== undefined) bench.selectedId = step;
+    bench.point(finding.steps);
   }
 </script>
 
 <div class={['border-l-[6px] pl-3 leading-snug', edges[finding.severity]]}>
   <button type="button" class="text-left font-semibold underline-offset-4 hover:underline" onclick={show}>
     {words[finding.severity]}: {finding.title}
+    {#if finding.costMs >= 1000}<span class="minutes font-normal text-soft">
+        {minutes(finding.costMs)}</span
+      >{/if}
   </button>
   <p class="text-[15.5px]">{finding.says}</p>
   {#if finding.school !== ''}<p class="text-[14px] text-soft">Your way: {finding.school}.</p>{/if}
@@ -35,6 +41,14 @@
         >{fix.label}</button
       >
     {/if}
+    {#if finding.evidence.length > 0}
+      <button
+        type="button"
+        class="min-h-11 text-[15px] underline underline-offset-4"
+        aria-expanded={resting}
+        onclick={() => (resting = !resting)}>What it rests on</button
+      >
+    {/if}
     {#if !OWN.includes(finding.rule) && !silencing}
       <button
         type="button"
@@ -43,6 +57,7 @@
       >
     {/if}
   </div>
+  {#if resting}<RestsOn evidence={finding.evidence} {ways} />{/if}
   {#if silencing}
     <form class="mt-1 flex flex-wrap items-end gap-2" onsubmit={silence}>
       <label class="min-w-0 grow text-[15px]">

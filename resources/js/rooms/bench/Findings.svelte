@@ -1,11 +1,13 @@
 <script lang="ts">
   import type { FindingShown } from '../../api/types.gen';
+  import { Ways } from '../ways/ways.svelte';
   import type { Bench } from './bench.svelte';
   import Finding from './Finding.svelte';
 
   const { bench }: { bench: Bench } = $props();
 
-  const FIRST = 4;
+  const FIRST = 5;
+  const ways = new Ways(() => bench.readAgain());
   let all = $state(false);
   const findings = $derived(bench.sheet.craft.findings);
   const shown = $derived(all ? findings : findings.slice(0, FIRST));
@@ -15,14 +17,16 @@
 <section aria-label="What the craft says">
   <h2 class="text-xl">What the craft says</h2>
   {#if findings.length === 0 && bench.draft.steps.length > 0}
-    <p class="mt-1">Nothing against it: this order keeps every rule you go by.</p>
+    <p class="mt-1">Nothing to say: painted so, it comes out as it is meant.</p>
   {/if}
   <ul class="mt-2 flex flex-col gap-4">
-    {#each shown as finding (keyOf(finding))}<li><Finding {bench} {finding} /></li>{/each}
+    {#each shown as finding (keyOf(finding))}<li><Finding {bench} {finding} {ways} /></li>{/each}
   </ul>
   {#if findings.length > FIRST}
     <button type="button" class="min-h-11 underline underline-offset-4" onclick={() => (all = !all)}
-      >{all ? 'Only the first' : `${findings.length - FIRST} more`}</button
+      >{all
+        ? 'Only the five that cost most'
+        : `and ${findings.length - FIRST} smaller ${findings.length - FIRST === 1 ? 'one' : 'ones'}`}</button
     >
   {/if}
   {#if bench.draft.silences.length > 0}

@@ -21,6 +21,7 @@
       painted={current === undefined ? steps.length : at + 1}
       ghosts
       {current}
+      pointed={bench.pointedAt}
       look={lookOf(bench.sheet.id)}
       eyesShut={current?.shut === 'eyes' || current?.shut === 'both'}
     />

@@ -111,6 +111,7 @@ export class Bench {
   fitted = $state.raw<FittedDesign | null>(null);
   private past = $state.raw<Draft[]>([]);
   private future = $state.raw<Draft[]>([]);
+  private pointed = $state.raw<readonly string[]>([]);
   private again = false;
   private readonly words = new Map<string, StepWords>();
   readonly canUndo = $derived.by(() => this.past.length > 0);
@@ -119,6 +120,12 @@ export class Bench {
   readonly spans: TapeSpan[] = $derived.by(() => echoOf(this.sheet, this.draft.steps));
   readonly totalMs: number = $derived.by(() =>
     Math.max(0, ...this.spans.map((span) => span.startMs + span.lengthMs)),
+  );
+  /** The steps that a finding speaks of, as long as one of them is the selected one. */
+  readonly pointedAt: readonly DraftStep[] = $derived.by(() =>
+    this.pointed.includes(this.selectedId)
+      ? this.draft.steps.filter((step) => this.pointed.includes(step.id))
+      : [],
   );
   readonly selected: DraftStep | undefined = $derived.by(() =>
     this.draft.steps.find((step) => step.id === this.selectedId),
@@ -131,6 +138,12 @@ export class Bench {
     this.sheet = sheet;
     this.draft = draftOf(sheet);
     this.selectedId = sheet.steps[0]?.id ?? '';
+  }
+
+  /** Shows steps on the face, the last of them as the one under the hand. */
+  point(ids: readonly string[]): void {
+    this.pointed = ids;
+    this.selectedId = ids.at(-1) ?? this.selectedId;
   }
 
   rename(name: string): void {

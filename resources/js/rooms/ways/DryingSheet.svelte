@@ -51,8 +51,17 @@
   <p class="text-soft">
     {sheet.isTouched
       ? 'By your touch test of today.'
-      : 'Reckoned from the weather; the times themselves are the team’s estimate. A touch test knows better.'}
+      : 'Reckoned from the weather; the times themselves are starting values. A touch test knows better.'}
+    {#if sheet.workedTimes > 0}
+      {sheet.workedTimes} times you went on sooner than reckoned, and nothing had to be mended: so it dries faster
+      for you.
+    {/if}
   </p>
+  {#if sheet.workedTimes > 0}
+    <button type="button" class="mt-1 key" disabled={ways.form.busy} onclick={() => ways.forgetWork()}
+      >Forget what my work says</button
+    >
+  {/if}
   <Said message={ways.form.message} />
 
   <h3 class="mt-5 text-lg">The air about the chair</h3>

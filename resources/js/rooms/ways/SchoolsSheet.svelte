@@ -19,6 +19,24 @@
     : ''}
 </p>
 <Said message={ways.form.message} />
+{#if ways.sheet !== null}
+  {@const sheet = ways.sheet}
+  <fieldset class="mt-3">
+    <legend class="font-display text-lg font-bold">The seconds I type run</legend>
+    {#each sheet.timings as { timing, label } (timing)}
+      <label class="flex min-h-11 items-center gap-2.5">
+        <input
+          type="radio"
+          class="size-5 shrink-0 accent-ink"
+          name="timing"
+          checked={timing === sheet.timing}
+          disabled={ways.form.busy}
+          onchange={() => ways.setTiming(timing)}
+        />{label}
+      </label>
+    {/each}
+  </fieldset>
+{/if}
 <div class="mt-3 grid gap-x-8 gap-y-5 sm:grid-cols-2">
   {#each ways.sheet?.questions ?? [] as { question, label, schools, chosen } (question)}
     <fieldset>

@@ -1,5 +1,5 @@
 import { api } from '../../api/client';
-import type { PaintKind, School, SchoolTime, WaysSheet } from '../../api/types.gen';
+import type { PaintKind, School, SchoolTime, Timing, TradeNumber, WaysSheet } from '../../api/types.gen';
 import { Submission } from '../../lib/form.svelte';
 
 /** How the painter works and how paint dries today; every change is told to whoever shows what hangs on it. */
@@ -46,6 +46,23 @@ export class Ways {
     );
 
     return this.put('ways/schools', { schools });
+  }
+
+  setTiming(timing: Timing): Promise<boolean> {
+    return this.put('ways/timing', { timing });
+  }
+
+  /** Nothing gives it back to the starting value. */
+  setNumber(number: TradeNumber, value: number | null): Promise<boolean> {
+    return this.put('ways/number', { number, value });
+  }
+
+  /** What was learnt of drying from how soon one went on. */
+  forgetWork(): Promise<boolean> {
+    return this.form.run(async () => {
+      this.sheet = await api.delete<WaysSheet>('ways/work');
+      await this.changed();
+    });
   }
 
   private put(path: string, body: unknown): Promise<boolean> {

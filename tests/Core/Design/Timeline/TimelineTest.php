@@ -9,6 +9,7 @@ use Core\Design\StepTimes;
 use Core\Design\Timeline\Span;
 use Core\Design\Timeline\SpanKind;
 use Core\Design\Timeline\Timeline;
+use Core\Design\Timing;
 use Core\Design\Zone;
 use Core\Units\Duration;
 use Random\Engine\Mt19937;
@@ -20,18 +21,18 @@ function spansOf(Step ...$steps): array
 {
     return array_map(
         static fn (Span $span): string => "{$span->kind->value} {$span->step->id} {$span->start->seconds()}+{$span->length->seconds()}",
-        Timeline::of(array_values($steps), ChangeoverMatrix::starting(), StepTimes::starting())->spans,
+        Timeline::of(array_values($steps), ChangeoverMatrix::starting(), StepTimes::starting()->timedBy(Timing::StrokesAlone))->spans,
     );
 }
 
 it('lays steps end to end with a changeover where the tool changes', function (): void {
     expect(spansOf(Paint::step('a', 30), Paint::step('b', 20, Medium::Brush, 'round 3')))
-        ->toBe(['painting a 0+30', 'changeover b 30+6', 'painting b 36+20']);
+        ->toBe(['painting a 0+30', 'changeover b 30+4', 'painting b 34+20']);
 });
 
 it('waits for dry paint below, and lets the change of tool run meanwhile', function (): void {
     expect(spansOf(Paint::step('a', 30), Paint::step('b', 20, Medium::Brush, 'round 3', dryFor: 20)))
-        ->toBe(['painting a 0+30', 'changeover b 30+6', 'drying b 36+14', 'painting b 50+20']);
+        ->toBe(['painting a 0+30', 'changeover b 30+4', 'drying b 34+16', 'painting b 50+20']);
 });
 
 it('does not wait where other work filled the time', function (): void {
@@ -65,7 +66,7 @@ function longestPathStarts(array $steps): array
         $changed = false;
         foreach ($steps as $later => $step) {
             for ($earlier = 0; $earlier < $later; $earlier++) {
-                $end = $starts[$earlier] + StepTimes::starting()->of($steps[$earlier])->duration->milliseconds;
+                $end = $starts[$earlier] + StepTimes::starting()->timedBy(Timing::StrokesAlone)->of($steps[$earlier])->duration->milliseconds;
                 $lag = $steps[$earlier]->touches($step) ? $step->dryFor->milliseconds : 0;
                 $change = $earlier === $later - 1 ? ChangeoverMatrix::starting()->between($steps[$earlier], $step)->milliseconds : 0;
                 $notBefore = $end + max($lag, $change);
@@ -85,7 +86,7 @@ it('starts each step when the critical path method does, for any design', functi
     foreach (range(1, 300) as $_) {
         $steps = Paint::anySteps($chance, $chance->getInt(1, 14));
         $painting = array_values(array_filter(
-            Timeline::of($steps, ChangeoverMatrix::starting(), StepTimes::starting())->spans,
+            Timeline::of($steps, ChangeoverMatrix::starting(), StepTimes::starting()->timedBy(Timing::StrokesAlone))->spans,
             static fn (Span $span): bool => $span->kind === SpanKind::Painting,
         ));
 
@@ -97,7 +98,7 @@ it('has no gap and no overlap, and its parts add up, for any design', function (
     $chance = new Randomizer(new Mt19937(23));
     foreach (range(1, 300) as $_) {
         $steps = Paint::anySteps($chance, $chance->getInt(1, 20));
-        $timeline = Timeline::of($steps, ChangeoverMatrix::starting(), StepTimes::starting());
+        $timeline = Timeline::of($steps, ChangeoverMatrix::starting(), StepTimes::starting()->timedBy(Timing::StrokesAlone));
         $now = Duration::zero();
         foreach ($timeline->spans as $span) {
             expect($span->start)->toEqual($now);
@@ -122,6 +123,6 @@ it('never gets longer when a step needs less drying', function (): void {
         $quicker = array_map(static fn (Step $step): Step => new Step(...[...get_object_vars($step), 'dryFor' => Duration::zero()]), $steps);
         $matrix = ChangeoverMatrix::starting();
 
-        expect(Timeline::of($quicker, $matrix, StepTimes::starting())->makespan()->isLongerThan(Timeline::of($steps, $matrix, StepTimes::starting())->makespan()))->toBeFalse();
+        expect(Timeline::of($quicker, $matrix, StepTimes::starting()->timedBy(Timing::StrokesAlone))->makespan()->isLongerThan(Timeline::of($steps, $matrix, StepTimes::starting()->timedBy(Timing::StrokesAlone))->makespan()))->toBeFalse();
     }
 });

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use Core\Design\Timing;
+
+/** What typed seconds may hold. */
+final readonly class TimingShown extends Resource
+{
+    public function __construct(public Timing $timing, public string $label) {}
+}

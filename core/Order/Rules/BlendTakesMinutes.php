@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules;
+
+use Core\Design\Alternative;
+use Core\Design\Medium;
+use Core\Design\Step;
+use Core\Design\Technique;
+use Core\Design\Zone;
+use Core\Kit\Finish;
+use Core\Kit\ItemKind;
+use Core\Order\Course;
+use Core\Order\Defaults;
+use Core\Order\Evidence;
+use Core\Order\Finding;
+use Core\Order\Fix;
+use Core\Order\LooksAtFace;
+use Core\Order\Severity;
+
+/** Blending takes up to five minutes on one face when the paint is wrong for it; a split cake does it at one go (common practice, no source). */
+final readonly class BlendTakesMinutes implements LooksAtFace
+{
+    public function id(): string
+    {
+        return 'blend-takes-minutes';
+    }
+
+    public function title(): string
+    {
+        return 'A blend that may take minutes';
+    }
+
+    public function severity(): Severity
+    {
+        return Severity::Tip;
+    }
+
+    public function school(): null
+    {
+        return null;
+    }
+
+    public function findings(Course $course): array
+    {
+        $findings = [];
+        $blends = array_filter($course->preparation->steps, static fn (Step $step): bool => $step->technique === Technique::Blend && count($step->colours) > 1);
+        foreach ($blends as $at => $step) {
+            $planned = $course->preparation->durations[$at];
+            $isLong = count($blends) >= Defaults::MANY_BLENDS || $planned->seconds() >= Defaults::LONG_BLEND_SECONDS || $this->isBlendedApart($step);
+            if ($isLong && $this->isSlow($course, $at)) {
+                $says = "“{$step->name}” works colours into each other, and with paint that dries under the hand that takes up to five minutes on one face. A split cake lays them at one go; pearl and soft paint blend more easily.";
+                $findings[] = Finding::of($this, $course, [$at], $says, $this->fix($course, $at))->restingOn(Evidence::ofDesign('planned', $planned->format()), Evidence::ofDesign('blends in this design', (string) count($blends)));
+            }
+        }
+
+        return array_slice($findings, 0, 1);
+    }
+
+    /** Colours side by side on one sponge are laid at one go. */
+    private function fix(Course $course, int $at): ?Fix
+    {
+        $step = $course->step($at);
+        $sponge = $course->preparation->circumstances->kit->ofKind(ItemKind::Sponge)[0] ?? null;
+
+        return $step->medium !== Medium::Brush || $sponge === null ? null : Fix::changing(
+            $course->preparation->design, $at, $step->painted(new Alternative(Medium::Sponge, Technique::Blend, $sponge->name, null)), "Lay them side by side on the {$sponge->name}",
+        );
+    }
+
+    /** Three colours or more by brush, over a large area. */
+    private function isBlendedApart(Step $step): bool
+    {
+        $area = array_sum(array_map(static fn (Zone $zone): float => $zone->area(), $step->zones));
+
+        return $step->medium === Medium::Brush && count($step->colours) > 2 && $area >= Defaults::LONG_BLEND_AREA;
+    }
+
+    /** Of paint that is no soft pearl, and no split cake of the kit holds the colours. */
+    private function isSlow(Course $course, int $at): bool
+    {
+        return $course->preparation->circumstances->kit->splitCakeOf($course->step($at)->colours) === null
+            && ($course->preparation->cakes[$at]->finish ?? Finish::Regular) !== Finish::Pearl;
+    }
+}

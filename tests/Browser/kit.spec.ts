@@ -53,8 +53,10 @@ test('times the hands, and designs get longer with them', async ({ page, team })
     step('Wave', '0:30'),
     step('Foam', '0:10', { tool: 'round sponge' }),
   ]);
+  // Who times the strokes alone has the tool changes on top.
+  await team.send('put', 'ways/timing', { timing: 'strokes_alone' });
   const total = async () => (await team.get<DesignSheet>(`designs/${design.id}`)).totalMs;
-  expect(await total()).toBe(46_000);
+  expect(await total()).toBe(44_000);
   await page.goto('/kit');
   await page.getByRole('button', { name: /^Load a tool/ }).click();
   await page.getByRole('button', { name: 'Start', exact: true }).click();
@@ -65,6 +67,6 @@ test('times the hands, and designs get longer with them', async ({ page, team })
   await expect(page.getByRole('button', { name: /^Load a tool/ })).toContainText('9.5 s your own');
   await expect.poll(total).toBe(51_500);
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('button', { name: /^Load a tool/ })).toContainText('4.0 s team’s estimate');
-  await expect.poll(total).toBe(46_000);
+  await expect(page.getByRole('button', { name: /^Load a tool/ })).toContainText('2.0 s team’s estimate');
+  await expect.poll(total).toBe(44_000);
 });

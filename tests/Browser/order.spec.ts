@@ -32,7 +32,7 @@ test('says what will go wrong, mends it by one press, and takes that back', asyn
   const craft = page.getByRole('region', { name: 'What the craft says' });
   await expect(craft.getByText('“Stars” bleeds on “Night” until it is nearly dry')).toBeVisible();
   await expect(
-    page.getByRole('img', { name: /Wet paint on the skin\. Night: wet until 0:38/ }),
+    page.getByRole('img', { name: /Wet paint on the skin\. Night: wet until 0:50/ }),
   ).toBeVisible();
 
   await craft.getByRole('button', { name: /Let it dry: 0:24 more/ }).click();

@@ -81,6 +81,12 @@ enum Technique: string
         };
     }
 
+    /** Whether a base is laid with it. */
+    public function isBase(): bool
+    {
+        return $this === self::Stipple || $this === self::Sweep || $this === self::Blend;
+    }
+
     /** Whether it lays a thin line, and not a drop or a field of paint. */
     public function isThin(): bool
     {

@@ -28,7 +28,7 @@ final readonly class WorkContent
         if ($step->technique === Technique::Wait) {
             return Duration::ofSeconds(Defaults::USUAL_WAIT_SECONDS);
         }
-        $seconds = Defaults::STEP_START_SECONDS + $this->oneCoat($step, $person) * $step->coats;
+        $seconds = Defaults::STEP_START_SECONDS + $this->onLids($step) + $this->oneCoat($step, $person) * $step->coats;
 
         return Duration::ofMilliseconds((int) max(1, round($seconds)) * self::WHOLE_SECONDS);
     }
@@ -43,12 +43,26 @@ final readonly class WorkContent
         }
         $share = ($step->mark->sizePercent / 100) ** 2 * ($step->mark->shape?->isTexture() === false ? Defaults::SHAPE_OF_ZONE : 1.0);
 
-        return array_reduce(
+        $area = array_reduce(
             $step->zones,
-            fn (float $sum, Zone $zone): float => $sum
-                + $zone->area() * $share * $person->size->areaFactor() * $this->secondsACentimetre($step) * $this->sides($step, $person, ! $zone->isOnMiddleLine()),
+            fn (float $sum, Zone $zone): float => $sum + $zone->area() * $share * $person->size->areaFactor() * $this->sides($step, $person, ! $zone->isOnMiddleLine()),
             0.0,
         );
+
+        return $this->secondsACentimetre($step) * ($step->technique->isBase() ? self::large($area) : $area);
+    }
+
+    /** The wide sweeps of a large base cover more in the same time. */
+    private static function large(float $area): float
+    {
+        return min($area, Defaults::LARGE_BASE) + Defaults::LARGE_BASE_SHARE * max(0.0, $area - Defaults::LARGE_BASE);
+    }
+
+    private function onLids(Step $step): float
+    {
+        $sides = $step->side === Side::Both || $step->side === Side::Centre ? 2 : 1;
+
+        return in_array(Zone::Eyelid, $step->zones, true) && $step->medium->isPaintedOn() ? Defaults::LID_SECONDS * $sides : 0.0;
     }
 
     /** One side, or both with a little more for the side of the weaker hand. */
@@ -88,11 +102,11 @@ final readonly class WorkContent
     private function secondsAStroke(Step $step): float
     {
         return match ($step->technique) {
-            Technique::Petal, Technique::Teardrop => 2.0,
-            Technique::Leaf => 2.5,
-            Technique::Stripe => 3.0,
+            Technique::Petal, Technique::Teardrop => 2.4,
+            Technique::Leaf => 3.8,
+            Technique::Stripe => 4.3,
             Technique::Swirl => 4.0,
-            Technique::DoubleSwirl => 7.0,
+            Technique::DoubleSwirl => 10.5,
             Technique::Dots => 1.0,
             Technique::Starburst => 5.0,
             // Common practice, no source: a small flower is five presses and a heart two.

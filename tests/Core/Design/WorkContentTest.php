@@ -32,8 +32,8 @@ it('counts skin at the rate of the technique, for every coat', function (Techniq
 it('counts strokes at their seconds each, and the other side again with a little more', function (): void {
     $teardrops = static fn (int $count, Side $side): Step => Paint::step(medium: Medium::Brush, tool: 'round 3', side: $side, technique: Technique::Teardrop, count: $count, typed: false);
 
-    expect(workSeconds($teardrops(10, Side::Right)))->toBe(2.0 + 20.0)
-        ->and(workSeconds($teardrops(10, Side::Both)))->toBe(round(2.0 + 20.0 * (1 + Defaults::WEAK_SIDE_FACTOR)));
+    expect(workSeconds($teardrops(10, Side::Right)))->toBe(2.0 + 24.0)
+        ->and(workSeconds($teardrops(10, Side::Both)))->toBe(round(2.0 + 24.0 * (1 + Defaults::WEAK_SIDE_FACTOR)));
 });
 
 // Common practice, no source: a small flower is five presses, a heart two.
@@ -62,4 +62,16 @@ it('believes the log before what was typed, and that before the work there is in
     expect($logged->of($typed))->toEqual(new StepTime(Duration::ofSeconds(33), TimeSource::Logged, 14))
         ->and(StepTimes::starting()->of($typed))->toEqual(new StepTime(Duration::ofSeconds(30), TimeSource::Typed))
         ->and(StepTimes::starting()->of(Paint::step('a', typed: false))->source)->toBe(TimeSource::Work);
+});
+
+// Common practice, no source: against typed times, bases over many zones came out half as long again, and lids a quarter as long.
+it('covers a large base faster than a small one, and takes its time on lids', function (): void {
+    $base = static fn (Zone ...$zones): Step => Paint::step(zones: array_values($zones), side: Side::Both);
+    $small = workSeconds($base(Zone::Cheek)) - Defaults::STEP_START_SECONDS;
+    $large = workSeconds($base(Zone::Cheek, Zone::Forehead, Zone::Temple, Zone::Cheekbone, Zone::Brow, Zone::Jaw, Zone::LowerCheek, Zone::EyeSocket)) - Defaults::STEP_START_SECONDS;
+    $lids = Paint::step(medium: Medium::Brush, tool: 'round 4', zones: [Zone::Eyelid], side: Side::Both, technique: Technique::Fill);
+    $brows = Paint::step(medium: Medium::Brush, tool: 'round 4', zones: [Zone::Brow], side: Side::Both, technique: Technique::Fill);
+
+    expect($large / $small)->toBeLessThan(0.75 * 91 / 20)->toBeGreaterThan(1.5)
+        ->and(workSeconds($lids))->toBeGreaterThan(workSeconds($brows) + 8);
 });

@@ -18,7 +18,9 @@ use Core\Ladder\Ladder;
 use Core\Ladder\Rung;
 use Core\Line\Face;
 use Core\Line\StepStatus;
+use Core\Order\Circumstances;
 use Core\Order\HalfPainted;
+use Core\Units\Instant;
 
 /** Works out what a face in the chair can still become, from what is painted on it, and keeps a plan for each way to go on. */
 final readonly class OfferLiveRungs
@@ -27,6 +29,9 @@ final readonly class OfferLiveRungs
     private const MOST_OFFERED = 6;
 
     private const SECONDS = 2.0;
+
+    /** What saves less is not worth a press. */
+    private const WORTH_SECONDS = 3.0;
 
     public function __construct(private FoldedLine $foldedLine, private PacesOfDesign $pacesOfDesign, private WritePlan $writePlan, private PlansOfDay $plansOfDay) {}
 
@@ -39,23 +44,42 @@ final readonly class OfferLiveRungs
             throw TapSetAside::because('Nothing is left to paint on that face.');
         }
         $design = Design::query()->withTrashed()->with('steps')->findOrFail($ticket->design);
-        $circumstances = $bench->circumstances($bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, $bench->painterId)));
+        // By the team's pace, as the plans are: one reckoning for the face that is under the hand.
+        $circumstances = $bench->circumstances($bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, null)));
+        $now = Instant::ofEpochMilliseconds(now()->getTimestampMs());
         try {
-            $rungs = Ladder::of($design->toCore(), $circumstances, self::begun($face, now()->getTimestampMs()), WatchSearch::silent(self::SECONDS))->rungs;
+            $rungs = Ladder::of($design->toCore(), $circumstances, self::begun($face, $now), WatchSearch::silent(self::SECONDS))->rungs;
         } catch (TooManyChoices) {
             $rungs = [];
         }
+        $offered = array_filter(array_map(fn (Rung $rung): ?LiveRung => $this->offered($design->id, $rung, $circumstances, $face, $now), $rungs));
+        usort($offered, static fn (LiveRung $one, LiveRung $other): int => $one->leftMs <=> $other->leftMs);
 
-        return new LiveLadder(array_map(fn (Rung $rung): LiveRung => new LiveRung(
-            $rung->time->milliseconds,
-            round($rung->version->share(), 4),
-            $rung->version->changes(),
-            $this->plansOfDay->plan(($this->writePlan)($design->id, $rung->design, $circumstances)),
-        ), self::spread($rungs)));
+        return new LiveLadder(self::spread($offered));
     }
 
-    private static function begun(Face $face, int $nowMs): HalfPainted
+    /** As the chair will show it once it is pressed; null where that is not quicker than what is planned, or paints nothing any more. */
+    private function offered(string $designId, Rung $rung, Circumstances $circumstances, Face $face, Instant $now): ?LiveRung
     {
+        $plan = ($this->writePlan)($designId, $rung->design, $circumstances);
+        try {
+            $trimmed = $face->trimmedTo($plan->toCore());
+        } catch (TapSetAside) {
+            return null;
+        }
+        // Who is over the time of a step is so in each way to go on: then what is still to come tells them apart.
+        $isOver = $face->isOver($now);
+        $left = $isOver ? $trimmed->toCome() : $trimmed->leftToPaint($now);
+        $planned = $isOver ? $face->toCome() : $face->leftToPaint($now);
+
+        return $left->isZero() || $planned->minus($left)->seconds() < self::WORTH_SECONDS
+            ? null
+            : new LiveRung($left->milliseconds, round($rung->version->share(), 4), $rung->version->changes(), $this->plansOfDay->plan($plan));
+    }
+
+    private static function begun(Face $face, Instant $now): HalfPainted
+    {
+        $nowMs = $now->epochMilliseconds;
         $done = [];
         $end = $face->seatedAt->epochMilliseconds;
         foreach ($face->runs as $run) {
@@ -71,8 +95,8 @@ final readonly class OfferLiveRungs
     /**
      * The first, the last, and some between them.
      *
-     * @param  list<Rung>  $rungs
-     * @return list<Rung>
+     * @param  list<LiveRung>  $rungs
+     * @return list<LiveRung>
      */
     private static function spread(array $rungs): array
     {

@@ -158,6 +158,22 @@ final readonly class Face
         return $left;
     }
 
+    /** Whether the current step has taken longer than planned. */
+    public function isOver(Instant $at): bool
+    {
+        $current = $this->currentIndex();
+
+        return $current !== null && $this->stepTime($at)->isLongerThan($this->runs[$current]->step->planned);
+    }
+
+    /** What is planned of all steps that are not painted, the current one whole. */
+    public function toCome(): Duration
+    {
+        $pending = array_filter($this->runs, static fn (StepRun $run): bool => $run->status === StepStatus::Pending);
+
+        return array_reduce($pending, static fn (Duration $sum, StepRun $run): Duration => $sum->plus($run->step->planned), Duration::zero());
+    }
+
     private function advance(string $step, StepStatus $status, Duration $spent, Instant $at): self
     {
         $current = $this->refuseUnlessCurrent($step);

@@ -67,7 +67,7 @@
           <span>
             {#each way.plan.rungs as name (name)}<span class="mr-2 bg-ink px-1.5 text-[15px] text-paper"
                 >{name}</span
-              >{/each}{way.changes.length === 0 ? 'All of it' : way.changes.join('; ')}
+              >{/each}{way.changes.length === 0 ? 'All of it, in another order' : way.changes.join('; ')}
           </span>
         </button>
       </li>

@@ -6,6 +6,9 @@ import { faceTime, leftToPaint, stepTime } from '../../line/pending';
 /** What the big button does now. A child can be seated once its plan is at hand. */
 export type BigMove = 'seat' | 'done' | 'resume' | 'next' | 'free' | 'wait';
 
+/** What saves less is not worth a press. */
+const WORTH_MS = 3000;
+
 /** One chair of a day: who sits in it, the step under the hand, and the clocks. */
 export class Chair {
   readonly state: ChairState | undefined = $derived.by(() => this.line.chair(this.number()));
@@ -86,16 +89,22 @@ export class Chair {
       this.child?.steps.filter((step) => step.status !== 'pending').map((step) => step.stepId),
     );
 
+    const isOver = this.stepMs > this.stepPlannedMs;
+    const credit = isOver ? 0 : this.stepMs;
+    const planned = this.headingMs - this.faceMs + (isOver ? this.stepPlannedMs : 0);
+
     return this.line
       .rungsOf(this.child?.designId ?? '')
       .filter((plan) => plan.id !== this.child?.planId)
       .map((plan) => ({
         plan,
+        // What was spent on the step under the hand counts for the first one that is still to come; who is over its time is so
+        // in each way to go on, and what is to come tells them apart.
         leftMs: plan.steps
           .filter((step) => !done.has(step.id))
-          .reduce((sum, step) => sum + step.plannedMs, 0),
+          .reduce((sum, step, at) => sum + Math.max(0, step.plannedMs - (at === 0 ? credit : 0)), 0),
       }))
-      .filter((way) => way.leftMs > 0);
+      .filter((way) => way.leftMs > 0 && planned - way.leftMs >= WORTH_MS);
   }
 
   goOnBy(plan: Plan): void {

@@ -44,6 +44,19 @@ final readonly class GeneratedDesigns
         return new Circumstances($kit, new ChangeoverMatrix(BenchTimes::starting(), $kit), StepTimes::starting()->timedBy($timing), Drying::atReference(), Schools::usual());
     }
 
+    /** Hardly any order in it: each step in a place of its own, with tools and colours by chance. */
+    public function loose(int $steps): Design
+    {
+        $zones = array_values(array_filter(Zone::cases(), static fn (Zone $zone): bool => ! $zone->isOnLimb()));
+        $list = [];
+        for ($at = 0; $at < $steps; $at++) {
+            $kind = ['shape', 'line', 'accent'][$this->chance->getInt(0, 2)];
+            $list[] = $this->step("s{$at}", $kind)->withZones([$zones[$at % count($zones)]])->withSide(Side::Centre);
+        }
+
+        return new Design('By chance', Placement::FullFace, null, $list);
+    }
+
     public function design(int $steps): Design
     {
         $kinds = [];

@@ -10,7 +10,6 @@ use Core\Order\Preparation;
 use Core\Order\Quickest;
 use Core\Order\Search\Outcome;
 use Core\Order\Search\Problem;
-use Core\Order\Search\Schedule;
 use Core\Order\Search\Sequencer;
 use Core\Order\Search\Watch;
 use Random\Engine\Mt19937;
@@ -54,17 +53,18 @@ function timed(Problem $problem, float $seconds): array
 }
 
 /** @return array<string, float|int> over so many designs of so many steps */
-function designs(int $designs, int $steps, float $seconds): array
+function designs(int $designs, int $steps, float $seconds, bool $isLoose = false): array
 {
     $generated = new GeneratedDesigns(new Randomizer(new Mt19937($steps)));
     $circumstances = GeneratedDesigns::circumstances();
     $times = $gaps = [];
     $worse = $unanswered = $proven = 0;
     for ($at = 0; $at < $designs; $at++) {
-        $preparation = new Preparation($generated->design($steps), $circumstances);
-        $problem = Quickest::of($preparation)->problem;
-        [$times[], $outcome] = timed($problem, $seconds);
-        $typed = Schedule::earliest($problem, range(0, $steps - 1));
+        $quickest = Quickest::of(new Preparation($isLoose ? $generated->loose($steps) : $generated->design($steps), $circumstances));
+        $began = microtime(true);
+        $outcome = $quickest->search(new ByTheClock($seconds));
+        $times[] = 1000 * (microtime(true) - $began);
+        $typed = $quickest->typed;
         $gaps[] = 100 * $outcome->gap();
         $proven += $outcome->isProven ? 1 : 0;
         $unanswered += $outcome->best === null && ! $outcome->isProven ? 1 : 0;

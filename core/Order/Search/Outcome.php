@@ -15,9 +15,13 @@ final readonly class Outcome
      */
     public function __construct(public ?Schedule $best, public int $bound, public bool $isProven, public int $labels) {}
 
-    /** How much shorter a better order could be at most, as a share of the best one. */
+    /** How much shorter a better order could be at most, as a share of the best one: the optimality gap. All of it where none was found. */
     public function gap(): float
     {
-        return $this->best === null || $this->isProven || $this->best->makespan === 0 ? 0.0 : 1 - $this->bound / $this->best->makespan;
+        if ($this->best === null) {
+            return $this->isProven ? 0.0 : 1.0;
+        }
+
+        return $this->isProven || $this->best->makespan === 0 ? 0.0 : 1 - $this->bound / $this->best->makespan;
     }
 }

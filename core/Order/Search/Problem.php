@@ -10,7 +10,7 @@ namespace Core\Order\Search;
  */
 final readonly class Problem
 {
-    /** Steps that bits of an integer can tell apart. */
+    /** Steps that the bits of an integer can tell apart; the bits of longer lists mean nothing and are not asked for. */
     public const MOST_STEPS = 62;
 
     /** @var list<int> for each step, the bits of the steps that must be done before it */

@@ -32,7 +32,8 @@ final readonly class Schedule
             return null;
         }
         $held = array_fill(0, count($order), 0);
-        for ($round = 0; $round <= count($problem->lags); $round++) {
+        // A longest path goes back over each longest wait once at most.
+        for ($round = 0, $rounds = count(array_merge(...$problem->closing)); $round <= $rounds; $round++) {
             $starts = self::forward($problem, $order, $place, $held);
             if (! self::holdBack($problem, $place, $starts, $held)) {
                 $last = count($order) - 1;

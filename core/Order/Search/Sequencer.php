@@ -8,6 +8,8 @@ use Closure;
 use Core\Order\Search\Internal\Expansion;
 use Core\Order\Search\Internal\LagFreeBound;
 use Core\Order\Search\Internal\Layers;
+use Core\Order\Search\Internal\LongList;
+use Core\Order\Search\Internal\Repair;
 
 /**
  * Finds the order of least elapsed time: dynamic programming over (done set, tool in hand) with labels for the lags that are
@@ -24,9 +26,9 @@ final readonly class Sequencer
     private const WIDER = 5;
 
     /** Labels kept at a time over all layers, and states of the bound: they bound the memory. */
-    private const MOST_LABELS = 160_000;
+    private const MOST_LABELS = 800_000;
 
-    private const MOST_STATES = 80_000;
+    private const MOST_STATES = 400_000;
 
     /**
      * @param  list<int>|null  $typed  an order that the answer must not be worse than, if it is feasible itself
@@ -35,6 +37,12 @@ final readonly class Sequencer
     public function solve(Problem $problem, Watch $watch, ?array $typed = null, int $below = PHP_INT_MAX): Outcome
     {
         $best = $typed === null ? null : Schedule::earliest($problem, $typed);
+        if ($best === null && $problem->together === [] && array_filter($problem->closing) !== []) {
+            $best = (new Repair($problem))->run($watch);
+        }
+        if ($problem->count() > Problem::MOST_STEPS) {
+            return (new LongList($problem))->improved($best ?? $this->anyOrder($problem), $watch);
+        }
         // Long lists must have an answer before the better bound is worked out.
         $quick = $this->layers($problem, $watch, new Outcome($best, 0, false, 0), 0, $below);
         $outcome = $this->widening($quick, $problem, static fn (Outcome $found): bool => $found->best !== null);
@@ -43,6 +51,12 @@ final readonly class Sequencer
         }
 
         return $this->widening($this->layers($problem, $watch, $outcome, self::MOST_STATES, $below), $problem, static fn (): bool => false);
+    }
+
+    /** Where no longest wait binds, any order that keeps the precedences will do. */
+    private function anyOrder(Problem $problem): ?Schedule
+    {
+        return $problem->together === [] ? (new Repair($problem))->run(new UntilFeasible(PHP_INT_MAX)) : null;
     }
 
     /** @param  Closure(Outcome): bool  $isEnough */

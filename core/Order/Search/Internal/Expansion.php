@@ -30,7 +30,7 @@ final readonly class Expansion
         $this->outOf = $outOf;
         $this->chain = $this->chains();
         $this->ancestors = $this->ancestors();
-        $this->rounds = count($problem->lags) + 1;
+        $this->rounds = count(array_merge(...$problem->closing)) + 1;
     }
 
     /**

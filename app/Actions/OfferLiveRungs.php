@@ -67,12 +67,10 @@ final readonly class OfferLiveRungs
         } catch (TapSetAside) {
             return null;
         }
-        // Who is over the time of a step is so in each way to go on: then what is still to come tells them apart.
-        $isOver = $face->isOver($now);
-        $left = $isOver ? $trimmed->toCome() : $trimmed->leftToPaint($now);
-        $planned = $isOver ? $face->toCome() : $face->leftToPaint($now);
+        // What was spent on the step under the hand counts for it, and for no other one.
+        $left = $trimmed->currentStep() === $face->currentStep() ? $trimmed->leftToPaint($now) : $trimmed->toCome();
 
-        return $left->isZero() || $planned->minus($left)->seconds() < self::WORTH_SECONDS
+        return $left->isZero() || $face->leftToPaint($now)->minus($left)->seconds() < self::WORTH_SECONDS
             ? null
             : new LiveRung($left->milliseconds, round($rung->version->share(), 4), $rung->version->changes(), $this->plansOfDay->plan($plan));
     }

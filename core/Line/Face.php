@@ -158,12 +158,12 @@ final readonly class Face
         return $left;
     }
 
-    /** Whether the current step has taken longer than planned. */
-    public function isOver(Instant $at): bool
+    /** Id of the step under the hand; null once everything is painted. */
+    public function currentStep(): ?string
     {
         $current = $this->currentIndex();
 
-        return $current !== null && $this->stepTime($at)->isLongerThan($this->runs[$current]->step->planned);
+        return $current === null ? null : $this->runs[$current]->step->id;
     }
 
     /** What is planned of all steps that are not painted, the current one whole. */

@@ -142,7 +142,7 @@ final readonly class Check
         $length = static fn (int $milliseconds): string => Duration::ofMilliseconds($milliseconds)->format();
         $evidence = match (true) {
             $broken->from > $broken->to => [Evidence::ofDesign('to paint again', $design->durations[$broken->to]->format())],
-            $gap < $broken->least => [Evidence::ofFilm($design, $broken->from, 'wait wanted', Duration::ofMilliseconds($broken->least)), Evidence::ofDesign('here it waits', $length($gap))],
+            $gap < $broken->least => [Evidence::ofFilm($design, $broken->from, 'left to dry at the least', Duration::ofMilliseconds($broken->least)), Evidence::ofDesign('here it is left', $length($gap))],
             default => [Evidence::ofFilm($design, $broken->from, 'holds for', Duration::ofMilliseconds((int) $broken->most)), Evidence::ofDesign('here it comes after', $length($gap))],
         };
 

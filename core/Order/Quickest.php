@@ -120,11 +120,17 @@ final readonly class Quickest
         return $order === null ? PHP_INT_MAX : Schedule::earliest($this->problem, $order)->makespan ?? PHP_INT_MAX;
     }
 
-    /** The design in that order, retimed, so that its tape has the same waits at the same places. */
+    /** The design in that order, retimed, so that what is not painted yet has the same waits on its tape at the same places. */
     public function inOrder(Schedule $schedule): Design
     {
         $steps = [];
         foreach ($schedule->order as $place => $at) {
+            if (isset($this->begun->done[$this->design->steps[$at]->id])) {
+                // What is painted is past: nobody waits for it any more.
+                $steps[] = $this->design->steps[$at];
+
+                continue;
+            }
             $last = $schedule->order[$place - 1] ?? null;
             $change = $last === null ? Duration::zero() : Duration::ofMilliseconds($this->changeovers[$last][$at]);
             $step = $this->design->hands->retimed($at, $this->design->steps[$at], $change);

@@ -31,7 +31,7 @@
   /** How sure it is, in words. */
   const sure = $derived.by(() => {
     if (best === null) return '';
-    if (best.isProven) return 'Proven: no order that breaks no more than yours is shorter.';
+    if (best.isProven) return 'Proven: no order that keeps what yours keeps is shorter.';
 
     return `A better one could be ${best.gapPercent} % shorter at most.`;
   });

@@ -25,10 +25,10 @@
   }
 </script>
 
-<dl class="mt-1 grid grid-cols-[1fr_auto] gap-x-3 text-[14.5px] leading-snug">
+<dl class="mt-1 grid grid-cols-[1fr_auto] text-[14.5px] leading-snug">
   {#each evidence as one (one.label)}
-    <dt class="border-line border-t py-1">{one.label}</dt>
-    <dd class="border-line border-t py-1 text-right">
+    <dt class="border-t border-seam py-1">{one.label}</dt>
+    <dd class="border-t border-seam py-1 text-right">
       <strong class="minutes">{one.value}</strong>
       <span class="block text-[13.5px] text-soft">{one.source}</span>
       {#if one.number !== null}

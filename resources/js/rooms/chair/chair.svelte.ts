@@ -89,22 +89,20 @@ export class Chair {
       this.child?.steps.filter((step) => step.status !== 'pending').map((step) => step.stepId),
     );
 
-    const isOver = this.stepMs > this.stepPlannedMs;
-    const credit = isOver ? 0 : this.stepMs;
-    const planned = this.headingMs - this.faceMs + (isOver ? this.stepPlannedMs : 0);
-
     return this.line
       .rungsOf(this.child?.designId ?? '')
       .filter((plan) => plan.id !== this.child?.planId)
       .map((plan) => ({
         plan,
-        // What was spent on the step under the hand counts for the first one that is still to come; who is over its time is so
-        // in each way to go on, and what is to come tells them apart.
+        // What was spent on the step under the hand counts for it, and for no other one.
         leftMs: plan.steps
           .filter((step) => !done.has(step.id))
-          .reduce((sum, step, at) => sum + Math.max(0, step.plannedMs - (at === 0 ? credit : 0)), 0),
+          .reduce(
+            (sum, step) => sum + Math.max(0, step.plannedMs - (step.id === this.step?.id ? this.stepMs : 0)),
+            0,
+          ),
       }))
-      .filter((way) => way.leftMs > 0 && planned - way.leftMs >= WORTH_MS);
+      .filter((way) => way.leftMs > 0 && this.headingMs - this.faceMs - way.leftMs >= WORTH_MS);
   }
 
   goOnBy(plan: Plan): void {

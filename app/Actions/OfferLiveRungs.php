@@ -70,7 +70,7 @@ final readonly class OfferLiveRungs
         // What was spent on the step under the hand counts for it, and for no other one.
         $left = $trimmed->currentStep() === $face->currentStep() ? $trimmed->leftToPaint($now) : $trimmed->toCome();
 
-        return $left->isZero() || $face->leftToPaint($now)->minus($left)->seconds() < self::WORTH_SECONDS
+        return $face->leftToPaint($now)->minus($left)->seconds() < self::WORTH_SECONDS
             ? null
             : new LiveRung($left->milliseconds, round($rung->version->share(), 4), $rung->version->changes(), $this->plansOfDay->plan($plan));
     }

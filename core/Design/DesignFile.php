@@ -40,7 +40,7 @@ final readonly class DesignFile
         foreach ($all as $at => $design) {
             $steps = [];
             foreach ($design['steps'] as $index => $step) {
-                $steps[] = self::within("/designs/{$at}/steps/{$index}", static fn () => StepValues::read((string) ($index + 1), $step));
+                $steps[] = self::within("/designs/{$at}/steps/{$index}", static fn () => StepValues::read((string) ($index + 1), $step)->withPossibleWays());
             }
             $designs[] = self::within("/designs/{$at}", static fn () => new Design(
                 trim($design['name']),

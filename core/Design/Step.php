@@ -185,6 +185,24 @@ final readonly class Step
         );
     }
 
+    /**
+     * The step itself, where each other way to paint it can be painted at all.
+     *
+     * @throws InvalidStep when one cannot, such as the tip of the nose on the left only
+     */
+    public function withPossibleWays(): self
+    {
+        foreach ($this->alternatives as $way) {
+            try {
+                $this->painted($way);
+            } catch (InvalidStep $refusal) {
+                throw InvalidStep::otherWay($this->name, $refusal);
+            }
+        }
+
+        return $this;
+    }
+
     /** Of the typed time, what fewer strokes, one side or another number of coats make of it; null where the technique is another. */
     private function timeBy(Alternative $way): ?Duration
     {

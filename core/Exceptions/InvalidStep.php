@@ -47,6 +47,11 @@ final class InvalidStep extends DomainException implements CoreException
         return new self("“{$step}” has {$coats} coats. Choose 1 to {$most}.");
     }
 
+    public static function otherWay(string $step, self $refusal): self
+    {
+        return new self("Another way to paint “{$step}” cannot be: {$refusal->getMessage()}", previous: $refusal);
+    }
+
     public static function sideOfCentre(string $step, string $zone, string $side): self
     {
         return new self("“{$step}” lies on the {$zone}, which has no {$side} side. Choose “centre”.");

@@ -79,7 +79,8 @@ final readonly class Course
         $stretches = [];
         $run = [];
         foreach ($this->preparation->steps as $at => $step) {
-            if ($step->keepsEyesShut()) {
+            // A tissue on the lid lets the child open the eyes at once (common practice, no source).
+            if ($step->keepsEyesShut() && ! Acts::isAct($step)) {
                 $run[] = $at;
 
                 continue;

@@ -5,6 +5,9 @@ declare(strict_types=1);
 use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\Step;
+use Core\Design\Medium;
+use Core\Design\Technique;
+use Core\Design\Zone;
 use Core\Pace\Pace;
 use Core\Pace\Run;
 use Core\Units\Duration;
@@ -16,7 +19,7 @@ beforeEach(function (): void {
     $this->travelTo('2026-11-07 12:00:00');
     $this->scene = Scene::team();
     $this->actingAs($this->scene->painter);
-    // 40 s of blue, 6 s to take up another sponge, 20 s of foam.
+    // 40 s of blue; 20 s of foam, of which 4 s to take up another sponge.
     $this->design = $this->scene->design(
         'Wave band',
         Paint::step(Scene::ulid(), 40, name: 'Blue wave'),
@@ -106,4 +109,25 @@ it('believes a newly typed time before the log of the old one, and a new name ch
             $whole($foam, ['name' => 'Foam', 'tool' => 'round sponge', 'time' => '0:15']),
         ],
     ])->assertOk()->assertJsonPath('steps.*.timeSource', ['logged', 'typed'])->assertJsonPath('steps.*.timeMs', [pace(40, [50, 60], 2)->middle()->milliseconds, 15_000]);
+});
+
+it('learns from the log that paint dries faster where painters went on early and mended nothing, and says so', function (): void {
+    $night = $this->scene->design(
+        'Starry night',
+        Paint::step(Scene::ulid(), 20, Medium::Brush, 'wash brush', ['#1b2a52'], [Zone::Cheek, Zone::Cheekbone], name: 'Night', technique: Technique::Fill),
+        Paint::step(Scene::ulid(), 14, Medium::Brush, 'round 2', ['#fafaf7'], [Zone::Cheek], name: 'Stars', technique: Technique::Starburst),
+    );
+    $day = $this->scene->day(1, $night);
+    // Stars want 28 s; the hands were at them after the 4 s of taking up the brush each time. No more than twice as fast is believed.
+    painted($day, $night, array_fill(0, 5, [20, 14]));
+
+    $this->getJson('/api/ways')->assertJsonPath('workedTimes', 5)->assertJsonPath('dries', 2);
+    expect($this->getJson('/api/ways')->json('rests'))->toContain('without a repair');
+    $this->deleteJson('/api/ways/work')->assertOk()->assertJsonPath('workedTimes', 0)->assertJsonPath('dries', 1);
+});
+
+it('learns nothing of drying from a few faces', function (): void {
+    painted($this->day, $this->design, [[40, 20], [40, 20]]);
+
+    $this->getJson('/api/ways')->assertJsonPath('workedTimes', 0)->assertJsonPath('dries', 1);
 });

@@ -277,7 +277,7 @@ final class SaveDesignRequest extends TeamRequest
             'alternatives' => $alternatives,
         ], 'time', 'dryFor', 'id');
 
-        return StepValues::read(strtolower($input['id']), $values);
+        return StepValues::read(strtolower($input['id']), $values)->withPossibleWays();
     }
 
     private function notSaved(int $index): ValidationException

@@ -11,8 +11,10 @@ use Core\Design\RungChoice;
 use Core\Design\RungName;
 use Core\Design\Side;
 use Core\Design\Step;
+use Core\Design\StepValues;
 use Core\Design\Technique;
 use Core\Design\Timing;
+use Core\Exceptions\InvalidStep;
 use Core\Exceptions\TooManyChoices;
 use Core\Ladder\Drop;
 use Core\Ladder\Ladder;
@@ -227,3 +229,64 @@ it('paints another way with the time that is left of the typed one', function ()
         ->and($seconds(new Alternative(Medium::Brush, Technique::Petal, 'petal', null, coats: 3)))->toBe(120.0)
         ->and($seconds(new Alternative(Medium::Brush, Technique::Petal, 'petal', Duration::ofSeconds(7), 4)))->toBe(7.0);
 });
+
+it('takes all of a motif to one side, never half a pair, and leaves what reaches further whole', function (): void {
+    $design = Craft::face(
+        'Base: half sponge sea grey forehead and brow and temple both sides, 0:30',
+        'Brows: 2 black line with round 3 on brow, both sides, 0:16, or one side',
+        'Brow dots: 5 white dots with round 2 on brow, both sides, 0:10',
+        'Nose: brush round 3 black fill nose tip, 0:10',
+    );
+    $rungs = Ladder::of($design, Craft::circumstances())->rungs;
+    $sides = static fn (Rung $rung): array => array_column($rung->design->steps, 'side', 'name');
+
+    expect(count($rungs))->toBeGreaterThan(1);
+    foreach ($rungs as $rung) {
+        expect($sides($rung)['Brow dots'])->toBe($sides($rung)['Brows'])->and($sides($rung)['Base'])->toBe(Side::Both);
+    }
+    expect($rungs[0]->version->changes())->toBe(['“Brows”: left side only', '“Brow dots”: left side only'])
+        ->and(top($rungs)->version->changes())->toBe([]);
+});
+
+it('lets small acts go with the step they serve, and keeps typed waits between what is left', function (): void {
+    $design = Craft::face(
+        'Mask: brush flat 3/4 in deep blue sweep temple both sides, 0:30',
+        'Spritz the cake: bud tidy, 0:04',
+        'Swirls: 2 white swirl with round 3 on cheek, both sides, 0:20, optional',
+        'Wait: bud wait, 0:30',
+        'Nose: brush round 3 black fill nose tip, 0:10',
+    );
+    $rungs = Ladder::of($design, Craft::circumstances())->rungs;
+    $names = static fn (Rung $rung): array => array_column($rung->design->steps, 'name');
+
+    expect($names($rungs[0]))->toEqualCanonicalizing(['Mask', 'Nose', 'Wait'])
+        ->and($rungs[0]->version->changes())->toBe(['“Swirls” left out'])
+        ->and($rungs[0]->time->seconds())->toBeGreaterThanOrEqual(30.0 + 30.0 + 6.0)
+        ->and($names(top($rungs)))->toContain('Spritz the cake', 'Swirls');
+});
+
+it('drops a way that nobody can paint, and paints the rest of the ladder', function (): void {
+    $nose = Craft::face('Nose: brush round 3 black fill nose tip both sides, 0:10, optional')->steps[0];
+    $values = [...StepValues::of($nose), 'alternatives' => [['medium' => 'brush', 'technique' => 'fill', 'side' => 'left']]];
+    $design = Craft::face('Base: half sponge sea grey cheek both sides, 0:30')->withSteps([StepValues::read('s1', $values)]);
+
+    expect(Ladder::of($design, Craft::circumstances())->rungs)->toHaveCount(2)
+        ->and(fn () => $design->steps[0]->withPossibleWays())->toThrow(InvalidStep::class, 'Another way to paint “Nose” cannot be');
+});
+
+it('calls everything as typed the party, whatever costs no look', function (): void {
+    $design = Craft::face('Base: half sponge sea grey cheek both sides, 0:30', 'Hardly seen: 3 white dots with round 2 on chin, 0:06, optional, look 0');
+
+    expect(Ladder::of($design, Craft::circumstances())->named()['party']->version->changes())->toBe([]);
+});
+
+it('shows the whole face in no more than its typed seconds from hand to hand, and each rung in its own', function (int $seed): void {
+    $circumstances = GeneratedDesigns::circumstances();
+    $design = Enumerated::anyDesign(new Randomizer(new Mt19937($seed)), 6, 4);
+    $ladder = Ladder::of($design, $circumstances);
+    $whole = $ladder->named()['party'];
+    expect($whole->time->milliseconds)->toBeLessThanOrEqual((int) BestOrder::of($design, $circumstances)->run(new WithinLabels(100_000))->typedLawful?->milliseconds);
+    foreach ($ladder->rungs as $rung) {
+        expect($rung->design->timeline($circumstances->changeovers, $circumstances->times)->makespan()->milliseconds)->toBe($rung->time->milliseconds);
+    }
+})->with(range(1, 12));

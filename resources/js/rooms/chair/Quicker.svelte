@@ -63,7 +63,9 @@
           class="key min-h-16 w-full justify-start gap-4 text-left text-lg"
           onclick={() => take(way.plan)}
         >
-          <strong class="w-20 shrink-0 minutes text-2xl">{minutes(way.leftMs)}</strong>
+          <strong class={['w-20 shrink-0', way.leftMs === 0 ? 'text-lg' : 'minutes text-2xl']}
+            >{way.leftMs === 0 ? 'this step' : minutes(way.leftMs)}</strong
+          >
           <span>
             {#each way.plan.rungs as name (name)}<span class="mr-2 bg-ink px-1.5 text-[15px] text-paper"
                 >{name}</span

@@ -92,6 +92,7 @@ export class Chair {
     return this.line
       .rungsOf(this.child?.designId ?? '')
       .filter((plan) => plan.id !== this.child?.planId)
+      .filter((plan) => plan.steps.some((step) => !done.has(step.id)))
       .map((plan) => ({
         plan,
         // What was spent on the step under the hand counts for it, and for no other one.
@@ -102,7 +103,7 @@ export class Chair {
             0,
           ),
       }))
-      .filter((way) => way.leftMs > 0 && this.headingMs - this.faceMs - way.leftMs >= WORTH_MS);
+      .filter((way) => this.headingMs - this.faceMs - way.leftMs >= WORTH_MS);
   }
 
   goOnBy(plan: Plan): void {

@@ -63,7 +63,7 @@ final readonly class Check
     private static function broken(Course $course): array
     {
         $first = $longest = [];
-        foreach ($course->constraints->all() as $constraint) {
+        foreach ($course->constraints->all as $constraint) {
             $key = "{$constraint->rule} {$constraint->from}";
             if (self::isBroken($course, $constraint) && (! isset($first[$key]) || $constraint->to < $first[$key]->to)) {
                 $first[$key] = $constraint;

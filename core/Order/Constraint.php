@@ -93,7 +93,7 @@ final readonly class Constraint
     {
         $none = Duration::ofSeconds($design->circumstances->numbers->get($atOnce));
         $constraints = [];
-        foreach ($design->lying() as [$film, $step]) {
+        foreach ($design->lying as [$film, $step]) {
             $length = $design->nearlyDryAfter($film)->isLongerThan($none) ? $wait($film, $step) : null;
             if ($length !== null) {
                 $constraints[] = self::of($rule, $film, $step, $why($film, $step), Duration::ofSeconds(ceil($length->seconds() * Defaults::LENIENCY))->milliseconds, null, $atOnce);

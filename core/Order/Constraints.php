@@ -22,13 +22,19 @@ final readonly class Constraints
 
     public const ACT = 'act';
 
+    /** @var list<Constraint> */
+    public array $all;
+
     /**
      * @param  list<Constraint>  $firm  what the painter said: no order breaks it
      * @param  list<Constraint>  $craft  what the rules of the craft warn of: each has its price
      * @param  list<Constraint>  $wished  what would be nice, and what makes the picture
      * @param  list<list<int>>  $together  groups of places that nothing may come between
      */
-    private function __construct(public array $firm, public array $craft, public array $wished, public array $together) {}
+    private function __construct(public array $firm, public array $craft, public array $wished, public array $together)
+    {
+        $this->all = [...$firm, ...$craft, ...$wished];
+    }
 
     public static function of(Preparation $design): self
     {
@@ -79,12 +85,6 @@ final readonly class Constraints
             $this->wished,
             array_values(array_filter($this->together, static fn (array $one): bool => ! $isOut($one))),
         );
-    }
-
-    /** @return list<Constraint> */
-    public function all(): array
-    {
-        return [...$this->firm, ...$this->craft, ...$this->wished];
     }
 
     /**

@@ -59,7 +59,7 @@ final readonly class Moves
     /** A rule or pin that the typed order broke, or that lets the step wait no longer. */
     private function broken(int $step): ?string
     {
-        foreach ($this->constraints->all() as $constraint) {
+        foreach ($this->constraints->all as $constraint) {
             $isTurned = $constraint->from > $constraint->to && ($constraint->from === $step || $constraint->to === $step);
             if ($isTurned || ($constraint->to === $step && $constraint->most !== null)) {
                 return $constraint->why;
@@ -84,7 +84,7 @@ final readonly class Moves
         $places = array_flip($this->schedule->order);
         $latest = -1;
         $awaited = null;
-        foreach ($place > $step ? $this->constraints->all() : [] as $constraint) {
+        foreach ($place > $step ? $this->constraints->all : [] as $constraint) {
             $ready = $this->schedule->starts[$places[$constraint->from]] + $this->problem->durations[$constraint->from] + $constraint->least;
             if ($constraint->to === $step && $constraint->least > 0 && $ready > $latest) {
                 [$latest, $awaited] = [$ready, $constraint->from];
@@ -114,7 +114,7 @@ final readonly class Moves
     {
         $laid = array_slice($this->schedule->order, 0, $place);
         $later = array_slice($this->schedule->order, $place + 1);
-        foreach ($this->constraints->all() as $constraint) {
+        foreach ($this->constraints->all as $constraint) {
             if ($constraint->least > 0 && in_array($constraint->from, $laid, true) && in_array($constraint->to, $later, true)) {
                 return "It is painted while “{$this->design->name($constraint->from)}” dries for “{$this->design->name($constraint->to)}”.";
             }

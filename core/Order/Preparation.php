@@ -43,6 +43,11 @@ final readonly class Preparation
 
     public HandTimes $hands;
 
+    /** @var list<array{int, int}> each film with each later step that lies on it and is not of its own colour */
+    public array $lying;
+
+    private Relation $relation;
+
     /** @var list<Duration> on the skin, by place */
     public array $durations;
 
@@ -54,15 +59,6 @@ final readonly class Preparation
 
     /** @var list<Lab|null> of the first colour */
     public array $labs;
-
-    /** @var list<Paint|null> of the first colour */
-    private array $paints;
-
-    /** @var list<string> which steps lay the same paint in the same way */
-    private array $ways;
-
-    /** @var array<string, LinearRgb> what a stroke turns on a film just laid, by the ways of both, where it turns */
-    private array $turned;
 
     /**
      * @param  HandTimes|null  $hands  where the steps were timed in another design; as typed in this one where it is left out
@@ -78,9 +74,8 @@ final readonly class Preparation
         $this->cakes = array_map($this->cake(...), $design->steps);
         $this->films = array_map($this->film(...), $design->steps, array_keys($design->steps));
         $this->labs = array_map(static fn (Step $step): ?Lab => $step->colours === [] ? null : Lab::ofHex($step->colours[0]->hex), $design->steps);
-        $this->paints = array_map(fn (Step $step, int $at): ?Paint => $step->colours === [] ? null : $this->paint($at), $design->steps, array_keys($design->steps));
-        $this->ways = array_map($this->way(...), $design->steps, array_keys($design->steps));
-        $this->turned = $this->turnedOnWet();
+        $this->relation = new Relation($design->steps);
+        $this->lying = $this->pairsThatLie();
     }
 
     public function name(int $step): string
@@ -109,18 +104,17 @@ final readonly class Preparation
         }
     }
 
-    /**
-     * Each film with each later step that lies on it and is not of its own colour.
-     *
-     * @return iterable<array{int, int}>
-     */
-    public function lying(): iterable
+    /** @return list<array{int, int}> */
+    private function pairsThatLie(): array
     {
+        $pairs = [];
         foreach ($this->touching() as [$film, $step]) {
             if ($film < $step && $this->films[$step] !== null && $this->liesOn($step, $film) && $this->areApart($film, $step)) {
-                yield [$film, $step];
+                $pairs[] = [$film, $step];
             }
         }
+
+        return $pairs;
     }
 
     /** How long painters let a film be before a shape or a pale line goes on it: until it is nearly dry, or for Defaults::LONGEST_WAIT_SECONDS. */
@@ -204,7 +198,7 @@ final readonly class Preparation
         if ($film > $step || $this->films[$film] === null || ! $this->touch($step, $film) || $this->goesRound($step, $film)) {
             return false;
         }
-        $isSame = Relation::between($this->steps[$step], $this->steps[$film]);
+        $isSame = $this->relation->between($step, $film);
         if ($this->isHighlight($step)) {
             return $this->isGround($film) || (($isSame || $this->shinesOn($step, $film)) && ($this->covers($film) || $this->carriesSparkle($film, $step)));
         }
@@ -312,57 +306,32 @@ final readonly class Preparation
     /** Whether a stroke takes up so much of a film just laid that its colour is another. */
     public function turnsOnWet(int $stroke, int $film): bool
     {
-        return isset($this->turned["{$this->ways[$stroke]} {$this->ways[$film]}"]);
+        return $this->steps[$film]->colours !== [] && Sight::hasTurned($this->onWet($stroke, $film), $this->meant($stroke));
     }
 
     /** What it turns, in a word. */
     public function turned(int $stroke, int $film): string
     {
-        $meant = LinearRgb::ofHex($this->steps[$stroke]->colours[0]->hex);
         $seen = $this->onWet($stroke, $film);
         $word = Word::of($seen);
 
         return match (true) {
-            $word !== Word::of($meant) => $word,
-            $seen->luminance() > $meant->luminance() => "a paler {$word}",
+            $word !== Word::of($this->meant($stroke)) => $word,
+            $seen->luminance() > $this->meant($stroke)->luminance() => "a paler {$word}",
             default => "a darker {$word}",
         };
     }
 
+    private function meant(int $stroke): LinearRgb
+    {
+        return LinearRgb::ofHex($this->steps[$stroke]->colours[0]->hex);
+    }
+
     private function onWet(int $stroke, int $film): LinearRgb
     {
-        return $this->turned["{$this->ways[$stroke]} {$this->ways[$film]}"] ?? LinearRgb::ofHex($this->steps[$stroke]->colours[0]->hex);
-    }
+        $below = $this->paint($film);
 
-    /** @return array<string, LinearRgb> of the ways in which strokes are laid on films, those that turn */
-    private function turnedOnWet(): array
-    {
-        $found = [];
-        $strokes = array_filter(array_flip($this->ways), fn (int $at): bool => $this->paints[$at] !== null);
-        foreach ($strokes as $way => $stroke) {
-            foreach ($strokes as $other => $film) {
-                $below = $this->paints[$film];
-                $paint = $this->paints[$stroke];
-                $seen = $below === null || $paint === null || $way === $other
-                    ? null
-                    : Sight::pickedUp($paint, $below, $this->steps[$stroke]->load, min(1.0, $this->films[$film]->moisture ?? 0.0))->over($below->thick());
-                if ($seen !== null && Sight::hasTurned($seen, LinearRgb::ofHex($this->steps[$stroke]->colours[0]->hex))) {
-                    $found["{$way} {$other}"] = $seen;
-                }
-            }
-        }
-
-        return $found;
-    }
-
-    /** Steps of one way lay the same paint with as much water. */
-    private function way(Step $step, int $at): string
-    {
-        $finish = $this->cakes[$at]->finish->value ?? '';
-
-        $moisture = round($this->films[$at]->moisture ?? 0.0, 2);
-
-        return $step->colours === [] ? '' : "{$step->colours[0]->hex}{$finish}{$this->paintKind($at)->value}{$step->load->value}{$moisture}";
+        return Sight::pickedUp($this->paint($stroke), $below, $this->steps[$stroke]->load, min(1.0, $this->films[$film]->moisture ?? 0.0))->over($below->thick());
     }
 
     /** Whether one sees that the two are not the same colour: what lies on its own kind never has to wait. */

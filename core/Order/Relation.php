@@ -6,7 +6,7 @@ namespace Core\Order;
 
 use Core\Design\Step;
 
-/** Whether two steps in one place are of the same thing, by what the painter called them. */
+/** Which steps of a design are of the same thing, by what the painter called them. Steps are named by their place. */
 final readonly class Relation
 {
     /** Words that say how, where or in what colour, and not what. */
@@ -17,24 +17,36 @@ final readonly class Relation
     /** What makes another thing shine, whatever that is. */
     private const SHINES = '/highlight|sparkle|glint|shine|shiny|gleam|twinkle|catchlight|pupil|\beyes?\b/iu';
 
+    private const LINKS = ' the and for with over under round around into onto ';
+
     private const LEAST_LETTERS = 3;
 
-    private function __construct() {}
+    /** @var list<list<string>> by step, the words of its name without the plural's s */
+    private array $words;
 
-    /** Both name the same thing, or were given one shape or group, or the one says that it lies on the other. */
-    public static function between(Step $one, Step $other): bool
+    /** @var list<list<string>> those of them that name a thing */
+    private array $things;
+
+    /** @param  list<Step>  $steps */
+    public function __construct(private array $steps)
     {
-        return self::saysOn($one, $other) || ($one->group !== '' && $one->group === $other->group)
-            || ($one->mark->shape !== null && $one->mark->shape === $other->mark->shape)
-            || array_intersect(self::things($one->name), self::things($other->name)) !== [];
+        $words = array_map(static fn (Step $step): array => self::words($step->name), $steps);
+        $this->words = array_map(static fn (array $words): array => array_map(self::singular(...), $words), $words);
+        $this->things = array_map(
+            static fn (array $words): array => array_values(array_map(self::singular(...), array_filter($words, static fn (string $word): bool => ! str_contains(self::SAYS_NOTHING, " {$word} ")))),
+            $words,
+        );
     }
 
-    /** "Tears on the stripes". */
-    private static function saysOn(Step $one, Step $other): bool
+    /** Both name the same thing, or were given one shape or group, or the one says that it lies on the other. */
+    public function between(int $step, int $film): bool
     {
-        $words = array_map(static fn (string $word): string => preg_quote(rtrim($word, 's'), '/'), self::words($other->name));
+        [$one, $other] = [$this->steps[$step], $this->steps[$film]];
 
-        return $words !== [] && preg_match('/\b(?:on|over|onto|in)\b.*\b(?:'.implode('|', $words).')/iu', $one->name) === 1;
+        return ($one->group !== '' && $one->group === $other->group)
+            || ($one->mark->shape !== null && $one->mark->shape === $other->mark->shape)
+            || array_intersect($this->things[$step], $this->things[$film]) !== []
+            || $this->saysOn($step, $film);
     }
 
     public static function shines(Step $step): bool
@@ -42,19 +54,31 @@ final readonly class Relation
         return preg_match(self::SHINES, $step->name) === 1;
     }
 
-    /** @return list<string> small letters, without the plural's s */
-    private static function things(string $name): array
+    /** "Tears on the stripes". */
+    private function saysOn(int $step, int $film): bool
     {
-        $things = array_filter(self::words($name), static fn (string $word): bool => mb_strlen($word) >= self::LEAST_LETTERS && ! str_contains(self::SAYS_NOTHING, " {$word} "));
+        $name = mb_strtolower($this->steps[$step]->name);
+        if ($this->words[$film] === [] || preg_match('/\b(?:on|over|onto|in)\b/u', $name) !== 1) {
+            return false;
+        }
+        $words = implode('|', array_map(static fn (string $word): string => preg_quote($word, '/'), $this->words[$film]));
 
-        return array_values(array_map(static fn (string $word): string => rtrim($word, 's'), $things));
+        return preg_match("/\\b(?:on|over|onto|in)\\b.*\\b(?:{$words})/u", $name) === 1;
     }
 
-    /** @return list<string> in small letters */
+    private static function singular(string $word): string
+    {
+        return rtrim($word, 's');
+    }
+
+    /** @return list<string> in small letters, those that say more than a link does */
     private static function words(string $name): array
     {
         $words = preg_split('/[^\p{L}]+/u', mb_strtolower($name), -1, PREG_SPLIT_NO_EMPTY);
 
-        return $words === false ? [] : $words;
+        return array_values(array_filter(
+            $words === false ? [] : $words,
+            static fn (string $word): bool => mb_strlen($word) >= self::LEAST_LETTERS && ! str_contains(self::LINKS, " {$word} "),
+        ));
     }
 }

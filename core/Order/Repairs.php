@@ -25,7 +25,8 @@ final readonly class Repairs
         if (! $this->keepsOrder($order)) {
             return null;
         }
-        $saved = $this->saving($this->inOrder($order));
+        [, $ends] = $this->timesIn($order);
+        $saved = $this->course->makespan()->minus(Duration::ofMilliseconds(max([0, ...$ends])));
 
         return $saved->isZero() ? null : new Reordering($order, $step, $saved);
     }
@@ -157,9 +158,9 @@ final readonly class Repairs
      */
     private function brokenIn(array $order): array
     {
-        [$starts, $ends] = Course::times($this->design(), $this->timedAnew($this->inOrder($order))->timeline($this->circumstances()->changeovers, $this->circumstances()->times));
+        [$starts, $ends] = $this->timesIn($order);
         $broken = [];
-        foreach ($this->constraints->all() as $at => $constraint) {
+        foreach ($this->constraints->all as $at => $constraint) {
             $gap = $starts[$constraint->to] - $ends[$constraint->from];
             if ($constraint->isBrokenBy($gap, false)) {
                 $broken[] = $at;
@@ -169,23 +170,43 @@ final readonly class Repairs
         return $broken;
     }
 
+    /**
+     * When each step is painted in another order, from hand to hand and with the drying that was typed.
+     *
+     * @param  list<int>  $order
+     * @return array{array<int, int>, array<int, int>} starts and ends in milliseconds, by place in the design
+     */
+    private function timesIn(array $order): array
+    {
+        $design = $this->course->preparation;
+        $starts = $ends = [];
+        $now = 0;
+        $before = null;
+        foreach ($order as $at) {
+            $step = $design->steps[$at];
+            $now += $design->hands->change($at, $this->circumstances()->changeovers->between($before, $step))->milliseconds;
+            foreach ($step->dryFor->isZero() ? [] : $ends as $below => $end) {
+                $now = $design->touch($below, $at) ? max($now, $end + $step->dryFor->milliseconds) : $now;
+            }
+            $starts[$at] = $now;
+            $ends[$at] = $now += $design->durations[$at]->milliseconds;
+            $before = $step->technique === Technique::Wait ? $before : $step;
+        }
+
+        return [$starts, $ends];
+    }
+
     /** @param  list<int>  $order */
     private function keepsOrder(array $order): bool
     {
         $place = array_flip($order);
-        foreach ($this->constraints->all() as $constraint) {
+        foreach ($this->constraints->all as $constraint) {
             if ($place[$constraint->from] > $place[$constraint->to] && $constraint->from < $constraint->to) {
                 return false;
             }
         }
 
         return true;
-    }
-
-    /** @param  list<int>  $order */
-    private function inOrder(array $order): Design
-    {
-        return Fix::inOrder($this->design(), $order, '')->design;
     }
 
     private function timed(Design $design): Duration

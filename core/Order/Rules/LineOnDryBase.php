@@ -36,7 +36,7 @@ final readonly class LineOnDryBase implements OrdersSteps
     public function constraints(Preparation $design): array
     {
         $constraints = [];
-        foreach ($design->lying() as [$base, $line]) {
+        foreach ($design->lying as [$base, $line]) {
             if ($design->layers[$line]->isFine()) {
                 $dry = $design->dryAfter($base);
                 $why = "“{$design->name($line)}” waits until “{$design->name($base)}” is dry, {$dry->format()} after it was laid.";

@@ -47,6 +47,11 @@ final readonly class SpongeSides implements LooksAtFace
             if (! $changesSponge || count($step->colours) !== 1 || count($before->colours) !== 1) {
                 continue;
             }
+            $changeovers = $design->circumstances->changeovers;
+            $less = $changeovers->between($before, $step)->minus($changeovers->between($before, $step->withTool($before->tool)));
+            if ($less->seconds() < $design->circumstances->numbers->get(TradeNumber::WorthSaving)) {
+                continue;
+            }
             $turned = Fix::changing($design->design, $at, $step->withTool($before->tool), "Turn the {$before->tool}");
             $saved = Repairs::of($course)->saving($turned->design);
             if ($saved->seconds() >= $design->circumstances->numbers->get(TradeNumber::WorthSaving)) {

@@ -10,6 +10,7 @@ use Core\Order\Evidence;
 use Core\Order\Finding;
 use Core\Order\Fix;
 use Core\Order\LooksAtFace;
+use Core\Order\Preparation;
 use Core\Order\Repairs;
 use Core\Order\Severity;
 use Core\Order\TradeNumber;
@@ -49,7 +50,7 @@ final readonly class ToolTornApart implements LooksAtFace
             if ($earlier === null || $earlier === $at - 1 || ! $step->medium->isPaintedOn() || $at - $earlier > Defaults::FARTHEST_MOVE) {
                 continue;
             }
-            $order = Repairs::of($course)->shorterWith($at, $earlier + 1);
+            $order = $this->saves($design, $earlier, $at) ? Repairs::of($course)->shorterWith($at, $earlier + 1) : null;
             if ($order !== null && $order->saved->seconds() >= $design->circumstances->numbers->get(TradeNumber::WorthSaving)) {
                 $says = "“{$design->name($earlier)}” and “{$step->name}” need the same tool and colour, with other work between. One after the other they save {$order->saved->format()}.";
                 $findings[] = Finding::of($this, $course, [$earlier, $at], $says, Repairs::of($course)->retimed(Fix::inOrder($design->design, $order->order, "Paint it right after “{$design->name($earlier)}”")))
@@ -58,5 +59,17 @@ final readonly class ToolTornApart implements LooksAtFace
         }
 
         return $findings;
+    }
+
+    /** Whether the changes of tool alone would be worth it, which is quickly told. */
+    private function saves(Preparation $design, int $earlier, int $at): bool
+    {
+        $change = static fn (int $from, int $to): float => isset($design->steps[$to])
+            ? $design->hands->change($to, $design->circumstances->changeovers->between($design->steps[$from], $design->steps[$to]))->seconds()
+            : 0.0;
+        $now = $change($earlier, $earlier + 1) + $change($at - 1, $at) + $change($at, $at + 1);
+        $then = $change($earlier, $at) + $change($at, $earlier + 1) + $change($at - 1, $at + 1);
+
+        return $now - $then >= $design->circumstances->numbers->get(TradeNumber::WorthSaving);
     }
 }

@@ -49,7 +49,7 @@ it('finds what fills a wait best, and nothing that would break a rule', function
 it('mends a wait by waiting, and a wrong order by the move that breaks least', function (): void {
     $design = Craft::cheek('Line: brush round 2 black line cheek left, 0:10', 'Base: half sponge sea grey cheek left, 0:30', 'Jaw: brush round 2 black line jaw left, 0:40');
     $course = Course::of($design, Craft::circumstances());
-    $broken = array_values(array_filter($course->constraints->all(), static fn (Constraint $constraint): bool => $constraint->rule === 'base-before-line'));
+    $broken = array_values(array_filter($course->constraints->all, static fn (Constraint $constraint): bool => $constraint->rule === 'base-before-line'));
 
     expect(named(Repairs::of($course)->mending($broken[0])))->toBe(['Base', 'Line', 'Jaw']);
 });
@@ -65,7 +65,7 @@ it('keeps all that constrains the same two steps in one lag', function (): void 
 it('takes wishes in only where they close no circle', function (): void {
     $design = Craft::face('Chin line: brush round 3 black line chin, 0:10', 'Brow fill: brush round 6 sand fill forehead, 0:10', 'Chin fill: brush round 6 sand fill chin, 0:10', 'Brow line: brush round 3 black line forehead, 0:10');
     $constraints = Constraints::of(new Preparation($design, Craft::circumstances(School::TopToBottom)));
-    $pairs = array_map(static fn (Constraint $constraint): string => "{$constraint->from}{$constraint->to}", $constraints->all());
+    $pairs = array_map(static fn (Constraint $constraint): string => "{$constraint->from}{$constraint->to}", $constraints->all);
 
     // What was typed over what stays: the chin’s line under its fill, the brow’s fill under its line; the wishes lead no way back.
     expect($pairs)->toContain('02', '13', '12', '30')
@@ -75,7 +75,7 @@ it('takes wishes in only where they close no circle', function (): void {
 it('lets what was typed of drying stand', function (): void {
     $design = Craft::cheek('Base: half sponge sea grey cheek left, 0:30', 'Line: brush round 2 black line cheek left, 0:10, dry 2:00');
     $constraints = Constraints::of(new Preparation($design, Craft::circumstances()));
-    $typed = array_values(array_filter($constraints->all(), static fn (Constraint $constraint): bool => $constraint->rule === Constraints::TYPED_DRYING));
+    $typed = array_values(array_filter($constraints->all, static fn (Constraint $constraint): bool => $constraint->rule === Constraints::TYPED_DRYING));
 
     expect($typed)->toHaveCount(1)->and($typed[0]->least)->toBe(120_000);
 });

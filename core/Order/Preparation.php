@@ -14,6 +14,7 @@ use Core\Colour\Word;
 use Core\Design\Colour;
 use Core\Design\Design;
 use Core\Design\HandTimes;
+use Core\Design\Load;
 use Core\Design\Medium;
 use Core\Design\Side;
 use Core\Design\Step;
@@ -430,9 +431,11 @@ final readonly class Preparation
     private function film(Step $step, int $at): ?Film
     {
         $isLaid = $step->colours !== [] && $step->medium->isPaintedOn();
+        // Nearly liquid paint is right for dots: a drop holds no more water than a usual stroke.
+        $load = $step->technique === Technique::Dots && $step->load === Load::Liquid ? Load::Normal : $step->load;
 
         return $isLaid
-            ? $this->circumstances->drying->film($this->paintKind($at), $step->medium, $step->load, $step->coats, $this->durations[$at], $step->technique->isThin())
+            ? $this->circumstances->drying->film($this->paintKind($at), $step->medium, $load, $step->coats, $this->durations[$at], $step->technique->isThin())
             : null;
     }
 }

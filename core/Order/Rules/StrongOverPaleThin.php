@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Order\Rules;
 
 use Core\Design\Load;
+use Core\Design\Technique;
 use Core\Order\Course;
 use Core\Order\Finding;
 use Core\Order\Fix;
@@ -40,7 +41,8 @@ final readonly class StrongOverPaleThin implements LooksAtFace
         $design = $course->preparation;
         foreach ($design->steps as $at => $step) {
             $film = $course->below[$at];
-            if ($film !== null && $step->load === Load::Liquid && $design->isStrong($at) && $design->isPale($film) && $design->films[$film] !== null) {
+            // For dots nearly liquid paint is right, and a drop wets nothing below.
+            if ($film !== null && $step->load === Load::Liquid && $step->technique !== Technique::Dots && $design->isStrong($at) && $design->isPale($film) && $design->films[$film] !== null) {
                 $says = "“{$step->name}” is laid nearly liquid over pale “{$course->step($film)->name}”: so much water wets the pale paint again, and the colour turns {$design->turned($at, $film)}.";
                 $findings[] = Finding::of($this, $course, [$at, $film], $says, Fix::changing($design->design, $at, $step->withLoad(Load::Damp), 'Lay it damp and thin'));
             }

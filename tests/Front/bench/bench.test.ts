@@ -377,3 +377,22 @@ describe('somebody else', () => {
     expect(server.get).toHaveBeenCalledTimes(1);
   });
 });
+
+describe('what a finding speaks of', () => {
+  it('is pointed at while one of its steps is the selected one', () => {
+    const bench = new Bench(sheetOf(step('a'), step('b'), step('c')), () => undefined);
+    expect(bench.pointedAt).toEqual([]);
+    bench.point(['a', 'c']);
+    expect([bench.selectedId, bench.pointedAt.map(({ id }) => id)]).toEqual(['c', ['a', 'c']]);
+    bench.selectedId = 'a';
+    expect(bench.pointedAt).toHaveLength(2);
+    bench.selectedId = 'b';
+    expect(bench.pointedAt).toEqual([]);
+  });
+
+  it('may be of no step at all', () => {
+    const bench = new Bench(sheetOf(step('a')), () => undefined);
+    bench.point([]);
+    expect([bench.selectedId, bench.pointedAt]).toEqual(['a', []]);
+  });
+});

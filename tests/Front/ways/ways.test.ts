@@ -112,4 +112,26 @@ describe('ways', () => {
     expect([ways.form.message, ways.sheet?.celsius]).toEqual(['80 degrees is no weather to paint in.', 20]);
     expect(changed).not.toHaveBeenCalled();
   });
+
+  it('keep what typed seconds hold, and numbers of the painter’s own', async () => {
+    const changed = vi.fn().mockResolvedValue(undefined);
+    const ways = new Ways(changed);
+    server.put.mockResolvedValue(sheet({ timing: 'strokes_alone' }));
+    await ways.setTiming('strokes_alone');
+    expect(server.put).toHaveBeenLastCalledWith('ways/timing', { timing: 'strokes_alone' });
+    expect(ways.sheet?.timing).toBe('strokes_alone');
+    await ways.setNumber('wax_seconds', 20);
+    expect(server.put).toHaveBeenLastCalledWith('ways/number', { number: 'wax_seconds', value: 20 });
+    await ways.setNumber('wax_seconds', null);
+    expect(server.put).toHaveBeenLastCalledWith('ways/number', { number: 'wax_seconds', value: null });
+    expect(changed).toHaveBeenCalledTimes(3);
+  });
+
+  it('forget what the work says of drying', async () => {
+    const ways = new Ways(() => Promise.resolve());
+    server.delete.mockResolvedValue(sheet({ workedTimes: 0 }));
+    await ways.forgetWork();
+    expect(server.delete).toHaveBeenCalledWith('ways/work');
+    expect(ways.sheet?.workedTimes).toBe(0);
+  });
 });

@@ -94,3 +94,24 @@ it('changes nothing where nothing is painted', function (): void {
 
     expect(HalfPainted::not()->in($problem, []))->toBe($problem)->and(HalfPainted::not()->before())->toBe(0);
 });
+
+it('puts no wait before what is painted already, however long ago that was, and times it no more', function (int $seed): void {
+    $chance = new Randomizer(new Mt19937($seed));
+    $circumstances = GeneratedDesigns::circumstances();
+    $design = (new GeneratedDesigns($chance))->design(10);
+    $preparation = new Preparation($design, $circumstances);
+    // The first four as they were typed, with a break after each.
+    $since = 0;
+    $done = [];
+    foreach (array_reverse(array_slice($design->steps, 0, 4)) as $step) {
+        $done[$step->id] = $since += $chance->getInt(5, 200) * 1000;
+    }
+    $quickest = Quickest::of($preparation, null, new HalfPainted(array_reverse($done, true)));
+    $best = $quickest->search(new WithinLabels(40_000))->best;
+
+    expect($best)->not->toBeNull();
+    $steps = $best === null ? [] : $quickest->inOrder($best)->steps;
+    $ids = array_column($steps, 'id');
+    expect(array_slice($ids, 0, 4))->toBe(array_column(array_slice($design->steps, 0, 4), 'id'))
+        ->and(array_slice($steps, 0, 4))->toEqual(array_slice($design->steps, 0, 4));
+})->with(range(1, 10));

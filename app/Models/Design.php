@@ -65,6 +65,8 @@ final class Design extends Model
     {
         $duration = static fn (?int $ms): ?Duration => $ms === null ? null : Duration::ofMilliseconds($ms);
         $steps = array_values($this->steps->map(static fn (Step $step) => $step->toCore())->all());
+        $ids = array_column($steps, 'id');
+        $pins = array_map(static fn (array $pin): Pin => new Pin(PinKind::from($pin['kind']), $pin['steps']), $this->pins ?? []);
 
         return new CoreDesign(
             $this->name,
@@ -73,7 +75,8 @@ final class Design extends Model
             $steps,
             $this->tags,
             new Audience($duration($this->still_ms), $this->gentle, $this->from_age),
-            array_map(static fn (array $pin): Pin => new Pin(PinKind::from($pin['kind']), $pin['steps']), $this->pins ?? []),
+            // The steps are read after the row: somebody may have saved in between, and taken a pinned step out.
+            array_values(array_filter($pins, static fn (Pin $pin): bool => $pin->holdsAmong($ids))),
             array_map(static fn (array $silence): Silence => new Silence($silence['rule'], $silence['reason']), $this->silences ?? []),
             array_map(static fn (array $rung): RungChoice => new RungChoice(RungName::from($rung['name']), $duration($rung['withinMs'] ?? null), $rung['leftOut'] ?? [], $rung['otherWays'] ?? []), $this->rungs ?? []),
         );

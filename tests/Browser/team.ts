@@ -110,7 +110,10 @@ export class Team {
   }
 
   async get<T>(path: string): Promise<T> {
-    return (await (await this.request.get(`/api/${path}`)).json()) as T;
+    const response = await this.request.get(`/api/${path}`);
+    expect(response.ok(), `get ${path}: ${await response.text()}`).toBe(true);
+
+    return (await response.json()) as T;
   }
 
   async send<T>(method: 'post' | 'put' | 'delete', path: string, data: unknown): Promise<T> {

@@ -169,3 +169,13 @@ it('leaves workers for the chairs: two searches at once, and a third is told to 
 it('refuses to look for ever', function (): void {
     $this->getJson("/api/designs/{$this->design->id}/best-order?seconds=900")->assertUnprocessable();
 });
+
+it('is read whole while somebody takes a pinned step out of it', function (): void {
+    $pins = [['kind' => 'last', 'steps' => [$this->waves]], ['kind' => 'before', 'steps' => [$this->night, $this->stars]]];
+    $this->putJson("/api/designs/{$this->design->id}", unchanged($this->design, ['pins' => $pins]))->assertOk();
+    // As a reader finds it who read the row before the save, and the steps after it.
+    $this->design->steps()->where('id', $this->waves)->delete();
+
+    $this->getJson("/api/designs/{$this->design->id}")->assertOk()->assertJsonPath('steps.*.id', [$this->night, $this->stars])
+        ->assertJsonPath('pins', [$pins[1]]);
+});

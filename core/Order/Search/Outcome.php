@@ -15,6 +15,12 @@ final readonly class Outcome
      */
     public function __construct(public ?Schedule $best, public int $bound, public bool $isProven, public int $labels) {}
 
+    /** The same, after so many more partial orders that brought nothing yet. */
+    public function after(int $labels): self
+    {
+        return new self($this->best, $this->bound, $this->isProven, $this->labels + $labels);
+    }
+
     /** How much shorter a better order could be at most, as a share of the best one: the optimality gap. All of it where none was found. */
     public function gap(): float
     {

@@ -16,6 +16,9 @@ final readonly class Problem
     /** @var list<int> for each step, the bits of the steps that must be done before it */
     public array $before;
 
+    /** @var list<int> bits of all that must be done before a step, directly or not */
+    public array $ancestors;
+
     /** @var list<list<Lag>> by the step they lead to */
     public array $into;
 
@@ -50,6 +53,7 @@ final readonly class Problem
             }
         }
         $this->before = array_values($before);
+        $this->ancestors = self::closed($this->before, $lags);
         $this->into = $into;
         $this->closing = $closing;
         $this->group = array_values($group);
@@ -78,5 +82,43 @@ final readonly class Problem
         $open = $this->group[$last] & ~$done;
 
         return $open === 0 ? 0 : $open;
+    }
+
+    /** Whether a step may come right after another: it need not come before it, and nothing need come between. */
+    public function mayBeNext(int $one, int $next): bool
+    {
+        return ($this->ancestors[$one] >> $next & 1) === 0 && $this->between($one, $next) === 0;
+    }
+
+    /** The bits of what must come after the one and before the other. */
+    public function between(int $one, int $other): int
+    {
+        $between = 0;
+        for ($bits = $this->ancestors[$other], $step = 0; $bits !== 0; $bits >>= 1, $step++) {
+            $between |= ($bits & 1) === 1 && ($this->ancestors[$step] >> $one & 1) === 1 ? 1 << $step : 0;
+        }
+
+        return $between;
+    }
+
+    /**
+     * @param  list<int>  $before
+     * @param  list<Lag>  $lags
+     * @return list<int>
+     */
+    private static function closed(array $before, array $lags): array
+    {
+        for ($round = 0; $round < count($before); $round++) {
+            $more = $before;
+            foreach ($lags as $lag) {
+                $more[$lag->to] |= $more[$lag->from];
+            }
+            if ($more === $before) {
+                break;
+            }
+            $before = array_values($more);
+        }
+
+        return $before;
     }
 }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Core\Order\Search;
 
 use Closure;
-use Core\Order\Search\Internal\Expansion;
 use Core\Order\Search\Internal\LagFreeBound;
 use Core\Order\Search\Internal\Layers;
 use Core\Order\Search\Internal\LongList;
 use Core\Order\Search\Internal\Repair;
+use Core\Order\Search\Internal\Room;
 
 /**
  * Finds the order of least elapsed time: dynamic programming over (done set, tool in hand) with labels for the lags that are
@@ -25,10 +25,10 @@ final readonly class Sequencer
 
     private const WIDER = 5;
 
-    /** Labels kept at a time over all layers, and states of the bound: they bound the memory. */
-    private const MOST_LABELS = 800_000;
+    /** Memory that a search may take: a web process has 256 MB, and some 30 of them are taken before it begins. */
+    public const MOST_BYTES = 192 << 20;
 
-    private const MOST_STATES = 400_000;
+    public function __construct(private int $mostBytes = self::MOST_BYTES) {}
 
     /**
      * @param  list<int>|null  $typed  an order that the answer must not be worse than, if it is feasible itself
@@ -43,14 +43,16 @@ final readonly class Sequencer
         if ($problem->count() > Problem::MOST_STEPS) {
             return (new LongList($problem))->improved($best ?? $this->anyOrder($problem), $watch);
         }
+        $room = new Room($this->mostBytes);
         // Long lists must have an answer before the better bound is worked out.
-        $quick = $this->layers($problem, $watch, new Outcome($best, 0, false, 0), 0, $below);
-        $outcome = $this->widening($quick, $problem, static fn (Outcome $found): bool => $found->best !== null);
+        $quick = new Layers($problem, new LagFreeBound($problem, false, static fn (): bool => true), $watch, new Outcome($best, 0, false, 0), $below);
+        $outcome = $this->widening($quick, $room, static fn (Outcome $found): bool => $found->best !== null);
         if ($outcome->isProven || $quick->isStopped()) {
             return $outcome;
         }
+        $bound = new LagFreeBound($problem, true, static fn (int $states): bool => $room->holdsMore() && $watch->goesOn($outcome->after($states)));
 
-        return $this->widening($this->layers($problem, $watch, $outcome, self::MOST_STATES, $below), $problem, static fn (): bool => false);
+        return $this->widening(new Layers($problem, $bound, $watch, $outcome, $below), $room, static fn (): bool => false);
     }
 
     /** Where no longest wait binds, any order that keeps the precedences will do. */
@@ -60,21 +62,14 @@ final readonly class Sequencer
     }
 
     /** @param  Closure(Outcome): bool  $isEnough */
-    private function widening(Layers $layers, Problem $problem, Closure $isEnough): Outcome
+    private function widening(Layers $layers, Room $room, Closure $isEnough): Outcome
     {
-        $widest = intdiv(self::MOST_LABELS, max(1, $problem->count()));
-        for ($width = self::FIRST_WIDTH; ; $width *= self::WIDER) {
+        for ($width = $widest = self::FIRST_WIDTH; ; $width *= self::WIDER) {
             $outcome = $layers->run(min($width, $widest));
-            if ($outcome->isProven || $layers->isStopped() || $width >= $widest || $isEnough($outcome)) {
+            if ($outcome->isProven || $layers->isStopped() || $width > $widest || $isEnough($outcome)) {
                 return $outcome;
             }
+            $widest = $room->widest($width, $layers->mostMemory());
         }
-    }
-
-    private function layers(Problem $problem, Watch $watch, Outcome $soFar, int $states, int $below): Layers
-    {
-        $bound = new LagFreeBound($problem, $states, static fn (): bool => $watch->goesOn($soFar));
-
-        return new Layers($problem, new Expansion($problem, $bound), $bound, $watch, $soFar, $below);
     }
 }

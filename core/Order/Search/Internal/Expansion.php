@@ -16,9 +16,6 @@ final readonly class Expansion
     /** @var list<int> least time from a step's start to the end of all that must follow it */
     private array $chain;
 
-    /** @var list<int> bits of all that must be done before a step, directly or not */
-    private array $ancestors;
-
     private int $rounds;
 
     public function __construct(private Problem $problem, private LagFreeBound $bound)
@@ -29,7 +26,6 @@ final readonly class Expansion
         }
         $this->outOf = $outOf;
         $this->chain = $this->chains();
-        $this->ancestors = $this->ancestors();
         $this->rounds = count(array_merge(...$problem->closing)) + 1;
     }
 
@@ -198,7 +194,7 @@ final readonly class Expansion
         $since = 0;
         for ($at = count($tail) - 1; $at >= 0; $at--) {
             foreach ($this->problem->closing[$tail[$at]] as $lag) {
-                if (($done >> $lag->to & 1) === 0 && $since + $this->painting($this->ancestors[$lag->to] & ~$done) > $lag->most) {
+                if (($done >> $lag->to & 1) === 0 && $since + $this->painting($this->problem->ancestors[$lag->to] & ~$done) > $lag->most) {
                     return true;
                 }
             }
@@ -234,23 +230,5 @@ final readonly class Expansion
         }
 
         return $chain;
-    }
-
-    /** @return list<int> */
-    private function ancestors(): array
-    {
-        $ancestors = $this->problem->before;
-        for ($round = 0; $round < $this->problem->count(); $round++) {
-            $more = $ancestors;
-            foreach ($this->problem->lags as $lag) {
-                $more[$lag->to] |= $more[$lag->from];
-            }
-            if ($more === $ancestors) {
-                break;
-            }
-            $ancestors = array_values($more);
-        }
-
-        return $ancestors;
     }
 }

@@ -9,9 +9,10 @@ use Core\Order\Search\Problem;
 
 /**
  * The least time that changing tools can still take when no paint has to dry or stay wet: Held and Karp's recursion over the
- * sets that precedence allows, from (done, tool in hand). Steps that share their changeovers are one class: with the triangle
- * inequality, whatever may follow at no changeover follows at once, so only changes of class branch. Where changeovers break
- * the inequality their shortest paths stand in for them, which can only make the bound smaller.
+ * sets that precedence allows, from (done, tool in hand). Steps after which every change takes the same, with none between them,
+ * are one class, which is entered where that is cheapest: with the triangle inequality, whatever may follow at no changeover
+ * follows at once, so only changes of class branch. Where changeovers break the inequality their shortest paths stand in for
+ * them, which can only make the bound smaller.
  *
  * Source: M. Held, R. M. Karp, "A dynamic programming approach to sequencing problems", J. SIAM 10 (1962).
  *
@@ -20,6 +21,9 @@ use Core\Order\Search\Problem;
 final class LagFreeBound
 {
     private const ASK_EVERY = 2048;
+
+    /** More than any way takes; sums of it over all classes can still be told. */
+    private const FAR = PHP_INT_MAX >> 8;
 
     /** @var list<int> class of each step */
     public readonly array $classOf;
@@ -48,10 +52,10 @@ final class LagFreeBound
     private int $states = 0;
 
     /**
-     * @param  int  $mostStates  remembered before the bound becomes a simpler one; 0 for the simpler one at once
-     * @param  Closure(): bool  $goesOn  asked now and then; false for the simpler one from then on
+     * @param  bool  $isTight  false for a simpler bound, with no table
+     * @param  Closure(int): bool  $goesOn  asked now and then with the states looked at; false for the simpler one from then on
      */
-    public function __construct(private readonly Problem $problem, private int $mostStates, private readonly Closure $goesOn)
+    public function __construct(private readonly Problem $problem, private bool $isTight, private readonly Closure $goesOn)
     {
         $this->classOf = $this->classes();
         $this->bits = array_map(static fn (array $steps): int => array_reduce($steps, static fn (int $bits, int $step): int => $bits | 1 << $step, 0), $this->steps);
@@ -96,14 +100,14 @@ final class LagFreeBound
             return $known;
         }
 
-        return $this->states < $this->mostStates ? $this->computed($done, $class, $limit) : max($known, $this->simple($done, $class));
+        return $this->isTight ? $this->computed($done, $class, $limit) : max($known, $this->simple($done, $class));
     }
 
     /** Branch and bound: what cannot be below the limit, or the best so far, is not looked into. */
     private function computed(int $done, int $class, int $limit): int
     {
-        if (++$this->states % self::ASK_EVERY === 0 && ! ($this->goesOn)()) {
-            $this->mostStates = 0;
+        if (++$this->states % self::ASK_EVERY === 0) {
+            $this->isTight = ($this->goesOn)($this->states);
         }
         $best = PHP_INT_MAX;
         $left = $this->simple($done, -1);
@@ -116,7 +120,7 @@ final class LagFreeBound
             }
         }
         $best = $best === PHP_INT_MAX ? 0 : $best;
-        if ($best < $limit && $this->mostStates > 0) {
+        if ($best < $limit && $this->isTight) {
             return $this->table[$class][$done] = $best;
         }
 
@@ -187,7 +191,7 @@ final class LagFreeBound
         for ($step = 0; $step < $this->problem->count(); $step++) {
             $class = count($this->steps);
             foreach ($this->steps as $known => $others) {
-                if ($this->areAlike($step, $others[0])) {
+                if ($this->areAlike($step, $others[0]) && ! $this->areApart($step, $others)) {
                     $class = $known;
                     break;
                 }
@@ -206,13 +210,50 @@ final class LagFreeBound
             return false;
         }
         for ($third = 0; $third < $this->problem->count(); $third++) {
-            $isSame = $changeovers[$one][$third] === $changeovers[$other][$third] && $changeovers[$third][$one] === $changeovers[$third][$other];
-            if (! $isSame && $third !== $one && $third !== $other) {
+            if ($changeovers[$one][$third] !== $changeovers[$other][$third] && $third !== $one && $third !== $other) {
                 return false;
             }
         }
 
         return true;
+    }
+
+    /**
+     * Whether another tool must be taken up between a step and one of the others, so that it cannot be one visit to their class.
+     *
+     * @param  list<int>  $others
+     */
+    private function areApart(int $step, array $others): bool
+    {
+        foreach ($others as $other) {
+            for ($between = $this->problem->between($step, $other) | $this->problem->between($other, $step), $third = 0; $between !== 0; $between >>= 1, $third++) {
+                if (($between & 1) === 1 && ! $this->areAlike($step, $third)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * The cheapest change from a step of the one class to a step of the other that may be next.
+     *
+     * @param  list<int>  $ones
+     * @param  list<int>  $others
+     */
+    private function cheapest(array $ones, array $others): int
+    {
+        $least = self::FAR;
+        foreach ($ones as $one) {
+            foreach ($others as $other) {
+                if ($this->problem->changeovers[$one][$other] < $least && $this->problem->mayBeNext($one, $other)) {
+                    $least = $this->problem->changeovers[$one][$other];
+                }
+            }
+        }
+
+        return $least;
     }
 
     /** @return list<list<int>> by Floyd and Warshall */
@@ -221,7 +262,7 @@ final class LagFreeBound
         $change = [];
         foreach ($this->steps as $from => $ones) {
             foreach ($this->steps as $to => $others) {
-                $change[$from][$to] = $from === $to ? 0 : $this->problem->changeovers[$ones[0]][$others[0]];
+                $change[$from][$to] = $from === $to ? 0 : $this->cheapest($ones, $others);
             }
         }
         foreach (array_keys($change) as $by) {

@@ -27,14 +27,19 @@ final class Layers
 
     private bool $isStopped = false;
 
+    private readonly Expansion $expansion;
+
+    /** Memory in use at the height of the last sweep. */
+    private int $most = 0;
+
     public function __construct(
         private readonly Problem $problem,
-        private readonly Expansion $expansion,
         private readonly LagFreeBound $lagFree,
         private readonly Watch $watch,
         Outcome $soFar,
         private readonly int $below,
     ) {
+        $this->expansion = new Expansion($problem, $lagFree);
         $this->best = $soFar->best;
         $this->bound = $soFar->bound;
         $this->labels = $this->asked = $soFar->labels;
@@ -45,9 +50,15 @@ final class Layers
         return $this->isStopped;
     }
 
+    public function mostMemory(): int
+    {
+        return $this->most;
+    }
+
     /** One sweep that keeps so many labels of each layer. */
     public function run(int $width): Outcome
     {
+        $this->most = 0;
         $painting = array_sum($this->problem->durations);
         $limit = $this->soonest() === PHP_INT_MAX ? PHP_INT_MAX : $this->soonest() - $painting;
         $this->bound = max($this->bound, $painting + $this->lagFree->atStart($limit));
@@ -58,6 +69,7 @@ final class Layers
         $dropped = PHP_INT_MAX;
         for ($done = 0; $done < $this->problem->count() && ! $this->isStopped; $done++) {
             $layer = $this->next($layer);
+            $this->most = max($this->most, memory_get_usage());
             if (count($layer) > $width) {
                 usort($layer, static fn (Label $one, Label $other): int => [$one->bound, $one->time] <=> [$other->bound, $other->time]);
                 $dropped = min($dropped, $layer[$width]->bound);

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Core\Order\Preparation;
+use Core\Order\Quickest;
 use Core\Order\Search\Lag;
 use Core\Order\Search\Outcome;
 use Core\Order\Search\Problem;
@@ -13,6 +15,7 @@ use Core\Order\Search\WithinLabels;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\Order\Search\RandomProblem;
+use Tools\bench\GeneratedDesigns;
 
 /** @param  list<int>|null  $typed */
 function solved(Problem $problem, ?array $typed = null, int $labels = 2_000_000): Outcome
@@ -164,4 +167,53 @@ it('knows a circle of precedences for impossible', function (): void {
     $circle = new Problem([1, 1, 1], array_fill(0, 3, [0, 0, 0]), [new Lag(0, 1), new Lag(1, 2), new Lag(2, 0)]);
 
     expect(solved($circle)->best)->toBeNull()->and(solved($circle)->isProven)->toBeTrue()->and(Schedule::earliest($circle, [0, 1, 2]))->toBeNull();
+});
+
+// Where typed seconds hold the change of tool, a change is no longer than its step has room for: so each step is its own way in.
+it('finds the best where changes of tool are cut short by the step they lead to', function (int $seed, float $linked, float $closing): void {
+    $chance = new Randomizer(new Mt19937($seed));
+    for ($case = 0; $case < 60; $case++) {
+        $by = RandomProblem::of($chance, 1 + $case % 8, $linked, 0.4, $closing, true);
+        $room = array_map(static fn (): int => $chance->getInt(0, 12), $by->durations);
+        $problem = new Problem($by->durations, array_map(static fn (array $row): array => array_map(min(...), $row, $room), $by->changeovers), $by->lags);
+        $outcome = solved($problem);
+
+        expect($outcome->isProven)->toBeTrue()->and($outcome->best?->makespan)->toBe(RandomProblem::bruteForce($problem), "case {$case} of seed {$seed}");
+    }
+})->with([[21, 0.1, 0.0], [22, 0.35, 0.0], [23, 0.5, 0.3]]);
+
+it('proves the best order of designs with hardly any order in them', function (int $steps, int $proven, int $within): void {
+    $generated = new GeneratedDesigns(new Randomizer(new Mt19937($steps)));
+    $circumstances = GeneratedDesigns::circumstances();
+    $count = $close = 0;
+    for ($design = 0; $design < 20; $design++) {
+        $outcome = Quickest::of(new Preparation($generated->loose($steps), $circumstances))->search(new WithinLabels(20_000));
+        $count += $outcome->isProven ? 1 : 0;
+        $close += $outcome->gap() <= 0.01 ? 1 : 0;
+    }
+
+    expect($count)->toBeGreaterThanOrEqual($proven)->and($close)->toBeGreaterThanOrEqual($within);
+})->with(['16 steps' => [16, 20, 20], '24 steps' => [24, 17, 19]]);
+
+it('takes no more memory than it may, and still answers', function (): void {
+    $problem = RandomProblem::of(new Randomizer(new Mt19937(24)), 20, 0.0, 0.4, 0.0, false);
+    $most = 4 << 20;
+    memory_reset_peak_usage();
+    $before = memory_get_usage();
+    $tight = (new Sequencer($most))->solve($problem, new WithinLabels(60_000));
+    $taken = memory_get_peak_usage() - $before;
+    $roomy = (new Sequencer(8 * $most))->solve($problem, new WithinLabels(60_000));
+
+    // A sweep is told how wide it may be, not cut short, and tables double as they grow.
+    expect($taken)->toBeLessThan(2 * $most)->and($tight->best)->not->toBeNull()->and($tight->isProven)->toBeFalse()
+        ->and($roomy->bound)->toBeGreaterThanOrEqual($tight->bound)->and($roomy->labels)->toBeGreaterThan($tight->labels);
+});
+
+it('knows what may come right after what', function (): void {
+    // 0 before 1 before 2; 3 is free.
+    $problem = new Problem([1, 1, 1, 1], array_fill(0, 4, [0, 0, 0, 0]), [new Lag(0, 1), new Lag(1, 2)]);
+
+    expect($problem->ancestors)->toBe([0, 0b1, 0b11, 0])->and($problem->between(0, 2))->toBe(0b10)->and($problem->between(2, 0))->toBe(0)
+        ->and($problem->mayBeNext(0, 1))->toBeTrue()->and($problem->mayBeNext(0, 2))->toBeFalse()
+        ->and($problem->mayBeNext(1, 0))->toBeFalse()->and($problem->mayBeNext(2, 3))->toBeTrue()->and($problem->mayBeNext(3, 0))->toBeTrue();
 });

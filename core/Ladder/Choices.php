@@ -37,21 +37,22 @@ final readonly class Choices
 
     /**
      * @param  list<string>  $done  ids of steps that are painted already, about which there is no choice any more
+     * @param  int  $most  choices that can be weighed
      *
      * @throws TooManyChoices when there are more than can be weighed
      */
-    public function __construct(Design $design, array $done = [])
+    public function __construct(Design $design, array $done = [], private LookShares $shares = new LookShares, int $most = Defaults::MOST_CHOICES)
     {
         $this->design = TypedWait::leftOut($design);
         $this->waits = TypedWait::in($design);
         $steps = $this->design->steps;
         $this->acts = Acts::in($steps);
         $this->options = array_map(
-            static fn (Step $step): array => in_array($step->id, $done, true) ? [Option::asTyped($step)] : Option::of($step),
+            static fn (Step $step): array => in_array($step->id, $done, true) ? [Option::asTyped($step)] : Option::of($step, $shares),
             $steps,
         );
-        if ($this->count() > Defaults::MOST_CHOICES) {
-            throw TooManyChoices::in($design->name, $this->count(), Defaults::MOST_CHOICES);
+        if ($this->count() > $most) {
+            throw TooManyChoices::in($design->name, $this->count(), $most);
         }
         $this->oneSided = array_map(fn (int $at): array => in_array($steps[$at]->id, $done, true) ? [] : $this->followers($at), array_keys($steps));
         $places = array_flip(array_column($steps, 'id'));
@@ -177,7 +178,7 @@ final readonly class Choices
             foreach (array_keys($options) as $pick) {
                 $side = $options[$pick]->step?->side;
                 if ($side !== null && $this->leads($leader, $pick) && $this->belong($leader, $place)) {
-                    $sides[$side->value] = Option::onOneSide($step, $side) ?? Option::asTyped($step);
+                    $sides[$side->value] = Option::onOneSide($step, $side, $this->shares) ?? Option::asTyped($step);
                 }
             }
         }

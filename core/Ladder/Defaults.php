@@ -13,10 +13,10 @@ final readonly class Defaults
     /** Looks are added up in tenths of a step's look value. */
     public const TENTHS = 10;
 
-    /** Share of a step's look that is left when one side of two is painted. */
     /** A coat more than the painter is content with covers a little better. Team's estimate. */
     public const MORE_COATS_LOOK = 1.1;
 
+    /** Share of a step's look that is left when one side of two is painted. */
     public const ONE_SIDE_LOOK = 0.6;
 
     /** Share of a step's look that is left when it is painted the other way. */

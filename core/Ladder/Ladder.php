@@ -31,14 +31,21 @@ final readonly class Ladder
     /**
      * @param  HalfPainted|null  $begun  a face that is half painted: only what is left of it is chosen and timed, from now on
      * @param  Watch  $watch  may end the search: then the ladder is not proven, and may lack rungs
+     * @param  LookShares  $shares  what other ways leave of a look
      *
      * @throws TooManyChoices when there is more to leave out than can be weighed
      */
-    public static function of(Design $design, Circumstances $circumstances, ?HalfPainted $begun = null, Watch $watch = new WithinLabels(PHP_INT_MAX)): self
-    {
+    public static function of(
+        Design $design,
+        Circumstances $circumstances,
+        ?HalfPainted $begun = null,
+        Watch $watch = new WithinLabels(PHP_INT_MAX),
+        LookShares $shares = new LookShares,
+        Limits $limits = new Limits,
+    ): self {
         $begun ??= HalfPainted::not();
-        $versions = new Versions(new Choices($design, $begun->steps()), $circumstances, $begun, $watch);
-        [$rungs, $isProven] = (new Climb($versions))->rungs();
+        $versions = new Versions(new Choices($design, $begun->steps(), $shares, $limits->choices), $circumstances, $begun, $watch, $limits->labels);
+        [$rungs, $isProven] = (new Climb($versions, $limits->versions))->rungs();
 
         return new self($rungs, $isProven, $versions);
     }

@@ -20,11 +20,11 @@ final readonly class Option
     private function __construct(public ?Step $step, public int $look, public string $words) {}
 
     /** @return non-empty-list<self> as typed first */
-    public static function of(Step $step): array
+    public static function of(Step $step, LookShares $shares = new LookShares): array
     {
         return [
             self::asTyped($step),
-            ...array_filter(array_map(static fn (Alternative $way): ?self => self::otherWay($step, $way), $step->alternatives), static fn (?self $way): bool => $way !== null),
+            ...array_filter(array_map(static fn (Alternative $way): ?self => self::otherWay($step, $way, $shares), $step->alternatives), static fn (?self $way): bool => $way !== null),
             ...($step->optional ? [new self(null, 0, "“{$step->name}” left out")] : []),
         ];
     }
@@ -35,9 +35,9 @@ final readonly class Option
     }
 
     /** The step on one side only, for another one of its motif is. */
-    public static function onOneSide(Step $step, Side $side): ?self
+    public static function onOneSide(Step $step, Side $side, LookShares $shares): ?self
     {
-        return self::otherWay($step, new Alternative($step->medium, $step->technique, $step->tool, null, null, $side));
+        return self::otherWay($step, new Alternative($step->medium, $step->technique, $step->tool, null, null, $side), $shares);
     }
 
     /** Left out with the step that it serves, which says so for both. */
@@ -47,28 +47,16 @@ final readonly class Option
     }
 
     /** Null where nobody can paint it that way, such as the tip of the nose on the left only. */
-    private static function otherWay(Step $step, Alternative $way): ?self
+    private static function otherWay(Step $step, Alternative $way, LookShares $shares): ?self
     {
         try {
             $painted = $step->painted($way);
         } catch (InvalidStep) {
             return null;
         }
-        $look = $way->look ?? $step->look * self::share($step, $painted);
+        $look = $way->look ?? $step->look * $shares->share($step, $painted);
 
         return new self($painted, (int) round($look * Defaults::TENTHS), self::words($step, $painted));
-    }
-
-    /** Of a step's look, what another way leaves of it where the painter has not said. */
-    private static function share(Step $step, Step $painted): float
-    {
-        $sides = static fn (Side $side): float => $side === Side::Both ? 1.0 : Defaults::ONE_SIDE_LOOK;
-        $isOther = $painted->technique !== $step->technique || $painted->medium !== $step->medium;
-        $strokes = $isOther ? 1.0 : min(1.0, $painted->strokes() / $step->strokes()) ** Defaults::FEWER_STROKES_POWER;
-
-        $coats = $painted->coats > $step->coats ? Defaults::MORE_COATS_LOOK : ($painted->coats / $step->coats) ** Defaults::FEWER_STROKES_POWER;
-
-        return min(1.0, $sides($painted->side) / $sides($step->side)) * $strokes * $coats * ($isOther ? Defaults::OTHER_WAY_LOOK : 1.0);
     }
 
     private static function words(Step $step, Step $painted): string

@@ -45,20 +45,21 @@ final readonly class Pace
 
     /**
      * @param  Duration  $planned  what the time is thought to be while nothing is logged: typed, estimated, or the team's
-     * @param  list<Run>  $runs  in any order; the newest Defaults::MOST_RUNS count
+     * @param  list<Run>  $runs  in any order; the newest count
+     * @param  Prior  $prior  what is believed before anything is logged
      */
-    public static function of(Duration $planned, array $runs): self
+    public static function of(Duration $planned, array $runs, Prior $prior = new Prior): self
     {
         $nth = $runs === [] ? 0 : max(array_column($runs, 'nth'));
-        $telling = array_values(array_filter($runs, static fn (Run $run): bool => $run->weight() > 0.0));
-        $counting = self::newest($telling);
+        $telling = array_values(array_filter($runs, static fn (Run $run): bool => $prior->weight($run) > 0.0));
+        $counting = self::newest($telling, $prior->mostRuns);
         $centre = log(max(1, $planned->milliseconds));
         $logs = array_map(static fn (Run $run): float => $run->log(), $counting);
-        $slips = Slips::among($logs, $centre);
+        $slips = Slips::among($logs, $centre, $prior);
         $logs = array_filter($logs, $slips->isNone(...));
         $kept = array_intersect_key($counting, $logs);
         $practised = count(array_filter($kept, static fn (Run $run): bool => $run->isPractice));
-        [$line, $doubt, $shape, $scale] = self::fit($centre, $kept, $logs);
+        [$line, $doubt, $shape, $scale] = self::fit($centre, $kept, $logs, $prior);
 
         return new self(
             count($kept) - $practised,
@@ -142,10 +143,10 @@ final readonly class Pace
     }
 
     /** How many more repetitions until it is; 0 where it is ready, null where that lies too far off to say. */
-    public function readyAfter(Duration $promise): ?int
+    public function readyAfter(Duration $promise, int $furthest = Defaults::FURTHEST_FORECAST): ?int
     {
         $least = $this->isKnown() ? 0 : Defaults::FEWEST_RUNS - $this->faces - $this->practised;
-        for ($more = $least; $more <= Defaults::FURTHEST_FORECAST; $more++) {
+        for ($more = $least; $more <= $furthest; $more++) {
             if (! $this->quantile(Defaults::MOST_FACES, $more)->isLongerThan($promise)) {
                 return $more;
             }
@@ -158,12 +159,12 @@ final readonly class Pace
      * @param  list<Run>  $runs
      * @return list<Run>
      */
-    private static function newest(array $runs): array
+    private static function newest(array $runs, int $most): array
     {
         $nth = array_column($runs, 'nth');
         array_multisort($nth, SORT_DESC, SORT_NUMERIC, $runs);
 
-        return array_slice($runs, 0, Defaults::MOST_RUNS);
+        return array_slice($runs, 0, $most);
     }
 
     /**
@@ -171,14 +172,14 @@ final readonly class Pace
      * @param  array<int, float>  $logs  of their times
      * @return array{array{float, float}, array{float, float, float}, float, float} line, doubt, shape and scale
      */
-    private static function fit(float $centre, array $runs, array $logs): array
+    private static function fit(float $centre, array $runs, array $logs, Prior $prior): array
     {
         $ww = $wx = $wxx = $wy = $wxy = $wyy = 0.0;
         foreach ($runs as $at => $run) {
-            $weight = $run->weight();
+            $weight = $prior->weight($run);
             $x = log($run->nth);
             // Deviations from what the prior expects keep the sums of squares small.
-            $y = $logs[$at] - $centre - Defaults::LEARNING_SLOPE * $x;
+            $y = $logs[$at] - $centre - $prior->slope * $x;
             $ww += $weight;
             $wx += $weight * $x;
             $wxx += $weight * $x * $x;
@@ -186,13 +187,13 @@ final readonly class Pace
             $wxy += $weight * $x * $y;
             $wyy += $weight * $y * $y;
         }
-        $aa = Defaults::PLAN_RUNS + $ww;
-        $bb = (Defaults::SPREAD / Defaults::LEARNING_SPREAD) ** 2 + $wxx;
+        $aa = $prior->planRuns + $ww;
+        $bb = ($prior->spread / $prior->slopeSpread) ** 2 + $wxx;
         $determinant = $aa * $bb - $wx * $wx;
         $a = ($bb * $wy - $wx * $wxy) / $determinant;
         $b = ($aa * $wxy - $wx * $wy) / $determinant;
-        $scale = Defaults::SPREAD_SHAPE * Defaults::SPREAD ** 2 + 0.5 * max(0.0, $wyy - $a * $wy - $b * $wxy);
+        $scale = $prior->spreadShape * $prior->spread ** 2 + 0.5 * max(0.0, $wyy - $a * $wy - $b * $wxy);
 
-        return [[$centre + $a, Defaults::LEARNING_SLOPE + $b], [$bb / $determinant, -$wx / $determinant, $aa / $determinant], Defaults::SPREAD_SHAPE + 0.5 * $ww, $scale];
+        return [[$centre + $a, $prior->slope + $b], [$bb / $determinant, -$wx / $determinant, $aa / $determinant], $prior->spreadShape + 0.5 * $ww, $scale];
     }
 }

@@ -14,15 +14,6 @@ final readonly class Run
      */
     public function __construct(public int $milliseconds, public int $nth, public bool $isPractice = false, public bool $isInterrupted = false) {}
 
-    public function weight(): float
-    {
-        return match (true) {
-            $this->isInterrupted, $this->milliseconds <= 0 => 0.0,
-            $this->isPractice => Defaults::PRACTICE_WEIGHT,
-            default => 1.0,
-        };
-    }
-
     public function log(): float
     {
         return log(max(1, $this->milliseconds));

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Ladder\Internal;
 
-use Core\Ladder\Defaults;
 use Core\Ladder\Rung;
 use SplPriorityQueue;
 
@@ -32,7 +31,7 @@ final class Climb
 
     private int $best = -1;
 
-    public function __construct(private readonly Versions $versions)
+    public function __construct(private readonly Versions $versions, private readonly int $most)
     {
         $this->open = new SplPriorityQueue;
         $this->places = array_keys(array_filter($versions->choices->options, static fn (array $options): bool => count($options) > 1));
@@ -53,7 +52,7 @@ final class Climb
         }
         $rungs = [];
         $this->push($this->withoutChoice());
-        $left = Defaults::MOST_VERSIONS;
+        $left = $this->most;
         for (; $left > 0 && ! $this->open->isEmpty() && $this->versions->goesOn(); $left--) {
             /** @var Node $node what was put in */
             $node = $this->open->extract();

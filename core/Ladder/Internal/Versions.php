@@ -49,7 +49,7 @@ final class Versions
 
     private readonly Circumstances $circumstances;
 
-    public function __construct(public readonly Choices $choices, Circumstances $circumstances, private readonly HalfPainted $begun, private readonly Watch $watch)
+    public function __construct(public readonly Choices $choices, Circumstances $circumstances, private readonly HalfPainted $begun, private readonly Watch $watch, private readonly int $mostLabels = Defaults::MOST_LABELS)
     {
         $this->circumstances = $circumstances->withTimes(self::times($choices, $circumstances->times));
         $ways = [];
@@ -191,7 +191,7 @@ final class Versions
     private function search(Quickest $quickest, int $below): Outcome
     {
         $known = $this->order($quickest->design->steps);
-        $watch = new ForOneVersion($this->watch, $this->labels, Defaults::MOST_LABELS);
+        $watch = new ForOneVersion($this->watch, $this->labels, $this->mostLabels);
         $limit = $below === PHP_INT_MAX ? $below : $below + $this->begun->before();
         $outcome = $quickest->search($watch, $known, $limit);
 

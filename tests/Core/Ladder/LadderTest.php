@@ -16,8 +16,11 @@ use Core\Design\Technique;
 use Core\Design\Timing;
 use Core\Exceptions\InvalidStep;
 use Core\Exceptions\TooManyChoices;
+use Core\Ladder\Choices;
 use Core\Ladder\Drop;
 use Core\Ladder\Ladder;
+use Core\Ladder\Limits;
+use Core\Ladder\LookShares;
 use Core\Ladder\Rung;
 use Core\Ladder\Weighed;
 use Core\Order\BestOrder;
@@ -216,6 +219,20 @@ it('says so when it was cut short, and has all of it nevertheless', function ():
     $ladder = Ladder::of($design, GeneratedDesigns::circumstances(Timing::StrokesAlone), null, new WithinLabels(1));
 
     expect($ladder->isProven)->toBeFalse()->and(top($ladder->rungs)->version->changes())->toBe([]);
+});
+
+it('weighs looks and limits its search as it is told', function (): void {
+    $lines = ['Petals: round 3 4 petals white cheek both sides, 0:40, look 5, or one side, or 2 petals, or 4 dots'];
+    $looks = static fn (LookShares $shares): array => array_column((new Choices(Craft::face(...$lines), shares: $shares))->options[0], 'look');
+
+    // One side, half of the strokes, another technique: 5 looks in tenths, times the share each.
+    expect($looks(new LookShares(oneSide: 0.5, otherWay: 0.7, fewerPower: 1.0)))->toBe([50, 25, 25, 35])
+        ->and($looks(new LookShares))->toBe([50, 30, 31, 40]);
+
+    $design = Enumerated::anyDesign(new Randomizer(new Mt19937(3)), 9, 8);
+    $within = static fn (Limits $limits): Ladder => Ladder::of($design, GeneratedDesigns::circumstances(Timing::StrokesAlone), limits: $limits);
+    expect($within(new Limits)->isProven)->toBeTrue()->and($within(new Limits(versions: 3))->isProven)->toBeFalse()
+        ->and(static fn () => $within(new Limits(choices: 2)))->toThrow(TooManyChoices::class);
 });
 
 it('paints another way with the time that is left of the typed one', function (): void {

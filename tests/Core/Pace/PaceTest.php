@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Core\Pace\Pace;
+use Core\Pace\Prior;
 use Core\Pace\Run;
 use Core\Units\Duration;
 use Random\Engine\Mt19937;
@@ -151,3 +152,21 @@ it('has eight of ten of the next runs within its eight of ten', function (float 
     'old hands who learn nothing any more' => [0.0, 0.0, 3000, [10, 20, 40]],
     'quick learners' => [-0.15, 0.03, 3000, [20, 40]],
 ]);
+
+it('believes as much beforehand as it is told', function (): void {
+    $runs = runsOf([60, 60, 60, 60]);
+    $middle = static fn (Prior $prior): float => Pace::of(Duration::ofSeconds(40), $runs, $prior)->middle()->seconds();
+
+    // A plan that counts for a thousand runs stands; one that counts for nearly none gives way to the log.
+    expect($middle(new Prior(planRuns: 1000.0, slope: 0.0, slopeSpread: 0.0001)))->toEqualWithDelta(40.0, 0.2)
+        ->and($middle(new Prior(planRuns: 0.001, slope: 0.0, slopeSpread: 0.0001)))->toEqualWithDelta(60.0, 0.2)
+        ->and(Pace::of(Duration::ofSeconds(40), $runs, new Prior(mostRuns: 2))->faces)->toBe(2)
+        ->and(Pace::of(Duration::ofSeconds(40), runsOf([60, 60, 60, 66]), new Prior(slipZ: 0.01))->slips)->toBe(1);
+});
+
+it('counts a run on the board by the weight it is given, and an interrupted one not at all', function (): void {
+    $prior = new Prior(practiceWeight: 0.25);
+
+    expect($prior->weight(new Run(40_000, 1)))->toBe(1.0)->and($prior->weight(new Run(40_000, 1, isPractice: true)))->toBe(0.25)
+        ->and($prior->weight(new Run(40_000, 1, isInterrupted: true)))->toBe(0.0)->and($prior->weight(new Run(0, 1)))->toBe(0.0);
+});

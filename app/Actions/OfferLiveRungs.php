@@ -8,10 +8,10 @@ use App\Http\Resources\LiveLadder;
 use App\Http\Resources\LiveRung;
 use App\Models\Design;
 use App\Models\EventDay;
-use App\Queries\FoldedLine;
 use App\Queries\PacesOfDesign;
 use App\Queries\PainterBench;
 use App\Queries\PlansOfDay;
+use App\Queries\StoryOfDay;
 use Core\Exceptions\TapSetAside;
 use Core\Exceptions\TooManyChoices;
 use Core\Ladder\Ladder;
@@ -33,12 +33,12 @@ final readonly class OfferLiveRungs
     /** What saves less is not worth a press. */
     private const WORTH_SECONDS = 3.0;
 
-    public function __construct(private FoldedLine $foldedLine, private PacesOfDesign $pacesOfDesign, private WritePlan $writePlan, private PlansOfDay $plansOfDay) {}
+    public function __construct(private StoryOfDay $storyOfDay, private PacesOfDesign $pacesOfDesign, private WritePlan $writePlan, private PlansOfDay $plansOfDay) {}
 
     /** @throws TapSetAside when that child sits in no chair, or nothing is left to paint */
     public function __invoke(PainterBench $bench, EventDay $day, string $ticketId): LiveLadder
     {
-        $ticket = ($this->foldedLine)($day)->tickets[$ticketId] ?? null;
+        $ticket = ($this->storyOfDay)($day)->line->tickets[$ticketId] ?? null;
         $face = $ticket?->face;
         if ($ticket === null || $face === null || $face->currentIndex() === null) {
             throw TapSetAside::because('Nothing is left to paint on that face.');

@@ -9,37 +9,41 @@ use App\Http\Resources\TapOutcome;
 use App\Models\EventDay;
 use App\Models\Ticket;
 use App\Models\User;
-use App\Queries\FoldedLine;
+use App\Queries\StoryOfDay;
+use Core\Line\Defaults;
 use Core\Line\EventKind;
 use Core\Line\Line;
+use Core\Line\Story;
 use Illuminate\Support\Facades\DB;
 
 /** Keeps a batch of taps for good, each once, and says what became of every one. */
 final readonly class RecordTaps
 {
-    public function __construct(private FoldedLine $foldedLine, private WriteLogbook $writeLogbook, private KeepLineState $keepLineState, private LearnPaces $learnPaces) {}
+    public function __construct(private StoryOfDay $storyOfDay, private WriteLogbook $writeLogbook, private KeepStory $keepStory, private LearnPaces $learnPaces) {}
 
     /**
      * All or nothing: the batch is kept in one transaction, with the day locked so that numbers are given out once.
      *
      * @param  list<Tap|RefusedTap>  $taps  in the order they were made
-     * @return array{list<TapOutcome>, Line} an outcome for each tap, and the line after them
+     * @return array{list<TapOutcome>, Story} an outcome for each tap, and the story with them
      */
     public function __invoke(EventDay $day, User $painter, array $taps): array
     {
         return DB::transaction(function () use ($day, $painter, $taps): array {
             DB::table('event_days')->where('id', $day->id)->lockForUpdate()->value('id');
             [$kept, $fates] = $this->keep($day, $painter, $taps);
-            $line = ($this->foldedLine)($day);
+            $story = ($this->storyOfDay)($day);
+            $outcomes = $this->outcomes($taps, $fates, $story->line);
             if ($kept !== []) {
-                ($this->writeLogbook)($day, $line, $this->touchedSince($day, min(array_column($kept, 'atMs'))));
-                ($this->keepLineState)($day, $line);
+                ($this->writeLogbook)($day, $story->line, $this->touchedSince($day, min(array_column($kept, 'atMs'))));
+                $story = $story->forgetting(Defaults::ENDED_SHOWN);
+                ($this->keepStory)($day, $story);
             }
             if (in_array(EventKind::Closed, array_column($kept, 'kind'), true)) {
                 ($this->learnPaces)($painter, $day);
             }
 
-            return [$this->outcomes($taps, $fates, $line), $line];
+            return [$outcomes, $story];
         }, attempts: 3);
     }
 
@@ -139,7 +143,8 @@ final readonly class RecordTaps
             $reason = $line->setAside[$tap->id] ?? null;
             $outcomes[] = match (true) {
                 is_string($fate) => new TapOutcome($tap->id, TapFate::Refused, $fate),
-                $fate === TapFate::Kept && $reason !== null => new TapOutcome($tap->id, TapFate::SetAside, $reason),
+                // Also of one that was sent before: its maker may not have heard the first answer.
+                $reason !== null => new TapOutcome($tap->id, TapFate::SetAside, $reason),
                 default => new TapOutcome($tap->id, $fate, ''),
             };
         }

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Queries;
 
+use App\Http\Resources\AskedDesign;
 use App\Http\Resources\ChairState;
+use App\Http\Resources\DaySummary;
 use App\Http\Resources\EndedChild;
 use App\Http\Resources\LineBoard;
+use App\Http\Resources\LineStory;
 use App\Http\Resources\MenuOffer;
 use App\Http\Resources\SeatedChild;
 use App\Http\Resources\StepProgress;
@@ -17,57 +20,54 @@ use Core\Line\Defaults;
 use Core\Line\Forecast;
 use Core\Line\Line;
 use Core\Line\StepRun;
+use Core\Line\Story;
 use Core\Line\Ticket;
 use Core\Line\TicketStatus;
 use Core\Units\Duration;
 use Core\Units\Instant;
-use Illuminate\Support\Facades\DB;
 
 /** The line of a day with its forecast, as the chair and the names desk show it. */
 final readonly class LineOfDay
 {
-    /** More than a browser sends at once, so that it can tell which of its taps under way are in this line already. */
-    private const HEARD_TOLD = 100;
+    public function __construct(private StoryOfDay $storyOfDay, private DaysOfTeam $days, private DesignsOnDay $designs) {}
 
-    public function __construct(private FoldedLine $foldedLine, private DaysOfTeam $days, private DesignsOnDay $designs) {}
-
-    /** @param  Line|null  $line where it is folded already */
-    public function __invoke(EventDay $day, ?Line $line = null): LineBoard
+    /** @param  Story|null  $story  where it is told already */
+    public function __invoke(EventDay $day, ?Story $story = null): LineBoard
     {
-        $line ??= ($this->foldedLine)($day);
-        $designs = ($this->designs)($day, array_column($line->tickets, 'design'));
-        $now = Instant::ofEpochMilliseconds(now()->getTimestampMs());
-        $turnaround = Duration::ofMilliseconds($day->turnaround_ms);
-        $closes = Instant::ofEpochMilliseconds($day->closes_ms);
-        $planned = array_map(static fn (DesignOnDay $design) => $design->planned, $designs);
-        $forecast = Forecast::of($line, $planned, $turnaround, $day->chairs, $now);
+        $story = ($story ?? ($this->storyOfDay)($day))->forgetting(Defaults::ENDED_SHOWN);
+        $designs = ($this->designs)($day, array_values(array_unique(array_column($story->line->tickets, 'design'))));
+
+        return self::board($story, $this->days->summary($day), $designs, Instant::ofEpochMilliseconds(now()->getTimestampMs()));
+    }
+
+    /** @param  array<string, DesignOnDay>  $designs  by id, at least those that are on the menu or asked for */
+    public static function board(Story $story, DaySummary $day, array $designs, Instant $now): LineBoard
+    {
+        $line = $story->line;
+        $turnaround = Duration::ofMilliseconds($day->turnaroundMs);
+        $closes = Instant::ofEpochMilliseconds($day->closesAt);
+        /** @var int<1, max> $chairs somebody may sit on a chair that was taken off the day meanwhile */
+        $chairs = max(1, $day->chairs, ...array_keys($line->chairs));
+        $forecast = Forecast::of($line, array_map(static fn (DesignOnDay $design) => $design->planned, $designs), $turnaround, $chairs, $now);
         $menu = array_values(array_filter(array_column($designs, 'offer')));
         $promises = array_column($menu, 'promiseMs', 'designId');
 
         return new LineBoard(
-            $this->days->summary($day),
+            $day,
             $now->epochMilliseconds,
             $line->isOpen,
             1 + $line->highestNumber(),
             $menu,
             array_map(static fn (CallTime $call) => self::waiting($call, $designs, $closes), $forecast->calls),
-            array_map(static fn (int $chair) => self::chair($line, $chair, $promises), range(1, $day->chairs)),
+            array_map(static fn (int $chair) => self::chair($line, $chair, $promises), range(1, $chairs)),
             self::ended($line, $designs),
             $line->finishedCount(),
             $forecast->nextNameCalledAt()->epochMilliseconds,
             $forecast->clearAt()->epochMilliseconds,
             $forecast->facesUntil($closes, self::meanOf($menu), $turnaround),
-            self::heard($day),
+            array_values(array_map(static fn (DesignOnDay $design) => new AskedDesign($design->id, $design->name, $design->planId, $design->planned->milliseconds), $designs)),
+            LineStory::of($story),
         );
-    }
-
-    /** @return list<string> */
-    private static function heard(EventDay $day): array
-    {
-        /** @var list<string> $ids */
-        $ids = DB::table('chair_events')->where('event_day_id', $day->id)->orderByDesc('seq')->limit(self::HEARD_TOLD)->pluck('id')->all();
-
-        return $ids;
     }
 
     /** @param  array<string, DesignOnDay>  $designs */

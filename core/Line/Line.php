@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Line;
 
-use Core\Exceptions\NeedsWholeDay;
 use Core\Exceptions\TapSetAside;
 use Core\Line\Internal\Deeds;
 use Core\Line\Internal\Past;
@@ -36,41 +35,53 @@ final readonly class Line
         return array_reduce(self::inOrder($events), static fn (self $line, LineEvent $event): self => $line->after($event), new self);
     }
 
-    /**
-     * The same line as fold() gives for all events from the beginning, where only the later ones are at hand.
-     *
-     * @param  iterable<LineEvent>  $events  none of which this line has seen, in any order, repeats allowed
-     *
-     * @throws NeedsWholeDay when one lies before the newest seen, takes another back, or is about a forgotten child
-     */
-    public function goOn(iterable $events): self
+    /** As fold() comes to it for the next event. */
+    public function after(LineEvent $event): self
     {
-        return array_reduce(self::inOrder($events), static function (self $line, LineEvent $event): self {
-            if ($line->reachesBack($event)) {
-                throw NeedsWholeDay::for($event->id);
-            }
-
-            return $line->after($event);
-        }, $this);
+        return $this->asJudged(new Judged($event));
     }
 
-    /** Enough of the line to show it and to go on from: without the past, and with the newest of those who went only. */
-    public function forgetting(int $endedKept): self
+    /** Where it is known already what became of an event, that is what becomes of it. */
+    public function asJudged(Judged $judged): self
     {
-        $ended = array_slice($this->ended(), $endedKept);
-        $gone = array_fill_keys(array_column($ended, 'id'), true);
+        try {
+            return $judged->aside === null ? Deeds::apply($this, $judged->event, $judged->rank) : $this->settingAside($judged->event, $judged->aside);
+        } catch (TapSetAside $reason) {
+            return $this->settingAside($judged->event, $reason->getMessage());
+        }
+    }
+
+    /**
+     * Without those who went but the newest, and without the past of all but those.
+     *
+     * @param  list<Judged>  $events  all that it knows
+     */
+    public function forgetting(int $endedKept, array $events): self
+    {
+        $gone = array_fill_keys(array_column(array_slice($this->ended(), $endedKept), 'id'), true);
+        if ($gone === []) {
+            return $this;
+        }
         $kept = array_diff_key($this->tickets, $gone);
+        $ticketOf = Story::ticketsOf($events);
+        $until = $this->forgotten->until;
+        foreach ($events as $judged) {
+            if (isset($gone[$ticketOf[$judged->event->id] ?? ''])) {
+                $until = $until === null ? $judged->event->at : $until->orLater($judged->event->at);
+            }
+        }
 
         return new self(
             $this->isOpen,
             $kept,
             $this->chairs,
-            [],
-            $this->past->newestOnly($kept),
+            array_filter($this->setAside, static fn (string $id): bool => ! isset($gone[$ticketOf[$id] ?? '']), ARRAY_FILTER_USE_KEY),
+            $this->past->only($kept),
             $this->newest,
             new Forgotten(
                 $this->finishedCount() - self::countFinished($kept),
-                $this->highestNumber(),
+                max($this->forgotten->highestNumber, ...array_column(array_diff_key($this->tickets, $kept), 'number')),
+                $until,
             ),
         );
     }
@@ -126,37 +137,16 @@ final readonly class Line
         return $this->past->newestEventOf($ticketId);
     }
 
-    private function after(LineEvent $event): self
+    private function settingAside(LineEvent $event, string $reason): self
     {
-        try {
-            return Deeds::apply($this, $event);
-        } catch (TapSetAside $reason) {
-            return new self(
-                $this->isOpen,
-                $this->tickets,
-                $this->chairs,
-                [...$this->setAside, $event->id => $reason->getMessage()],
-                $this->past,
-                $event,
-                $this->forgotten,
-            );
-        }
-    }
-
-    private function reachesBack(LineEvent $event): bool
-    {
-        return match (true) {
-            $this->newest !== null && LineEvent::compare($event, $this->newest) <= 0, $event->kind === EventKind::Undone => true,
-            $event->kind === EventKind::Joined => $event->number <= $this->forgotten->highestNumber,
-            default => $event->ticket !== null && ! isset($this->tickets[$event->ticket]),
-        };
+        return new self($this->isOpen, $this->tickets, $this->chairs, [...$this->setAside, $event->id => $reason], $this->past, $event, $this->forgotten);
     }
 
     /**
      * @param  iterable<LineEvent>  $events
      * @return list<LineEvent> each once, in the line's own time
      */
-    private static function inOrder(iterable $events): array
+    public static function inOrder(iterable $events): array
     {
         $unique = [];
         foreach ($events as $event) {

@@ -41,6 +41,8 @@ final readonly class LineEvent
     /** Order of the line's own time: by instant, then by id, whatever the order of arrival. */
     public static function compare(self $a, self $b): int
     {
-        return [$a->at->epochMilliseconds, $a->id] <=> [$b->at->epochMilliseconds, $b->id];
+        $byTime = $a->at->epochMilliseconds <=> $b->at->epochMilliseconds;
+
+        return $byTime === 0 ? strcmp($a->id, $b->id) : $byTime;
     }
 }

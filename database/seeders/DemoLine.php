@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\KeepLineState;
+use App\Actions\KeepStory;
 use App\Actions\LearnPaces;
 use App\Actions\WriteLogbook;
 use App\Models\ChairEvent;
@@ -12,7 +12,8 @@ use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\Ticket;
 use App\Models\User;
-use App\Queries\FoldedLine;
+use App\Queries\StoryOfDay;
+use Core\Line\Defaults;
 use Core\Line\EventKind;
 use Illuminate\Support\Str;
 use Random\Engine\Mt19937;
@@ -151,9 +152,9 @@ final class DemoLine
         foreach (array_chunk($this->events, 500) as $chunk) {
             ChairEvent::query()->insert($chunk);
         }
-        $line = app(FoldedLine::class)->fromTheBeginning($this->day);
-        app(WriteLogbook::class)($this->day, $line, array_keys($line->tickets));
-        app(KeepLineState::class)($this->day, $line);
+        $story = app(StoryOfDay::class)->fromTheBeginning($this->day);
+        app(WriteLogbook::class)($this->day, $story->line, array_keys($story->line->tickets));
+        app(KeepStory::class)($this->day, $story->forgetting(Defaults::ENDED_SHOWN));
         if (in_array(EventKind::Closed->value, array_column($this->events, 'kind'), true)) {
             app(LearnPaces::class)($this->painters[0], $this->day);
         }

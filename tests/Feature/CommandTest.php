@@ -47,7 +47,7 @@ it('plays a demo in which every tap counts', function (): void {
     $this->artisan('inch:demo')->assertExitCode(0);
 
     foreach (EventDay::all() as $day) {
-        expect(app(App\Queries\FoldedLine::class)($day)->setAside)->toBe([]);
+        expect(app(App\Queries\StoryOfDay::class)($day)->line->setAside)->toBe([]);
     }
 });
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Http\Resources\Resource;
+use App\Http\Resources\SparseResource;
 use BackedEnum;
 use Illuminate\Console\Command;
 use ReflectionClass;
@@ -68,7 +69,9 @@ final class WriteTypes extends Command
     private function interface(string $name, ReflectionClass $class): string
     {
         $lines = array_map(
-            fn (ReflectionProperty $property): string => "  {$property->getName()}: {$this->typeOf($property)};",
+            fn (ReflectionProperty $property): string => $class->isSubclassOf(SparseResource::class) && $property->getType()?->allowsNull() === true
+                ? "  {$property->getName()}?: ".substr($this->typeOf($property), 0, -strlen(' | null')).';'
+                : "  {$property->getName()}: {$this->typeOf($property)};",
             [...$this->inherited($class), ...$this->own($class)],
         );
 

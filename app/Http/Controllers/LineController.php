@@ -30,8 +30,8 @@ final readonly class LineController
 
     public function store(RecordTapsRequest $request, RecordTaps $record): TapsAnswer
     {
-        [$outcomes, $line] = $record($request->day(), $request->painter(), $request->taps());
+        [$outcomes, $story] = $record($request->day(), $request->painter(), $request->taps());
 
-        return new TapsAnswer($outcomes, ($this->line)($request->day(), $line));
+        return new TapsAnswer($outcomes, ($this->line)($request->day(), $story));
     }
 }

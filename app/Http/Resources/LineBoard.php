@@ -12,7 +12,8 @@ final readonly class LineBoard extends Resource
      * @param  list<WaitingChild>  $waiting  first in line first
      * @param  list<ChairState>  $chairs
      * @param  list<EndedChild>  $ended  the newest, newest first
-     * @param  list<string>  $heard  ids of the newest taps that this line knows
+     * @param  list<AskedDesign>  $designs  those on the menu, and those that children have asked for
+     * @param  LineStory  $story  what all of the above is folded from, so that a browser can go on without the server
      */
     public function __construct(
         public DaySummary $day,
@@ -27,6 +28,7 @@ final readonly class LineBoard extends Resource
         public int $nextNameCalledAt,
         public int $clearAt,
         public int $moreFaces,
-        public array $heard,
+        public array $designs,
+        public LineStory $story,
     ) {}
 }

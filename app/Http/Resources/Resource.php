@@ -10,7 +10,7 @@ use JsonSerializable;
 abstract readonly class Resource implements JsonSerializable
 {
     /** @return array<string, mixed> */
-    final public function jsonSerialize(): array
+    public function jsonSerialize(): array
     {
         /** @var array<string, mixed> $values */
         $values = get_object_vars($this);

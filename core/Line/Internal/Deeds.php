@@ -16,15 +16,19 @@ use Core\Line\TicketStatus;
 /** What each kind of event does to a line. */
 final readonly class Deeds
 {
-    /** @throws TapSetAside when the line as it stands has no use for the event */
-    public static function apply(Line $line, LineEvent $event): Line
+    /**
+     * @param  float|null  $rank  where a Moved puts its child, if that is known already
+     *
+     * @throws TapSetAside when the line as it stands has no use for the event
+     */
+    public static function apply(Line $line, LineEvent $event, ?float $rank): Line
     {
         return match ($event->kind) {
             EventKind::Opened => self::doors($line, $event, true),
             EventKind::Closed => self::doors($line, $event, false),
             EventKind::Joined => self::join($line, $event),
             EventKind::Undone => self::takeBack($line, $event),
-            default => self::changeTicket($line, $event),
+            default => self::changeTicket($line, $event, $rank),
         };
     }
 
@@ -64,14 +68,14 @@ final readonly class Deeds
         return self::replace($line, $event, null, $ticket);
     }
 
-    private static function changeTicket(Line $line, LineEvent $event): Line
+    private static function changeTicket(Line $line, LineEvent $event, ?float $rank): Line
     {
         $before = $line->tickets[$event->ticket]
             ?? throw TapSetAside::because('That child is not on this line.');
         $at = $event->at;
         $after = match ($event->kind) {
             EventKind::Changed => $before->changed($event->firstName, (string) $event->design),
-            EventKind::Moved => $before->moved(self::rankBefore($line, $before, $event->before)),
+            EventKind::Moved => $before->moved($rank ?? self::rankBefore($line, $before, $event->before)),
             EventKind::Called => $before->called($at),
             EventKind::Seated => self::seat($line, $before, $event),
             EventKind::StepDone => $before->painted(fn (Face $face): Face => $face->stepDone((string) $event->step, $at)),
@@ -106,14 +110,17 @@ final readonly class Deeds
         return $event->plan;
     }
 
-    /** A rank between the ticket to stand in front of and the one before that; past the last one when there is none. */
+    /**
+     * A rank between the ticket to stand in front of and the one before that; without one to stand in front of, between the last
+     * one and the next number that is given out, so that whoever joins later stands behind.
+     */
     private static function rankBefore(Line $line, Ticket $moving, ?string $before): float
     {
         $others = array_values(array_filter($line->queue(), static fn (Ticket $other): bool => $other->id !== $moving->id));
         if ($before === null) {
             $last = end($others);
 
-            return $last === false ? $moving->rank : $last->rank + 1;
+            return $last === false ? $moving->rank : ($last->rank + $line->highestNumber() + 1) / 2;
         }
         foreach ($others as $index => $other) {
             if ($other->id === $before) {

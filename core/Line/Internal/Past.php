@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Line\Internal;
 
+use Core\Line\EventKind;
 use Core\Line\LineEvent;
 use Core\Line\Ticket;
 
@@ -82,23 +83,32 @@ final readonly class Past
     }
 
     /**
-     * Which event of each ticket is the newest, and which ones were the last tap on each chair; not what they replaced.
+     * Of those tickets, and of the whole line.
      *
-     * @param  array<string, Ticket>  $tickets  those to be known of
+     * @param  array<string, Ticket>  $tickets
      */
-    public function newestOnly(array $tickets): self
+    public function only(array $tickets): self
     {
-        $newest = array_map(
-            static fn (array $entries): array => array_map(static fn (array $entry): array => [$entry[0], null], array_slice($entries, -1)),
-            array_intersect_key($this->ofTicket, $tickets),
+        return new self(
+            array_intersect_key($this->ofTicket, ['' => true, ...$tickets]),
+            array_map(static fn (array $events): array => array_values(array_filter($events, static fn (LineEvent $event): bool => isset($tickets[(string) $event->ticket]))), $this->onChair),
         );
-        $onChair = [];
-        foreach ($this->onChair as $chair => $events) {
-            $ids = $this->lastTapOn($chair);
-            $onChair[$chair] = array_values(array_filter($events, static fn (LineEvent $event): bool => in_array($event->id, $ids, true)));
+    }
+
+    /**
+     * Where a Moved that still stands has put its child.
+     *
+     * @param  array<string, Ticket>  $tickets  as they stand now
+     */
+    public function rankAfter(LineEvent $event, array $tickets): ?float
+    {
+        foreach ($event->kind === EventKind::Moved ? $this->ofTicket[(string) $event->ticket] ?? [] : [] as $at => [$told]) {
+            if ($told->id === $event->id) {
+                return ($this->ofTicket[(string) $event->ticket][$at + 1][1] ?? $tickets[(string) $event->ticket])->rank;
+            }
         }
 
-        return new self($newest, $onChair);
+        return null;
     }
 
     /** @return list<string> ids of the chair's newest events of one instant, newest first */

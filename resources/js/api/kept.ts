@@ -1,38 +1,8 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
+import type { ToldTap } from './types.gen';
 
-/** One tap as the server takes it. */
-export interface Tap {
-  id: string;
-  kind: TapKind;
-  at: number;
-  ticket?: string;
-  firstName?: string;
-  design?: string;
-  chair?: number;
-  plan?: string;
-  step?: string;
-  before?: string;
-  target?: string;
-}
-
-export type TapKind =
-  | 'opened'
-  | 'closed'
-  | 'joined'
-  | 'changed'
-  | 'moved'
-  | 'called'
-  | 'seated'
-  | 'step_done'
-  | 'step_skipped'
-  | 'trimmed'
-  | 'paused'
-  | 'resumed'
-  | 'finished'
-  | 'left'
-  | 'no_show'
-  | 'removed'
-  | 'undone';
+/** One tap as the server takes it: the number is the server's to give, and what becomes of it the server's to say. */
+export type Tap = Omit<ToldTap, 'number' | 'rank' | 'aside'>;
 
 export interface KeptTap {
   id: string;

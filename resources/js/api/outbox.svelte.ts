@@ -2,11 +2,11 @@ import type { QueryClient } from '@tanstack/svelte-query';
 import { newId } from '../lib/ids';
 import { clock } from '../lib/clock.svelte';
 import { api, Refusal, Unreachable } from './client';
-import { kept, type KeptTap, type Tap, type TapKind } from './kept';
+import { kept, type KeptTap, type Tap } from './kept';
 import type { LineBoard, TapOutcome, TapsAnswer } from './types.gen';
 
 /** What a tap says, its id and time apart. */
-export type Saying = Omit<Tap, 'id' | 'at' | 'kind'> & { kind: TapKind };
+export type Saying = Omit<Tap, 'id' | 'at'>;
 
 const RETRY_MS = 2_000;
 /** No more than the line says it has heard of. */

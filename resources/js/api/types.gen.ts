@@ -1,5 +1,12 @@
 // Written by `php artisan inch:types` from app/Http/Resources. Do not edit.
 
+export interface AskedDesign {
+  id: string;
+  name: string;
+  planId: string | null;
+  plannedMs: number;
+}
+
 export interface AssumedPart {
   of: PartKind;
   value: string;
@@ -250,7 +257,8 @@ export interface LineBoard {
   nextNameCalledAt: number;
   clearAt: number;
   moreFaces: number;
-  heard: string[];
+  designs: AskedDesign[];
+  story: LineStory;
 }
 
 export interface LineChoice {
@@ -261,6 +269,13 @@ export interface LineChoice {
 export interface LineQuestion {
   asks: string;
   choices: LineChoice[];
+}
+
+export interface LineStory {
+  finished: number;
+  highestNumber: number;
+  plans: ToldPlan[];
+  taps: ToldTap[];
 }
 
 export interface LiveLadder {
@@ -680,6 +695,35 @@ export interface TimingShown {
   label: string;
 }
 
+export interface ToldPlan {
+  id: string;
+  design: string;
+  steps: ToldStep[];
+}
+
+export interface ToldStep {
+  id: string;
+  name: string;
+  plannedMs: number;
+}
+
+export interface ToldTap {
+  id: string;
+  kind: EventKind;
+  at: number;
+  ticket?: string;
+  number?: number;
+  firstName?: string;
+  design?: string;
+  chair?: number;
+  plan?: string;
+  step?: string;
+  before?: string;
+  target?: string;
+  rank?: number;
+  aside?: string;
+}
+
 export interface TrainedSide {
   side: Side | null;
   repetitions: RepetitionShown[];
@@ -743,6 +787,9 @@ export type BenchAction = (typeof BenchActionValues)[number];
 
 export const DrillValues = ['teardrop', 'swirl', 'petal', 'dots', 'line'] as const;
 export type Drill = (typeof DrillValues)[number];
+
+export const EventKindValues = ['opened', 'closed', 'joined', 'changed', 'moved', 'called', 'seated', 'step_done', 'step_skipped', 'trimmed', 'paused', 'resumed', 'finished', 'left', 'no_show', 'removed', 'undone'] as const;
+export type EventKind = (typeof EventKindValues)[number];
 
 export const FaceSizeValues = ['small', 'child', 'adult'] as const;
 export type FaceSize = (typeof FaceSizeValues)[number];

@@ -1,7 +1,7 @@
 import type { LineBoard } from '../api/types.gen';
 import { type Piece, toneOf } from '../tape/tape';
 import type { Line } from './line.svelte';
-import { leftToPaint } from './pending';
+import { leftToPaint } from './face';
 
 /** A chair's day as pieces of tape: the faces painted there, the one being painted, and those expected to come. */
 export function lanePieces(line: Line, board: LineBoard, number: number, now: number): Piece[] {

@@ -8,14 +8,17 @@ import type {
   LiveRung,
   Plan,
   PlanStep,
+  ToldPlan,
   WaitingChild,
 } from '../api/types.gen';
+import { clock } from '../lib/clock.svelte';
 import { newId } from '../lib/ids';
-import { withPending } from './pending';
+import { boardOf } from './board';
+import { FoldedLine } from './line';
 
 const POLL_MS = 3_000;
 
-/** A day's line as this screen shows it: the server's word with the taps laid over that it has not answered yet. */
+/** A day's line as this screen shows it: folded from the taps that the server has told of and from those it has not heard yet. */
 export class Line {
   private readonly query;
   private readonly planQuery;
@@ -25,11 +28,21 @@ export class Line {
     () =>
       new Map<string, Plan>([...this.offered, ...(this.planQuery.data ?? [])].map((plan) => [plan.id, plan])),
   );
-  /** The line to show; undefined while it is loaded for the first time. */
-  readonly board: LineBoard | undefined = $derived.by(() => {
-    const board = this.query.data;
+  private readonly folded: FoldedLine | undefined = $derived.by(() => {
+    const told = this.query.data;
 
-    return board === undefined ? undefined : withPending(board, this.pending(), this.plans);
+    return told === undefined
+      ? undefined
+      : new FoldedLine(told.story, (id) => this.toldPlan(told, id), this.pending());
+  });
+  private readonly second = $derived(1000 * Math.floor(clock.now / 1000));
+  /** The line to show, as it stands this second; undefined while it is loaded for the first time. */
+  readonly board: LineBoard | undefined = $derived.by(() => {
+    const told = this.query.data;
+
+    return told === undefined || this.folded === undefined
+      ? undefined
+      : boardOf(told, this.folded, this.second);
   });
   readonly error: Error | null = $derived.by(() => this.query.error);
 
@@ -128,6 +141,15 @@ export class Line {
 
   say(...sayings: Saying[]): void {
     outbox.tap(this.dayId(), ...sayings);
+  }
+
+  private toldPlan(told: LineBoard, id: string): ToldPlan | undefined {
+    const plan = this.plans.get(id);
+
+    return (
+      told.story.plans.find((one) => one.id === id) ??
+      (plan === undefined ? undefined : { id: plan.id, design: plan.name, steps: plan.steps })
+    );
   }
 
   private pending() {

@@ -98,18 +98,19 @@ final class Day
     /** @param  list<int>  $seconds */
     public static function plan(array $seconds): FacePlan
     {
+        $id = 'plan '.implode(' ', $seconds);
         $steps = array_map(
             static fn (int $planned, int $index): PlannedStep => new PlannedStep(
                 's'.($index + 1),
                 'step '.($index + 1),
                 Duration::ofSeconds($planned),
-                'plan',
+                $id,
             ),
             $seconds,
             array_keys($seconds),
         );
 
-        return new FacePlan('plan', 'Wave band', $steps);
+        return new FacePlan($id, 'Wave band', $steps);
     }
 
     /** Taps as a day brings them: numbers in turn, children come and go, now and then one is taken back. */

@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Plan, SeatedChild, StepProgress } from '../../../resources/js/api/types.gen';
 import { clock } from '../../../resources/js/lib/clock.svelte';
 import type { Line } from '../../../resources/js/line/line.svelte';
-import { leftToPaint } from '../../../resources/js/line/pending';
+import { leftToPaint } from '../../../resources/js/line/face';
 import { Chair } from '../../../resources/js/rooms/chair/chair.svelte';
 
 const NOW = 1_000_000;

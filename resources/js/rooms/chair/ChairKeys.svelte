@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { type Chair, childName } from './chair.svelte';
+  import { childName } from '../../line/line';
+  import type { Chair } from './chair.svelte';
 
   const { chair, quicker }: { chair: Chair; quicker: () => void } = $props();
 

@@ -2,7 +2,8 @@
   import type { LineBoard, PlanStep } from '../../api/types.gen';
   import { clockTime, minutes, runningMinutes } from '../../lib/minutes';
   import { p } from '../../router';
-  import { type Chair, childName } from './chair.svelte';
+  import { childName } from '../../line/line';
+  import type { Chair } from './chair.svelte';
 
   const { chair, board }: { chair: Chair; board: LineBoard } = $props();
 

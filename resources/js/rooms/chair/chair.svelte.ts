@@ -1,7 +1,7 @@
 import type { ChairState, LineBoard, Plan, PlanStep, SeatedChild, WaitingChild } from '../../api/types.gen';
 import { clock } from '../../lib/clock.svelte';
 import type { Line } from '../../line/line.svelte';
-import { faceTime, leftToPaint, stepTime } from '../../line/pending';
+import { faceTime, leftToPaint, stepTime } from '../../line/face';
 
 /** What the big button does now. A child can be seated once its plan is at hand. */
 export type BigMove = 'seat' | 'done' | 'resume' | 'next' | 'free' | 'wait';
@@ -166,13 +166,6 @@ export class Chair {
 
     return ready ? 'next' : 'free';
   }
-}
-
-/** "No. 27 Noor"; a child whose number the server has not given yet is "the new one". */
-export function childName(child: { number: number; firstName: string | null }): string {
-  const number = child.number === 0 ? 'the new one' : `No. ${child.number}`;
-
-  return child.firstName === null ? number : `${number} ${child.firstName}`;
 }
 
 /** The day that is running, else the next to come, else the last. */

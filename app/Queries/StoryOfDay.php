@@ -7,41 +7,46 @@ namespace App\Queries;
 use App\Models\EventDay;
 use App\Models\FacePlan;
 use Core\Exceptions\NeedsWholeDay;
+use Core\Exceptions\UnknownStory;
 use Core\Line\EventKind;
 use Core\Line\FacePlan as CoreFacePlan;
-use Core\Line\Line;
 use Core\Line\LineEvent;
+use Core\Line\Story;
+use Core\Line\StoryValues;
 use Core\Units\Instant;
 use Illuminate\Support\Facades\DB;
 
-/** The line of a day, folded from its chair events: from the state kept last where that will do, else from the first. */
-final readonly class FoldedLine
+/**
+ * The story of a day, from the one that was kept last where that will do, else from the first of its events.
+ *
+ * @phpstan-import-type Values from StoryValues
+ */
+final readonly class StoryOfDay
 {
-    public function __invoke(EventDay $day): Line
+    public function __invoke(EventDay $day): Story
     {
-        /** @var (\stdClass&object{seq: int, shape: string, state: string, newest: int})|null $state */
-        $state = DB::table('line_states')->where('event_day_id', $day->id)
-            ->select(['seq', 'shape', 'state'])
+        /** @var (\stdClass&object{seq: int, story: string, newest: int})|null $kept */
+        $kept = DB::table('line_stories')->where('event_day_id', $day->id)
+            ->select(['seq', 'story'])
             ->selectSub(DB::table('chair_events')->where('event_day_id', $day->id)->selectRaw('coalesce(max(seq), 0)'), 'newest')
             ->first();
-        if ($state === null || $state->shape !== config('line.shape')) {
+        if ($kept === null) {
             return $this->fromTheBeginning($day);
         }
-        $line = unserialize((string) gzinflate($state->state));
-        assert($line instanceof Line);
-        if ($state->newest === $state->seq) {
-            return $line;
-        }
         try {
-            return $line->goOn($this->events($day, $state->seq));
-        } catch (NeedsWholeDay) {
+            /** @var Values $values */
+            $values = json_decode($kept->story, true, flags: JSON_THROW_ON_ERROR);
+            $story = StoryValues::read($values);
+
+            return $kept->newest === $kept->seq ? $story : $story->with($this->events($day, $kept->seq));
+        } catch (NeedsWholeDay|UnknownStory) {
             return $this->fromTheBeginning($day);
         }
     }
 
-    public function fromTheBeginning(EventDay $day): Line
+    public function fromTheBeginning(EventDay $day): Story
     {
-        return Line::fold($this->events($day, 0));
+        return Story::of($this->events($day, 0));
     }
 
     /** @return list<LineEvent> those that arrived after the one of that number */

@@ -1,0 +1,95 @@
+import type { ChairState, EndedChild, LineBoard, SeatedChild, WaitingChild } from '../api/types.gen';
+import { progress } from './face';
+import { Forecast } from './forecast';
+import type { FoldedLine, Ticket } from './line';
+
+/** Of those who went, so many are shown and can be brought back at a tap: Core\Line\Defaults::ENDED_SHOWN. */
+const ENDED_SHOWN = 16;
+
+/** What the screens show of a line at a moment. Mirrors App\Queries\LineOfDay. */
+export function boardOf(told: LineBoard, line: FoldedLine, now: number): LineBoard {
+  const designs = new Map(told.designs.map((design) => [design.id, design]));
+  const { day, menu } = told;
+  const chairs = Math.max(1, day.chairs, ...line.chairs.keys());
+  const plannedMs = (design: string) => designs.get(design)?.plannedMs ?? 0;
+  const forecast = new Forecast(line, plannedMs, day.turnaroundMs, chairs, now);
+  const meanMs = Math.floor(menu.reduce((sum, offer) => sum + offer.plannedMs, 0) / Math.max(1, menu.length));
+
+  return {
+    day,
+    now,
+    isOpen: line.isOpen,
+    nextNumber: 1 + line.highestNumber(),
+    menu,
+    waiting: forecast.calls.map(({ ticket, chair, callAt, finishedAt }): WaitingChild => {
+      const design = designs.get(ticket.design);
+
+      return {
+        id: ticket.id,
+        number: ticket.number,
+        firstName: ticket.firstName,
+        designId: ticket.design,
+        design: design?.name ?? '',
+        planId: design?.planId ?? null,
+        plannedMs: plannedMs(ticket.design),
+        called: ticket.status === 'called',
+        joinedAt: ticket.joinedAt,
+        callAt,
+        callChair: chair,
+        finishedAt,
+        beforeClosing: finishedAt <= day.closesAt,
+      };
+    }),
+    chairs: Array.from({ length: chairs }, (_, at): ChairState => {
+      const ticket = line.seatedOn(at + 1);
+
+      return {
+        chair: at + 1,
+        child: ticket === undefined ? null : seated(ticket, told),
+        undoable: line.undoable(at + 1),
+      };
+    }),
+    ended: line
+      .ended()
+      .slice(0, ENDED_SHOWN)
+      .map((ticket): EndedChild => ({
+        id: ticket.id,
+        number: ticket.number,
+        firstName: ticket.firstName,
+        design: designs.get(ticket.design)?.name ?? '',
+        outcome: ticket.status,
+        chair: ticket.chair,
+        seatedAt: ticket.face?.seatedAt ?? null,
+        endedAt: ticket.endedAt ?? 0,
+        lastEventId: line.newestEventOf(ticket.id) ?? '',
+      })),
+    finishedCount: line.finishedCount(),
+    nextNameCalledAt: forecast.nextNameCalledAt(),
+    clearAt: forecast.clearAt(),
+    moreFaces: forecast.facesUntil(day.closesAt, meanMs),
+    designs: told.designs,
+    story: told.story,
+  };
+}
+
+function seated(ticket: Ticket, told: LineBoard): SeatedChild | null {
+  const face = ticket.face;
+
+  return face === null
+    ? null
+    : {
+        id: ticket.id,
+        number: ticket.number,
+        firstName: ticket.firstName,
+        designId: ticket.design,
+        design: face.plan.design,
+        planId: face.plan.id,
+        promiseMs: told.menu.find((offer) => offer.designId === ticket.design)?.promiseMs ?? null,
+        seatedAt: face.seatedAt,
+        tappedAt: face.tappedAt,
+        pausedInStepMs: face.pausedInStepMs,
+        pausedAt: face.pausedAt,
+        paintedAt: face.paintedAt,
+        steps: progress(face),
+      };
+}

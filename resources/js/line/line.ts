@@ -1,0 +1,371 @@
+import type { LineStory, TicketStatus, ToldPlan, ToldTap } from '../api/types.gen';
+import { TapSetAside } from './aside';
+import { begin, type Face, paused, resumed, stepDone, stepSkipped, trimmedTo } from './face';
+
+/** A child's place in the line. Mirrors Core\Line\Ticket. */
+export interface Ticket {
+  readonly id: string;
+  /** 0 while the server has not given one yet. */
+  readonly number: number;
+  readonly firstName: string | null;
+  readonly design: string;
+  /** Place in the line, smallest first; ties go by number. */
+  readonly rank: number;
+  readonly status: TicketStatus;
+  readonly joinedAt: number;
+  readonly chair: number | null;
+  readonly face: Face | null;
+  readonly endedAt: number | null;
+}
+
+const PHRASES: Record<TicketStatus, string> = {
+  waiting: 'is still waiting',
+  called: 'was called and is not in the chair yet',
+  seated: 'is in the chair',
+  finished: 'is finished',
+  left: 'has left',
+  no_show: 'did not come when called',
+  removed: 'was taken off the line',
+};
+
+/** Order of the line's own time: by instant, then by id. */
+function compare(one: ToldTap, other: ToldTap): number {
+  return one.at - other.at || (one.id < other.id ? -1 : one.id > other.id ? 1 : 0);
+}
+
+const isInLine = (ticket: Ticket) => ticket.status === 'waiting' || ticket.status === 'called';
+
+/**
+ * The state of a day's line and chairs: a fold over its taps, the same for any order of arrival and any repeats. Mirrors
+ * Core\Line\Line and Core\Line\Story; tests/Front/line/stories.test.ts proves the two equal on stories told by the server's.
+ */
+export class FoldedLine {
+  isOpen = false;
+  readonly tickets = new Map<string, Ticket>();
+  readonly chairs = new Map<number, string>();
+  /** Why a tap changed nothing, by its id. */
+  readonly setAside = new Map<string, string>();
+  /** Taps of each child that stand, with what they replaced, newest last; '' holds those of the whole line. */
+  private readonly past = new Map<string, { tap: ToldTap; before: Ticket | null }[]>();
+  private readonly onChair = new Map<number, ToldTap[]>();
+  private readonly ticketOf = new Map<string, string>();
+  private isJudged = true;
+  private readonly finishedBefore: number;
+  private readonly highestBefore: number;
+
+  /**
+   * @param plans of the faces that the taps tell of
+   * @param pending taps that the story does not know yet, or knows already: each counts once
+   */
+  constructor(
+    story: LineStory,
+    private readonly plans: (id: string) => ToldPlan | undefined,
+    pending: readonly ToldTap[] = [],
+  ) {
+    this.finishedBefore = story.finished;
+    this.highestBefore = story.highestNumber;
+    const known = new Set(story.taps.map((tap) => tap.id));
+    const unknown = [
+      ...new Map(pending.filter((tap) => !known.has(tap.id)).map((tap) => [tap.id, tap])).values(),
+    ];
+    const first = unknown.toSorted(compare)[0];
+    const taps = unknown.length === 0 ? story.taps : [...story.taps, ...unknown].sort(compare);
+    for (const tap of taps) {
+      // What came before all that is new is known to have become what the story says.
+      this.isJudged = first === undefined || compare(tap, first) < 0;
+      this.tell(tap);
+    }
+  }
+
+  /** Those waiting or called, first one first. */
+  queue(): Ticket[] {
+    return [...this.tickets.values()]
+      .filter(isInLine)
+      .sort((one, other) => one.rank - other.rank || one.number - other.number);
+  }
+
+  /** Those who went, newest first. */
+  ended(): Ticket[] {
+    return [...this.tickets.values()]
+      .filter((ticket) => ticket.endedAt !== null)
+      .sort((one, other) => (other.endedAt ?? 0) - (one.endedAt ?? 0) || other.number - one.number);
+  }
+
+  finishedCount(): number {
+    return (
+      this.finishedBefore + [...this.tickets.values()].filter(({ status }) => status === 'finished').length
+    );
+  }
+
+  /** The highest number given out; 0 before the first. */
+  highestNumber(): number {
+    return [...this.tickets.values()].reduce(
+      (most, { number }) => Math.max(most, number),
+      this.highestBefore,
+    );
+  }
+
+  seatedOn(chair: number): Ticket | undefined {
+    return this.tickets.get(this.chairs.get(chair) ?? '');
+  }
+
+  /** The taps of the last press on a chair, newest first: what one press of "undo" takes back. */
+  undoable(chair: number): string[] {
+    const taps = (this.onChair.get(chair) ?? []).toReversed();
+    const last = taps.findIndex((tap) => tap.at !== taps[0]?.at);
+
+    return taps.slice(0, last < 0 ? taps.length : last).map((tap) => tap.id);
+  }
+
+  /** The tap to undo for a child: the newest that still stands. */
+  newestEventOf(ticket: string): string | undefined {
+    return this.past.get(ticket)?.at(-1)?.tap.id;
+  }
+
+  private tell(tap: ToldTap): void {
+    try {
+      if (this.isJudged && tap.aside !== undefined) {
+        throw new TapSetAside(tap.aside);
+      }
+      this.apply(tap);
+    } catch (reason) {
+      if (!(reason instanceof TapSetAside)) {
+        throw reason;
+      }
+      this.setAside.set(tap.id, reason.message);
+    }
+  }
+
+  private apply(tap: ToldTap): void {
+    switch (tap.kind) {
+      case 'opened':
+      case 'closed':
+        this.doors(tap, tap.kind === 'opened');
+        break;
+      case 'joined':
+        this.join(tap);
+        break;
+      case 'undone':
+        this.takeBack(tap);
+        break;
+      default:
+        this.changeTicket(tap);
+    }
+  }
+
+  private doors(tap: ToldTap, open: boolean): void {
+    if (this.isOpen === open) {
+      throw new TapSetAside(open ? 'The line is open already.' : 'The line is closed already.');
+    }
+    this.isOpen = open;
+    this.remember(tap, '', null, null);
+  }
+
+  private join(tap: ToldTap): void {
+    const id = tap.ticket ?? '';
+    if (!this.isOpen) {
+      throw new TapSetAside('The line is closed. Open it to take another name.');
+    }
+    if (this.tickets.has(id)) {
+      throw new TapSetAside('That child has a number already.');
+    }
+    this.replace(tap, null, {
+      id,
+      number: tap.number ?? 0,
+      firstName: tap.firstName ?? null,
+      design: tap.design ?? '',
+      rank: tap.number ?? this.nextPlace(),
+      status: 'waiting',
+      joinedAt: tap.at,
+      chair: null,
+      face: null,
+      endedAt: null,
+    });
+  }
+
+  private changeTicket(tap: ToldTap): void {
+    const before = this.tickets.get(tap.ticket ?? '');
+    if (before === undefined) {
+      throw new TapSetAside('That child is not on this line.');
+    }
+    this.replace(tap, before, this.changed(tap, before));
+  }
+
+  private changed(tap: ToldTap, ticket: Ticket): Ticket {
+    switch (tap.kind) {
+      case 'changed':
+        refuseUnless(isInLine(ticket), ticket);
+
+        return { ...ticket, firstName: tap.firstName ?? null, design: tap.design ?? '' };
+      case 'moved': {
+        const rank = (this.isJudged ? tap.rank : undefined) ?? this.rankBefore(ticket, tap.before);
+        refuseUnless(isInLine(ticket), ticket);
+
+        return { ...ticket, rank };
+      }
+      case 'called':
+        refuseUnless(ticket.status === 'waiting', ticket);
+
+        return { ...ticket, status: 'called' };
+      case 'seated':
+        return this.seated(tap, ticket);
+      case 'finished':
+        refuseUnless(ticket.status === 'seated', ticket);
+
+        return { ...ticket, status: 'finished', endedAt: tap.at };
+      case 'left':
+      case 'no_show':
+      case 'removed':
+        refuseUnless(isInLine(ticket) || (tap.kind === 'left' && ticket.status === 'seated'), ticket);
+
+        return { ...ticket, status: tap.kind, endedAt: tap.at };
+      default:
+        return { ...ticket, face: this.painted(tap, ticket) };
+    }
+  }
+
+  private seated(tap: ToldTap, ticket: Ticket): Ticket {
+    const chair = tap.chair ?? 0;
+    const sitting = this.seatedOn(chair);
+    if (sitting !== undefined) {
+      throw new TapSetAside(`Chair ${chair} has ${childName(sitting)} in it.`);
+    }
+    refuseUnless(isInLine(ticket), ticket);
+
+    return { ...ticket, status: 'seated', chair, face: begin(this.plan(tap), tap.at) };
+  }
+
+  private painted(tap: ToldTap, ticket: Ticket): Face {
+    const face = ticket.face;
+    if (ticket.status !== 'seated' || face === null) {
+      throw cannot(ticket);
+    }
+    switch (tap.kind) {
+      case 'step_done':
+        return stepDone(face, tap.step ?? '', tap.at);
+      case 'step_skipped':
+        return stepSkipped(face, tap.step ?? '', tap.at);
+      case 'trimmed':
+        return trimmedTo(face, this.plan(tap));
+      case 'paused':
+        return paused(face, tap.at);
+      default:
+        return resumed(face, tap.at);
+    }
+  }
+
+  private plan(tap: ToldTap): ToldPlan {
+    const plan = this.plans(tap.plan ?? '');
+    if (plan === undefined) {
+      throw new TapSetAside('The plan of that face is not known here. Load the line again.');
+    }
+
+    return plan;
+  }
+
+  /** Behind everybody who has joined, the unnumbered too. */
+  private nextPlace(): number {
+    const unnumbered = [...this.tickets.values()]
+      .filter(({ number }) => number === 0)
+      .map(({ rank }) => Math.floor(rank));
+
+    return 1 + Math.max(this.highestNumber(), ...unnumbered);
+  }
+
+  private rankBefore(moving: Ticket, before: string | undefined): number {
+    const others = this.queue().filter((other) => other.id !== moving.id);
+    if (before === undefined) {
+      const last = others.at(-1);
+
+      return last === undefined ? moving.rank : (last.rank + this.nextPlace()) / 2;
+    }
+    const at = others.findIndex((other) => other.id === before);
+    const next = others[at];
+    if (next === undefined) {
+      throw new TapSetAside('The child to stand in front of is no longer in the line.');
+    }
+
+    return ((others[at - 1]?.rank ?? next.rank - 2) + next.rank) / 2;
+  }
+
+  private takeBack(undo: ToldTap): void {
+    const key = this.ticketOf.get(undo.target ?? '') ?? '';
+    const taps = this.past.get(key) ?? [];
+    const newest = taps.at(-1);
+    if (newest === undefined || newest.tap.id !== undo.target) {
+      throw new TapSetAside(
+        taps.some(({ tap }) => tap.id === undo.target)
+          ? 'Something happened to that child since. Undo the later tap first.'
+          : 'That tap did not count or was undone before.',
+      );
+    }
+    if (key !== '' && newest.before !== null) {
+      this.refuseIfChairTaken(newest.before);
+    }
+    taps.pop();
+    for (const [chair, others] of this.onChair) {
+      this.onChair.set(
+        chair,
+        others.filter((tap) => tap.id !== undo.target),
+      );
+    }
+    if (key === '') {
+      this.isOpen = !this.isOpen;
+    } else {
+      this.put(key, newest.before);
+    }
+  }
+
+  private refuseIfChairTaken(restored: Ticket): void {
+    const sitting = restored.status === 'seated' ? this.seatedOn(restored.chair ?? 0) : undefined;
+    if (sitting !== undefined && sitting.id !== restored.id) {
+      throw new TapSetAside(
+        `Chair ${restored.chair} has ${childName(sitting)} in it by now. Undo that first.`,
+      );
+    }
+  }
+
+  private replace(tap: ToldTap, before: Ticket | null, after: Ticket): void {
+    this.put(after.id, after);
+    this.remember(tap, after.id, before, after.chair);
+  }
+
+  private put(id: string, ticket: Ticket | null): void {
+    const chair = this.tickets.get(id)?.chair;
+    if (chair != null && this.chairs.get(chair) === id) {
+      this.chairs.delete(chair);
+    }
+    if (ticket === null) {
+      this.tickets.delete(id);
+
+      return;
+    }
+    this.tickets.set(id, ticket);
+    if (ticket.status === 'seated' && ticket.chair !== null) {
+      this.chairs.set(ticket.chair, id);
+    }
+  }
+
+  private remember(tap: ToldTap, key: string, before: Ticket | null, chair: number | null): void {
+    this.past.set(key, [...(this.past.get(key) ?? []), { tap, before }]);
+    this.ticketOf.set(tap.id, key);
+    if (chair !== null) {
+      this.onChair.set(chair, [...(this.onChair.get(chair) ?? []), tap]);
+    }
+  }
+}
+
+/** As it is said aloud: "No. 27 Noor", "No. 28". */
+export function childName(child: { number: number; firstName: string | null }): string {
+  return [child.number === 0 ? 'the new one' : `No. ${child.number}`, child.firstName ?? ''].join(' ').trim();
+}
+
+function refuseUnless(may: boolean, ticket: Ticket): void {
+  if (!may) {
+    throw cannot(ticket);
+  }
+}
+
+function cannot(ticket: Ticket): TapSetAside {
+  return new TapSetAside(`${childName(ticket)} ${PHRASES[ticket.status]}.`);
+}

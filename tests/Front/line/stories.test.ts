@@ -1,0 +1,89 @@
+import { execFileSync } from 'node:child_process';
+import { crc32 } from 'node:zlib';
+import { expect, it } from 'vitest';
+import type { LineBoard, LineStory, ToldPlan, ToldTap } from '../../../resources/js/api/types.gen';
+import { boardOf } from '../../../resources/js/line/board';
+import { FoldedLine } from '../../../resources/js/line/line';
+
+/** Told anew by the server's own fold in each run, so that neither side can drift. */
+interface Told {
+  blank: LineBoard;
+  plans: ToldPlan[];
+  stories: {
+    arrivals: ToldTap[];
+    now: number[];
+    boards: string[];
+    asides: string[];
+    kept: { arrivals: number; story: LineStory }[];
+  }[];
+}
+
+const told = JSON.parse(
+  execFileSync('php', ['tools/stories/tell.php'], { encoding: 'utf8', maxBuffer: 2 ** 26 }),
+) as Told;
+const plans = new Map(told.plans.map((plan) => [plan.id, plan]));
+const nothing: LineStory = { finished: 0, highestNumber: 0, plans: [], taps: [] };
+
+const folded = (story: LineStory, taps: ToldTap[]) => new FoldedLine(story, (id) => plans.get(id), taps);
+
+const digest = (value: unknown) => crc32(JSON.stringify(value)).toString(16).padStart(8, '0');
+
+function shown(line: FoldedLine, now: number): string {
+  const { designs, story, ...board } = boardOf(told.blank, line, now);
+  expect(designs).toBe(told.blank.designs);
+  expect(story).toBe(told.blank.story);
+
+  return digest(board);
+}
+
+it(
+  'shows after every tap what the server shows, and sets aside what it does, for the same reason',
+  { timeout: 60_000 },
+  () => {
+    let taps = 0;
+    let aside = 0;
+    told.stories.forEach(({ arrivals, now, boards, asides }, number) => {
+      arrivals.forEach((_, at) => {
+        // Of the few long ones, not every one of their hundreds.
+        if (at > 60 && at % 9 !== 0) {
+          return;
+        }
+        const line = folded(nothing, arrivals.slice(0, at + 1));
+        taps++;
+        aside += at === arrivals.length - 1 ? line.setAside.size : 0;
+        if (
+          shown(line, now[at] ?? 0) !== boards[at] ||
+          digest(Object.fromEntries(line.setAside)) !== asides[at]
+        ) {
+          expect.fail(`story ${number}, after tap ${at}: ${JSON.stringify(arrivals[at])}`);
+        }
+      });
+    });
+
+    // The stories are lively, and a share of their taps comes too late to count.
+    expect(taps).toBeGreaterThan(15_000);
+    expect(aside).toBeGreaterThan(500);
+  },
+);
+
+it('comes to the same on top of a story that was kept, with the rest as its own pending taps', () => {
+  let forgot = 0;
+  let toldOn = 0;
+  told.stories.forEach(({ arrivals, now, boards, kept }, number) => {
+    for (const { arrivals: heard, story } of kept) {
+      toldOn++;
+      forgot += story.finished > 0 ? 1 : 0;
+      // Some of the pending ones the server has heard of already.
+      const line = folded(story, [
+        ...arrivals.slice(heard),
+        ...arrivals.slice(Math.max(0, heard - 2), heard),
+      ]);
+      if (shown(line, now.at(-1) ?? 0) !== boards.at(-1)) {
+        expect.fail(`story ${number}, kept after ${heard} of ${arrivals.length} taps`);
+      }
+    }
+  });
+
+  expect(toldOn).toBeGreaterThan(900);
+  expect(forgot).toBeGreaterThan(10);
+});

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tools\stories;
+
+use Core\Line\EventKind;
+use Core\Line\FacePlan;
+use Core\Line\Line;
+use Core\Line\LineEvent;
+use Core\Line\StepStatus;
+use Core\Line\Ticket;
+use Core\Line\TicketStatus;
+use Core\Units\Instant;
+use Random\Randomizer;
+
+/** The presses that a screen offers as a line stands, as the events that each makes: what chair and names desk can do. */
+final class OfferedPresses
+{
+    private int $made = 0;
+
+    /** @param  non-empty-array<string, FacePlan>  $plans  by design */
+    public function __construct(private readonly Randomizer $chance, private readonly array $plans, private readonly int $chairs) {}
+
+    /** @return list<LineEvent> one press, chosen by chance among all that are offered */
+    public function press(Line $line, int $atMs): array
+    {
+        $offered = [
+            ...$this->doors($line),
+            ...array_merge(...array_map(fn (int $chair): array => $this->onChair($line, $chair), range(1, $this->chairs))),
+            ...array_merge([], ...array_map(fn (Ticket $ticket): array => $this->onWaiting($line, $ticket), $line->queue())),
+            ...array_map(static fn (Ticket $ticket): array => [[EventKind::Undone, ['target' => $line->newestEventOf($ticket->id)]]], array_slice($line->ended(), 0, 3)),
+        ];
+        $press = $offered[$this->chance->getInt(0, count($offered) - 1)];
+
+        return array_map(fn (array $said): LineEvent => new LineEvent($this->id($atMs), $said[0], Instant::ofEpochMilliseconds($atMs), ...$said[1]), $press);
+    }
+
+    /** @return list<list<array{EventKind, array<string, mixed>}>> */
+    private function doors(Line $line): array
+    {
+        if (! $line->isOpen) {
+            return [[[EventKind::Opened, []]]];
+        }
+        $number = $line->highestNumber() + 1;
+        $join = fn (): array => [[EventKind::Joined, ['ticket' => "t{$number}-".$this->chance->getInt(100, 999), 'number' => $number, 'firstName' => $this->chance->getInt(0, 1) === 0 ? null : 'Noor', 'design' => $this->design()]]];
+
+        // Nobody lets a line grow for ever: then the chairs have their turn.
+        return [...(count($line->queue()) > 6 ? [] : [$join(), $join(), $join()]), ...($this->chance->getInt(0, 9) === 0 ? [[[EventKind::Closed, []]]] : [])];
+    }
+
+    /** @return list<list<array{EventKind, array<string, mixed>}>> */
+    private function onChair(Line $line, int $chair): array
+    {
+        $next = $line->queue()[0] ?? null;
+        $seat = static fn (FacePlan $plan): array => [EventKind::Seated, ['ticket' => $next?->id, 'chair' => $chair, 'plan' => $plan]];
+        $undo = array_map(static fn (string $id): array => [EventKind::Undone, ['target' => $id]], $line->undoable($chair));
+        $offered = $undo === [] ? [] : [$undo];
+        $sitting = $line->seatedOn($chair);
+        if ($sitting?->face === null) {
+            return $next === null ? $offered : [...$offered, [$seat($this->plans[$next->design])], [$seat($this->plans[$next->design])]];
+        }
+        $about = ['ticket' => $sitting->id];
+        $current = $sitting->face->currentStep();
+        $offered = [...$offered, [[EventKind::Finished, $about]], ...($next === null ? [] : [[[EventKind::Finished, $about], $seat($this->plans[$next->design])]])];
+        if ($current === null) {
+            return $offered;
+        }
+        $done = [[EventKind::StepDone, [...$about, 'step' => $current]]];
+
+        return [
+            ...$offered, $done, $done, $done,
+            [[EventKind::StepSkipped, [...$about, 'step' => $current]]],
+            [[$sitting->face->pausedAt === null ? EventKind::Paused : EventKind::Resumed, $about]],
+            [[EventKind::Left, $about]],
+            ...$this->quicker($sitting, $about),
+        ];
+    }
+
+    /**
+     * @param  array{ticket: string}  $about
+     * @return list<list<array{EventKind, array<string, mixed>}>>
+     */
+    private function quicker(Ticket $sitting, array $about): array
+    {
+        $past = array_filter($sitting->face->runs ?? [], static fn ($run): bool => $run->status !== StepStatus::Pending);
+        $gone = array_map(static fn ($run): string => $run->step->id, $past);
+        $left = array_filter($this->plans, static fn (FacePlan $plan): bool => array_filter($plan->steps, static fn ($step): bool => ! in_array($step->id, $gone, true)) !== []);
+
+        return array_values(array_map(static fn (FacePlan $plan): array => [[EventKind::Trimmed, [...$about, 'plan' => $plan]]], $left));
+    }
+
+    /** @return list<list<array{EventKind, array<string, mixed>}>> */
+    private function onWaiting(Line $line, Ticket $ticket): array
+    {
+        $about = ['ticket' => $ticket->id];
+        $before = $line->queue()[$this->chance->getInt(0, count($line->queue()) - 1)];
+        $go = [EventKind::Left, EventKind::NoShow, EventKind::Removed][$this->chance->getInt(0, 2)];
+        $offered = [
+            $ticket->status === TicketStatus::Waiting ? [EventKind::Called, $about] : [EventKind::NoShow, $about],
+            [EventKind::Moved, [...$about, 'before' => $before->id === $ticket->id ? null : $before->id]],
+            [EventKind::Changed, [...$about, 'design' => $this->design(), 'firstName' => 'Wren']],
+            [$go, $about],
+        ];
+
+        // One of them, or a long line would drown the chairs.
+        return [[$offered[$this->chance->getInt(0, 3)]]];
+    }
+
+    private function design(): string
+    {
+        return array_keys($this->plans)[$this->chance->getInt(0, count($this->plans) - 1)];
+    }
+
+    private function id(int $atMs): string
+    {
+        return sprintf('%013d-%04d', $atMs, $this->made++);
+    }
+}

@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tools\stories;
+
+use App\Http\Resources\DaySummary;
+use App\Http\Resources\LineBoard;
+use App\Http\Resources\MenuOffer;
+use App\Queries\DesignOnDay;
+use App\Queries\LineOfDay;
+use Core\Design\Placement;
+use Core\Exceptions\NeedsWholeDay;
+use Core\Line\Defaults;
+use Core\Line\FacePlan;
+use Core\Line\Judged;
+use Core\Line\LineEvent;
+use Core\Line\PlannedStep;
+use Core\Line\Story;
+use Core\Line\StoryValues;
+use Core\Units\Duration;
+use Core\Units\Instant;
+use Random\Randomizer;
+
+/**
+ * Days as two devices may live them, one of them out of reach now and then, so that its taps arrive late; now and then a tap
+ * arrives twice. With each day, what its line comes to after every arrival, by the server's fold.
+ */
+final readonly class StoryTeller
+{
+    private const CHAIRS = 2;
+
+    /** @var non-empty-array<string, FacePlan> by design */
+    private array $plans;
+
+    /** @var array<string, DesignOnDay> */
+    private array $designs;
+
+    private DaySummary $day;
+
+    public function __construct(private Randomizer $chance)
+    {
+        $this->plans = ['wave' => self::plan('wave', [30, 20]), 'seal' => self::plan('seal', [60, 45, 30, 20]), 'dots' => self::plan('dots', [15])];
+        $designs = [];
+        foreach ($this->plans as $id => $plan) {
+            $offer = $id === 'dots' ? null : new MenuOffer($id, $plan->design, Placement::Cheek, 90_000, 500, $plan->id, $plan->total()->milliseconds, null);
+            $designs[$id] = new DesignOnDay($id, $plan->design, Placement::Cheek, $plan->id, $plan->total(), $offer);
+        }
+        $this->designs = $designs;
+        $this->day = new DaySummary('day', 'Fair', '', 'UTC', 0, 3_600_000, self::CHAIRS, 60_000);
+    }
+
+    /** What all stories have in common: a board with an empty line. */
+    public function blank(): LineBoard
+    {
+        return $this->board(Story::of([]), 0);
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function plans(): array
+    {
+        return array_values(array_map(StoryValues::plan(...), $this->plans));
+    }
+
+    /**
+     * @return array{
+     *     arrivals: list<array<string, mixed>>, now: list<int>, boards: list<string>, asides: list<string>,
+     *     kept: list<array{arrivals: int, story: mixed}>
+     * } taps as they arrive, and for the line after each the moment and digests; stories that were kept after so many of them,
+     *   where the rest can be told on top
+     */
+    public function tell(int $presses): array
+    {
+        $arrivals = $this->arrivals($presses);
+        $told = ['arrivals' => [], 'now' => [], 'boards' => [], 'asides' => []];
+        $story = Story::of([]);
+        foreach ($arrivals as $event) {
+            $story = $story->with([$event]);
+            $now = ($story->line->newest?->at->epochMilliseconds ?? 0) + $this->chance->getInt(0, 30_000);
+            $told['arrivals'][] = StoryValues::told(new Judged($event));
+            $told['now'][] = $now;
+            $told['boards'][] = self::digest($this->shown($story, $now));
+            $told['asides'][] = self::digest($story->line->setAside);
+        }
+
+        return [...$told, 'kept' => array_values(array_filter(array_map(fn (): ?array => $this->kept($arrivals), range(0, intdiv(count($arrivals), 40)))))];
+    }
+
+    /** @return array<string, mixed> what a screen shows, in full */
+    public function shown(Story $story, int $now): array
+    {
+        return array_diff_key($this->board($story, $now)->jsonSerialize(), ['designs' => true, 'story' => true]);
+    }
+
+    /** @return list<LineEvent> */
+    private function arrivals(int $presses): array
+    {
+        $offered = new OfferedPresses($this->chance, $this->plans, self::CHAIRS);
+        $arrived = [];
+        $unsent = [[], []];
+        $server = Story::of([]);
+        $seen = [$server, $server];
+        $isAway = false;
+        for ($press = 0, $at = 1000; $press < $presses; $press++) {
+            $at += $this->chance->getInt(0, 3) === 0 ? 0 : $this->chance->getInt(200, 25_000);
+            $device = $this->chance->getInt(0, 1);
+            $isAway = $this->chance->getInt(0, 11) === 0 ? ! $isAway : $isAway;
+            if ($device === 0 || ! $isAway) {
+                $arrived = [...$arrived, ...$unsent[$device]];
+                $server = $seen[$device] = $server->with($unsent[$device]);
+                $unsent[$device] = [];
+            }
+            $tapped = $offered->press($seen[$device]->line, $at);
+            $seen[$device] = $seen[$device]->with($tapped);
+            $unsent[$device] = [...$unsent[$device], ...$tapped];
+        }
+        $arrived = [...$arrived, ...$unsent[0], ...$unsent[1]];
+        for ($repeat = intdiv(count($arrived), 10); $repeat > 0; $repeat--) {
+            array_splice($arrived, $this->chance->getInt(1, count($arrived)), 0, [$arrived[$this->chance->getInt(0, count($arrived) - 1)]]);
+        }
+
+        return $arrived;
+    }
+
+    /**
+     * @param  list<LineEvent>  $arrivals
+     * @return array{arrivals: int, story: mixed}|null
+     */
+    private function kept(array $arrivals): ?array
+    {
+        $split = max($this->chance->getInt(1, count($arrivals)), count($arrivals) - 60);
+        $kept = Story::of(array_slice($arrivals, 0, $split))->forgetting(Defaults::ENDED_SHOWN);
+        try {
+            $kept->with(array_slice($arrivals, $split));
+        } catch (NeedsWholeDay) {
+            return null;
+        }
+
+        return ['arrivals' => $split, 'story' => $this->board($kept, 0)->story];
+    }
+
+    private function board(Story $story, int $now): LineBoard
+    {
+        return LineOfDay::board($story->forgetting(Defaults::ENDED_SHOWN), $this->day, $this->designs, Instant::ofEpochMilliseconds($now));
+    }
+
+    private static function digest(mixed $value): string
+    {
+        return hash('crc32b', json_encode($value === [] ? new \stdClass : $value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+    }
+
+    /** @param  list<int>  $seconds */
+    private static function plan(string $id, array $seconds): FacePlan
+    {
+        $steps = array_map(static fn (int $planned, int $at): PlannedStep => new PlannedStep("{$id}{$at}", "{$id} ".($at + 1), Duration::ofSeconds($planned), "plan-{$id}"), $seconds, array_keys($seconds));
+
+        return new FacePlan("plan-{$id}", ucfirst($id), $steps);
+    }
+}

@@ -6,8 +6,10 @@ use App\Exceptions\ChangedElsewhere;
 use App\Exceptions\ThingInUse;
 use App\Exceptions\TooManySearches;
 use App\Http\Middleware\GuardContent;
+use App\Http\Middleware\SameTeam;
 use App\Http\Middleware\StartSession;
 use Core\Exceptions\CoreException;
+use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -29,6 +31,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->trimStrings(except: ['list']);
         $middleware->web(replace: [LaravelStartSession::class => StartSession::class]);
         $middleware->redirectGuestsTo('/');
+        // Before any address is looked up: a day of the other team is not there for this one.
+        $middleware->appendToPriorityList(AuthenticatesRequests::class, SameTeam::class);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport([CoreException::class, ChangedElsewhere::class, ThingInUse::class, TooManySearches::class]);

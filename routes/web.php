@@ -14,13 +14,14 @@ use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StepListController;
 use App\Http\Controllers\WaysController;
+use App\Http\Middleware\SameTeam;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function (): void {
     Route::get('session', [SessionController::class, 'show']);
     Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
 
-    Route::middleware('auth')->group(function (): void {
+    Route::middleware(['auth', SameTeam::class])->group(function (): void {
         Route::delete('session', [SessionController::class, 'destroy']);
 
         Route::get('designs', [DesignController::class, 'index']);

@@ -14,6 +14,7 @@ use Core\Line\Defaults;
 use Core\Line\EventKind;
 use Core\Line\Line;
 use Core\Line\Story;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 
 /** Keeps a batch of taps for good, each once, and says what became of every one. */
@@ -28,6 +29,20 @@ final readonly class RecordTaps
      * @return array{list<TapOutcome>, Story} an outcome for each tap, and the story with them
      */
     public function __invoke(EventDay $day, User $painter, array $taps): array
+    {
+        try {
+            return $this->recorded($day, $painter, $taps);
+        } catch (UniqueConstraintViolationException) {
+            // Another day took the same tap at the same moment. Now it is there to be seen, and is refused here.
+            return $this->recorded($day, $painter, $taps);
+        }
+    }
+
+    /**
+     * @param  list<Tap|RefusedTap>  $taps
+     * @return array{list<TapOutcome>, Story}
+     */
+    private function recorded(EventDay $day, User $painter, array $taps): array
     {
         return DB::transaction(function () use ($day, $painter, $taps): array {
             DB::table('event_days')->where('id', $day->id)->lockForUpdate()->value('id');

@@ -31,6 +31,9 @@ final class TapGate
     /** @var array<string, true> */
     private array $plans = [];
 
+    /** A day that was moved when its line had begun goes on as it was. */
+    private readonly int $earliestMs;
+
     /** @param  list<Tap>  $taps */
     public function __construct(private readonly EventDay $day, array $taps, private readonly int $nowMs)
     {
@@ -39,6 +42,8 @@ final class TapGate
         $tickets = DB::table('tickets')->whereIn('id', $ids('ticket'))->pluck('event_day_id', 'id')->all();
         /** @var array<string, string> $events */
         $events = DB::table('chair_events')->whereIn('id', [...$ids('id'), ...$ids('target')])->pluck('event_day_id', 'id')->all();
+        $first = DB::table('chair_events')->where('event_day_id', $day->id)->min('at_ms');
+        $this->earliestMs = min($day->opens_ms, is_numeric($first) ? (int) $first : $day->opens_ms) - self::EARLY_MS;
         $this->ticketDays = $tickets;
         $this->eventDays = $events;
         $this->designs = $this->designsOfTeam($ids('design'));
@@ -65,7 +70,7 @@ final class TapGate
             isset($this->eventDays[$tap->id]) => 'The id of this tap is taken. Give each tap a ULID of its own.',
             $missing !== null => "The tap “{$tap->kind->value}” does not say its {$missing}.",
             $tap->atMs > $this->nowMs + self::AHEAD_MS => 'This tap lies in the future. Set the clock of the device right.',
-            $tap->atMs < $this->day->opens_ms - self::EARLY_MS => 'This tap lies more than a day before the event. Is it the right day?',
+            $tap->atMs < $this->earliestMs => 'This tap lies more than a day before the event. Is it the right day?',
             $tap->design !== null && ! isset($this->designs[$tap->design]) => 'That design is not one of yours. Choose one from the menu.',
             $tap->plan !== null && ! isset($this->plans[$tap->plan]) => 'The plan of that face is not known here. Load the line again.',
             $tap->chair !== null && $tap->chair > $this->day->chairs => "This day has no chair {$tap->chair}.",

@@ -26,6 +26,9 @@ final readonly class WriteLogbook
 {
     private const LEAST_MS = 1000;
 
+    /** A face that nobody finished may stand for weeks: no column holds more, and no painter means it. */
+    private const MOST_MS = 4_294_967_295;
+
     /** @param  list<string>  $ticketIds */
     public function __invoke(EventDay $day, Line $line, array $ticketIds): void
     {
@@ -75,7 +78,7 @@ final readonly class WriteLogbook
             'seated_ms' => $ticket->face->seatedAt->epochMilliseconds,
             'ended_ms' => $ticket->endedAt->epochMilliseconds,
             'planned_ms' => $ticket->face->plan->total()->milliseconds,
-            'painted_ms' => $spent->milliseconds,
+            'painted_ms' => min(self::MOST_MS, $spent->milliseconds),
         ];
     }
 
@@ -98,10 +101,10 @@ final readonly class WriteLogbook
                     'medium' => $step['medium'],
                     'way' => $step['way'],
                     // Changing tools and waiting come first; they are the bench's, not the step's own.
-                    'own_ms' => max(self::LEAST_MS, $run->spent->milliseconds - $step['beforeMs']),
+                    'own_ms' => min(self::MOST_MS, max(self::LEAST_MS, $run->spent->milliseconds - $step['beforeMs'])),
                     'status' => $run->status->value,
                     'planned_ms' => $run->step->planned->milliseconds,
-                    'spent_ms' => $run->spent->milliseconds,
+                    'spent_ms' => min(self::MOST_MS, $run->spent->milliseconds),
                     'interrupted' => $run->isInterrupted,
                 ];
             }

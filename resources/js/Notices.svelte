@@ -14,6 +14,19 @@
         : `${waiting} ${waiting === 1 ? 'tap is' : 'taps are'} kept here and sent when the server is back. Paint on.`}
     </p>
   {/if}
+  {#if outbox.parked.length > 0}
+    <div class="flex items-start gap-4 border-b-2 border-l-8 border-rust bg-paper px-5 py-2">
+      <p class="grow">
+        <strong
+          >{outbox.parked.length === 1 ? 'One tap' : `${outbox.parked.length} taps`} could not be sent and
+          {outbox.parked.length === 1 ? 'is' : 'are'} kept here.</strong
+        >
+        {outbox.parked[0]?.parked}
+      </p>
+      <button type="button" class="key" onclick={() => void outbox.tryAgain()}>Try again</button>
+      <button type="button" class="key" onclick={() => void outbox.throwAwayParked()}>Throw away</button>
+    </div>
+  {/if}
   {#if outbox.complaints.length > 0}
     <div class="flex items-start gap-4 border-b-2 border-l-8 border-rust bg-paper px-5 py-2">
       <ul class="grow">

@@ -25,9 +25,11 @@
     }
   });
 
-  reach.onFound(() => void outbox.send());
-  addEventListener('online', () => void outbox.send());
+  const send = () => void outbox.send();
+  $effect(() => reach.onFound(send));
 </script>
+
+<svelte:window ononline={send} />
 
 {#if session.data === undefined}
   {#if session.error === null}

@@ -36,6 +36,10 @@ it('keeps the clock of the place when it changes to winter time on the day', fun
     expect($day->json('closesAt') - $day->json('opensAt'))->toBe(11 * 3_600_000);
 });
 
+it('takes the old names of time zones, as browsers give them', function (string $zone): void {
+    $this->postJson('/api/days', dayTyped(timezone: $zone))->assertSuccessful()->assertJsonPath('timezone', $zone);
+})->with(['Etc/GMT+6', 'US/Eastern', 'Europe/Kiev']);
+
 it('lets an evening end after midnight', function (): void {
     $day = $this->postJson('/api/days', dayTyped(opens: '20:00', closes: '0:30'))->assertSuccessful();
 

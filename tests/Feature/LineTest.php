@@ -151,12 +151,87 @@ it('refuses a tap that makes no sense alone, and keeps the rest of the batch', f
     }, 'another day'],
 ]);
 
+it('refuses a tap without a proper id alone', function (mixed $tap): void {
+    post($this->day, [$tap, Scene::tap('opened', $this->now)])->assertOk()->assertJsonPath('outcomes.*.fate', ['refused', 'kept'])
+        ->assertJsonPath('outcomes.0.message', 'A tap has no proper id. Give each one a ULID.');
+})->with(['none' => [['kind' => 'opened', 'at' => 1]], 'of another kind' => [['id' => '12', 'kind' => 'opened', 'at' => 1]], 'no tap at all' => ['opened']]);
+
+it('says again why a tap was set aside when it is sent again', function (): void {
+    $taps = [Scene::tap('called', $this->now - 2000, ticket: seatedChild())];
+    $says = 'No. 1 Noor is in the chair.';
+    post($this->day, $taps)->assertJsonPath('outcomes.0.message', $says);
+
+    post($this->day, $taps)->assertJsonPath('outcomes.0.fate', 'set_aside')->assertJsonPath('outcomes.0.message', $says);
+    expect(ChairEvent::query()->count())->toBe(4);
+});
+
+it('takes nothing for one team while another is signed in', function (): void {
+    $opened = ['taps' => [Scene::tap('opened', $this->now)]];
+    $this->actingAs(Scene::team('Others')->painter);
+    $this->postJson("/api/days/{$this->day->id}/taps", $opened, ['X-Team' => $this->scene->painter->team_id])->assertConflict()
+        ->assertJsonPath('message', fn (string $says): bool => str_contains($says, 'Another team is signed in'));
+
+    $this->actingAs($this->scene->painter);
+    $this->postJson("/api/days/{$this->day->id}/taps", $opened, ['X-Team' => $this->scene->painter->team_id])->assertOk();
+});
+
+it('writes a face down that stood in the chair for weeks', function (): void {
+    $ticket = seatedChild();
+    $this->travelTo('2026-12-31 12:00:00 UTC');
+    $later = now()->getTimestampMs();
+    post($this->day, [Scene::tap('step_done', $later - 2000, ticket: $ticket, step: $this->base), Scene::tap('finished', $later, ticket: $ticket)])
+        ->assertOk()->assertJsonPath('outcomes.*.fate', ['kept', 'kept']);
+
+    expect(Face::query()->firstOrFail()->painted_ms)->toBe(4_294_967_295);
+});
+
+it('has room for a thousand children waiting', function (): void {
+    $joins = array_map(fn (int $at): array => Scene::tap('joined', $this->now - 100_000 + $at, ticket: Scene::ulid(), design: $this->design->id, firstName: "Child {$at}"), range(1, 1000));
+    post($this->day, [Scene::tap('opened', $this->now - 110_000)]);
+    foreach (array_chunk($joins, 250) as $batch) {
+        post($this->day, $batch)->assertOk();
+    }
+    post($this->day, [Scene::tap('called', $this->now, ticket: $joins[999]['ticket'])])->assertOk()->assertJsonPath('outcomes.0.fate', 'kept')
+        ->assertJsonCount(1000, 'line.waiting')->assertJsonPath('line.waiting.999.called', true);
+});
+
+it('shows a seated child though the day has fewer chairs by now', function (): void {
+    $ticket = seatedChild();
+    $other = Scene::ulid();
+    post($this->day, [
+        Scene::tap('joined', $this->now - 50_000, ticket: $other, design: $this->design->id),
+        Scene::tap('seated', $this->now - 40_000, ticket: $other, chair: 2, plan: $this->design->plan_id),
+    ]);
+    $this->day->update(['chairs' => 1]);
+
+    $this->getJson("/api/days/{$this->day->id}/line")->assertJsonPath('chairs.*.child.id', [$ticket, $other]);
+});
+
+it('goes on with a line that had begun when its day is moved', function (): void {
+    $ticket = seatedChild();
+    $this->day->update(['opens_ms' => $this->day->opens_ms + 3 * 86_400_000, 'closes_ms' => $this->day->closes_ms + 3 * 86_400_000]);
+
+    post($this->day, [Scene::tap('step_done', $this->now, ticket: $ticket, step: $this->base)])->assertJsonPath('outcomes.0.fate', 'kept');
+});
+
+it('tells the taps that the line is folded from, and what became of them', function (): void {
+    $ticket = seatedChild();
+    post($this->day, [Scene::tap('called', $this->now - 2000, ticket: $ticket)]);
+    $board = $this->getJson("/api/days/{$this->day->id}/line")->assertOk();
+
+    $board->assertJsonPath('story.taps.*.kind', ['opened', 'joined', 'seated', 'called'])->assertJsonPath('story.taps.1.number', 1)
+        ->assertJsonPath('story.taps.3.aside', 'No. 1 Noor is in the chair.')->assertJsonPath('story.plans.0.steps.*.plannedMs', [40_000, 20_000])
+        ->assertJsonPath('designs.0.planId', $this->design->plan_id);
+    // What a tap does not say is not sent.
+    expect(array_keys($board->json('story.taps.0')))->toBe(['id', 'kind', 'at']);
+});
+
 it('refuses a batch that is none', function (mixed $taps): void {
     $this->postJson("/api/days/{$this->day->id}/taps", ['taps' => $taps])->assertUnprocessable();
     expect(ChairEvent::query()->exists())->toBeFalse();
 })->with([
-    'nothing' => [null], 'text' => ['taps'], 'no list' => [['a' => ['id' => '01K9ZZZZZZZZZZZZZZZZZZZZZZ']]], 'no ids' => [[['kind' => 'opened', 'at' => 1]]],
-    'ids of another kind' => [[['id' => '12', 'kind' => 'opened', 'at' => 1]]], 'too many' => [fn () => array_map(fn () => Scene::tap('opened', 1), range(1, 501))],
+    'nothing' => [null], 'text' => ['taps'], 'no list' => [['a' => ['id' => '01K9ZZZZZZZZZZZZZZZZZZZZZZ']]],
+    'too many' => [fn () => array_map(fn () => Scene::tap('opened', 1), range(1, 501))],
 ]);
 
 it('keeps the plan a face was seated with though the design is edited meanwhile', function (): void {

@@ -9,7 +9,6 @@ use App\Actions\Tap;
 use App\Rules\CaseOf;
 use Core\Line\Defaults;
 use Core\Line\EventKind;
-use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Support\Facades\Validator as ValidatorFacade;
 use Illuminate\Support\Str;
 
@@ -34,40 +33,25 @@ final class RecordTapsRequest extends TeamRequest
         ];
     }
 
-    /**
-     * A tap without a proper id cannot be answered for, so the whole batch is refused.
-     *
-     * @return list<callable(Validator): void>
-     */
-    public function after(): array
-    {
-        return [function (Validator $validator): void {
-            foreach (array_values($this->array('taps')) as $index => $tap) {
-                $id = is_array($tap) ? $tap['id'] ?? null : null;
-                if (! is_string($id) || ! Str::isUlid($id)) {
-                    $validator->errors()->add("taps.{$index}.id", 'A tap has no proper id. Give each one a ULID.');
-                }
-            }
-        }];
-    }
-
     /** @return list<Tap|RefusedTap> in the order sent */
     public function taps(): array
     {
-        /** @var list<array<string, mixed>> $inputs */
+        /** @var list<mixed> $inputs */
         $inputs = $this->input('taps');
 
         return array_map(self::tap(...), $inputs);
     }
 
-    /** @param  array<string, mixed>  $input */
-    private static function tap(array $input): Tap|RefusedTap
+    private static function tap(mixed $input): Tap|RefusedTap
     {
+        $id = is_array($input) && is_string($input['id'] ?? null) ? $input['id'] : '';
+        if (! is_array($input) || ! Str::isUlid($id)) {
+            return new RefusedTap($id, 'A tap has no proper id. Give each one a ULID.');
+        }
         // Most taps say little: rules for what is not there would only cost time.
         $validator = ValidatorFacade::make($input, array_intersect_key(self::tapRules(), ['kind' => true, 'at' => true, ...$input]));
         if ($validator->fails()) {
-            /** @var array{id: string} $input */
-            return new RefusedTap(strtolower($input['id']), 'This tap is out of shape: '.$validator->errors()->first());
+            return new RefusedTap(strtolower($id), 'This tap is out of shape: '.$validator->errors()->first());
         }
         /**
          * @var array{

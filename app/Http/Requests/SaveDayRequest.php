@@ -27,7 +27,8 @@ final class SaveDayRequest extends TeamRequest
         return [
             'name' => ['required', 'string', 'max:80'],
             'place' => ['present', 'nullable', 'string', 'max:80'],
-            'timezone' => ['required', 'string', 'timezone:all'],
+            // Browsers still name zones by their old names.
+            'timezone' => ['required', 'string', 'timezone:all_with_bc'],
             'date' => ['required', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
             'opens' => ['required', 'string', 'max:16'],
             'closes' => ['required', 'string', 'max:16'],

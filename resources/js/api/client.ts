@@ -13,12 +13,22 @@ export class Refusal extends Error {
   }
 }
 
-/** The server could not be reached, or answered with nothing it would say itself. */
+/** The server could not be reached: no answer, or that of something which stands in front of it. */
 export class Unreachable extends Error {
   constructor() {
     super('The server is out of reach. What is on this screen is the last it said.');
   }
 }
+
+/** The server is there and failed: the same question may fail for ever. */
+export class ServerFault extends Error {
+  constructor() {
+    super('The server failed on that. Try again; if it fails again, tell whoever runs it.');
+  }
+}
+
+/** What proxies answer when nobody is behind them. */
+const NOBODY_THERE = [502, 503, 504];
 
 type Method = 'GET' | 'POST' | 'PUT' | 'DELETE';
 
@@ -36,8 +46,11 @@ async function refusalFrom(response: Response): Promise<Refusal> {
   return new Refusal(response.status, message, said.errors);
 }
 
-async function ask(method: Method, path: string, body?: string): Promise<Response> {
+async function ask(method: Method, path: string, body?: string, team?: string): Promise<Response> {
   const headers = new Headers({ Accept: 'application/json', 'X-XSRF-TOKEN': csrfToken() });
+  if (team !== undefined) {
+    headers.set('X-Team', team);
+  }
   if (body !== undefined) {
     headers.set('Content-Type', 'application/json');
   }
@@ -47,29 +60,32 @@ async function ask(method: Method, path: string, body?: string): Promise<Respons
     credentials: 'same-origin',
     ...(body === undefined ? {} : { body }),
   }).catch(() => null);
-  if (response === null || response.status >= 500) {
+  if (response === null || NOBODY_THERE.includes(response.status)) {
     reach.lost();
     throw new Unreachable();
   }
   reach.found();
+  if (response.status >= 500) {
+    throw new ServerFault();
+  }
 
   return response;
 }
 
 /** Sends the request again once with a fresh token when the old one has run out. */
-async function askWithToken(method: Method, path: string, body?: string): Promise<Response> {
-  const first = await ask(method, path, body);
+async function askWithToken(method: Method, path: string, body?: string, team?: string): Promise<Response> {
+  const first = await ask(method, path, body, team);
   if (first.status !== 419) {
     return first;
   }
   await ask('GET', 'session');
 
-  return ask(method, path, body);
+  return ask(method, path, body, team);
 }
 
-async function call<T>(method: Method, path: string, body?: string): Promise<T> {
+async function call<T>(method: Method, path: string, body?: string, team?: string): Promise<T> {
   const askedAt = Date.now();
-  const response = await askWithToken(method, path, body);
+  const response = await askWithToken(method, path, body, team);
   if (!response.ok) {
     throw await refusalFrom(response);
   }
@@ -112,7 +128,8 @@ export const api = {
 
       return answer;
     } catch (error) {
-      const last = error instanceof Unreachable ? await kept.answer(path) : undefined;
+      const isAway = error instanceof Unreachable || error instanceof ServerFault;
+      const last = isAway ? await kept.answer(path) : undefined;
       if (last === undefined) {
         throw error;
       }
@@ -121,6 +138,8 @@ export const api = {
     }
   },
   post: <T>(path: string, body: unknown = {}) => call<T>('POST', path, JSON.stringify(body)),
+  /** Only as long as that team is signed in. */
+  postAs: <T>(team: string, path: string, body: unknown) => call<T>('POST', path, JSON.stringify(body), team),
   postFile: <T>(path: string, text: string) => call<T>('POST', path, text),
   put: <T>(path: string, body: unknown) => call<T>('PUT', path, JSON.stringify(body)),
   delete: <T>(path: string, body?: unknown) =>

@@ -9,6 +9,15 @@ export interface KeptTap {
   teamId: string;
   dayId: string;
   tap: Tap;
+  /** Why it was laid aside; it is not sent until the painter says so. */
+  parked?: string;
+}
+
+/** Where taps are kept until the server has them. */
+export interface TapStore {
+  taps(): Promise<KeptTap[]>;
+  keepTaps(taps: KeptTap[]): Promise<void>;
+  dropTaps(ids: string[]): Promise<void>;
 }
 
 interface Shape extends DBSchema {

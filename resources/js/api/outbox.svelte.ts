@@ -1,21 +1,39 @@
 import type { QueryClient } from '@tanstack/svelte-query';
-import { newId } from '../lib/ids';
 import { clock } from '../lib/clock.svelte';
-import { api, Refusal, Unreachable } from './client';
-import { kept, type KeptTap, type Tap } from './kept';
+import { newId } from '../lib/ids';
+import { api, Refusal, ServerFault, Unreachable } from './client';
+import { kept, type KeptTap, type Tap, type TapStore } from './kept';
 import type { LineBoard, TapOutcome, TapsAnswer } from './types.gen';
 
 /** What a tap says, its id and time apart. */
 export type Saying = Omit<Tap, 'id' | 'at'>;
 
+/** What an outbox stands on. */
+export interface OutboxParts {
+  store: TapStore;
+  /** The server's time. */
+  clock: { moment(): number };
+  post(teamId: string, dayId: string, taps: Tap[]): Promise<TapsAnswer>;
+  keepLine(dayId: string, line: LineBoard): Promise<void>;
+  /** Only one window of this browser sends at a time, so that their taps keep their order. */
+  alone(work: () => Promise<void>): Promise<unknown>;
+  /** To the other windows of this browser. */
+  channel: Pick<BroadcastChannel, 'postMessage' | 'close' | 'onmessage'>;
+}
+
+type News = { kept: KeptTap[] } | { dropped: string[] };
+
 const RETRY_MS = 2_000;
-/** No more than the line says it has heard of. */
 const BATCH = 50;
+/** A server that fails on a tap so often will fail on it again. */
+const MOST_FAULTS = 3;
 
 /** Taps on their way to the server: shown at once, kept in the browser until the server has them, sent in order, once. */
-class Outbox {
+export class Outbox {
   waiting = $state.raw<KeptTap[]>([]);
-  /** What the server would not keep or had no use for, newest last. */
+  /** Laid aside, each with the reason: the server would not take them, and they must not hold up the others. */
+  parked = $state.raw<KeptTap[]>([]);
+  /** What the server had no use for, newest last. */
   complaints = $state.raw<TapOutcome[]>([]);
   /** The server asked who is there before it takes the waiting taps. */
   signInNeeded = $state(false);
@@ -25,20 +43,35 @@ class Outbox {
   private again = false;
   private keeping: Promise<unknown> = Promise.resolve();
   private queryClient: QueryClient | undefined;
+  private retry: ReturnType<typeof setTimeout> | undefined;
+  private readonly faults = new Map<string, number>();
+
+  constructor(private readonly parts: OutboxParts) {
+    parts.channel.onmessage = ({ data }: MessageEvent<News>) => this.hear(data);
+  }
 
   /** Takes up what an earlier page left unsent, and sends it. */
   async open(teamId: string, queryClient: QueryClient): Promise<void> {
     this.teamId = teamId;
     this.queryClient = queryClient;
     this.signInNeeded = false;
-    this.waiting = (await kept.taps()).filter((one) => one.teamId === teamId);
+    await this.unsent();
     void this.send();
   }
 
-  /** Keeps the sayings as taps of one instant and starts sending; the screen may show them at once. */
-  tap(dayId: string, ...sayings: Saying[]): void {
-    // Never earlier than the tap before, even if the clock was set back in between.
-    const at = Math.max(clock.moment(), this.lastAt);
+  dispose(): void {
+    clearTimeout(this.retry);
+    this.parts.channel.onmessage = null;
+    this.parts.channel.close();
+  }
+
+  /**
+   * Keeps the sayings as taps of one instant and starts sending; the screen may show them at once.
+   *
+   * @param seen the newest moment of the line that the painter had before the eyes: whatever the clocks say, this came later
+   */
+  tap(dayId: string, seen: number, ...sayings: Saying[]): void {
+    const at = Math.max(this.parts.clock.moment(), this.lastAt + 1, seen + 1);
     this.lastAt = at;
     const taps = sayings.map((saying): KeptTap => {
       const id = newId(at);
@@ -46,8 +79,9 @@ class Outbox {
       return { id, teamId: this.teamId, dayId, tap: { ...saying, id, at } };
     });
     this.waiting = [...this.waiting, ...taps];
-    const keep = kept.keepTaps(taps);
+    const keep = this.parts.store.keepTaps(taps);
     this.keeping = this.keeping.then(() => keep);
+    this.tellOthers({ kept: taps });
     void this.keeping.then(() => this.send());
   }
 
@@ -55,7 +89,21 @@ class Outbox {
     this.complaints = [];
   }
 
-  /** One window at a time sends, so that taps of two windows of this browser keep their order. */
+  /** Sends what was laid aside once more. */
+  async tryAgain(): Promise<void> {
+    await this.parts.store.keepTaps(
+      this.parked.map(({ id, teamId, dayId, tap }) => ({ id, teamId, dayId, tap })),
+    );
+    this.faults.clear();
+    await this.unsent();
+    await this.send();
+  }
+
+  async throwAwayParked(): Promise<void> {
+    await this.drop(this.parked.map((one) => one.id));
+    this.parked = [];
+  }
+
   async send(): Promise<void> {
     if (this.sending) {
       this.again = true;
@@ -64,8 +112,9 @@ class Outbox {
     }
     this.sending = true;
     this.again = false;
+    clearTimeout(this.retry);
     try {
-      await navigator.locks.request('inch-timer-outbox', () => this.sendAll());
+      await this.parts.alone(() => this.sendAll());
     } catch (error) {
       this.putOff(error);
     } finally {
@@ -79,11 +128,13 @@ class Outbox {
   private async sendAll(): Promise<void> {
     for (;;) {
       const all = await this.unsent();
-      const dayId = all[0]?.dayId;
-      if (dayId === undefined) {
+      const first = all[0];
+      if (first === undefined) {
         return;
       }
-      await this.sendBatch(dayId, all.filter((one) => one.dayId === dayId).slice(0, BATCH));
+      const ofDay = all.filter((one) => one.dayId === first.dayId);
+      // What the server failed on before is sent alone, so that it is known which tap it was.
+      await this.sendBatch(first.dayId, this.faults.has(first.id) ? [first] : ofDay.slice(0, BATCH));
     }
   }
 
@@ -91,61 +142,110 @@ class Outbox {
   private async unsent(): Promise<KeptTap[]> {
     await this.keeping;
     const here = this.waiting;
-    const unsent = (await kept.taps()).filter((one) => one.teamId === this.teamId);
-    const ids = new Set(unsent.map((one) => one.id));
-    const gone = new Set(here.filter((one) => !ids.has(one.id)));
-    this.waiting = this.waiting.filter((one) => !gone.has(one));
+    const all = (await this.parts.store.taps()).filter((one) => one.teamId === this.teamId);
+    const unsent = all.filter((one) => one.parked === undefined);
+    const added = this.waiting.filter((one) => !here.includes(one));
+    this.waiting = [...unsent, ...added.filter((one) => !unsent.some(({ id }) => id === one.id))];
+    this.parked = all.filter((one) => one.parked !== undefined);
+    this.lastAt = Math.max(this.lastAt, ...all.map((one) => one.tap.at));
 
     return unsent;
   }
 
   private async sendBatch(dayId: string, batch: KeptTap[]): Promise<void> {
-    const answer = await this.post(dayId, batch);
-    const sent = new Set(batch.map((one) => one.id));
-    await kept.dropTaps([...sent]);
+    let answer: TapsAnswer;
+    try {
+      answer = await this.parts.post(
+        this.teamId,
+        dayId,
+        batch.map((one) => one.tap),
+      );
+    } catch (error) {
+      await this.failed(batch, error);
+
+      return;
+    }
+    await this.drop(batch.map((one) => one.id));
     // A read that is on its way knows nothing of these taps: its answer must not overwrite this one.
     await this.queryClient?.cancelQueries({ queryKey: ['line', dayId] });
-    if (answer.line !== null) {
-      this.queryClient?.setQueryData<LineBoard>(['line', dayId], answer.line);
-      await kept.keepAnswer(`days/${dayId}/line`, answer.line);
-    }
+    this.queryClient?.setQueryData<LineBoard>(['line', dayId], answer.line);
+    await this.parts.keepLine(dayId, answer.line);
+    const sent = new Set(batch.map((one) => one.id));
     this.waiting = this.waiting.filter((one) => !sent.has(one.id));
-    const news = answer.outcomes.filter((one) => one.message !== '');
-    this.complaints = [...this.complaints, ...news];
+    this.complaints = [...this.complaints, ...answer.outcomes.filter((one) => one.message !== '')];
     this.signInNeeded = false;
     void this.queryClient?.invalidateQueries({ queryKey: ['logbook'] });
   }
 
-  /** A batch that the server refuses whole is taken out of the way and said, or it would hold up all taps to come. */
-  private async post(
-    dayId: string,
-    batch: KeptTap[],
-  ): Promise<{ outcomes: TapOutcome[]; line: LineBoard | null }> {
-    try {
-      return await api.post<TapsAnswer>(`days/${dayId}/taps`, { taps: batch.map((one) => one.tap) });
-    } catch (error) {
-      if (error instanceof Refusal && [404, 413, 422].includes(error.status)) {
-        const { message } = error;
+  /** A batch that the server refuses whole, and a tap that it fails on again and again, are laid aside. */
+  private async failed(batch: KeptTap[], error: unknown): Promise<void> {
+    if (error instanceof Refusal && [403, 404, 413, 422].includes(error.status)) {
+      await this.park(batch, error.message);
 
-        return { outcomes: batch.map(({ id }) => ({ id, fate: 'refused', message })), line: null };
-      }
-      throw error;
+      return;
     }
+    if (error instanceof ServerFault) {
+      const first = batch[0];
+      batch.forEach((one) => this.faults.set(one.id, (this.faults.get(one.id) ?? 0) + 1));
+      if (batch.length === 1 && first !== undefined && (this.faults.get(first.id) ?? 0) >= MOST_FAULTS) {
+        await this.park(batch, error.message);
+
+        return;
+      }
+    }
+    throw error;
+  }
+
+  private async park(batch: KeptTap[], why: string): Promise<void> {
+    await this.parts.store.keepTaps(batch.map((one) => ({ ...one, parked: why })));
+    await this.unsent();
+  }
+
+  private async drop(ids: string[]): Promise<void> {
+    await this.parts.store.dropTaps(ids);
+    ids.forEach((id) => this.faults.delete(id));
+    this.tellOthers({ dropped: ids });
   }
 
   private putOff(error: unknown): void {
-    if (error instanceof Refusal && error.status === 401) {
+    if (error instanceof Refusal && [401, 409].includes(error.status)) {
       this.signInNeeded = true;
 
       return;
     }
-    if (error instanceof Unreachable || error instanceof Refusal) {
-      setTimeout(() => void this.send(), RETRY_MS);
+    if (error instanceof Unreachable || error instanceof ServerFault || error instanceof Refusal) {
+      this.retry = setTimeout(() => void this.send(), RETRY_MS);
 
       return;
     }
     throw error;
   }
+
+  private tellOthers(news: News): void {
+    // The windows get a plain copy: what is shown here may be a proxy, which no message can hold.
+    this.parts.channel.postMessage(JSON.parse(JSON.stringify(news)));
+  }
+
+  /** What another window of this browser has tapped is shown here too, also while both are out of reach. */
+  private hear(news: News): void {
+    if ('kept' in news) {
+      const known = new Set(this.waiting.map((one) => one.id));
+      const taps = news.kept.filter((one) => one.teamId === this.teamId && !known.has(one.id));
+      this.waiting = [...this.waiting, ...taps];
+      this.lastAt = Math.max(this.lastAt, ...taps.map((one) => one.tap.at));
+    } else {
+      const gone = new Set(news.dropped);
+      this.waiting = this.waiting.filter((one) => !gone.has(one.id));
+      void this.queryClient?.invalidateQueries({ queryKey: ['line'] });
+    }
+  }
 }
 
-export const outbox = new Outbox();
+export const outbox = new Outbox({
+  store: kept,
+  clock,
+  post: (teamId, dayId, taps) => api.postAs<TapsAnswer>(teamId, `days/${dayId}/taps`, { taps }),
+  keepLine: (dayId, line) => kept.keepAnswer(`days/${dayId}/line`, line),
+  alone: (work) => navigator.locks.request('inch-timer-outbox', work),
+  channel: new BroadcastChannel('inch-timer-outbox'),
+});

@@ -1,5 +1,5 @@
 /** Whether the server answers. */
-class Reach {
+export class Reach {
   away = $state(false);
   private readonly listeners = new Set<() => void>();
 
@@ -15,8 +15,11 @@ class Reach {
     }
   }
 
-  onFound(listener: () => void): void {
+  /** @returns how to stop listening */
+  onFound(listener: () => void): () => void {
     this.listeners.add(listener);
+
+    return () => this.listeners.delete(listener);
   }
 }
 

@@ -72,6 +72,13 @@ export function boardOf(told: LineBoard, line: FoldedLine, now: number): LineBoa
   };
 }
 
+/** Whether one who went without a finished face can be brought back: not onto a chair that somebody else has by now. */
+export function canComeBack(board: LineBoard, child: EndedChild): boolean {
+  const chair = child.seatedAt === null ? undefined : board.chairs.find(({ chair }) => chair === child.chair);
+
+  return child.outcome !== 'finished' && (chair?.child ?? null) === null;
+}
+
 function seated(ticket: Ticket, told: LineBoard): SeatedChild | null {
   const face = ticket.face;
 

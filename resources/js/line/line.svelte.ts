@@ -140,7 +140,7 @@ export class Line {
   }
 
   say(...sayings: Saying[]): void {
-    outbox.tap(this.dayId(), ...sayings);
+    outbox.tap(this.dayId(), this.folded?.newestAt ?? 0, ...sayings);
   }
 
   private toldPlan(told: LineBoard, id: string): ToldPlan | undefined {

@@ -50,6 +50,8 @@ export class FoldedLine {
   private readonly onChair = new Map<number, ToldTap[]>();
   private readonly ticketOf = new Map<string, string>();
   private isJudged = true;
+  /** The moment of the newest tap, whatever became of it. */
+  readonly newestAt: number;
   private readonly finishedBefore: number;
   private readonly highestBefore: number;
 
@@ -70,6 +72,7 @@ export class FoldedLine {
     ];
     const first = unknown.toSorted(compare)[0];
     const taps = unknown.length === 0 ? story.taps : [...story.taps, ...unknown].sort(compare);
+    this.newestAt = taps.at(-1)?.at ?? 0;
     for (const tap of taps) {
       // What came before all that is new is known to have become what the story says.
       this.isJudged = first === undefined || compare(tap, first) < 0;

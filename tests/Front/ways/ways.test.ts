@@ -109,7 +109,7 @@ describe('ways', () => {
     await ways.load();
     server.put.mockRejectedValueOnce(new Refusal(422, '80 degrees is no weather to paint in.'));
     await ways.setWeather(80, 50, 0);
-    expect([ways.form.message, ways.sheet?.celsius]).toEqual(['80 degrees is no weather to paint in.', 20]);
+    expect([ways.form.general, ways.sheet?.celsius]).toEqual(['80 degrees is no weather to paint in.', 20]);
     expect(changed).not.toHaveBeenCalled();
   });
 

@@ -70,7 +70,7 @@
         >
       </p>
     {/if}
-    <Said message={work.message} />
+    <Said message={work.general} />
     {#if extra > 0}<p class="mt-1 text-[15px] text-soft">
         Without them {minutes(bench.sheet.totalMs + extra)}.
       </p>{/if}

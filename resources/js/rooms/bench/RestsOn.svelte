@@ -54,5 +54,5 @@
       >Starting value, {number.start}</button
     >
   </form>
-  <Said message={ways.form.message} />
+  <Said message={ways.form.general} />
 {/if}

@@ -121,7 +121,7 @@
         {/snippet}
       </Fetched>
     {/if}
-    <Said message={work.message} />
+    <Said message={work.general} />
     <div class="sticky -bottom-5 bg-paper pt-2 pb-5 sm:-bottom-7 sm:pb-7">
       <button type="submit" class="key min-h-14 w-full text-lg key-ink" disabled={work.busy || !start.isReady}
         >Put it on the bench</button

@@ -11,7 +11,7 @@ export class ShelfWork {
   constructor(private readonly refresh: () => Promise<unknown>) {}
 
   get message(): string | undefined {
-    return this.work.message;
+    return this.work.general;
   }
 
   async copy(design: DesignTape): Promise<void> {

@@ -3,9 +3,11 @@
   import { api } from '../../api/client';
   import type { DaySummary } from '../../api/types.gen';
   import { clock } from '../../lib/clock.svelte';
+  import { Draft } from '../../lib/draft.svelte';
   import { Submission } from '../../lib/form.svelte';
   import { clockTime, isoDate, minutes } from '../../lib/minutes';
   import { navigate } from '../../router';
+  import Overtaken from '../../ui/Overtaken.svelte';
   import Said from '../../ui/Said.svelte';
   import Sheet from '../../ui/Sheet.svelte';
 
@@ -31,19 +33,15 @@
     };
   }
 
-  let form = $state(filledIn());
-
-  $effect.pre(() => {
-    if (open) form = filledIn();
-  });
+  const draft = new Draft(filledIn, () => open);
 
   async function save(event: SubmitEvent) {
     event.preventDefault();
     await work.run(async () => {
       const saved =
         day === null
-          ? await api.post<DaySummary>('days', form)
-          : await api.put<DaySummary>(`days/${day.id}`, form);
+          ? await api.post<DaySummary>('days', draft.values)
+          : await api.put<DaySummary>(`days/${day.id}`, draft.values);
       await queryClient.invalidateQueries({ queryKey: ['days'] });
       await queryClient.invalidateQueries({ queryKey: ['line', saved.id] });
       open = false;
@@ -55,44 +53,50 @@
 </script>
 
 <Sheet bind:open title={day === null ? 'New event day' : 'The day'}>
+  <Overtaken {draft} />
   <form class="grid gap-4 sm:grid-cols-2" onsubmit={save}>
+    <div class="empty:hidden sm:col-span-2"><Said message={work.general} /></div>
     <label class="font-semibold sm:col-span-2">
       Name
-      <input class="mt-1 field text-xl font-normal" maxlength="80" required bind:value={form.name} />
+      <input class="mt-1 field text-xl font-normal" maxlength="80" required bind:value={draft.values.name} />
       <Said message={work.of('name')} />
     </label>
     <label class="font-semibold">
       Place
-      <input class="mt-1 field font-normal" maxlength="80" bind:value={form.place} />
+      <input class="mt-1 field font-normal" maxlength="80" bind:value={draft.values.place} />
     </label>
     <label class="font-semibold">
       Date
-      <input class="mt-1 field font-normal" type="date" required bind:value={form.date} />
+      <input class="mt-1 field font-normal" type="date" required bind:value={draft.values.date} />
       <Said message={work.of('date')} />
     </label>
     <label class="font-semibold">
       Opens
-      <input class="mt-1 field font-normal" required bind:value={form.opens} />
+      <input class="mt-1 field font-normal" required bind:value={draft.values.opens} />
       <Said message={work.of('opens')} />
     </label>
     <label class="font-semibold">
       Closes
-      <input class="mt-1 field font-normal" required bind:value={form.closes} />
+      <input class="mt-1 field font-normal" required bind:value={draft.values.closes} />
       <Said message={work.of('closes')} />
     </label>
     <label class="font-semibold">
       Chairs
-      <input class="mt-1 field font-normal" type="number" min="1" max="8" required bind:value={form.chairs} />
+      <input
+        class="mt-1 field font-normal"
+        type="number"
+        min="1"
+        max="8"
+        required
+        bind:value={draft.values.chairs}
+      />
       <Said message={work.of('chairs')} />
     </label>
     <label class="font-semibold">
       Turnaround between children
-      <input class="mt-1 field font-normal" required bind:value={form.turnaround} />
+      <input class="mt-1 field font-normal" required bind:value={draft.values.turnaround} />
       <Said message={work.of('turnaround')} />
     </label>
-    {#if Object.keys(work.fields).length === 0}
-      <div class="sm:col-span-2"><Said message={work.message} /></div>
-    {/if}
     <button type="submit" class="key min-h-14 text-lg key-ink sm:col-span-2" disabled={work.busy}>
       {day === null ? 'Make the day' : 'Save the day'}
     </button>

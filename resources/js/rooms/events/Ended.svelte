@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { LineBoard, TicketStatus } from '../../api/types.gen';
   import { clockTime } from '../../lib/minutes';
+  import { canComeBack } from '../../line/board';
   import type { Line } from '../../line/line.svelte';
 
   const { line, board }: { line: Line; board: LineBoard } = $props();
@@ -24,7 +25,7 @@
         </span>
         <span class="flex items-center gap-3">
           <span class="minutes text-soft">{clockTime(child.endedAt, board.day.timezone)}</span>
-          {#if child.outcome !== 'finished'}
+          {#if canComeBack(board, child)}
             <button
               type="button"
               class="key"

@@ -2,10 +2,12 @@
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { api } from '../../api/client';
   import { type DesignTape, type LineBoard, type RungName, RungNameValues } from '../../api/types.gen';
+  import { Draft } from '../../lib/draft.svelte';
   import { Submission } from '../../lib/form.svelte';
   import { minutes } from '../../lib/minutes';
   import { centsOf, price } from '../../lib/money';
   import { p } from '../../router';
+  import Overtaken from '../../ui/Overtaken.svelte';
   import Said from '../../ui/Said.svelte';
   import Sheet from '../../ui/Sheet.svelte';
 
@@ -26,11 +28,14 @@
     queryFn: () => api.get<DesignTape[]>('designs'),
     enabled: open,
   }));
-  let rows = $state<Row[]>([]);
-
-  $effect.pre(() => {
-    if (open && designs.data !== undefined) rows = designs.data.map(rowOf);
-  });
+  const draft = new Draft<Row[]>(
+    () => (designs.data ?? []).map(rowOf),
+    () => open && designs.data !== undefined,
+  );
+  const offered = $derived(draft.values.filter((row) => row.offered));
+  /** Asked once before a menu is taken down whole. */
+  let meansEmpty = $state(false);
+  const asksEmpty = $derived(offered.length === 0 && board.menu.length > 0 && !meansEmpty);
 
   /** What is offered already keeps its terms; the rest starts from its own promise, or its minutes. */
   function rowOf(design: DesignTape): Row {
@@ -47,19 +52,21 @@
 
   async function save(event: SubmitEvent) {
     event.preventDefault();
-    await work.run(async () => {
-      const items = rows
-        .filter((row) => row.offered)
-        .map((row) => {
-          const priceCents = centsOf(row.price);
-          if (priceCents === undefined) {
-            throw new Error(
-              `“${row.price}” is not a price for ${row.design.name}. Type it such as 4 or 4.50.`,
-            );
-          }
+    if (asksEmpty) {
+      meansEmpty = true;
 
-          return { designId: row.design.id, rung: row.rung, promise: row.promise, priceCents };
-        });
+      return;
+    }
+    meansEmpty = false;
+    await work.run(async () => {
+      const items = offered.map((row) => {
+        const priceCents = centsOf(row.price);
+        if (priceCents === undefined) {
+          throw new Error(`“${row.price}” is not a price for ${row.design.name}. Type it such as 4 or 4.50.`);
+        }
+
+        return { designId: row.design.id, rung: row.rung, promise: row.promise, priceCents };
+      });
       const line = await api.put<LineBoard>(`days/${board.day.id}/menu`, { items });
       queryClient.setQueryData(['line', board.day.id], line);
       open = false;
@@ -73,12 +80,14 @@
       There are no designs yet. <a class="underline" href={p('/designs')}>Make one first.</a>
     </p>
   {:else}
-    <form onsubmit={save}>
+    <Overtaken {draft} />
+    <form onsubmit={save} onchange={() => (meansEmpty = false)}>
+      <Said message={work.general} />
       <div class="grid grid-cols-[1fr_6.5rem_5rem_5rem] gap-2 text-soft" aria-hidden="true">
         <span>offered</span><span>version</span><span>promise</span><span>price</span>
       </div>
       <ul>
-        {#each rows as row (row.design.id)}
+        {#each draft.values as row (row.design.id)}
           <li
             class="grid grid-cols-[1fr_6.5rem_5rem_5rem] items-center gap-2 border-t border-seam py-1.5 max-sm:grid-cols-3 max-sm:[&>label]:col-span-3"
           >
@@ -123,9 +132,14 @@
           </li>
         {/each}
       </ul>
-      <Said message={work.message} />
+      {#if meansEmpty && offered.length === 0}
+        <p class="mt-3" role="status">
+          Nothing is ticked. The {board.menu.length === 1 ? 'design' : `${board.menu.length} designs`} of this day
+          would be gone from its menu.
+        </p>
+      {/if}
       <button type="submit" class="mt-4 key min-h-14 w-full text-lg key-ink" disabled={work.busy}
-        >Put up the menu</button
+        >{meansEmpty && offered.length === 0 ? 'Take all of it down' : 'Put up the menu'}</button
       >
     </form>
   {/if}

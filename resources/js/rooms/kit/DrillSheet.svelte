@@ -54,7 +54,7 @@
       placeholder="3.5"
     /></label
   >
-  <Said message={work.form.message} />
+  <Said message={work.form.general} />
   <div class="flex flex-wrap gap-2">
     <button
       type="submit"

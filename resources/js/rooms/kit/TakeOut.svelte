@@ -36,7 +36,7 @@
     there is one.
   </p>
 {/if}
-<Said message={work.form.message} />
+<Said message={work.form.general} />
 <button
   type="button"
   class="mt-5 key min-h-14 text-lg key-ink"

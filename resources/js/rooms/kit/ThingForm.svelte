@@ -168,7 +168,7 @@
     {#if draft.kind === 'glitter'}{@render yes('in a gel: sticks to dry paint', 'gel')}{/if}
     {#if draft.kind === 'gem'}{@render yes('self-stick', 'selfStick')}{/if}
   </div>
-  <Said message={said('name') ?? said('colours') ?? work.form.message} />
+  <Said message={said('name') ?? said('colours') ?? work.form.general} />
   <div class="flex flex-wrap gap-2">
     <button type="submit" class="key min-h-14 text-lg key-ink" disabled={work.form.busy}
       >{known === undefined ? 'Put it in the kit' : 'Keep the change'}</button

@@ -49,7 +49,7 @@ export class KitWork {
   ) {}
 
   get message(): string | undefined {
-    return this.work.message;
+    return this.work.general;
   }
 
   /** Adds or changes the thing in the form. */

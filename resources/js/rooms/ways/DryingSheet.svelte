@@ -62,7 +62,7 @@
       >Forget what my work says</button
     >
   {/if}
-  <Said message={ways.form.message} />
+  <Said message={ways.form.general} />
 
   <h3 class="mt-5 text-lg">The air about the chair</h3>
   <form class="mt-1 flex flex-wrap items-end gap-3" onsubmit={setWeather}>
@@ -133,5 +133,5 @@
       >{/if}
   </div>
 {:else}
-  <Said message={ways.form.message} />
+  <Said message={ways.form.general} />
 {/if}

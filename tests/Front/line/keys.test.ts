@@ -1,0 +1,218 @@
+import { beforeEach, expect, it, vi } from 'vitest';
+import type { Tap } from '../../../resources/js/api/kept';
+import type { Saying } from '../../../resources/js/api/outbox.svelte';
+import type { LineBoard, Plan } from '../../../resources/js/api/types.gen';
+import { clock } from '../../../resources/js/lib/clock.svelte';
+import { boardOf, canComeBack } from '../../../resources/js/line/board';
+import { FoldedLine } from '../../../resources/js/line/line';
+import { Line } from '../../../resources/js/line/line.svelte';
+import { Chair } from '../../../resources/js/rooms/chair/chair.svelte';
+import { planStep } from '../steps';
+
+const START = 1_700_000_000_000;
+
+const plan = (id: string, ...seconds: number[]) =>
+  ({
+    id,
+    name: 'Seal pup',
+    designId: 'seal',
+    totalMs: seconds.reduce((sum, one) => sum + 1000 * one, 0),
+    steps: seconds.map((one, at) => planStep({ id: `s${at}`, name: `step ${at}`, plannedMs: 1000 * one })),
+    spans: [],
+    stops: [],
+    rungs: ['quick'],
+  }) as unknown as Plan;
+
+const plans = new Map(
+  [plan('whole', 60, 40, 30, 20), plan('quick', 60, 20), plan('core', 45)].map((one) => [one.id, one]),
+);
+
+const told: LineBoard = {
+  day: {
+    id: 'day',
+    name: 'Fair',
+    place: '',
+    timezone: 'UTC',
+    opensAt: START,
+    closesAt: START + 9e6,
+    chairs: 2,
+    turnaroundMs: 60_000,
+  },
+  menu: [{ designId: 'seal', name: 'Seal pup', planId: 'whole', plannedMs: 150_000, promiseMs: 180_000 }],
+  designs: [{ id: 'seal', name: 'Seal pup', planId: 'whole', plannedMs: 150_000 }],
+  story: { finished: 0, highestNumber: 0, plans: [], taps: [] },
+} as unknown as LineBoard;
+
+/** A day's line out of reach of the server: all that it shows comes from its own taps. */
+class OutOfReach {
+  readonly taps: Tap[] = [];
+  readonly line: Line;
+
+  constructor() {
+    const say = (...sayings: Saying[]) => {
+      const at = clock.now;
+      sayings.forEach((saying) =>
+        this.taps.push({ ...saying, at, id: String(this.taps.length).padStart(4, '0') }),
+      );
+    };
+    // The keys of a line without its questions to the server.
+    this.line = Object.create(Line.prototype, {
+      say: { value: say },
+      board: { get: () => this.board() },
+      plan: { value: (id: string | null) => plans.get(id ?? '') },
+      rungsOf: { value: () => [...plans.values()] },
+    }) as Line;
+  }
+
+  folded(): FoldedLine {
+    return new FoldedLine(
+      told.story,
+      (id) => {
+        const known = plans.get(id);
+
+        return known === undefined ? undefined : { id, design: known.name, steps: known.steps };
+      },
+      this.taps,
+    );
+  }
+
+  board(): LineBoard {
+    return boardOf(told, this.folded(), clock.now);
+  }
+
+  /** All keys that the chair and the names desk offer now. */
+  keys(chance: () => number): [string, () => void][] {
+    const board = this.board();
+    const line = this.line;
+    const some = board.waiting[Math.floor(chance() * board.waiting.length)];
+    const other = board.waiting[Math.floor(chance() * board.waiting.length)];
+    const ended = board.ended.find((child) => canComeBack(board, child));
+
+    return [
+      [board.isOpen ? 'close' : 'open', () => line.open()],
+      ...(board.isOpen ? [key('join', () => line.join('seal', chance() < 0.5 ? '' : 'Wren'))] : []),
+      ...(some === undefined
+        ? []
+        : [
+            key('change', () => line.change(some.id, 'seal', 'Noor')),
+            key('move', () => line.move(some.id, other === some ? undefined : other?.id)),
+            key('take off', () => line.takeOff(some.id, some.called ? 'no_show' : 'left')),
+            ...(some.called ? [] : [key('call', () => line.call(some.id))]),
+          ]),
+      ...(ended === undefined ? [] : [key('bring back', () => line.undo(ended.lastEventId))]),
+      ...[1, 2].flatMap((number) => chairKeys(new Chair(line, () => number), number)),
+    ];
+  }
+}
+
+const key = (name: string, press: () => void): [string, () => void] => [name, press];
+
+function chairKeys(chair: Chair, number: number): [string, () => void][] {
+  const child = chair.child;
+
+  return [
+    ...(chair.move === 'wait' ? [] : [key(`${chair.move} ${number}`, () => chair.press())]),
+    ...((chair.state?.undoable.length ?? 0) > 0 ? [key(`undo ${number}`, () => chair.undo())] : []),
+    ...(child === null
+      ? []
+      : [key(`finish ${number}`, () => chair.finish()), key(`left ${number}`, () => chair.childLeft())]),
+    ...(child === null || chair.step === undefined
+      ? []
+      : [
+          key(`skip ${number}`, () => chair.skip()),
+          key(`pause or resume ${number}`, () => chair.togglePause()),
+          ...chair.quickerWays().map(({ plan: way }) => key(`quicker ${number}`, () => chair.goOnBy(way))),
+        ]),
+  ];
+}
+
+/** A small generator of the same numbers each time: mulberry32. */
+function numbers(seed: number): () => number {
+  let state = seed;
+
+  return () => {
+    state = (state + 0x6d2b79f5) | 0;
+    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
+    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
+
+    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296;
+  };
+}
+
+beforeEach(() => {
+  vi.spyOn(clock, 'moment').mockImplementation(() => clock.now);
+});
+
+it(
+  'offers only keys that the line has a use for, however long it is out of reach',
+  { timeout: 60_000 },
+  () => {
+    const pressed = new Map<string, number>();
+    for (let story = 1; story <= 250; story++) {
+      const chance = numbers(story);
+      const day = new OutOfReach();
+      const path: string[] = [];
+      clock.now = START;
+      for (let press = 0; press < 25; press++) {
+        clock.now += 1 + Math.floor(chance() * 40_000);
+        const keys = day.keys(chance);
+        const [name, doPress] = keys[Math.floor(chance() * keys.length)] ?? expect.fail('no keys');
+        path.push(name);
+        doPress();
+        const aside = [...day.folded().setAside.values()];
+        expect(aside, `story ${story}: ${path.join(', ')}`).toEqual([]);
+        const kind = name.replace(/ \d$/, '');
+        pressed.set(kind, (pressed.get(kind) ?? 0) + 1);
+      }
+    }
+
+    // Every key had its turn, many times.
+    expect([...pressed.keys()].toSorted()).toEqual(
+      [
+        'bring back',
+        'call',
+        'change',
+        'close',
+        'done',
+        'finish',
+        'free',
+        'join',
+        'left',
+        'move',
+        'next',
+        'open',
+        'pause or resume',
+        'quicker',
+        'resume',
+        'seat',
+        'skip',
+        'take off',
+        'undo',
+      ].toSorted(),
+    );
+    expect(Math.min(...pressed.values())).toBeGreaterThan(8);
+  },
+);
+
+it('keeps forecasting out of reach: a face that runs over puts the next call off', () => {
+  const day = new OutOfReach();
+  clock.now = START;
+  day.line.open();
+  clock.now += 1000;
+  day.line.join('seal', '');
+  clock.now += 1000;
+  day.line.join('seal', '');
+  for (const number of [1, 2]) {
+    clock.now += 1000;
+    new Chair(day.line, () => number).press();
+  }
+  clock.now += 1000;
+  day.line.join('seal', 'Wren');
+  const callAt = () => (day.board().waiting[0]?.callAt ?? 0) - START;
+  const soon = callAt();
+  clock.now += 50_000;
+  expect(callAt()).toBe(soon);
+  clock.now += 100_000;
+  expect(callAt()).toBeGreaterThan(soon + 80_000);
+  expect(day.board().waiting[0]).toMatchObject({ number: 0, firstName: 'Wren', design: 'Seal pup' });
+});

@@ -1,8 +1,10 @@
-# Starts and stops a private MariaDB on loopback. Source it, then: database_start FOLDER PORT durable|fast; database_stop.
+# A private MariaDB on loopback. Source it, then: database_start FOLDER PORT durable|fast; database_stop. Or, to run it in front:
+# database_make FOLDER PORT; database_run durable|fast.
 # shellcheck shell=bash
 
-database_start() {
-    database_folder=$1 database_port=$2 database_kind=$3
+# Where it lies, and an empty one where there is none yet.
+database_make() {
+    database_folder=$1 database_port=$2
     # A socket's path must stay under 107 characters, which a deep project folder would break.
     database_socket="${TMPDIR:-/tmp}/inch-timer-$(printf %s "$database_folder" | cksum | cut -d' ' -f1).sock"
     database_log="$database_folder.log"
@@ -13,6 +15,19 @@ database_start() {
             --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" >"$database_log" 2>&1 \
             || { echo "The database could not be made; see $database_log" >&2; return 1; }
     fi
+}
+
+database_run() {
+    local durability=(--innodb-flush-log-at-trx-commit=1)
+    [ "$1" = fast ] && durability=(--innodb-flush-log-at-trx-commit=0 --innodb-doublewrite=0
+        --innodb-flush-method=nosync --innodb-fast-shutdown=2)
+    exec mariadbd --no-defaults --user="$(id -un)" --datadir="$database_folder" --socket="$database_socket" \
+        --pid-file="$database_folder/mariadbd.pid" --bind-address=127.0.0.1 --port="$database_port" \
+        --innodb-buffer-pool-size=256M --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_520_ci "${durability[@]}"
+}
+
+database_start() {
+    database_make "$1" "$2" || return 1
     # Whoever holds the lock stops the database, also one that was left running by a script that was killed.
     exec 8>"$database_folder.lock"
     database_ours=no
@@ -22,12 +37,11 @@ database_start() {
         echo "Port $database_port is taken. Set another one: ${database_port_variable:-INCH_DB_PORT}=33400 $0" >&2
         return 1
     }
-    local durability=(--innodb-flush-log-at-trx-commit=1)
-    [ "$database_kind" = fast ] && durability=(--innodb-flush-log-at-trx-commit=0 --innodb-doublewrite=0
-        --innodb-flush-method=nosync --innodb-fast-shutdown=2)
-    setsid mariadbd --no-defaults --user="$(id -un)" --datadir="$database_folder" --socket="$database_socket" \
-        --pid-file="$database_folder/mariadbd.pid" --bind-address=127.0.0.1 --port="$database_port" \
-        --innodb-buffer-pool-size=256M --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_520_ci "${durability[@]}" >>"$database_log" 2>&1 8>&- &
+    (trap '' INT; setsid bash -c '. tools/database.sh; database_make "$1" "$2" && database_run "$3"' database "$1" "$2" "$3" >>"$database_log" 2>&1 8>&-) &
+    database_wait
+}
+
+database_wait() {
     for _ in $(seq 1 150); do
         database_answers && return 0
         sleep 0.1

@@ -13,7 +13,7 @@ require __DIR__.'/../vendor/autoload.php';
     $app = require __DIR__.'/../bootstrap/app.php';
     assert($app instanceof Application);
     $app->make(Kernel::class)->handle(Request::create('/api/session', server: ['HTTP_ACCEPT' => 'application/json']));
-    foreach (['app/Actions', 'app/Http', 'app/Models', 'app/Queries', 'app/Rules', 'core'] as $folder) {
+    foreach (['app/Actions', 'app/Http', 'app/Jobs', 'app/Models', 'app/Queries', 'app/Rules', 'core'] as $folder) {
         foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__."/../{$folder}")) as $file) {
             if ($file instanceof SplFileInfo && $file->getExtension() === 'php') {
                 require_once $file->getPathname();

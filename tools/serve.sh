@@ -10,8 +10,10 @@ chmod 700 "$folder"
 pool=inch-timer-$(printf %s "$folder" | cksum | cut -d' ' -f1)
 # A socket's path must stay under 107 characters, which a deep project folder would break.
 socket="${TMPDIR:-/tmp}/$pool.fpm"
-# What a kill of this script left behind would keep the socket for ever.
-pkill -KILL -f "^php-fpm: (pool $pool\$|master process \($folder/)" || true
+# What a kill of this script left behind would keep the port and the socket for ever.
+. tools/kept.sh
+stop_leftover "$folder/nginx.pid" "$folder/nginx.conf"
+stop_leftover "$folder/fpm.pid" "$folder/fpm.conf"
 rm -f "$socket"
 export APP_CONFIG_CACHE=$folder/config.php APP_ROUTES_CACHE=$folder/routes.php APP_EVENTS_CACHE=$folder/events.php
 php artisan optimize --quiet --except=views
@@ -25,6 +27,7 @@ fi
 cat >"$folder/fpm.conf" <<CONF
 [global]
 error_log = $folder/fpm.log
+pid = $folder/fpm.pid
 daemonize = no
 [$pool]
 user = $(id -un)

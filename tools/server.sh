@@ -11,12 +11,15 @@ server_start() {
     # A session of its own, so that all of it ends together.
     setsid tools/serve.sh "$port" "$folder" >>"$folder/server.log" 2>&1 8>&- &
     server_pid=$!
+    server_wait "$port" "$folder/server.log"
+}
+
+server_wait() {
     for _ in $(seq 1 200); do
-        server_answers "$port" && return 0
-        kill -0 "$server_pid" 2>/dev/null || break
+        server_answers "$1" && return 0
         sleep 0.1
     done
-    echo "The server does not answer; see $folder/server.log" >&2
+    echo "The server does not answer; see $2" >&2
     return 1
 }
 

@@ -97,4 +97,8 @@ setup_env() {
     mv .env.new .env
 }
 
+env_set() {
+    [ "$(env_value "$1")" = "$2" ] || { sed "s|^$1=.*|$1=$2|" .env >.env.new && chmod 600 .env.new && mv .env.new .env; }
+}
+
 env_value() { sed -n "s/^$1=//p" .env | tail -n 1; }

@@ -6,14 +6,13 @@ namespace App\Actions;
 
 use App\Models\KitItem;
 use App\Models\User;
-use App\Queries\BenchOfPainter;
 use Core\Kit\Item;
 use Illuminate\Support\Facades\DB;
 
 /** Puts things into the kit of a painter's team; designs are timed anew with them at hand. */
 final readonly class AddThing
 {
-    public function __construct(private BenchOfPainter $benchOfPainter, private ReplanDesigns $replanDesigns) {}
+    public function __construct(private ReplanDesigns $replanDesigns) {}
 
     public function __invoke(User $painter, Item ...$items): void
     {
@@ -21,7 +20,7 @@ final readonly class AddThing
             foreach ($items as $item) {
                 KitItem::query()->create(['team_id' => $painter->team_id, ...KitItem::columnsOf($item)]);
             }
-            ($this->replanDesigns)(($this->benchOfPainter)($painter), $painter->team_id);
+            ($this->replanDesigns)($painter->team_id);
         });
     }
 }

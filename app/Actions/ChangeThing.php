@@ -6,7 +6,6 @@ namespace App\Actions;
 
 use App\Models\KitItem;
 use App\Models\User;
-use App\Queries\BenchOfPainter;
 use Core\Kit\Item;
 use Core\Kit\Replacement;
 use Illuminate\Support\Facades\DB;
@@ -15,7 +14,6 @@ use Illuminate\Support\Facades\DB;
 final readonly class ChangeThing
 {
     public function __construct(
-        private BenchOfPainter $benchOfPainter,
         private ReplaceInDesigns $replaceInDesigns,
         private ReplanDesigns $replanDesigns,
     ) {}
@@ -26,7 +24,7 @@ final readonly class ChangeThing
             $old = $thing->toCore();
             $thing->update(KitItem::columnsOf($item));
             ($this->replaceInDesigns)($painter->team_id, new Replacement($old, $item));
-            ($this->replanDesigns)(($this->benchOfPainter)($painter), $painter->team_id);
+            ($this->replanDesigns)($painter->team_id);
         });
     }
 }

@@ -6,7 +6,6 @@ namespace App\Actions;
 
 use App\Models\BenchTime;
 use App\Models\User;
-use App\Queries\BenchOfPainter;
 use Core\Kit\BenchAction;
 use Core\Pace\MiddleOf;
 use Core\Units\Duration;
@@ -15,7 +14,7 @@ use Illuminate\Support\Facades\DB;
 /** Keeps how long a painter's hands take for one thing, and times the team's designs with it. */
 final readonly class KeepHandTime
 {
-    public function __construct(private BenchOfPainter $benchOfPainter, private ReplanDesigns $replanDesigns) {}
+    public function __construct(private ReplanDesigns $replanDesigns) {}
 
     /** @param  list<Duration>  $repetitions  of the drill; none to go back to the starting value */
     public function __invoke(User $painter, BenchAction $action, array $repetitions): void
@@ -30,7 +29,7 @@ final readonly class KeepHandTime
                     'repetitions' => count($repetitions),
                 ]);
             }
-            ($this->replanDesigns)(($this->benchOfPainter)($painter), $painter->team_id);
+            ($this->replanDesigns)($painter->team_id);
         });
     }
 }

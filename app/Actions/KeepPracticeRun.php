@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\Design;
+use App\Jobs\LearnDesign;
 use App\Models\PracticeRun;
 use App\Models\User;
 use App\Queries\PracticeTarget;
@@ -17,8 +17,6 @@ use Illuminate\Support\Facades\DB;
 /** Keeps one repetition on the practice board, once; the pace of its design learns from it. */
 final readonly class KeepPracticeRun
 {
-    public function __construct(private LearnPaces $learnPaces) {}
-
     public function __invoke(User $painter, string $id, PracticeTarget $target, Duration $spent, bool $isInterrupted): void
     {
         DB::transaction(function () use ($painter, $id, $target, $spent, $isInterrupted): void {
@@ -33,7 +31,7 @@ final readonly class KeepPracticeRun
                 'at_ms' => now()->getTimestampMs(),
                 'interrupted' => $isInterrupted,
             ]);
-            $this->learn($target->design);
+            $this->learn($target->design?->id);
         });
     }
 
@@ -43,14 +41,14 @@ final readonly class KeepPracticeRun
         DB::transaction(function () use ($painter, $id): void {
             $run = PracticeRun::query()->where('user_id', $painter->id)->findOrFail($id);
             $run->delete();
-            $this->learn($run->design_id === null ? null : Design::query()->with(['steps', 'plan'])->find($run->design_id));
+            $this->learn($run->design_id);
         });
     }
 
-    private function learn(?Design $design): void
+    private function learn(?string $designId): void
     {
-        if ($design !== null) {
-            $this->learnPaces->ofDesign($design);
+        if ($designId !== null) {
+            LearnDesign::dispatch($designId);
         }
     }
 }

@@ -11,8 +11,7 @@ use App\Queries\GoingOnOfDay;
 use Core\Surface\GoingOn;
 
 /**
- * Learns from a closed day how soon a painter goes on over wet paint without having to mend it. Runs inside the caller's
- * transaction.
+ * Learns from a closed day how soon a painter goes on over wet paint without having to mend it.
  */
 final readonly class LearnDrying
 {

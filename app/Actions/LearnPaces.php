@@ -8,7 +8,6 @@ use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\Face;
 use App\Models\PaceFit;
-use App\Models\User;
 use App\Queries\BenchOfPainter;
 use App\Queries\RunsOfDesign;
 use Core\Design\ChangeoverMatrix;
@@ -20,10 +19,11 @@ use Core\Pace\Pace;
 use Core\Pace\Run;
 use Core\Pace\TeamPaces;
 use Core\Units\Duration;
+use Illuminate\Support\Facades\DB;
 
 /**
  * Learns how long the steps and versions of designs really take: each painter's own pace, and the team's, from which a new
- * painter starts. Runs inside the caller's transaction.
+ * painter starts.
  *
  * @phpstan-import-type Runs from RunsOfDesign
  */
@@ -31,19 +31,31 @@ final readonly class LearnPaces
 {
     public function __construct(private BenchOfPainter $benchOfPainter, private RunsOfDesign $runsOfDesign, private PlanDesign $planDesign, private LearnDrying $learnDrying) {}
 
-    /** From a day whose line is closed; the designs painted on it are timed anew with it. */
-    public function __invoke(User $painter, EventDay $day): void
+    /**
+     * From a day whose line is closed; the designs painted on it are timed anew with it, one after the other, so that nobody
+     * who edits one waits for all.
+     *
+     * @param  (callable(int, int): mixed)|null  $progress  told how many of how many designs are done
+     */
+    public function __invoke(EventDay $day, ?callable $progress = null): void
     {
-        $ids = Face::query()->where('event_day_id', $day->id)->distinct()->pluck('design_id')->all();
-        $bench = ($this->benchOfPainter)($painter);
-        $designs = Design::query()->with('steps')->whereIn('id', $ids)->where('team_id', $day->team_id)->orderBy('id')->lockForUpdate()->get();
-        ($this->learnDrying)($day, $designs);
-        foreach ($designs as $design) {
-            $this->ofDesign($design);
-            ($this->planDesign)($bench, $design, $design->toCore());
+        /** @var list<string> $ids */
+        $ids = Face::query()->where('event_day_id', $day->id)->distinct()->orderBy('design_id')->pluck('design_id')->all();
+        ($this->learnDrying)($day, Design::query()->with('steps')->whereIn('id', $ids)->where('team_id', $day->team_id)->lazy());
+        $bench = $this->benchOfPainter->ofTeam($day->team_id);
+        foreach ($ids as $at => $id) {
+            $progress === null ? null : $progress($at, count($ids));
+            DB::transaction(function () use ($bench, $id): void {
+                $design = Design::query()->with(['steps', 'plan'])->lockForUpdate()->find($id);
+                if ($design !== null) {
+                    $this->ofDesign($design);
+                    ($this->planDesign)($bench, $design, $design->toCore());
+                }
+            }, attempts: 3);
         }
     }
 
+    /** Runs inside the caller's transaction. */
     public function ofDesign(Design $design): void
     {
         $runs = ($this->runsOfDesign)($design);

@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\Design;
 use App\Models\DesignRung;
 use App\Models\MenuItem;
+use App\Queries\BenchOfPainter;
 use App\Queries\PacesOfDesign;
 use App\Queries\PainterBench;
 use Core\Design\Design as CoreDesign;
@@ -16,15 +17,15 @@ use Core\Ladder\Rung;
 use Core\Order\Circumstances;
 
 /**
- * Gives a design the plan that faces seated from now on get, by the team's pace, and where it stands on a menu the plans of
- * its named rungs, which the chair falls back to. Runs inside the caller's transaction.
+ * Gives a design the plan that faces seated from now on get, by the team's pace and bench whoever acts, and where it stands on a
+ * menu the plans of its named rungs, which the chair falls back to. Runs inside the caller's transaction.
  */
 final readonly class PlanDesign
 {
     /** A save must not wait for the ladder of a design that has a hundred versions. */
     private const SECONDS = 1.5;
 
-    public function __construct(private PacesOfDesign $pacesOfDesign, private WritePlan $writePlan) {}
+    public function __construct(private PacesOfDesign $pacesOfDesign, private WritePlan $writePlan, private BenchOfPainter $benchOfPainter) {}
 
     public function __invoke(PainterBench $bench, Design $design, CoreDesign $content): void
     {
@@ -45,6 +46,9 @@ final readonly class PlanDesign
 
     private function circumstances(PainterBench $bench, Design $design): Circumstances
     {
+        // A plan does not belong to whoever touched it last.
+        $bench = $bench->painterId === null ? $bench : $this->benchOfPainter->ofTeam($design->team_id);
+
         return $bench->circumstances($bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, null)));
     }
 

@@ -9,13 +9,12 @@ use App\Models\KitItem;
 use App\Models\KitRemoval;
 use App\Models\Step;
 use App\Models\User;
-use App\Queries\BenchOfPainter;
 use Illuminate\Support\Facades\DB;
 
 /** Takes a removal back: the thing is there again, and the steps that nobody changed since use it again. */
 final readonly class PutThingBack
 {
-    public function __construct(private BenchOfPainter $benchOfPainter, private ReplanDesigns $replanDesigns) {}
+    public function __construct(private ReplanDesigns $replanDesigns) {}
 
     public function __invoke(User $painter, KitRemoval $removal): void
     {
@@ -29,7 +28,7 @@ final readonly class PutThingBack
                 }
             }
             $removal->delete();
-            ($this->replanDesigns)(($this->benchOfPainter)($painter), $painter->team_id);
+            ($this->replanDesigns)($painter->team_id);
         });
     }
 }

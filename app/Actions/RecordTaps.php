@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Http\Resources\TapFate;
 use App\Http\Resources\TapOutcome;
+use App\Jobs\LearnFromDay;
 use App\Models\EventDay;
 use App\Models\Ticket;
 use App\Models\User;
@@ -20,7 +21,7 @@ use Illuminate\Support\Facades\DB;
 /** Keeps a batch of taps for good, each once, and says what became of every one. */
 final readonly class RecordTaps
 {
-    public function __construct(private StoryOfDay $storyOfDay, private WriteLogbook $writeLogbook, private KeepStory $keepStory, private LearnPaces $learnPaces) {}
+    public function __construct(private StoryOfDay $storyOfDay, private WriteLogbook $writeLogbook, private KeepStory $keepStory) {}
 
     /**
      * All or nothing: the batch is kept in one transaction, with the day locked so that numbers are given out once.
@@ -55,7 +56,7 @@ final readonly class RecordTaps
                 ($this->keepStory)($day, $story);
             }
             if (in_array(EventKind::Closed, array_column($kept, 'kind'), true)) {
-                ($this->learnPaces)($painter, $day);
+                LearnFromDay::dispatch($day->id);
             }
 
             return [$outcomes, $story];

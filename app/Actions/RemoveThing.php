@@ -8,7 +8,6 @@ use App\Exceptions\ThingInUse;
 use App\Models\KitItem;
 use App\Models\KitRemoval;
 use App\Models\User;
-use App\Queries\BenchOfPainter;
 use App\Queries\UsesOfThing;
 use Core\Kit\Replacement;
 use Illuminate\Support\Facades\DB;
@@ -17,7 +16,6 @@ use Illuminate\Support\Facades\DB;
 final readonly class RemoveThing
 {
     public function __construct(
-        private BenchOfPainter $benchOfPainter,
         private UsesOfThing $usesOfThing,
         private ReplaceInDesigns $replaceInDesigns,
         private ReplanDesigns $replanDesigns,
@@ -47,7 +45,7 @@ final readonly class RemoveThing
                 'steps' => $steps,
             ]);
             $thing->delete();
-            ($this->replanDesigns)(($this->benchOfPainter)($painter), $painter->team_id);
+            ($this->replanDesigns)($painter->team_id);
 
             return $removal;
         });

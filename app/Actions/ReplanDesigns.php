@@ -5,15 +5,16 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Design;
-use App\Queries\PainterBench;
+use App\Queries\BenchOfPainter;
 
 /** Times all of a team's designs anew, after its kit or a painter's hands changed. Runs inside the caller's transaction. */
 final readonly class ReplanDesigns
 {
-    public function __construct(private PlanDesign $planDesign) {}
+    public function __construct(private PlanDesign $planDesign, private BenchOfPainter $benchOfPainter) {}
 
-    public function __invoke(PainterBench $bench, string $teamId): void
+    public function __invoke(string $teamId): void
     {
+        $bench = $this->benchOfPainter->ofTeam($teamId);
         foreach (Design::query()->with('steps')->where('team_id', $teamId)->orderBy('id')->lockForUpdate()->get() as $design) {
             ($this->planDesign)($bench, $design, $design->toCore());
         }

@@ -48,7 +48,13 @@ final readonly class WriteLogbook
             'version' => self::version($steps[$ticket->id]),
             'interrupted' => in_array(true, array_column($steps[$ticket->id], 'interrupted'), true),
         ], array_values($ended)));
-        FaceStep::query()->insert(array_merge(...array_values($steps)));
+        FaceStep::query()->insert(array_merge(...array_map(static fn (Ticket $ticket): array => array_map(static fn (array $step): array => [
+            ...$step,
+            'design_id' => $ticket->design,
+            'painter_id' => $painters[$ticket->id] ?? '',
+            'ended_ms' => (int) $ticket->endedAt?->epochMilliseconds,
+            'tells' => $ticket->status === TicketStatus::Finished && $step['status'] === StepStatus::Done->value,
+        ], $steps[$ticket->id]), array_values($ended))));
     }
 
     private static function belongsInLogbook(Ticket $ticket): bool

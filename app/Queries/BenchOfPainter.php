@@ -11,6 +11,7 @@ use App\Models\User;
 use Core\Kit\BenchTimes;
 use Core\Kit\Kit;
 use Core\Units\Duration;
+use Illuminate\Database\Eloquent\Collection;
 
 /** The bench of a painter: the kit of the team and the times of the painter's own hands. */
 final readonly class BenchOfPainter
@@ -20,10 +21,14 @@ final readonly class BenchOfPainter
         return new PainterBench($this->kit($painter->team_id), $this->times($painter), $this->ways($painter), $painter->id);
     }
 
-    /** A team's own, before any of its painters has timed a hand. */
+    /** A team's own, by which its plans are made whoever acts: the middle of its painters' hands, and the ways of its first painter. */
     public function ofTeam(string $teamId): PainterBench
     {
-        return new PainterBench($this->kit($teamId), BenchTimes::starting(), new PainterWays);
+        $painters = User::query()->where('team_id', $teamId)->orderBy('id')->pluck('id')->all();
+        $hands = BenchTime::query()->whereIn('user_id', $painters)->get()->groupBy(static fn (BenchTime $time): string => $time->action->value);
+        $middle = $hands->map(static fn (Collection $times): Duration => Duration::ofMilliseconds((int) $times->median('time_ms')));
+
+        return new PainterBench($this->kit($teamId), new BenchTimes($middle->all()), PainterWays::query()->whereKey($painters[0] ?? '')->first() ?? new PainterWays);
     }
 
     public function ways(User $painter): PainterWays

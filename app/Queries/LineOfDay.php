@@ -8,12 +8,14 @@ use App\Http\Resources\AskedDesign;
 use App\Http\Resources\ChairState;
 use App\Http\Resources\DaySummary;
 use App\Http\Resources\EndedChild;
+use App\Http\Resources\LearningShown;
 use App\Http\Resources\LineBoard;
 use App\Http\Resources\LineStory;
 use App\Http\Resources\MenuOffer;
 use App\Http\Resources\SeatedChild;
 use App\Http\Resources\StepProgress;
 use App\Http\Resources\WaitingChild;
+use App\Jobs\LearnFromDay;
 use App\Models\EventDay;
 use Core\Line\CallTime;
 use Core\Line\Defaults;
@@ -37,11 +39,13 @@ final readonly class LineOfDay
         $story = ($story ?? ($this->storyOfDay)($day))->forgetting(Defaults::ENDED_SHOWN);
         $designs = ($this->designs)($day, array_values(array_unique(array_column($story->line->tickets, 'design'))));
 
-        return self::board($story, $this->days->summary($day), $designs, Instant::ofEpochMilliseconds(now()->getTimestampMs()));
+        $learning = LearnFromDay::progress($day->id);
+
+        return self::board($story, $this->days->summary($day), $designs, Instant::ofEpochMilliseconds(now()->getTimestampMs()), $learning === null ? null : new LearningShown(...$learning));
     }
 
     /** @param  array<string, DesignOnDay>  $designs  by id, at least those that are on the menu or asked for */
-    public static function board(Story $story, DaySummary $day, array $designs, Instant $now): LineBoard
+    public static function board(Story $story, DaySummary $day, array $designs, Instant $now, ?LearningShown $learning = null): LineBoard
     {
         $line = $story->line;
         $turnaround = Duration::ofMilliseconds($day->turnaroundMs);
@@ -65,6 +69,7 @@ final readonly class LineOfDay
             $forecast->nextNameCalledAt()->epochMilliseconds,
             $forecast->clearAt()->epochMilliseconds,
             $forecast->facesUntil($closes, self::meanOf($menu), $turnaround),
+            $learning,
             array_values(array_map(static fn (DesignOnDay $design) => new AskedDesign($design->id, $design->name, $design->planId, $design->planned->milliseconds), $designs)),
             LineStory::of($story),
         );

@@ -7,15 +7,18 @@ namespace App\Queries;
 use App\Models\Design;
 use App\Models\PracticeRun;
 use Core\Design\StepValues;
-use Core\Line\StepStatus;
 use Core\Line\TicketStatus;
+use Core\Pace\Defaults;
 use Core\Pace\Run;
 use Core\Units\Duration;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /**
- * All that was ever logged of a design, on faces and on the practice board, by what was painted and by painter.
+ * What was logged of a design, on faces and on the practice board, by what was painted and by painter: the newest of each.
  *
+ * @phpstan-type Row \stdClass&object{way: string, painter_id: string|null, spent_ms: int, at_ms: int, interrupted: int, before: int}
+ * @phpstan-type FaceRow \stdClass&object{way: string, painter_id: string|null, spent_ms: int, at_ms: int, interrupted: int, before: int, planned_ms: int}
  * @phpstan-type Runs array{
  *     steps: array<string, array<string, list<Run>>>, faces: array<string, array<string, list<Run>>>, planned: array<string, Duration>
  * }
@@ -24,6 +27,9 @@ final readonly class RunsOfDesign
 {
     /** Whose taps came from nobody that is still here. */
     public const UNKNOWN = '';
+
+    /** Twice as many as count, for some of them were interrupted and say nothing. */
+    private const READ = 2 * Defaults::MOST_RUNS;
 
     /** @return Runs by way of the step, or version of the face, and by painter; planned by version */
     public function __invoke(Design $design): array
@@ -41,29 +47,45 @@ final readonly class RunsOfDesign
         ];
     }
 
-    /** @return list<\stdClass&object{way: string, painter_id: string|null, spent_ms: int, at_ms: int, interrupted: int}> */
+    /** @return list<Row> */
     private function steps(Design $design): array
     {
-        /** @var list<\stdClass&object{way: string, painter_id: string|null, spent_ms: int, at_ms: int, interrupted: int}> $rows */
-        $rows = DB::table('face_steps')->join('faces', 'faces.ticket_id', '=', 'face_steps.face_id')
-            ->where('faces.team_id', $design->team_id)->where('faces.design_id', $design->id)
-            ->where('faces.outcome', TicketStatus::Finished->value)->where('face_steps.status', StepStatus::Done->value)
-            ->get(['face_steps.way', 'faces.painter_id', 'face_steps.own_ms as spent_ms', 'faces.ended_ms as at_ms', 'face_steps.interrupted'])
-            ->all();
+        $told = DB::table('face_steps')->where('design_id', $design->id)->where('tells', true);
+
+        return $this->newest($told, 'way', ['way', 'painter_id', 'own_ms as spent_ms', 'ended_ms as at_ms', 'interrupted']);
+    }
+
+    /** @return list<FaceRow> */
+    private function faces(Design $design): array
+    {
+        $told = DB::table('faces')->where('design_id', $design->id)->where('outcome', TicketStatus::Finished->value)->where('version', '<>', '');
+        /** @var list<FaceRow> $rows */
+        $rows = $this->newest($told, 'version', ['version as way', 'painter_id', 'painted_ms as spent_ms', 'ended_ms as at_ms', 'interrupted', 'planned_ms']);
 
         return $rows;
     }
 
-    /** @return list<\stdClass&object{way: string, painter_id: string|null, spent_ms: int, at_ms: int, interrupted: int, planned_ms: int}> */
-    private function faces(Design $design): array
+    /**
+     * The newest rows of each thing by each painter, the oldest of them first; each knows how many came before it, of which the first one's are not read.
+     *
+     * @param  list<string>  $columns
+     * @return list<Row>
+     */
+    private function newest(Builder $told, string $thing, array $columns): array
     {
-        /** @var list<\stdClass&object{way: string, painter_id: string|null, spent_ms: int, at_ms: int, interrupted: int, planned_ms: int}> $rows */
-        $rows = DB::table('faces')
-            ->where('team_id', $design->team_id)->where('design_id', $design->id)
-            ->where('outcome', TicketStatus::Finished->value)->where('version', '<>', '')
-            ->orderBy('ended_ms')
-            ->get(['version as way', 'painter_id', 'painted_ms as spent_ms', 'ended_ms as at_ms', 'interrupted', 'planned_ms'])
-            ->all();
+        /** @var list<\stdClass&object{thing: string, painter_id: string|null, runs: int}> $groups */
+        $groups = $told->clone()->groupBy($thing, 'painter_id')->selectRaw("{$thing} as thing, painter_id, count(*) as runs")->get()->all();
+        $rows = [];
+        foreach ($groups as $group) {
+            $of = $told->clone()->where($thing, $group->thing)->where('painter_id', $group->painter_id);
+            /** @var list<Row> $newest */
+            $newest = $of->orderByDesc('ended_ms')->limit(self::READ)->get($columns)->reverse()->values()->all();
+            foreach ($newest as $at => $row) {
+                $row->before = $group->runs - count($newest) + $at;
+                $row->painter_id = $row->painter_id === '' ? null : $row->painter_id;
+                $rows[] = $row;
+            }
+        }
 
         return $rows;
     }
@@ -96,16 +118,19 @@ final readonly class RunsOfDesign
     }
 
     /**
-     * @param  list<\stdClass&object{way: string, painter_id: string|null, spent_ms: int, at_ms: int, interrupted: int}>  $rows
+     * @param  list<\stdClass&object{way: string, painter_id: string|null, spent_ms: int, at_ms: int, interrupted: int, before?: int}>  $rows
      * @return array<string, array<string, list<Run>>>
      */
     private static function runs(array $rows): array
     {
         usort($rows, static fn (object $one, object $other): int => $one->at_ms <=> $other->at_ms);
-        $runs = [];
+        $runs = $before = [];
+        foreach ($rows as $row) {
+            $before[$row->way][$row->painter_id ?? self::UNKNOWN] ??= $row->before ?? null;
+        }
         foreach ($rows as $row) {
             $painter = $row->painter_id ?? self::UNKNOWN;
-            $nth = 1 + count($runs[$row->way][$painter] ?? []);
+            $nth = 1 + ($before[$row->way][$painter] ?? 0) + count($runs[$row->way][$painter] ?? []);
             // Rows of the practice board are the only ones that can name a drill.
             $runs[$row->way][$painter][] = new Run($row->spent_ms, $nth, property_exists($row, 'drill'), $row->interrupted === 1);
         }

@@ -156,7 +156,7 @@ final class DemoLine
         app(WriteLogbook::class)($this->day, $story->line, array_keys($story->line->tickets));
         app(KeepStory::class)($this->day, $story->forgetting(Defaults::ENDED_SHOWN));
         if (in_array(EventKind::Closed->value, array_column($this->events, 'kind'), true)) {
-            app(LearnPaces::class)($this->painters[0], $this->day);
+            app(LearnPaces::class)($this->day);
         }
     }
 }

@@ -28,6 +28,7 @@ final readonly class LineBoard extends Resource
         public int $nextNameCalledAt,
         public int $clearAt,
         public int $moreFaces,
+        public ?LearningShown $learning,
         public array $designs,
         public LineStory $story,
     ) {}

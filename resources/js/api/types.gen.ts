@@ -244,6 +244,11 @@ export interface LadderSheet {
   trouble: string | null;
 }
 
+export interface LearningShown {
+  done: number;
+  total: number;
+}
+
 export interface LineBoard {
   day: DaySummary;
   now: number;
@@ -257,6 +262,7 @@ export interface LineBoard {
   nextNameCalledAt: number;
   clearAt: number;
   moreFaces: number;
+  learning: LearningShown | null;
   designs: AskedDesign[];
   story: LineStory;
 }

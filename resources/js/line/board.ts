@@ -67,6 +67,7 @@ export function boardOf(told: LineBoard, line: FoldedLine, now: number): LineBoa
     nextNameCalledAt: forecast.nextNameCalledAt(),
     clearAt: forecast.clearAt(),
     moreFaces: forecast.facesUntil(day.closesAt, meanMs),
+    learning: told.learning,
     designs: told.designs,
     story: told.story,
   };

@@ -36,7 +36,11 @@
     <p class="text-lg">
       <strong>{board.isOpen ? 'The line is open' : 'The line is closed'}</strong><br />
       <span class="text-soft">
-        {board.finishedCount} painted, {board.waiting.length} waiting, clear about {time(board.clearAt)}
+        {board.finishedCount} painted, {board.waiting.length} waiting, clear about {time(
+          board.clearAt,
+        )}{board.learning === null
+          ? ''
+          : `. Learning from the day: ${board.learning.done} of ${board.learning.total} designs`}
       </span>
     </p>
     <button

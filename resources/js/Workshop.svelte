@@ -7,10 +7,12 @@
   import type { SessionState } from './api/types.gen';
   import Header from './Header.svelte';
   import Notices from './Notices.svelte';
+  import { sendUnsaved } from './rooms/bench/unsaved';
   import SignIn from './rooms/signin/SignIn.svelte';
   import Loading from './ui/Loading.svelte';
   import Trouble from './ui/Trouble.svelte';
 
+  const ASK_AGAIN_MS = 4_000;
   const queryClient = useQueryClient();
   const session = createQuery(() => ({
     queryKey: ['session'],
@@ -27,6 +29,26 @@
 
   const send = () => void outbox.send();
   $effect(() => reach.onFound(send));
+
+  // Designs that were edited out of reach are sent as soon as somebody is signed in and the server is there.
+  $effect(() => {
+    if (teamId === null) {
+      return;
+    }
+    void sendUnsaved();
+
+    return reach.onFound(() => void sendUnsaved());
+  });
+
+  // Not every screen asks the server by itself; while it is away one question is asked again and again.
+  $effect(() => {
+    if (!reach.away) {
+      return;
+    }
+    const asking = setInterval(() => void api.get('session').catch(() => undefined), ASK_AGAIN_MS);
+
+    return () => clearInterval(asking);
+  });
 </script>
 
 <svelte:window ononline={send} />

@@ -105,7 +105,11 @@ function learnTime(answer: unknown, askedAt: number): void {
 
 /** Hands over each line of an answer as it comes; `signal` ends it. */
 async function lines(path: string, take: (line: string) => void, signal: AbortSignal): Promise<void> {
-  const response = await fetch(`/api/${path}`, { credentials: 'same-origin', signal });
+  const response = await fetch(`/api/${path}`, { credentials: 'same-origin', signal }).catch(
+    (error: unknown) => {
+      throw signal.aborted ? error : new Unreachable();
+    },
+  );
   if (!response.ok || response.body === null) {
     throw await refusalFrom(response);
   }

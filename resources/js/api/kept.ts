@@ -20,18 +20,35 @@ export interface TapStore {
   dropTaps(ids: string[]): Promise<void>;
 }
 
+/** A design as it stands on a bench, while the server has not taken it. */
+export interface UnsavedDesign<Draft> {
+  designId: string;
+  /** The server's, that it was begun from. */
+  revision: number;
+  draft: Draft;
+}
+
 interface Shape extends DBSchema {
   answers: { key: string; value: { path: string; body: unknown } };
+  unsaved: { key: string; value: UnsavedDesign<unknown> };
   taps: { key: string; value: KeptTap };
 }
 
 let opened: Promise<IDBPDatabase<Shape>> | undefined;
 
-function database(): Promise<IDBPDatabase<Shape>> {
-  opened ??= openDB<Shape>('inch-timer', 1, {
-    upgrade(db) {
-      db.createObjectStore('answers', { keyPath: 'path' });
-      db.createObjectStore('taps', { keyPath: 'id' });
+async function database(): Promise<IDBPDatabase<Shape>> {
+  opened ??= openDB<Shape>('inch-timer', 2, {
+    upgrade(db, version) {
+      if (version < 1) {
+        db.createObjectStore('answers', { keyPath: 'path' });
+        db.createObjectStore('taps', { keyPath: 'id' });
+      }
+      db.createObjectStore('unsaved', { keyPath: 'designId' });
+    },
+    // An older page in another window would hold up a newer one for ever.
+    blocking(_current, _blocked, event) {
+      (event.target as IDBDatabase).close();
+      opened = undefined;
     },
   });
 
@@ -61,6 +78,24 @@ export const kept = {
   async forgetAnswers(): Promise<void> {
     await database()
       .then((db) => db.clear('answers'))
+      .catch(() => undefined);
+  },
+
+  async unsaved(): Promise<UnsavedDesign<unknown>[]> {
+    return database()
+      .then((db) => db.getAll('unsaved'))
+      .catch(() => []);
+  },
+
+  async keepUnsaved(design: UnsavedDesign<unknown>): Promise<void> {
+    await database()
+      .then((db) => db.put('unsaved', design))
+      .catch(() => undefined);
+  },
+
+  async dropUnsaved(designId: string): Promise<void> {
+    await database()
+      .then((db) => db.delete('unsaved', designId))
       .catch(() => undefined);
   },
 

@@ -8,6 +8,7 @@
   import Loading from '../../ui/Loading.svelte';
   import Trouble from '../../ui/Trouble.svelte';
   import { Bench } from './bench.svelte';
+  import { unsavedOf } from './unsaved';
   import Workbench from './Workbench.svelte';
 
   const queryClient = useQueryClient();
@@ -28,11 +29,22 @@
       : untrack(() => new Bench(loaded, () => void queryClient.invalidateQueries({ queryKey: ['designs'] })));
   });
 
-  reach.onFound(() => {
-    if (bench?.saving === 'away') {
-      void bench.save();
+  $effect(() => {
+    const opened = bench;
+    if (opened !== undefined) {
+      void untrack(() => unsavedOf(opened.sheet.id)).then((unsaved) =>
+        unsaved === undefined ? undefined : opened.takeUp(unsaved),
+      );
     }
   });
+
+  $effect(() =>
+    reach.onFound(() => {
+      if (bench?.saving === 'away') {
+        void bench.save();
+      }
+    }),
+  );
 </script>
 
 {#if bench !== undefined}

@@ -1,4 +1,5 @@
 import { api, Refusal, Unreachable } from '../../api/client';
+import { kept, type UnsavedDesign } from '../../api/kept';
 import type {
   DesignSheet,
   FaceSize,
@@ -36,6 +37,12 @@ export interface Draft {
   silences: SilencedRule[];
   rungs: RungWish[];
   steps: DraftStep[];
+}
+
+/** Where a design is kept until the server has it. */
+export interface UnsavedStore {
+  keepUnsaved(design: UnsavedDesign<Draft>): Promise<void>;
+  dropUnsaved(designId: string): Promise<void>;
 }
 
 /** Whom the design is tried on. */
@@ -134,10 +141,24 @@ export class Bench {
   constructor(
     sheet: DesignSheet,
     private readonly saved: (sheet: DesignSheet) => void,
+    private readonly unsaved: UnsavedStore = kept,
   ) {
     this.sheet = sheet;
     this.draft = draftOf(sheet);
     this.selectedId = sheet.steps[0]?.id ?? '';
+  }
+
+  /** Goes on with what was edited here while the server was away, or this page was closed. */
+  async takeUp({ revision, draft }: UnsavedDesign<Draft>): Promise<void> {
+    this.past = [...this.past, this.draft];
+    this.draft = draft;
+    if (revision === this.sheet.revision) {
+      await this.save();
+
+      return;
+    }
+    this.saving = 'changed elsewhere';
+    this.message = 'This design was changed on another screen meanwhile. What you did is still here.';
   }
 
   /** Shows steps on the face, the last of them as the one under the hand. */
@@ -463,6 +484,7 @@ export class Bench {
     this.draft = draftOf(sheet);
     this.saving = 'saved';
     this.message = '';
+    await this.unsaved.dropUnsaved(sheet.id);
   }
 
   /** Saves this screen's design over what another one saved. */
@@ -485,6 +507,8 @@ export class Bench {
     }
     this.saving = 'saving';
     this.again = false;
+    const { revision, id } = this.sheet;
+    void this.unsaved.keepUnsaved({ designId: id, revision, draft: this.draft });
     try {
       await this.put();
       this.saving = 'saved';
@@ -597,6 +621,7 @@ export class Bench {
     // Typed times come back in their one written form: "40s" becomes 0:40.
     if (this.draft === draft) {
       this.draft = draftOf(this.sheet);
+      await this.unsaved.dropUnsaved(this.sheet.id);
     }
     this.saved(this.sheet);
     await this.refit();

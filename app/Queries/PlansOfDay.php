@@ -21,6 +21,7 @@ use Core\Design\Timeline\SpanKind;
 use Core\Design\TimeSource;
 use Core\Ladder\StopPoint;
 use Core\Ladder\StopPoints;
+use Core\Pace\Pace;
 use Core\Pace\WholeFace;
 use Core\Units\Duration;
 
@@ -40,8 +41,9 @@ final readonly class PlansOfDay
         $plans = FacePlan::query()->whereIn('id', [...$designs, ...$seated, ...$rungs->pluck('plan_id')])->get();
         $names = $rungs->groupBy('plan_id');
         $eightOfTen = [];
+        $paces = $this->pacesOfDesign->ofDesigns(array_values(array_unique(array_map(static fn (FacePlan $plan): string => $plan->design_id, $plans->all()))), $painterId);
         foreach ($plans->groupBy('design_id') as $design => $ofDesign) {
-            $eightOfTen += $this->eightOfTen((string) $design, $ofDesign->all(), $painterId);
+            $eightOfTen += self::eightOfTen($ofDesign->all(), $paces[$design]);
         }
 
         return array_values($plans->map(fn (FacePlan $plan): Plan => $this->plan($plan, $names->get($plan->id)?->all() ?? [], $eightOfTen[$plan->id] ?? null))->all());
@@ -69,19 +71,19 @@ final readonly class PlansOfDay
 
     /**
      * @param  array<FacePlan>  $plans  of one design
+     * @param  array{steps: array<string, StepTime>, faces: array<string, Pace>}  $paces  of that design
      * @return array<string, Duration> by plan, of those that are known
      */
-    private function eightOfTen(string $designId, array $plans, string $painterId): array
+    private static function eightOfTen(array $plans, array $paces): array
     {
-        $faces = $this->pacesOfDesign->ofFaces($designId, $painterId);
-        $times = StepTimes::starting()->knowing(($this->pacesOfDesign)($designId, $painterId));
+        $times = StepTimes::starting()->knowing($paces['steps']);
         $most = [];
         foreach ($plans as $plan) {
             $steps = self::steps($plan);
             $onSkin = array_column(array_filter($plan->content['spans'], static fn (array $span): bool => $span['kind'] === SpanKind::Painting->value), 'lengthMs', 'stepId');
             $rest = array_sum(array_column($plan->content['spans'], 'lengthMs')) - array_sum($onSkin);
             $painting = array_map(static fn (Step $step): StepTime => self::painting($times->of($step), $onSkin[$step->id] ?? 0), $steps);
-            $own = $faces[StepValues::version(array_map(StepValues::way(...), $steps))] ?? null;
+            $own = $paces['faces'][StepValues::version(array_map(StepValues::way(...), $steps))] ?? null;
             $most[$plan->id] = $own?->eightOfTen() ?? WholeFace::eightOfTen($painting, Duration::ofMilliseconds($rest));
         }
 

@@ -33,11 +33,13 @@ final readonly class PracticeOfPainter
         $expected = ($this->facesExpected)($painter->team_id, now()->getTimestampMs());
         $last = $this->lastTimes($painter);
         $next = $designs = [];
-        foreach (Design::query()->with(['steps', 'plan'])->where('team_id', $painter->team_id)->whereNull('archived_at')->whereNotNull('plan_id')->orderBy('name')->get() as $design) {
+        $all = Design::query()->with(['steps', 'plan'])->where('team_id', $painter->team_id)->whereNull('archived_at')->whereNotNull('plan_id')->orderBy('name')->get();
+        $paces = $this->pacesOfDesign->ofDesigns(array_values(array_map(static fn (Design $design): string => $design->id, $all->all())), $painter->id);
+        foreach ($all as $design) {
             $faces = $expected[$design->id] ?? 0.0;
-            $steps = $this->steps($painter, $design, $faces, $last);
+            $steps = $this->steps($design, $paces[$design->id]['stepPaces'], $faces, $last);
             $next = [...$next, ...($faces > 0 ? $steps : [])];
-            $designs[] = $this->whole($painter, $design, $steps, $last);
+            $designs[] = $this->whole($design, $paces[$design->id]['faces'], $steps, $last);
         }
         usort($next, static fn (PracticeItem $one, PracticeItem $other): int => $other->winMs <=> $one->winMs);
         usort($designs, static fn (PracticeItem $one, PracticeItem $other): int => [$other->winMs > 0, $one->name] <=> [$one->winMs > 0, $other->name]);
@@ -46,12 +48,12 @@ final readonly class PracticeOfPainter
     }
 
     /**
+     * @param  array<string, Pace>  $paces  by way
      * @param  array<string, int>  $last
      * @return list<PracticeItem>
      */
-    private function steps(User $painter, Design $design, float $faces, array $last): array
+    private function steps(Design $design, array $paces, float $faces, array $last): array
     {
-        $paces = $this->pacesOfDesign->ofSteps($design->id, $painter->id);
         $times = StepTimes::starting();
 
         return array_map(static function (Step $step) use ($design, $paces, $times, $faces, $last): PracticeItem {
@@ -74,13 +76,14 @@ final readonly class PracticeOfPainter
     }
 
     /**
+     * @param  array<string, Pace>  $paces  by version
      * @param  list<PracticeItem>  $steps
      * @param  array<string, int>  $last
      */
-    private function whole(User $painter, Design $design, array $steps, array $last): PracticeItem
+    private function whole(Design $design, array $paces, array $steps, array $last): PracticeItem
     {
         $version = StepValues::version(array_map(StepValues::way(...), $design->toCore()->steps));
-        $known = $this->pacesOfDesign->ofFaces($design->id, $painter->id)[$version] ?? null;
+        $known = $paces[$version] ?? null;
         $pace = $known ?? Pace::of(Duration::ofMilliseconds($design->plan->total_ms ?? 0), []);
 
         return new PracticeItem(

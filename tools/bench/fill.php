@@ -47,7 +47,7 @@ for ($day = 1; DB::table('faces')->count() < $wanted; $day++) {
         $insert('faces', array_map(static fn (array $row): array => [
             ...$earlier($row, 'seated_ms', 'ended_ms'), 'ticket_id' => $fresh($row['ticket_id']), 'event_day_id' => $dayId,
         ], $faces));
-        $insert('face_steps', array_map(static fn (array $row): array => [...array_diff_key($row, ['id' => 0]), 'face_id' => $fresh($row['face_id'])], $steps));
+        $insert('face_steps', array_map(static fn (array $row): array => [...array_diff_key($earlier($row, 'ended_ms'), ['id' => 0]), 'face_id' => $fresh($row['face_id'])], $steps));
         $insert('chair_events', array_map(static fn (array $row): array => [
             ...array_diff_key($earlier($row, 'at_ms'), ['seq' => 0]),
             'id' => $fresh($row['id']), 'event_day_id' => $dayId, 'ticket_id' => $fresh($row['ticket_id']),

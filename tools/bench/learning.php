@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // Prints as JSON how long it takes to close the line of the bench's day, and how long and how much memory learning from it.
 
+use App\Actions\CopyDesign;
 use App\Actions\LearnPaces;
 use App\Actions\RecordTaps;
 use App\Actions\Tap;
@@ -11,6 +12,7 @@ use App\Jobs\LearnFromDay;
 use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\User;
+use App\Queries\BenchOfPainter;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
@@ -22,7 +24,12 @@ $painter = User::query()->where('email', DemoSeeder::EMAIL)->firstOrFail();
 $day = EventDay::query()->where('name', 'Harbour lantern fair')->orderByDesc('opens_ms')->firstOrFail();
 
 // Faces of forty designs: the day's are shared out among all there are, and among copies of them.
-$designs = Design::query()->whereHas('steps')->pluck('id')->all();
+$bench = app(BenchOfPainter::class)($painter);
+$own = Design::query()->with('steps')->where('team_id', $painter->team_id)->whereHas('steps')->get()->all();
+for ($copies = 0; Design::query()->where('team_id', $painter->team_id)->whereHas('steps')->count() < 40; $copies++) {
+    app(CopyDesign::class)($bench, $own[$copies % count($own)]);
+}
+$designs = Design::query()->where('team_id', $painter->team_id)->whereHas('steps')->pluck('id')->all();
 $faces = DB::table('faces')->where('event_day_id', $day->id)->orderBy('ticket_id')->pluck('ticket_id')->all();
 foreach ($faces as $at => $ticket) {
     $design = $designs[$at % min(40, count($designs))];

@@ -3,6 +3,15 @@
   import { reach } from './api/reach.svelte';
 
   const waiting = $derived(outbox.waiting.length);
+  /** What is thrown away cannot be brought back: it is asked twice. */
+  let isSure = $state(false);
+
+  function throwAway() {
+    if (isSure) {
+      void outbox.throwAwayParked();
+    }
+    isSure = !isSure;
+  }
 </script>
 
 <div aria-live="polite">
@@ -15,8 +24,10 @@
     </p>
   {/if}
   {#if outbox.parked.length > 0}
-    <div class="flex items-start gap-4 border-b-2 border-l-8 border-rust bg-paper px-5 py-2">
-      <p class="grow">
+    <div
+      class="flex flex-wrap items-start gap-x-4 gap-y-2 border-b-2 border-l-8 border-rust bg-paper px-5 py-2"
+    >
+      <p class="grow basis-full sm:basis-0">
         <strong
           >{outbox.parked.length === 1 ? 'One tap' : `${outbox.parked.length} taps`} could not be sent and
           {outbox.parked.length === 1 ? 'is' : 'are'} kept here.</strong
@@ -24,7 +35,9 @@
         {outbox.parked[0]?.parked}
       </p>
       <button type="button" class="key" onclick={() => void outbox.tryAgain()}>Try again</button>
-      <button type="button" class="key" onclick={() => void outbox.throwAwayParked()}>Throw away</button>
+      <button type="button" class="key" onclick={throwAway}
+        >{isSure ? 'Yes, throw away' : 'Throw away'}</button
+      >
     </div>
   {/if}
   {#if outbox.complaints.length > 0}

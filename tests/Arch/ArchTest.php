@@ -42,6 +42,9 @@ arch('queries are invokable')
 arch('models stay behind actions and queries')
     ->expect('App\Models')->not->toUse(['App\Http', 'App\Actions', 'App\Queries']);
 
+arch('jobs wait in the queue once')
+    ->expect('App\Jobs')->toBeFinal()->toImplement(['Illuminate\Contracts\Queue\ShouldQueue', 'Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing']);
+
 arch('resources are plain values')
     ->expect('App\Http\Resources')->classes()->toBeReadonly()->not->toUse('App\Models');
 

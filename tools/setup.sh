@@ -22,7 +22,7 @@ as_root() {
 setup_debian() {
     local missing=() extension loaded PATH=$PATH:/usr/sbin
     loaded=$(php -m)
-    for extension in mysql:pdo_mysql mbstring:mbstring xml:dom intl:intl curl:curl zip:zip; do
+    for extension in mysql:pdo_mysql mbstring:mbstring xml:dom curl:curl zip:zip; do
         grep -qix "${extension#*:}" <<<"$loaded" || missing+=("php8.2-${extension%%:*}")
     done
     command -v mariadbd >/dev/null || missing+=(mariadb-server)
@@ -68,7 +68,7 @@ sum_of() {
 
 setup_packages() {
     mkdir -p storage/run
-    once_for vendor/.sum "$(sum_of composer.json packages)" install_composer_packages
+    once_for vendor/.sum "$(sum_of composer.json)" install_composer_packages
     once_for node_modules/.sum "$(sum_of package.json package-lock.json)" install_npm_packages
     once_for public/build/.sum "$(sum_of resources vite.config.ts svelte.config.js package-lock.json)" build_front_end
 }

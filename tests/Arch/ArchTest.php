@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-arch('the core uses only itself, the clock interface and exact numbers')
+arch('the core uses only itself')
     ->expect('Core')
-    ->toOnlyUse(['Core', 'Psr\Clock', 'Brick\Math', 'Random', 'DomainException', 'SplPriorityQueue', 'InvalidArgumentException', 'Throwable', 'Closure', 'UnitEnum', 'BackedEnum']);
+    ->toOnlyUse(['Core', 'Random', 'DomainException', 'SplPriorityQueue', 'InvalidArgumentException', 'Throwable', 'Closure', 'UnitEnum', 'BackedEnum']);
 
 it('keeps the core final and readonly', function (): void {
     $files = new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2).'/core')), '/\.php$/');

@@ -15,6 +15,12 @@ use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StepListController;
 use App\Http\Controllers\WaysController;
 use App\Http\Middleware\SameTeam;
+use App\Models\Design;
+use App\Models\EventDay;
+use App\Models\Face;
+use App\Models\KitItem;
+use App\Models\PainterWays;
+use App\Models\PracticeRun;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function (): void {
@@ -24,60 +30,69 @@ Route::prefix('api')->group(function (): void {
     Route::middleware(['auth', SameTeam::class])->group(function (): void {
         Route::delete('session', [SessionController::class, 'destroy']);
 
-        Route::get('designs', [DesignController::class, 'index']);
-        Route::post('designs', [DesignController::class, 'store']);
-        Route::get('designs/starting-points', [DesignController::class, 'startingPoints']);
-        Route::post('designs/file', [DesignFileController::class, 'store']);
-        Route::get('designs/{design}', [DesignController::class, 'show']);
-        Route::put('designs/{design}', [DesignController::class, 'update']);
-        Route::delete('designs/{design}', [DesignController::class, 'destroy']);
-        Route::get('designs/{design}/fitted', [DesignController::class, 'fitted']);
-        Route::put('designs/{design}/archived', [DesignController::class, 'archive']);
-        Route::get('designs/{design}/best-order', [OrderController::class, 'best']);
-        Route::get('designs/{design}/schools', [OrderController::class, 'schools']);
-        Route::get('designs/{design}/ladder', [LadderController::class, 'show']);
-        Route::get('designs/{design}/ladder/rung', [LadderController::class, 'rung']);
-        Route::post('designs/{design}/pin-lines', [OrderController::class, 'pin']);
-        Route::post('designs/{design}/copy', [DesignController::class, 'copy']);
-        Route::post('designs/{deletedDesign}/restore', [DesignController::class, 'restore']);
-        Route::get('designs/{design}/file', [DesignFileController::class, 'show']);
-
-        Route::get('kit', [KitController::class, 'show']);
-        Route::post('kit', [KitController::class, 'store']);
-        Route::post('kit/starter', [KitController::class, 'starter']);
-        Route::get('kit/brushes', [KitController::class, 'brushes']);
-        Route::put('kit/hands/{action}', [KitController::class, 'hand']);
-        Route::post('kit/removals/{removal}/undo', [KitController::class, 'putBack']);
-        Route::get('kit/{thing}/uses', [KitController::class, 'uses']);
-        Route::put('kit/{thing}', [KitController::class, 'update']);
-        Route::delete('kit/{thing}', [KitController::class, 'destroy']);
-
-        Route::get('ways', [WaysController::class, 'show']);
-        Route::put('ways/schools', [WaysController::class, 'schools']);
-        Route::put('ways/weather', [WaysController::class, 'weather']);
-        Route::put('ways/timing', [WaysController::class, 'timing']);
-        Route::put('ways/number', [WaysController::class, 'number']);
-        Route::delete('ways/work', [WaysController::class, 'forgetWork']);
-        Route::put('ways/touch-test', [WaysController::class, 'touchTest']);
-        Route::delete('ways/touch-test', [WaysController::class, 'forgetTouchTest']);
-
-        Route::post('step-lists', [StepListController::class, 'store']);
+        // The line is everybody's: whoever takes names, calls or moves.
         Route::get('days', [DayController::class, 'index']);
-        Route::post('days', [DayController::class, 'store']);
-        Route::put('days/{day}', [DayController::class, 'update']);
-        Route::put('days/{day}/menu', [DayController::class, 'menu']);
         Route::get('days/{day}/line', [LineController::class, 'show']);
-        Route::post('days/{day}/faces/{ticket}/ladder', [LadderController::class, 'live']);
         Route::get('days/{day}/plans', [LineController::class, 'plans']);
         Route::post('days/{day}/taps', [LineController::class, 'store']);
-        Route::get('days/{day}/logbook', [LogbookController::class, 'show']);
 
-        Route::get('practice', [PracticeController::class, 'index']);
-        Route::get('practice/board', [PracticeController::class, 'show']);
-        Route::post('practice/runs', [PracticeController::class, 'store']);
-        Route::delete('practice/runs/{run}', [PracticeController::class, 'destroy']);
-
-        Route::get('logbook', [LogbookController::class, 'index']);
+        Route::middleware('can:use,'.EventDay::class)->group(function (): void {
+            Route::post('days', [DayController::class, 'store']);
+            Route::put('days/{day}', [DayController::class, 'update']);
+            Route::put('days/{day}/menu', [DayController::class, 'menu']);
+        });
+        Route::middleware('can:use,'.Design::class)->group(function (): void {
+            Route::get('designs', [DesignController::class, 'index']);
+            Route::post('designs', [DesignController::class, 'store']);
+            Route::get('designs/starting-points', [DesignController::class, 'startingPoints']);
+            Route::post('designs/file', [DesignFileController::class, 'store']);
+            Route::get('designs/{design}', [DesignController::class, 'show']);
+            Route::put('designs/{design}', [DesignController::class, 'update']);
+            Route::delete('designs/{design}', [DesignController::class, 'destroy']);
+            Route::get('designs/{design}/fitted', [DesignController::class, 'fitted']);
+            Route::put('designs/{design}/archived', [DesignController::class, 'archive']);
+            Route::get('designs/{design}/best-order', [OrderController::class, 'best']);
+            Route::get('designs/{design}/schools', [OrderController::class, 'schools']);
+            Route::get('designs/{design}/ladder', [LadderController::class, 'show']);
+            Route::get('designs/{design}/ladder/rung', [LadderController::class, 'rung']);
+            Route::post('designs/{design}/pin-lines', [OrderController::class, 'pin']);
+            Route::post('designs/{design}/copy', [DesignController::class, 'copy']);
+            Route::post('designs/{deletedDesign}/restore', [DesignController::class, 'restore']);
+            Route::get('designs/{design}/file', [DesignFileController::class, 'show']);
+            Route::post('step-lists', [StepListController::class, 'store']);
+            Route::post('days/{day}/faces/{ticket}/ladder', [LadderController::class, 'live']);
+        });
+        Route::middleware('can:use,'.KitItem::class)->group(function (): void {
+            Route::get('kit', [KitController::class, 'show']);
+            Route::post('kit', [KitController::class, 'store']);
+            Route::post('kit/starter', [KitController::class, 'starter']);
+            Route::get('kit/brushes', [KitController::class, 'brushes']);
+            Route::put('kit/hands/{action}', [KitController::class, 'hand']);
+            Route::post('kit/removals/{removal}/undo', [KitController::class, 'putBack']);
+            Route::get('kit/{thing}/uses', [KitController::class, 'uses']);
+            Route::put('kit/{thing}', [KitController::class, 'update']);
+            Route::delete('kit/{thing}', [KitController::class, 'destroy']);
+        });
+        Route::middleware('can:use,'.PainterWays::class)->group(function (): void {
+            Route::get('ways', [WaysController::class, 'show']);
+            Route::put('ways/schools', [WaysController::class, 'schools']);
+            Route::put('ways/weather', [WaysController::class, 'weather']);
+            Route::put('ways/timing', [WaysController::class, 'timing']);
+            Route::put('ways/number', [WaysController::class, 'number']);
+            Route::delete('ways/work', [WaysController::class, 'forgetWork']);
+            Route::put('ways/touch-test', [WaysController::class, 'touchTest']);
+            Route::delete('ways/touch-test', [WaysController::class, 'forgetTouchTest']);
+        });
+        Route::middleware('can:use,'.PracticeRun::class)->group(function (): void {
+            Route::get('practice', [PracticeController::class, 'index']);
+            Route::get('practice/board', [PracticeController::class, 'show']);
+            Route::post('practice/runs', [PracticeController::class, 'store']);
+            Route::delete('practice/runs/{run}', [PracticeController::class, 'destroy']);
+        });
+        Route::middleware('can:use,'.Face::class)->group(function (): void {
+            Route::get('days/{day}/logbook', [LogbookController::class, 'show']);
+            Route::get('logbook', [LogbookController::class, 'index']);
+        });
     });
 
     Route::any('{anything}', static fn () => abort(404))->where('anything', '.*');

@@ -70,7 +70,7 @@ final readonly class RecordTaps
     private function keep(EventDay $day, User $painter, array $taps): array
     {
         $inShape = array_values(array_filter($taps, static fn (Tap|RefusedTap $tap): bool => $tap instanceof Tap));
-        $gate = new TapGate($day, $inShape, now()->getTimestampMs());
+        $gate = new TapGate($day, $painter->role, $inShape, now()->getTimestampMs());
         $kept = [];
         $fates = [];
         foreach ($taps as $index => $tap) {

@@ -8,6 +8,7 @@ use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\FacePlan;
 use Core\Line\EventKind;
+use Core\Team\Role;
 use Illuminate\Support\Facades\DB;
 
 /** Looks at the taps of one batch: does each speak of things that are there, and are this team's? */
@@ -25,6 +26,9 @@ final class TapGate
     /** @var array<string, string> day by event id */
     private array $eventDays = [];
 
+    /** @var array<string, EventKind> by event id */
+    private array $eventKinds = [];
+
     /** @var array<string, true> */
     private array $designs = [];
 
@@ -35,13 +39,16 @@ final class TapGate
     private readonly int $earliestMs;
 
     /** @param  list<Tap>  $taps */
-    public function __construct(private readonly EventDay $day, array $taps, private readonly int $nowMs)
+    public function __construct(private readonly EventDay $day, private readonly Role $role, array $taps, private readonly int $nowMs)
     {
         $ids = static fn (string $field): array => array_values(array_filter(array_column($taps, $field), is_string(...)));
         /** @var array<string, string> $tickets */
         $tickets = DB::table('tickets')->whereIn('id', $ids('ticket'))->pluck('event_day_id', 'id')->all();
         /** @var array<string, string> $events */
         $events = DB::table('chair_events')->whereIn('id', [...$ids('id'), ...$ids('target')])->pluck('event_day_id', 'id')->all();
+        /** @var array<string, string> $kinds */
+        $kinds = $ids('target') === [] ? [] : DB::table('chair_events')->whereIn('id', $ids('target'))->pluck('kind', 'id')->all();
+        $this->eventKinds = array_map(EventKind::from(...), $kinds);
         $first = DB::table('chair_events')->where('event_day_id', $day->id)->min('at_ms');
         $this->earliestMs = min($day->opens_ms, is_numeric($first) ? (int) $first : $day->opens_ms) - self::EARLY_MS;
         $this->ticketDays = $tickets;
@@ -68,6 +75,7 @@ final class TapGate
 
         return match (true) {
             isset($this->eventDays[$tap->id]) => 'The id of this tap is taken. Give each tap a ULID of its own.',
+            ! $this->mayMake($tap) => 'That is for those who paint. Ask one of them.',
             $missing !== null => "The tap “{$tap->kind->value}” does not say its {$missing}.",
             $tap->atMs > $this->nowMs + self::AHEAD_MS => 'This tap lies in the future. Set the clock of the device right.',
             $tap->atMs < $this->earliestMs => 'This tap lies more than a day before the event. Is it the right day?',
@@ -81,10 +89,19 @@ final class TapGate
         };
     }
 
+    /** At the names desk nobody starts or ends a face, nor takes back what was tapped at a chair. */
+    private function mayMake(Tap $tap): bool
+    {
+        $target = $this->eventKinds[(string) $tap->target] ?? null;
+
+        return $this->role->paints() || ($tap->kind->isOfNamesDesk() && ($target === null || $target->isOfNamesDesk()));
+    }
+
     /** Later taps of the batch may speak of this one and of its ticket. */
     public function admit(Tap $tap): void
     {
         $this->eventDays[$tap->id] = $this->day->id;
+        $this->eventKinds[$tap->id] = $tap->kind;
         if ($tap->kind === EventKind::Joined) {
             $this->ticketDays[(string) $tap->ticket] = $this->day->id;
         }

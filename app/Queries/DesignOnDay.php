@@ -20,4 +20,10 @@ final readonly class DesignOnDay
         public Duration $planned,
         public ?MenuOffer $offer,
     ) {}
+
+    /** For those whom the team's money is no business of. */
+    public function withoutPrice(): self
+    {
+        return new self($this->id, $this->name, $this->placement, $this->planId, $this->planned, $this->offer?->withoutPrice());
+    }
 }

@@ -17,6 +17,7 @@ use App\Http\Resources\StepProgress;
 use App\Http\Resources\WaitingChild;
 use App\Jobs\LearnFromDay;
 use App\Models\EventDay;
+use App\Models\User;
 use Core\Line\CallTime;
 use Core\Line\Defaults;
 use Core\Line\Forecast;
@@ -34,11 +35,14 @@ final readonly class LineOfDay
     public function __construct(private StoryOfDay $storyOfDay, private DaysOfTeam $days, private DesignsOnDay $designs) {}
 
     /** @param  Story|null  $story  where it is told already */
-    public function __invoke(EventDay $day, ?Story $story = null): LineBoard
+    public function __invoke(EventDay $day, User $reader, ?Story $story = null): LineBoard
     {
         $story = ($story ?? ($this->storyOfDay)($day))->forgetting(Defaults::ENDED_SHOWN);
         $designs = ($this->designs)($day, array_values(array_unique(array_column($story->line->tickets, 'design'))));
 
+        if (! $reader->role->paints()) {
+            $designs = array_map(static fn (DesignOnDay $design): DesignOnDay => $design->withoutPrice(), $designs);
+        }
         $learning = LearnFromDay::progress($day->id);
 
         return self::board($story, $this->days->summary($day), $designs, Instant::ofEpochMilliseconds(now()->getTimestampMs()), $learning === null ? null : new LearningShown(...$learning));

@@ -9,7 +9,7 @@
   const { session }: { session: SessionState } = $props();
   const queryClient = useQueryClient();
 
-  const rooms = [
+  const allRooms = [
     { name: 'Kit', path: p('/kit') },
     { name: 'Designs', path: p('/designs') },
     { name: 'Events', path: p('/events') },
@@ -17,6 +17,10 @@
     { name: 'Logbook', path: p('/logbook') },
     { name: 'Practice', path: p('/practice') },
   ];
+  /** Whoever does not paint takes names and calls: the days are all there is to do. */
+  const rooms = $derived(
+    session.role === 'helper' ? allRooms.filter(({ name }) => name === 'Events') : allRooms,
+  );
   const isHere = (path: string) => (path === '/' ? route.pathname === '/' : route.pathname.startsWith(path));
 
   async function signOut() {

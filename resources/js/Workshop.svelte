@@ -6,8 +6,10 @@
   import { reach } from './api/reach.svelte';
   import type { SessionState } from './api/types.gen';
   import Header from './Header.svelte';
+  import { provideSession } from './lib/session';
   import Notices from './Notices.svelte';
   import { sendUnsaved } from './rooms/bench/unsaved';
+  import { navigate, route } from './router';
   import SignIn from './rooms/signin/SignIn.svelte';
   import Loading from './ui/Loading.svelte';
   import Trouble from './ui/Trouble.svelte';
@@ -26,6 +28,14 @@
       void outbox.open(teamId, queryClient);
     }
   });
+
+  $effect(() => {
+    if (session.data?.role === 'helper' && !route.pathname.startsWith('/events')) {
+      void navigate('/events');
+    }
+  });
+
+  provideSession(() => session.data);
 
   const send = () => void outbox.send();
   $effect(() => reach.onFound(send));

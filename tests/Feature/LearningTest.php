@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
+use App\Actions\AddPainter;
 use App\Actions\LearnPaces;
 use App\Jobs\LearnDesign;
 use App\Jobs\LearnFromDay;
 use App\Models\Design;
 use App\Models\DesignRung;
 use App\Models\PaceFit;
-use App\Models\User;
 use App\Queries\BenchOfPainter;
 use App\Queries\RunsOfDesign;
 use Core\Kit\BenchAction;
@@ -108,7 +108,7 @@ it('reads them by the index', function (): void {
 });
 
 it('plans for the team, whoever touched a design last', function (): void {
-    $slow = User::query()->create(['team_id' => $this->scene->painter->team_id, 'name' => 'Mara', 'email' => 'mara@example.org', 'password' => 'a long password']);
+    $slow = app(AddPainter::class)($this->scene->painter->team->name, 'Mara', 'mara@example.org', 'a long password');
     $two = $this->scene->design('Seal pup', Paint::step(Scene::ulid(), 40, tool: 'round sponge', name: 'Grey'), Paint::step(Scene::ulid(), 30, tool: 'half sponge', name: 'Nose'));
     $this->actingAs($slow)->putJson('/api/kit/hands/pick_up', ['repetitions' => [21_000, 21_000, 21_000]])->assertOk();
     $this->actingAs($this->scene->painter)->putJson('/api/kit/hands/pick_up', ['repetitions' => [1000, 1000, 1000]])->assertOk();

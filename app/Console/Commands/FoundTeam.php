@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\AddPainter;
+use Core\Team\Role;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Validator;
 
@@ -13,9 +14,10 @@ final class FoundTeam extends Command
     private const BAD_INPUT = 2;
 
     protected $signature = 'inch:team {team : its name; a team of that name takes the painter in} {painter : the name of a painter}
-        {email : what the painter signs in with} {--password= : asked for when not given}';
+        {email : what the painter signs in with} {--password= : asked for when not given}
+        {--role=artist : artist or helper; whoever makes a team owns it}';
 
-    protected $description = 'Make a team with its first painter, or take one more painter into it';
+    protected $description = 'Make a team with its owner, or take one more artist or helper into it';
 
     public function handle(AddPainter $add): int
     {
@@ -23,6 +25,7 @@ final class FoundTeam extends Command
             'team' => $this->argument('team'),
             'painter' => $this->argument('painter'),
             'email' => $this->argument('email'),
+            'role' => $this->option('role'),
             'password' => $this->option('password') ?? $this->secret('Password, ten letters at least'),
         ];
         $validator = Validator::make($input, [
@@ -30,15 +33,16 @@ final class FoundTeam extends Command
             'painter' => ['required', 'string', 'max:80'],
             'email' => ['required', 'string', 'email', 'max:190', 'unique:users'],
             'password' => ['required', 'string', 'min:10', 'max:200'],
-        ], ['email.unique' => 'Somebody signs in with that already. Give another e-mail address.']);
+            'role' => ['required', 'in:artist,helper'],
+        ], ['role.in' => 'Give --role=artist or --role=helper.', 'email.unique' => 'Somebody signs in with that already. Give another e-mail address.']);
         if ($validator->fails()) {
             $this->getOutput()->getErrorStyle()->writeln($validator->errors()->first());
 
             return self::BAD_INPUT;
         }
-        /** @var array{team: string, painter: string, email: string, password: string} $valid */
+        /** @var array{team: string, painter: string, email: string, password: string, role: string} $valid */
         $valid = $validator->validated();
-        $painter = $add($valid['team'], $valid['painter'], $valid['email'], $valid['password']);
+        $painter = $add($valid['team'], $valid['painter'], $valid['email'], $valid['password'], Role::from($valid['role']));
         $this->line("{$painter->name} signs in with {$painter->email}.");
 
         return self::SUCCESS;

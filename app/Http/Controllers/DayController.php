@@ -39,6 +39,6 @@ final readonly class DayController
     {
         $save($bench($request->painter()), $request->day(), $request->terms());
 
-        return ($this->line)($request->day());
+        return ($this->line)($request->day(), $request->painter());
     }
 }

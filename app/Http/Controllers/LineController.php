@@ -19,7 +19,7 @@ final readonly class LineController
 
     public function show(BareTeamRequest $request): LineBoard
     {
-        return ($this->line)($request->day());
+        return ($this->line)($request->day(), $request->painter());
     }
 
     /** @return list<Plan> */
@@ -32,6 +32,6 @@ final readonly class LineController
     {
         [$outcomes, $story] = $record($request->day(), $request->painter(), $request->taps());
 
-        return new TapsAnswer($outcomes, ($this->line)($request->day(), $story));
+        return new TapsAnswer($outcomes, ($this->line)($request->day(), $request->painter(), $story));
     }
 }

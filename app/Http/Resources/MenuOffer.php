@@ -20,4 +20,9 @@ final readonly class MenuOffer extends Resource
         public int $plannedMs,
         public ?RungName $rung,
     ) {}
+
+    public function withoutPrice(): self
+    {
+        return new self($this->designId, $this->name, $this->placement, $this->promiseMs, null, $this->planId, $this->plannedMs, $this->rung);
+    }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use Core\Team\Role;
+
 /** Who is signed in, if anyone. */
 final readonly class SessionState extends Resource
 {
@@ -11,6 +13,7 @@ final readonly class SessionState extends Resource
         public ?string $userName,
         public ?string $teamId,
         public ?string $teamName,
+        public ?Role $role,
         public ?DemoSignIn $demo,
     ) {}
 }

@@ -580,6 +580,7 @@ export interface SessionState {
   userName: string | null;
   teamId: string | null;
   teamName: string | null;
+  role: Role | null;
   demo: DemoSignIn | null;
 }
 
@@ -835,6 +836,9 @@ export type Placement = (typeof PlacementValues)[number];
 
 export const QuestionValues = ['glitter', 'lips', 'large_white', 'face_order', 'line_work', 'finer_line', 'frame', 'highlights', 'texture', 'gems'] as const;
 export type Question = (typeof QuestionValues)[number];
+
+export const RoleValues = ['owner', 'artist', 'helper'] as const;
+export type Role = (typeof RoleValues)[number];
 
 export const RungNameValues = ['core', 'quick', 'party'] as const;
 export type RungName = (typeof RungNameValues)[number];

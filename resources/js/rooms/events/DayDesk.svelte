@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { LineBoard } from '../../api/types.gen';
   import { clockTime, dayName } from '../../lib/minutes';
+  import { whetherPaints } from '../../lib/session';
   import Lanes from '../../line/Lanes.svelte';
   import type { Line } from '../../line/line.svelte';
   import DayForm from './DayForm.svelte';
@@ -11,6 +12,7 @@
 
   const { line, board }: { line: Line; board: LineBoard } = $props();
 
+  const paints = whetherPaints();
   let changingDay = $state(false);
   let changingMenu = $state(false);
   const time = (at: number) => clockTime(at, board.day.timezone);
@@ -26,11 +28,13 @@
           board.day.timezone,
         )},
         {time(board.day.opensAt)} to {time(board.day.closesAt)}
-        <button
-          type="button"
-          class="ml-2 min-h-11 text-ink underline underline-offset-4"
-          onclick={() => (changingDay = true)}>Change</button
-        >
+        {#if paints()}
+          <button
+            type="button"
+            class="ml-2 min-h-11 text-ink underline underline-offset-4"
+            onclick={() => (changingDay = true)}>Change</button
+          >
+        {/if}
       </p>
     </div>
     <p class="text-lg">
@@ -43,13 +47,15 @@
           : `. Learning from the day: ${board.learning.done} of ${board.learning.total} designs`}
       </span>
     </p>
-    <button
-      type="button"
-      class={['key min-h-14 text-lg', !board.isOpen && 'key-ink']}
-      onclick={() => line.open()}
-    >
-      {board.isOpen ? 'Close the line' : 'Open the line'}
-    </button>
+    {#if paints()}
+      <button
+        type="button"
+        class={['key min-h-14 text-lg', !board.isOpen && 'key-ink']}
+        onclick={() => line.open()}
+      >
+        {board.isOpen ? 'Close the line' : 'Open the line'}
+      </button>
+    {/if}
   </div>
 
   <Lanes {line} {board} chairs={board.chairs.map(({ chair }) => chair)} height={36} />

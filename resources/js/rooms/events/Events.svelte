@@ -4,11 +4,13 @@
   import type { DaySummary } from '../../api/types.gen';
   import { clock } from '../../lib/clock.svelte';
   import { clockTime, dayName } from '../../lib/minutes';
+  import { whetherPaints } from '../../lib/session';
   import { p } from '../../router';
   import Fetched from '../../ui/Fetched.svelte';
   import DayForm from './DayForm.svelte';
 
   const days = createQuery(() => ({ queryKey: ['days'], queryFn: () => api.get<DaySummary[]>('days') }));
+  const paints = whetherPaints();
   let making = $state(false);
 
   function when(day: DaySummary): string {
@@ -19,7 +21,9 @@
 <div class="mx-auto w-full max-w-4xl px-3 py-5 sm:px-8">
   <div class="mb-5 flex flex-wrap items-center gap-3">
     <h1 class="grow text-4xl">Events</h1>
-    <button type="button" class="key key-ink" onclick={() => (making = true)}>New event day</button>
+    {#if paints()}
+      <button type="button" class="key key-ink" onclick={() => (making = true)}>New event day</button>
+    {/if}
   </div>
 
   <Fetched query={days} what="Opening the diary">

@@ -2,6 +2,7 @@
   import type { LineBoard } from '../../api/types.gen';
   import { clockTime, minutes } from '../../lib/minutes';
   import { price } from '../../lib/money';
+  import { whetherPaints } from '../../lib/session';
   import type { Line } from '../../line/line.svelte';
   import Tape from '../../tape/Tape.svelte';
   import { piecesOf } from '../../tape/tape';
@@ -9,6 +10,7 @@
   const { line, board, changeMenu }: { line: Line; board: LineBoard; changeMenu: () => void } = $props();
 
   const SCALE = 30;
+  const paints = whetherPaints();
   let firstName = $state('');
 
   function take(design: string) {
@@ -20,7 +22,7 @@
 <section class="px-3 py-4 sm:px-8 md:pr-6" aria-labelledby="take-a-name">
   <div class="flex items-center gap-3">
     <h2 id="take-a-name" class="grow text-2xl">Take a name</h2>
-    <button type="button" class="key" onclick={changeMenu}>Menu of the day</button>
+    {#if paints()}<button type="button" class="key" onclick={changeMenu}>Menu of the day</button>{/if}
   </div>
 
   {#if board.menu.length === 0}
@@ -28,7 +30,9 @@
       Nothing is on the menu yet. Choose which designs are offered today, and what is promised.
     </p>
   {:else if !board.isOpen}
-    <p class="mt-3 text-lg">The line is closed. Open it to take names.</p>
+    <p class="mt-3 text-lg">
+      The line is closed. {paints() ? 'Open it to take names.' : 'Whoever paints opens it.'}
+    </p>
   {:else}
     <p class="text-soft">
       No. {board.nextNumber} is next{board.moreFaces > 0

@@ -1,0 +1,18 @@
+import { getContext, setContext } from 'svelte';
+import type { SessionState } from '../api/types.gen';
+
+const SESSION = Symbol('session');
+
+type Read = () => SessionState | undefined;
+
+/** For all rooms within; while a component is set up. */
+export function provideSession(read: Read): void {
+  setContext(SESSION, read);
+}
+
+/** Whether whoever is signed in paints: keys that the server would refuse are not offered. */
+export function whetherPaints(): () => boolean {
+  const read = getContext<Read | undefined>(SESSION);
+
+  return () => read?.()?.role !== 'helper';
+}

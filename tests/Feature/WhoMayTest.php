@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\AddPainter;
+use App\Models\KitItem;
+use App\Models\User;
+use Core\Kit\ItemValues;
+use Core\Team\Role;
+use Illuminate\Auth\AuthManager;
+use Illuminate\Routing\Router;
+use Tests\Scene;
+
+/** Everybody who is signed in: names are taken, children called and moved. */
+const EVERYBODY = 'everybody';
+
+/** Those who paint: owner and artists. */
+const PAINTERS = 'painters';
+
+/**
+ * Every address behind the sign-in, and who may use it. An address without a row here fails the test below.
+ *
+ * @return array<string, string>
+ */
+function addresses(): array
+{
+    return [
+        'DELETE session' => EVERYBODY, 'GET days' => EVERYBODY, 'GET days/{day}/line' => EVERYBODY, 'GET days/{day}/plans' => EVERYBODY, 'POST days/{day}/taps' => EVERYBODY,
+        'POST days' => PAINTERS, 'PUT days/{day}' => PAINTERS, 'PUT days/{day}/menu' => PAINTERS,
+        'GET designs' => PAINTERS, 'POST designs' => PAINTERS, 'GET designs/starting-points' => PAINTERS, 'POST designs/file' => PAINTERS,
+        'GET designs/{design}' => PAINTERS, 'PUT designs/{design}' => PAINTERS, 'DELETE designs/{design}' => PAINTERS, 'GET designs/{design}/fitted' => PAINTERS,
+        'PUT designs/{design}/archived' => PAINTERS, 'GET designs/{design}/best-order' => PAINTERS, 'GET designs/{design}/schools' => PAINTERS,
+        'GET designs/{design}/ladder' => PAINTERS, 'GET designs/{design}/ladder/rung' => PAINTERS, 'POST designs/{design}/pin-lines' => PAINTERS,
+        'POST designs/{design}/copy' => PAINTERS, 'POST designs/{deletedDesign}/restore' => PAINTERS, 'GET designs/{design}/file' => PAINTERS,
+        'POST step-lists' => PAINTERS, 'POST days/{day}/faces/{ticket}/ladder' => PAINTERS,
+        'GET kit' => PAINTERS, 'POST kit' => PAINTERS, 'POST kit/starter' => PAINTERS, 'GET kit/brushes' => PAINTERS, 'PUT kit/hands/{action}' => PAINTERS,
+        'POST kit/removals/{removal}/undo' => PAINTERS, 'GET kit/{thing}/uses' => PAINTERS, 'PUT kit/{thing}' => PAINTERS, 'DELETE kit/{thing}' => PAINTERS,
+        'GET ways' => PAINTERS, 'PUT ways/schools' => PAINTERS, 'PUT ways/weather' => PAINTERS, 'PUT ways/timing' => PAINTERS, 'PUT ways/number' => PAINTERS,
+        'DELETE ways/work' => PAINTERS, 'PUT ways/touch-test' => PAINTERS, 'DELETE ways/touch-test' => PAINTERS,
+        'GET practice' => PAINTERS, 'GET practice/board' => PAINTERS, 'POST practice/runs' => PAINTERS, 'DELETE practice/runs/{run}' => PAINTERS,
+        'GET days/{day}/logbook' => PAINTERS, 'GET logbook' => PAINTERS,
+    ];
+}
+
+beforeEach(function (): void {
+    $this->scene = Scene::team();
+    $owner = $this->scene->painter;
+    $this->who = [
+        'nobody' => null,
+        'other team' => Scene::team('Others')->painter,
+        'helper' => app(AddPainter::class)($owner->team->name, 'Wren', 'wren@example.org', 'a long password', Role::Helper),
+        'artist' => app(AddPainter::class)($owner->team->name, 'Tobi', 'tobi@example.org', 'a long password', Role::Artist),
+        'owner' => $owner,
+    ];
+    $this->design = $this->scene->design();
+    $this->day = $this->scene->day(1, $this->design);
+});
+
+/** The status of one address for somebody; what is in it is this team's own. */
+function statusFor(string $address, ?User $who): int
+{
+    $test = test();
+    [$method, $path] = explode(' ', $address);
+    $test->actingAs($test->scene->painter);
+    $thing = KitItem::query()->create(['team_id' => $test->day->team_id, ...KitItem::columnsOf(ItemValues::read($item = Scene::ulid(), ['kind' => 'brush', 'name' => "round {$item}"]))])->id;
+    $deleted = $test->scene->design('Gone '.Scene::ulid());
+    $deleted->delete();
+    $removal = str_contains($path, '{removal}') ? $test->deleteJson("/api/kit/{$thing}")->json('removalId') : '';
+    $own = [
+        '{design}' => $test->scene->design('Here '.Scene::ulid())->id, '{deletedDesign}' => $deleted->id, '{day}' => $test->day->id, '{thing}' => (string) $thing, '{removal}' => (string) $removal,
+        '{ticket}' => Scene::ulid(), '{run}' => Scene::ulid(), '{action}' => 'load',
+    ];
+    app(AuthManager::class)->forgetGuards();
+    $who === null ? null : $test->actingAs($who->fresh() ?? $who);
+
+    return $test->json($method, '/api/'.strtr($path, $own))->getStatusCode();
+}
+
+it('knows of every address who may use it', function (): void {
+    $routes = [];
+    foreach (app(Router::class)->getRoutes()->getRoutes() as $route) {
+        if (str_starts_with($route->uri(), 'api/') && in_array('auth', $route->gatherMiddleware(), true)) {
+            $routes[] = $route->methods()[0].' '.substr($route->uri(), 4);
+        }
+    }
+
+    expect($routes)->toEqualCanonicalizing(array_keys(addresses()));
+});
+
+it('lets in whom it should, and nobody else', function (string $address, string $whom): void {
+    $isAbout = preg_match('/\{(design|deletedDesign|day|thing|removal)\}/', $address) === 1;
+    foreach ($this->who as $name => $who) {
+        $status = statusFor($address, $who);
+        match (true) {
+            $name === 'nobody' => expect($status)->toBe(401, "{$name}: {$address}"),
+            $name === 'other team' && $isAbout => expect($status)->toBe(404, "{$name}: {$address}"),
+            $name === 'helper' && $whom === PAINTERS => expect($status)->toBe(403, "{$name}: {$address}"),
+            // A run that nobody made, and a child who sits in no chair, are not there for anybody.
+            str_contains($address, '{run}') => expect($status)->toBe(404, "{$name}: {$address}"),
+            default => expect($status)->toBeIn([200, 201, 204, 409, 422], "{$name}: {$address}"),
+        };
+    }
+})->with(static fn (): array => array_map(null, array_keys(addresses()), array_values(addresses())));
+
+it('takes of a helper what is done at the names desk, and says of the rest whose it is', function (): void {
+    $at = now()->getTimestampMs();
+    $send = fn (User $who, array ...$taps) => $this->actingAs($who)->postJson("/api/days/{$this->day->id}/taps", ['taps' => $taps])->assertOk();
+    $opened = Scene::tap('opened', $at - 9000);
+    $send($this->who['owner'], $opened);
+    $joined = Scene::tap('joined', $at - 8000, ticket: $ticket = Scene::ulid(), design: $this->design->id);
+    $called = Scene::tap('called', $at - 7000, ticket: $ticket);
+    $send($this->who['helper'], $joined, $called, Scene::tap('undone', $at - 6000, target: $called['id']))->assertJsonPath('outcomes.*.fate', ['kept', 'kept', 'kept']);
+
+    $send($this->who['helper'], Scene::tap('seated', $at - 5000, ticket: $ticket, chair: 1, plan: $this->design->plan_id), Scene::tap('closed', $at - 4000), Scene::tap('undone', $at - 3000, target: $opened['id']))
+        ->assertJsonPath('outcomes.*.fate', ['refused', 'refused', 'refused'])->assertJsonPath('outcomes.0.message', 'That is for those who paint. Ask one of them.');
+});
+
+it('shows a helper no prices', function (): void {
+    $read = fn (string $name) => $this->actingAs($this->who[$name])->getJson("/api/days/{$this->day->id}/line")->assertOk();
+
+    $read('artist')->assertJsonPath('menu.0.priceCents', 400);
+    $read('helper')->assertJsonPath('menu.0.priceCents', null)->assertJsonPath('menu.0.promiseMs', 75_000);
+});
+
+it('says who somebody is, and that whoever makes a team owns it', function (): void {
+    foreach (['owner' => 'owner', 'artist' => 'artist', 'helper' => 'helper', 'other team' => 'owner'] as $name => $role) {
+        $this->actingAs($this->who[$name])->getJson('/api/session')->assertJsonPath('role', $role);
+    }
+    $this->artisan('inch:team', ['team' => 'Saltmarsh Faces', 'painter' => 'Bea', 'email' => 'bea@example.org', '--password' => 'a long password', '--role' => 'helper'])->assertSuccessful();
+    expect(User::query()->where('email', 'bea@example.org')->firstOrFail()->role)->toBe(Role::Helper);
+    $this->artisan('inch:team', ['team' => 'Saltmarsh Faces', 'painter' => 'Kim', 'email' => 'kim@example.org', '--password' => 'a long password', '--role' => 'queen'])->assertExitCode(2);
+});

@@ -12,7 +12,7 @@ test('two devices that tap at once lose nothing and give each number once', asyn
   const { waiting } = await team.line(day);
   expect(waiting.map(({ number }) => number)).toEqual(Array.from({ length: 48 }, (_, at) => at + 1));
 
-  // Both seat a child on the same chair at the same moment: one of them does, the other hears why not.
+  // Both seat a child on the same chair at the same moment: by the taps' own time one of them does, whoever was heard first.
   const seat = (child: number) => ({
     id: newId(),
     kind: 'seated',
@@ -21,10 +21,14 @@ test('two devices that tap at once lose nothing and give each number once', asyn
     chair: 1,
     plan: waiting[child]?.planId,
   });
-  const seated = await Promise.all([team.taps(day, [seat(0)]), team.taps(day, [seat(1)])]);
-  expect(seated.flatMap(({ outcomes }) => outcomes.map(({ fate }) => fate)).toSorted()).toEqual([
-    'kept',
-    'set_aside',
+  await Promise.all([team.taps(day, [seat(0)]), team.taps(day, [seat(1)])]);
+  const { chairs, story, waiting: left } = await team.line(day);
+  const sits = chairs[0]?.child?.number ?? 0;
+  expect([1, 2]).toContain(sits);
+  expect(left.map(({ number }) => number)).toContain(3 - sits);
+  expect(story.taps.flatMap(({ kind, aside }) => (kind === 'seated' ? [aside] : [])).toSorted()).toEqual([
+    expect.stringContaining(`Chair 1 has No. ${sits}`),
+    undefined,
   ]);
 });
 

@@ -8,7 +8,7 @@ use App\Exceptions\TooManySearches;
 use App\Http\Middleware\GuardContent;
 use App\Http\Middleware\SameTeam;
 use App\Http\Middleware\StartSession;
-use Core\Exceptions\CoreException;
+use Core\Units\CoreException;
 use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use App\Actions\AddPainter;
-use App\Actions\CreateDesign;
-use App\Actions\DayTerms;
-use App\Actions\MenuTerms;
-use App\Actions\SaveDay;
-use App\Actions\SaveMenu;
+use App\Actions\Account\AddPainter;
+use App\Actions\Bench\CreateDesign;
+use App\Actions\Plan\DayTerms;
+use App\Actions\Plan\MenuTerms;
+use App\Actions\Plan\SaveDay;
+use App\Actions\Plan\SaveMenu;
 use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\User;
-use App\Queries\BenchOfPainter;
+use App\Queries\Account\BenchOfPainter;
 use Core\Design\Design as CoreDesign;
 use Core\Design\Placement;
 use Core\Design\Step;

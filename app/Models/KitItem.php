@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Core\Colour\Finish;
+use Core\Colour\PaintKind;
 use Core\Design\Colour;
-use Core\Kit\Finish;
 use Core\Kit\Item;
 use Core\Kit\ItemKind;
-use Core\Kit\PaintKind;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Core\Design\Timing;
 use Core\Order\School;
 use Core\Order\Schools;
 use Core\Order\TradeNumber;
 use Core\Order\TradeNumbers;
 use Core\Surface\Drying;
 use Core\Surface\Weather;
+use Core\Timeline\Timing;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 

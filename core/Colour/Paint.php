@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Colour;
 
-use Core\Design\Load;
-use Core\Kit\Finish;
-use Core\Kit\PaintKind;
-
 /**
  * What a paint does to light, by the two-constant theory of Kubelka and Munk in each linear channel: it absorbs (K) and
  * scatters (S). A coat has a thickness X; only the products with it count.

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Colour;
 
-use Core\Design\Load;
-
 /** What an eye makes of paint: whether it has covered, turned, or can be seen from where the parents stand. */
 final readonly class Sight
 {

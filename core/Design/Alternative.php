@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Design;
 
-use Core\Exceptions\InvalidStep;
 use Core\Units\Duration;
 
 /** Another way to paint the same step: freehand instead of a stencil, four petals instead of five, one side instead of both, a coat more. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Core\Design;
 
 use Core\Colour\LinearRgb;
-use Core\Exceptions\InvalidStep;
 
 /** A paint's colour as the painter calls it, with its sRGB value as #rrggbb. */
 final readonly class Colour

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Design;
 
-use Core\Design\Timeline\Timeline;
-use Core\Exceptions\InvalidDesign;
 use Core\Units\Duration;
 
 /** A named list of steps in the order they are painted. */
@@ -42,12 +40,6 @@ final readonly class Design
         $this->refuseForeignZones();
         $this->refuseTags();
         $this->refuseForeignPins();
-    }
-
-    /** The steps laid end to end in the given order, with changes of tool and drying between them. */
-    public function timeline(ChangeoverMatrix $changeovers, StepTimes $times): Timeline
-    {
-        return Timeline::of($this->steps, $changeovers, $times);
     }
 
     public function renamed(string $name): self

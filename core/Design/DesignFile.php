@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Design;
 
-use Core\Exceptions\CoreException;
-use Core\Exceptions\InvalidDesignFile;
+use Core\Units\CoreException;
 use Core\Units\Duration;
 
 /**

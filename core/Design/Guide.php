@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Design;
 
-use Core\Exceptions\InvalidStep;
-
 /**
  * How a painter finds the place of a mark: by the clock round the middle of the place, by halves and thirds of it, by an
  * angle, or by aiming at a point. Said for the child's own left; on the right it is mirrored.

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Design;
 
-use Core\Exceptions\InvalidStep;
-
 /** What the strokes of a step make: which shape, how big, turned how far, and where it is placed by. */
 final readonly class Mark
 {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Design;
 
-use Core\Exceptions\InvalidPin;
-
 /** What a painter wants of the order of some steps. */
 final readonly class Pin
 {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Design;
 
-use Core\Exceptions\InvalidPin;
-
 /** A rule that is not asked for a design, and why. */
 final readonly class Silence
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Design;
 
-use Core\Exceptions\InvalidStep;
+use Core\Colour\Load;
 use Core\Units\Duration;
 
 /** One thing painted with one tool: what, with what, where, how, and for how long. */

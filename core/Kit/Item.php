@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Core\Kit;
 
+use Core\Colour\Finish;
+use Core\Colour\PaintKind;
 use Core\Design\Colour;
-use Core\Exceptions\InvalidItem;
 
 /** One thing of the kit, or several alike. Steps call it by its name. */
 final readonly class Item

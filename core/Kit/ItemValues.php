@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Kit;
 
+use Core\Colour\Finish;
+use Core\Colour\PaintKind;
 use Core\Design\Colour;
-use Core\Exceptions\CoreException;
+use Core\Units\CoreException;
 
 /**
  * A thing of the kit as plain values, ready for JSON: the one written form of it. What is usual is left out.

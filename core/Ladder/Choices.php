@@ -10,7 +10,6 @@ use Core\Design\PinKind;
 use Core\Design\RungChoice;
 use Core\Design\Side;
 use Core\Design\Step;
-use Core\Exceptions\TooManyChoices;
 use Core\Order\Acts;
 use Core\Order\TypedWait;
 

@@ -7,7 +7,6 @@ namespace Core\Ladder;
 use Core\Design\Design;
 use Core\Design\RungChoice;
 use Core\Design\RungName;
-use Core\Exceptions\TooManyChoices;
 use Core\Ladder\Internal\Climb;
 use Core\Ladder\Internal\Versions;
 use Core\Order\Circumstances;

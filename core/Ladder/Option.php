@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Core\Ladder;
 
 use Core\Design\Alternative;
+use Core\Design\InvalidStep;
 use Core\Design\Side;
 use Core\Design\Step;
-use Core\Exceptions\InvalidStep;
 
 /** One way that a step can be in a version: as typed, painted another way, or left out. */
 final readonly class Option

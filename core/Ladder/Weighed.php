@@ -6,7 +6,6 @@ namespace Core\Ladder;
 
 use Core\Design\Design;
 use Core\Design\RungChoice;
-use Core\Exceptions\TooManyChoices;
 use Core\Ladder\Internal\Versions;
 use Core\Order\Circumstances;
 use Core\Order\HalfPainted;

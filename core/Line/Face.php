@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Line;
 
-use Core\Exceptions\TapSetAside;
 use Core\Units\Duration;
 use Core\Units\Instant;
 

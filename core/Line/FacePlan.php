@@ -6,7 +6,7 @@ namespace Core\Line;
 
 use Core\Design\Design;
 use Core\Design\Step;
-use Core\Design\Timeline\Timeline;
+use Core\Timeline\Timeline;
 use Core\Units\Duration;
 
 /** What a child was seated for: a design's steps and times as they stood then. Later edits do not reach it. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Line;
 
-use Core\Exceptions\InvalidEvent;
 use Core\Units\Instant;
 
 /** One tap, as its maker saw it: an id of the maker's own and the time of the tap itself, not of its arrival. */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Line;
 
-use Core\Exceptions\NeedsWholeDay;
-
 /**
  * The events of a day with the line that they come to. Of a long day only those are kept that a screen can still show or take
  * back; what is later is folded on top of them, and so is what is late, as long as it does not reach back to those who went.

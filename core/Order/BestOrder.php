@@ -7,6 +7,7 @@ namespace Core\Order;
 use Core\Design\Design;
 use Core\Order\Search\Outcome;
 use Core\Order\Search\Watch;
+use Core\Timeline\Timeline;
 use Core\Units\Duration;
 
 /** Puts a design's steps in the order of least elapsed time that keeps what the painter said and whatever the typed order keeps. */
@@ -17,7 +18,7 @@ final readonly class BestOrder
     /** Waits that were typed as steps become least waits between what stood before and after them. */
     public static function of(Design $design, Circumstances $circumstances): self
     {
-        $typed = $design->timeline($circumstances->changeovers, $circumstances->times)->makespan();
+        $typed = Timeline::of($design->steps, $circumstances->changeovers, $circumstances->times)->makespan();
 
         return new self(Quickest::of(new Preparation(TypedWait::leftOut($design), $circumstances, null, TypedWait::in($design))), $typed);
     }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Order;
 
-use Core\Design\ChangeoverMatrix;
-use Core\Design\StepTimes;
 use Core\Kit\Kit;
 use Core\Surface\Drying;
+use Core\Timeline\ChangeoverMatrix;
+use Core\Timeline\StepTimes;
 
 /** All that a design's course depends on besides its steps: kit, hands, schools and air. */
 final readonly class Circumstances

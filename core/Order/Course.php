@@ -10,9 +10,9 @@ use Core\Colour\Paint;
 use Core\Colour\Sight;
 use Core\Design\Design;
 use Core\Design\Step;
-use Core\Design\Timeline\SpanKind;
-use Core\Design\Timeline\Timeline;
 use Core\Surface\Wetness;
+use Core\Timeline\SpanKind;
+use Core\Timeline\Timeline;
 use Core\Units\Duration;
 
 /** A design painted through in its given order: when each step runs, what it finds on the skin, what is seen afterwards. */
@@ -38,7 +38,7 @@ final readonly class Course
     {
         $this->constraints = Constraints::of($preparation);
         $design = $preparation->design;
-        $this->timeline = $design->timeline($preparation->circumstances->changeovers, $preparation->circumstances->times);
+        $this->timeline = Timeline::of($design->steps, $preparation->circumstances->changeovers, $preparation->circumstances->times);
         [$this->starts, $this->ends] = self::times($design, $this->timeline);
         [$this->sightings, $this->below] = $this->paintThrough();
     }

@@ -6,25 +6,25 @@ namespace Core\Order;
 
 use Core\Colour\Defaults as ColourDefaults;
 use Core\Colour\Difference;
+use Core\Colour\Finish;
 use Core\Colour\Lab;
 use Core\Colour\LinearRgb;
+use Core\Colour\Load;
 use Core\Colour\Paint;
+use Core\Colour\PaintKind;
 use Core\Colour\Sight;
 use Core\Colour\Word;
 use Core\Design\Colour;
 use Core\Design\Design;
-use Core\Design\HandTimes;
-use Core\Design\Load;
 use Core\Design\Medium;
 use Core\Design\Side;
 use Core\Design\Step;
-use Core\Design\StepTime;
 use Core\Design\Technique;
 use Core\Design\Zone;
-use Core\Kit\Finish;
 use Core\Kit\Item;
-use Core\Kit\PaintKind;
 use Core\Surface\Film;
+use Core\Timeline\HandTimes;
+use Core\Timeline\StepTime;
 use Core\Units\Duration;
 
 /** What is known of a design's steps before they have an order. Steps are named by their place in the design. */

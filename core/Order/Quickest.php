@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Core\Order;
 
 use Core\Design\Design;
-use Core\Design\HandTimes;
 use Core\Design\Step;
 use Core\Order\Search\Outcome;
 use Core\Order\Search\Problem;
 use Core\Order\Search\Schedule;
 use Core\Order\Search\Sequencer;
 use Core\Order\Search\Watch;
+use Core\Timeline\HandTimes;
 use Core\Units\Duration;
 
 /** The search for the order of least elapsed time of a prepared design that has no waits typed as steps. */

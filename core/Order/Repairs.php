@@ -6,6 +6,7 @@ namespace Core\Order;
 
 use Core\Design\Design;
 use Core\Design\Technique;
+use Core\Timeline\Timeline;
 use Core\Units\Duration;
 
 /** Small changes of a design that mend what a rule found, and break no other one. */
@@ -211,7 +212,7 @@ final readonly class Repairs
 
     private function timed(Design $design): Duration
     {
-        return $design->timeline($this->circumstances()->changeovers, $this->circumstances()->times)->makespan();
+        return Timeline::of($design->steps, $this->circumstances()->changeovers, $this->circumstances()->times)->makespan();
     }
 
     private function design(): Design

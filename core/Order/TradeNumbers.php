@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Order;
 
-use Core\Exceptions\InvalidTradeNumber;
-
 /** A painter's own numbers; the starting value where none was set. */
 final readonly class TradeNumbers
 {

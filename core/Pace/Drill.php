@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Pace;
 
+use Core\Colour\Load;
 use Core\Design\Colour;
-use Core\Design\Load;
 use Core\Design\Mark;
 use Core\Design\Medium;
 use Core\Design\Placement;

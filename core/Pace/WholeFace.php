@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Pace;
 
-use Core\Design\StepTime;
+use Core\Timeline\StepTime;
 use Core\Units\Duration;
 
 /**

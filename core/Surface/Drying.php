@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Core\Surface;
 
-use Core\Design\Load;
+use Core\Colour\Load;
+use Core\Colour\PaintKind;
 use Core\Design\Medium;
-use Core\Kit\PaintKind;
 use Core\Units\Duration;
 
 /** How films dry today: at a constant rate, which weather or a touch test sets. */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Surface;
 
-use Core\Exceptions\InvalidWeather;
-
 /** The air about the chair, and how much faster or slower it dries paint than the reference air does. */
 final readonly class Weather
 {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Units;
 
-use Core\Exceptions\UnreadableClockTime;
-
 /** A time of day in whole minutes after midnight, 0 to 1439. */
 final readonly class ClockTime
 {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Units;
 
-use Core\Exceptions\UnreadableDuration;
-
 /** A length of time in whole milliseconds, never negative. */
 final readonly class Duration
 {

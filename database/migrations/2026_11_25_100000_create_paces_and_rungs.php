@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\LearnPaces;
+use App\Actions\Logbook\LearnPaces;
 use App\Models\Design;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;

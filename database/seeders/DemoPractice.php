@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\LearnPaces;
+use App\Actions\Logbook\LearnPaces;
 use App\Models\Design;
 use App\Models\PracticeRun;
 use App\Models\User;
 use Core\Design\Side;
 use Core\Design\Step;
-use Core\Design\StepTimes;
 use Core\Design\StepValues;
 use Core\Pace\Drill;
+use Core\Timeline\StepTimes;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

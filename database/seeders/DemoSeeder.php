@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\AddPainter;
-use App\Actions\AddShippedKit;
-use App\Actions\DayTerms;
-use App\Actions\ImportDesigns;
-use App\Actions\MenuTerms;
-use App\Actions\SaveDay;
-use App\Actions\SaveMenu;
+use App\Actions\Account\AddPainter;
+use App\Actions\Bench\ImportDesigns;
+use App\Actions\Kit\AddShippedKit;
+use App\Actions\Plan\DayTerms;
+use App\Actions\Plan\MenuTerms;
+use App\Actions\Plan\SaveDay;
+use App\Actions\Plan\SaveMenu;
 use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\Team;
-use App\Queries\BenchOfPainter;
+use App\Queries\Account\BenchOfPainter;
 use Core\Units\Duration;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;

@@ -10,7 +10,7 @@
   import Notices from './Notices.svelte';
   import { sendUnsaved } from './rooms/bench/unsaved';
   import { navigate, route } from './router';
-  import SignIn from './rooms/signin/SignIn.svelte';
+  import SignIn from './rooms/account/SignIn.svelte';
   import Loading from './ui/Loading.svelte';
   import Trouble from './ui/Trouble.svelte';
 

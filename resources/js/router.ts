@@ -1,17 +1,17 @@
 import { createRouter } from 'sv-router';
-import Chair from './rooms/chair/Chair.svelte';
+import Chair from './rooms/line/Chair.svelte';
 
 /** The chair is at hand at once; the other rooms are fetched when they are entered. */
 // eslint-disable-next-line @typescript-eslint/unbound-method -- the router's functions do without `this`
 export const { p, navigate, route } = createRouter({
   '/': Chair,
-  '/designs': () => import('./rooms/designs/Designs.svelte'),
+  '/designs': () => import('./rooms/bench/Designs.svelte'),
   '/designs/:id': () => import('./rooms/bench/Bench.svelte'),
   '/kit': () => import('./rooms/kit/Kit.svelte'),
-  '/designs/:id/picture': () => import('./rooms/picture/Picture.svelte'),
-  '/shapes': () => import('./rooms/shapes/Shapes.svelte'),
-  '/events': () => import('./rooms/events/Events.svelte'),
-  '/events/:id': () => import('./rooms/events/EventDay.svelte'),
+  '/designs/:id/picture': () => import('./rooms/bench/PictureAlone.svelte'),
+  '/shapes': () => import('./rooms/bench/Shapes.svelte'),
+  '/events': () => import('./rooms/plan/Events.svelte'),
+  '/events/:id': () => import('./rooms/plan/EventDay.svelte'),
   '/practice': () => import('./rooms/practice/Practice.svelte'),
   '/logbook': () => import('./rooms/logbook/Logbook.svelte'),
   '/logbook/:id': () => import('./rooms/logbook/DayPage.svelte'),

@@ -24,8 +24,51 @@ it('keeps the core final and readonly', function (): void {
     expect($classes)->toBeGreaterThan(15);
 });
 
-arch('exceptions of the core are final and speak for it')
-    ->expect('Core\Exceptions')->classes()->toBeFinal()->toImplement('Core\Exceptions\CoreException');
+/** Which folders of the core each one may know, besides itself: from the ground up, so that none needs what stands on it. */
+const MAY_KNOW = [
+    'Units' => [],
+    'Team' => [],
+    'Colour' => ['Units'],
+    'Design' => ['Units', 'Colour'],
+    'Surface' => ['Units', 'Colour', 'Design'],
+    'Kit' => ['Units', 'Colour', 'Design'],
+    'Timeline' => ['Units', 'Colour', 'Design', 'Kit'],
+    'Table' => ['Units', 'Colour', 'Design', 'Kit', 'Timeline'],
+    'Order' => ['Units', 'Colour', 'Design', 'Surface', 'Kit', 'Timeline'],
+    'Pace' => ['Units', 'Colour', 'Design', 'Timeline'],
+    'Ladder' => ['Units', 'Colour', 'Design', 'Timeline', 'Order'],
+    'Line' => ['Units', 'Design', 'Timeline', 'Team'],
+    'Plan' => ['Units', 'Design', 'Timeline', 'Pace', 'Line'],
+];
+
+/** @return list<string> what a file of the core knows of folders that it may not know */
+function forbidden(string $folder, string $code): array
+{
+    preg_match_all('/(?<![\w\\\\])\\\\?Core\\\\([A-Z]\w+)\\\\/', $code, $known);
+
+    return array_values(array_diff(array_unique($known[1]), [$folder, ...MAY_KNOW[$folder] ?? []]));
+}
+
+it('lets a folder of the core know only what lies below it', function (): void {
+    $core = dirname(__DIR__, 2).'/core';
+    expect(array_diff(array_map(basename(...), (array) glob("{$core}/*", GLOB_ONLYDIR)), array_keys(MAY_KNOW)))->toBe([], 'a folder that stands nowhere');
+    foreach (new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator($core)), '/\.php$/') as $file) {
+        assert($file instanceof SplFileInfo);
+        $folder = explode('/', substr($file->getPathname(), strlen($core) + 1))[0];
+        expect(forbidden($folder, (string) file_get_contents($file->getPathname())))->toBe([], "{$file->getPathname()} knows what it may not know");
+    }
+    // A breach on purpose, both ways it can be written.
+    expect(forbidden('Design', 'use Core\Kit\Kit;'))->toBe(['Kit'])->and(forbidden('Kit', 'new \Core\Order\Check'))->toBe(['Order'])
+        ->and(forbidden('Kit', "namespace Core\Kit;\nuse Core\Design\Step;"))->toBe([]);
+});
+
+it('keeps the exceptions of the core final, and speaking for it', function (): void {
+    $exceptions = array_filter(array_keys(require dirname(__DIR__, 2).'/vendor/composer/autoload_classmap.php'), static fn (string $name): bool => str_starts_with($name, 'Core\\') && is_subclass_of($name, Throwable::class));
+    expect(count($exceptions))->toBeGreaterThan(10);
+    foreach ($exceptions as $name) {
+        expect(is_subclass_of($name, Core\Units\CoreException::class) && (interface_exists($name) || (new ReflectionClass($name))->isFinal()))->toBeTrue("{$name} is not final or not a CoreException");
+    }
+});
 
 arch('everything is strictly typed')
     ->expect(['App', 'Core', 'Database', 'Tools'])->toUseStrictTypes();
@@ -37,7 +80,7 @@ arch('controllers hand over to an action or a query')
     ->expect('App\Http\Controllers')->toBeFinal()->toBeReadonly()->toHaveSuffix('Controller');
 
 arch('queries are invokable')
-    ->expect('App\Queries')->toBeFinal()->toBeReadonly()->toBeInvokable()->ignoring([App\Queries\DesignOnDay::class, App\Queries\PainterBench::class, App\Queries\PracticeTarget::class]);
+    ->expect('App\Queries')->toBeFinal()->toBeReadonly()->toBeInvokable()->ignoring([App\Queries\Line\DesignOnDay::class, App\Queries\Account\PainterBench::class, App\Queries\Practice\PracticeTarget::class]);
 
 arch('models stay behind actions and queries')
     ->expect('App\Models')->not->toUse(['App\Http', 'App\Actions', 'App\Queries']);

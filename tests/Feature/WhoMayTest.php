@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\AddPainter;
+use App\Actions\Account\AddPainter;
 use App\Models\KitItem;
 use App\Models\User;
 use Core\Kit\ItemValues;

@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Reference;
 
-use Core\Design\ChangeoverMatrix;
 use Core\Design\Design;
 use Core\Design\DesignFile;
 use Core\Design\Step;
-use Core\Design\StepTimes;
 use Core\Design\Technique;
-use Core\Design\Timeline\SpanKind;
 use Core\Kit\Kit;
 use Core\Ladder\Ladder;
 use Core\Order\BestOrder;
@@ -22,6 +19,10 @@ use Core\Order\Schools;
 use Core\Order\Search\WithinLabels;
 use Core\Surface\Drying;
 use Core\Surface\Weather;
+use Core\Timeline\ChangeoverMatrix;
+use Core\Timeline\SpanKind;
+use Core\Timeline\StepTimes;
+use Core\Timeline\Timeline;
 use Core\Units\Duration;
 use Tests\Core\Order\Craft;
 
@@ -170,7 +171,7 @@ final readonly class Judgement
             return ['there is no order'];
         }
         $circumstances = self::circumstances();
-        $timeline = $best->timeline($circumstances->changeovers, $circumstances->times);
+        $timeline = Timeline::of($best->steps, $circumstances->changeovers, $circumstances->times);
         $stood = $timeline->total(SpanKind::Drying)->plus(array_reduce(
             $best->steps,
             static fn (Duration $sum, Step $step): Duration => $step->technique === Technique::Wait ? $sum->plus($step->time ?? Duration::zero()) : $sum,

@@ -5,13 +5,13 @@ declare(strict_types=1);
 use Core\Colour\Blend;
 use Core\Colour\Defaults;
 use Core\Colour\Difference;
+use Core\Colour\Finish;
 use Core\Colour\Lab;
 use Core\Colour\LinearRgb;
+use Core\Colour\Load;
 use Core\Colour\Paint;
+use Core\Colour\PaintKind;
 use Core\Colour\Sight;
-use Core\Design\Load;
-use Core\Kit\Finish;
-use Core\Kit\PaintKind;
 
 function grey(float $share): LinearRgb
 {

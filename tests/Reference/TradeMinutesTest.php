@@ -2,15 +2,16 @@
 
 declare(strict_types=1);
 
-use Core\Design\ChangeoverMatrix;
 use Core\Design\Design;
 use Core\Design\DesignFile;
 use Core\Design\Placement;
-use Core\Design\StepTimes;
-use Core\Design\TimeSource;
-use Core\Design\Timing;
 use Core\Design\Wording\ListReader;
 use Core\Design\Wording\Vocabulary;
+use Core\Timeline\ChangeoverMatrix;
+use Core\Timeline\StepTimes;
+use Core\Timeline\Timeline;
+use Core\Timeline\TimeSource;
+use Core\Timeline\Timing;
 
 /** @return list<Design> those of the demo, typed in by the team */
 function demoDesigns(): array
@@ -28,7 +29,7 @@ it('takes the minutes that the trade quotes', function (Placement $placement, fl
 
     expect($designs)->not->toBe([]);
     foreach ($designs as $design) {
-        $minutes = $design->timeline(ChangeoverMatrix::starting(), StepTimes::starting())->makespan()->seconds() / 60;
+        $minutes = Timeline::of($design->steps, ChangeoverMatrix::starting(), StepTimes::starting())->makespan()->seconds() / 60;
         expect($minutes)->toBeGreaterThanOrEqual($least, $design->name)->toBeLessThanOrEqual($most, $design->name);
     }
 })->with([[Placement::FullFace, 3, 5], [Placement::Mask, 2, 5], [Placement::Cheek, 1, 3]]);
@@ -43,7 +44,7 @@ it('shows what rinsing one brush between black and white costs a face', function
         'name' => 'Puffin mask', 'placement' => 'mask',
         'steps' => [$line($black, '#111111'), $line($white, '#ffffff'), $line($black, '#111111'), $line($white, '#ffffff')],
     ]]])[0];
-    $seconds = static fn (Design $design): float => $design->timeline(ChangeoverMatrix::starting(), StepTimes::starting()->timedBy(Timing::StrokesAlone))->makespan()->seconds();
+    $seconds = static fn (Design $design): float => Timeline::of($design->steps, ChangeoverMatrix::starting(), StepTimes::starting()->timedBy(Timing::StrokesAlone))->makespan()->seconds();
 
     expect($seconds($face('round 2', 'round 2')) - $seconds($face('black round 2', 'white round 2')))->toBeGreaterThanOrEqual(15.0);
 });
@@ -61,7 +62,7 @@ function minutesOfWork(Placement $placement, array $lines): float
         expect(StepTimes::starting()->of($step)->source)->toBe(TimeSource::Work, $step->name);
     }
 
-    return $design->timeline(ChangeoverMatrix::starting(), StepTimes::starting())->makespan()->seconds() / 60;
+    return Timeline::of($design->steps, ChangeoverMatrix::starting(), StepTimes::starting())->makespan()->seconds() / 60;
 }
 
 /** @return list<string> a full-face animal: base, muzzle, nose, lines and a few dots */

@@ -4,16 +4,13 @@ declare(strict_types=1);
 
 namespace Tools\bench;
 
-use Core\Design\ChangeoverMatrix;
 use Core\Design\Colour;
 use Core\Design\Design;
 use Core\Design\Medium;
 use Core\Design\Placement;
 use Core\Design\Side;
 use Core\Design\Step;
-use Core\Design\StepTimes;
 use Core\Design\Technique;
-use Core\Design\Timing;
 use Core\Design\Zone;
 use Core\Kit\BenchTimes;
 use Core\Kit\ItemValues;
@@ -21,6 +18,9 @@ use Core\Kit\Kit;
 use Core\Order\Circumstances;
 use Core\Order\Schools;
 use Core\Surface\Drying;
+use Core\Timeline\ChangeoverMatrix;
+use Core\Timeline\StepTimes;
+use Core\Timeline\Timing;
 use Core\Units\Duration;
 use Random\Randomizer;
 

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Tools\stories;
 
-use App\Http\Resources\DaySummary;
-use App\Http\Resources\LineBoard;
-use App\Http\Resources\MenuOffer;
-use App\Queries\DesignOnDay;
-use App\Queries\LineOfDay;
+use App\Http\Resources\Line\LineBoard;
+use App\Http\Resources\Plan\DaySummary;
+use App\Http\Resources\Plan\MenuOffer;
+use App\Queries\Line\DesignOnDay;
+use App\Queries\Line\LineOfDay;
 use Core\Design\Placement;
-use Core\Exceptions\NeedsWholeDay;
 use Core\Line\Defaults;
 use Core\Line\FacePlan;
 use Core\Line\Judged;
 use Core\Line\LineEvent;
+use Core\Line\NeedsWholeDay;
 use Core\Line\PlannedStep;
 use Core\Line\Story;
 use Core\Line\StoryValues;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\ReadDesignFile;
-use Core\Design\ChangeoverMatrix;
+use App\Actions\Bench\ReadDesignFile;
 use Core\Design\Design;
-use Core\Design\StepTimes;
+use Core\Timeline\ChangeoverMatrix;
+use Core\Timeline\StepTimes;
 use Illuminate\Console\Command;
 
 final class DesignTimeline extends Command

@@ -6,7 +6,7 @@ namespace App\Console\Commands;
 
 use App\Models\Design;
 use App\Models\User;
-use App\Queries\DesignsAsFile;
+use App\Queries\Bench\DesignsAsFile;
 use Illuminate\Console\Command;
 
 final class ExportDesigns extends Command

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\AddPainter;
+use App\Actions\Account\AddPainter;
 use Core\Team\Role;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Validator;

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\ReadDesignFile;
-use App\Actions\WatchSearch;
+use App\Actions\Bench\ReadDesignFile;
+use App\Actions\Bench\WatchSearch;
 use App\Exceptions\WrongOption;
 use Core\Design\Design;
 use Core\Design\Step;
-use Core\Exceptions\TooManyChoices;
 use Core\Kit\Kit;
-use Core\Kit\LaidThing;
-use Core\Kit\LayOut;
 use Core\Ladder\Drop;
 use Core\Ladder\Ladder;
 use Core\Ladder\Rung;
 use Core\Ladder\StopPoint;
 use Core\Ladder\StopPoints;
+use Core\Ladder\TooManyChoices;
 use Core\Order\Circumstances;
+use Core\Table\LaidThing;
+use Core\Table\LayOut;
 use Core\Units\Duration;
 use Illuminate\Console\Command;
 

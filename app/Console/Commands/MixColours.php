@@ -7,15 +7,15 @@ namespace App\Console\Commands;
 use Core\Colour\Blend;
 use Core\Colour\Defaults;
 use Core\Colour\Difference;
+use Core\Colour\Finish;
 use Core\Colour\Lab;
 use Core\Colour\LinearRgb;
+use Core\Colour\Load;
 use Core\Colour\Paint;
+use Core\Colour\PaintKind;
 use Core\Colour\Sight;
 use Core\Colour\Word;
 use Core\Design\Colour;
-use Core\Design\Load;
-use Core\Kit\Finish;
-use Core\Kit\PaintKind;
 use Illuminate\Console\Command;
 
 /** Exit 0, or 2 on bad input. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\ReadDesignFile;
-use App\Actions\WatchSearch;
+use App\Actions\Bench\ReadDesignFile;
+use App\Actions\Bench\WatchSearch;
 use Core\Design\Design;
 use Core\Design\DesignFile;
 use Core\Order\BestOrder;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\ReadLogFile;
+use App\Actions\Logbook\ReadLogFile;
 use App\Exceptions\WrongOption;
 use Core\Pace\Defaults;
 use Core\Pace\LogBook;

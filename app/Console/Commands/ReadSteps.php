@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\ReadKitFile;
+use App\Actions\Kit\ReadKitFile;
 use App\Exceptions\InvalidKitFile;
 use App\Exceptions\WrongOption;
 use Core\Design\Placement;

@@ -6,7 +6,7 @@ namespace App\Console\Commands;
 
 use App\Exceptions\InvalidLogFile;
 use App\Exceptions\WrongOption;
-use Core\Exceptions\InvalidDesignFile;
+use Core\Design\InvalidDesignFile;
 
 /** For commands that read a file or standard input: exit 2 with one message on bad input. */
 trait ReadsFiles

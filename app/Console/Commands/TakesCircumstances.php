@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Exceptions\WrongOption;
-use Core\Design\ChangeoverMatrix;
-use Core\Design\StepTimes;
-use Core\Design\Timing;
-use Core\Exceptions\CoreException;
 use Core\Kit\Kit;
 use Core\Order\Circumstances;
 use Core\Order\School;
 use Core\Order\Schools;
 use Core\Surface\Drying;
 use Core\Surface\Weather;
+use Core\Timeline\ChangeoverMatrix;
+use Core\Timeline\StepTimes;
+use Core\Timeline\Timing;
+use Core\Units\CoreException;
 
 /** For commands that need to know the weather and the painter's schools. */
 trait TakesCircumstances

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use Core\Design\ChangeoverMatrix;
 use Core\Design\Design;
-use Core\Design\StepTimes;
-use Core\Design\Timeline\Span;
-use Core\Design\Timeline\SpanKind;
+use Core\Timeline\ChangeoverMatrix;
+use Core\Timeline\Span;
+use Core\Timeline\SpanKind;
+use Core\Timeline\StepTimes;
+use Core\Timeline\Timeline;
 
 /** A design's timeline as plain values, ready for JSON. */
 final readonly class TimelineValues
@@ -16,7 +17,7 @@ final readonly class TimelineValues
     /** @return array<string, mixed> */
     public static function of(Design $design, ChangeoverMatrix $changeovers, StepTimes $times): array
     {
-        $timeline = $design->timeline($changeovers, $times);
+        $timeline = Timeline::of($design->steps, $changeovers, $times);
 
         return [
             'name' => $design->name,

@@ -48,12 +48,9 @@ final class WriteTypes extends Command
     private function types(): string
     {
         $blocks = [];
-        $files = glob(app_path('Http/Resources/*.php'));
-        foreach ($files === false ? [] : $files as $file) {
-            $name = basename($file, '.php');
-            $class = "App\\Http\\Resources\\{$name}";
+        foreach (self::classes() as $class) {
             if (is_subclass_of($class, Resource::class) && ! (new ReflectionClass($class))->isAbstract()) {
-                $blocks[] = $this->interface($name, new ReflectionClass($class));
+                $blocks[] = $this->interface(class_basename($class), new ReflectionClass($class));
             }
         }
         ksort($this->enums);
@@ -63,6 +60,19 @@ final class WriteTypes extends Command
         }
 
         return "// Written by `php artisan inch:types` from app/Http/Resources. Do not edit.\n\n".implode("\n", $blocks);
+    }
+
+    /** @return list<string> the names of all resource classes, by their last word */
+    private static function classes(): array
+    {
+        $files = [...(array) glob(app_path('Http/Resources/*.php')), ...(array) glob(app_path('Http/Resources/*/*.php'))];
+        $named = [];
+        foreach ($files as $file) {
+            $named[basename((string) $file, '.php')] = str_replace([app_path(), '/'], ['App', '\\'], substr((string) $file, 0, -4));
+        }
+        ksort($named);
+
+        return array_values($named);
     }
 
     /** @param  ReflectionClass<object>  $class */
@@ -136,7 +146,7 @@ final class WriteTypes extends Command
             return $name === 'int' ? 'number' : ($name === 'bool' ? 'boolean' : 'string');
         }
         $code = (string) file_get_contents((string) $class->getFileName());
-        $imported = preg_match('/^use ([\w\\\\]+\\\\'.preg_quote($name, '/').');$/m', $code, $match) === 1 ? $match[1] : "App\\Http\\Resources\\{$name}";
+        $imported = preg_match('/^use ([\w\\\\]+\\\\'.preg_quote($name, '/').');$/m', $code, $match) === 1 ? $match[1] : "{$class->getNamespaceName()}\\{$name}";
 
         return $this->named($imported);
     }

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\SaveDay;
-use App\Actions\SaveMenu;
+use App\Actions\Plan\SaveDay;
+use App\Actions\Plan\SaveMenu;
 use App\Http\Requests\BareTeamRequest;
-use App\Http\Requests\SaveDayRequest;
-use App\Http\Requests\SaveMenuRequest;
-use App\Http\Resources\DaySummary;
-use App\Http\Resources\LineBoard;
-use App\Queries\BenchOfPainter;
-use App\Queries\DaysOfTeam;
-use App\Queries\LineOfDay;
+use App\Http\Requests\Plan\SaveDayRequest;
+use App\Http\Requests\Plan\SaveMenuRequest;
+use App\Http\Resources\Line\LineBoard;
+use App\Http\Resources\Plan\DaySummary;
+use App\Queries\Account\BenchOfPainter;
+use App\Queries\Line\LineOfDay;
+use App\Queries\Plan\DaysOfTeam;
 
 final readonly class DayController
 {

@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\CopyDesign;
-use App\Actions\SaveDesign;
-use App\Actions\StartDesign;
-use App\Http\Requests\ArchiveRequest;
+use App\Actions\Bench\CopyDesign;
+use App\Actions\Bench\SaveDesign;
+use App\Actions\Bench\StartDesign;
 use App\Http\Requests\BareTeamRequest;
-use App\Http\Requests\FitRequest;
-use App\Http\Requests\NewDesignRequest;
-use App\Http\Requests\SaveDesignRequest;
-use App\Http\Resources\DesignSheet;
-use App\Http\Resources\DesignTape;
-use App\Http\Resources\FittedDesign;
-use App\Http\Resources\StartingPoint;
-use App\Queries\BenchOfPainter;
-use App\Queries\DesignFitted;
-use App\Queries\DesignOnBench;
-use App\Queries\DesignShelf;
-use App\Queries\StartingPoints;
+use App\Http\Requests\Bench\ArchiveRequest;
+use App\Http\Requests\Bench\FitRequest;
+use App\Http\Requests\Bench\NewDesignRequest;
+use App\Http\Requests\Bench\SaveDesignRequest;
+use App\Http\Resources\Bench\DesignSheet;
+use App\Http\Resources\Bench\DesignTape;
+use App\Http\Resources\Bench\FittedDesign;
+use App\Http\Resources\Bench\StartingPoint;
+use App\Queries\Account\BenchOfPainter;
+use App\Queries\Bench\DesignFitted;
+use App\Queries\Bench\DesignOnBench;
+use App\Queries\Bench\DesignShelf;
+use App\Queries\Bench\StartingPoints;
 use Illuminate\Http\Response;
 
 final readonly class DesignController

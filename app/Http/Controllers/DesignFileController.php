@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ImportDesigns;
+use App\Actions\Bench\ImportDesigns;
 use App\Http\Requests\BareTeamRequest;
-use App\Http\Resources\ImportedDesigns;
-use App\Queries\BenchOfPainter;
-use App\Queries\DesignsAsFile;
-use App\Queries\DesignShelf;
+use App\Http\Resources\Bench\ImportedDesigns;
+use App\Queries\Account\BenchOfPainter;
+use App\Queries\Bench\DesignsAsFile;
+use App\Queries\Bench\DesignShelf;
 use Illuminate\Http\Response;
 
 final readonly class DesignFileController

@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\AddShippedKit;
-use App\Actions\AddThing;
-use App\Actions\ChangeThing;
-use App\Actions\KeepHandTime;
-use App\Actions\PutThingBack;
-use App\Actions\RemoveThing;
+use App\Actions\Kit\AddShippedKit;
+use App\Actions\Kit\AddThing;
+use App\Actions\Kit\ChangeThing;
+use App\Actions\Kit\KeepHandTime;
+use App\Actions\Kit\PutThingBack;
+use App\Actions\Kit\RemoveThing;
 use App\Http\Requests\BareTeamRequest;
-use App\Http\Requests\HandTimeRequest;
-use App\Http\Requests\KitThingRequest;
-use App\Http\Requests\TakeOutRequest;
-use App\Http\Resources\BrushWorth;
-use App\Http\Resources\KitSheet;
-use App\Http\Resources\TakenOut;
-use App\Http\Resources\ThingUses;
-use App\Queries\BrushesWorthKeeping;
-use App\Queries\KitOnTable;
-use App\Queries\UsesOfThing;
+use App\Http\Requests\Bench\TakeOutRequest;
+use App\Http\Requests\Kit\HandTimeRequest;
+use App\Http\Requests\Kit\KitThingRequest;
+use App\Http\Resources\Bench\BrushWorth;
+use App\Http\Resources\Bench\TakenOut;
+use App\Http\Resources\Kit\KitSheet;
+use App\Http\Resources\Kit\ThingUses;
+use App\Queries\Bench\BrushesWorthKeeping;
+use App\Queries\Bench\KitOnTable;
+use App\Queries\Kit\UsesOfThing;
 
 final readonly class KitController
 {

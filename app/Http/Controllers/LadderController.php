@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\OfferLiveRungs;
-use App\Actions\TakeSearchSlot;
-use App\Actions\WatchSearch;
+use App\Actions\Bench\TakeSearchSlot;
+use App\Actions\Bench\WatchSearch;
+use App\Actions\Line\OfferLiveRungs;
 use App\Http\Requests\BareTeamRequest;
-use App\Http\Requests\FaceRequest;
-use App\Http\Requests\RungRequest;
-use App\Http\Resources\LadderSheet;
-use App\Http\Resources\LiveLadder;
-use App\Http\Resources\RungSheet;
-use App\Queries\BenchOfPainter;
-use App\Queries\LadderOfDesign;
-use App\Queries\RungOnBench;
+use App\Http\Requests\Bench\RungRequest;
+use App\Http\Requests\Line\FaceRequest;
+use App\Http\Resources\Bench\LadderSheet;
+use App\Http\Resources\Bench\RungSheet;
+use App\Http\Resources\Line\LiveLadder;
+use App\Queries\Account\BenchOfPainter;
+use App\Queries\Bench\LadderOfDesign;
+use App\Queries\Bench\RungOnBench;
 
 final readonly class LadderController
 {

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\RecordTaps;
+use App\Actions\Line\RecordTaps;
 use App\Http\Requests\BareTeamRequest;
-use App\Http\Requests\RecordTapsRequest;
-use App\Http\Resources\LineBoard;
-use App\Http\Resources\Plan;
-use App\Http\Resources\TapsAnswer;
-use App\Queries\LineOfDay;
-use App\Queries\PlansOfDay;
+use App\Http\Requests\Line\RecordTapsRequest;
+use App\Http\Resources\Line\LineBoard;
+use App\Http\Resources\Line\TapsAnswer;
+use App\Http\Resources\Plan\Plan;
+use App\Queries\Line\LineOfDay;
+use App\Queries\Plan\PlansOfDay;
 
 final readonly class LineController
 {

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\BareTeamRequest;
-use App\Http\Resources\DayLog;
-use App\Http\Resources\LogDay;
-use App\Queries\LoggedDays;
-use App\Queries\LogOfDay;
+use App\Http\Resources\Logbook\DayLog;
+use App\Http\Resources\Logbook\LogDay;
+use App\Queries\Logbook\LoggedDays;
+use App\Queries\Logbook\LogOfDay;
 
 final readonly class LogbookController
 {

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\FindBestOrder;
-use App\Actions\TakeSearchSlot;
+use App\Actions\Bench\FindBestOrder;
+use App\Actions\Bench\TakeSearchSlot;
 use App\Http\Requests\BareTeamRequest;
-use App\Http\Requests\BestOrderRequest;
-use App\Http\Requests\PinLineRequest;
-use App\Http\Resources\PinShown;
-use App\Http\Resources\ProposedOrder;
-use App\Http\Resources\SchoolTime;
-use App\Queries\BenchOfPainter;
-use App\Queries\PinInLine;
-use App\Queries\TimesBySchool;
+use App\Http\Requests\Bench\BestOrderRequest;
+use App\Http\Requests\Bench\PinLineRequest;
+use App\Http\Resources\Account\SchoolTime;
+use App\Http\Resources\Bench\PinShown;
+use App\Http\Resources\Bench\ProposedOrder;
+use App\Queries\Account\BenchOfPainter;
+use App\Queries\Account\TimesBySchool;
+use App\Queries\Bench\PinInLine;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final readonly class OrderController

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\KeepPracticeRun;
+use App\Actions\Practice\KeepPracticeRun;
 use App\Http\Requests\BareTeamRequest;
-use App\Http\Requests\PracticeRequest;
-use App\Http\Resources\PracticeSheet;
-use App\Http\Resources\TrainingSheet;
-use App\Queries\PracticeOfPainter;
-use App\Queries\TrainingOf;
+use App\Http\Requests\Practice\PracticeRequest;
+use App\Http\Resources\Practice\PracticeSheet;
+use App\Http\Resources\Practice\TrainingSheet;
+use App\Queries\Practice\PracticeOfPainter;
+use App\Queries\Practice\TrainingOf;
 use Illuminate\Http\Response;
 
 final readonly class PracticeController

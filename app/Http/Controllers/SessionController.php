@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\SignInRequest;
-use App\Http\Resources\SessionState;
-use App\Queries\WhoIsSignedIn;
+use App\Http\Requests\Account\SignInRequest;
+use App\Http\Resources\Account\SessionState;
+use App\Queries\Account\WhoIsSignedIn;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\ValidationException;

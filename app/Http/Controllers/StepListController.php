@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\ReadListRequest;
-use App\Http\Resources\ReadList;
-use App\Queries\BenchOfPainter;
-use App\Queries\StepsInList;
+use App\Http\Requests\Bench\ReadListRequest;
+use App\Http\Resources\Bench\ReadList;
+use App\Queries\Account\BenchOfPainter;
+use App\Queries\Bench\StepsInList;
 
 final readonly class StepListController
 {

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ChangeWays;
+use App\Actions\Account\ChangeWays;
+use App\Http\Requests\Account\NumberRequest;
+use App\Http\Requests\Account\SchoolsRequest;
+use App\Http\Requests\Account\TimingRequest;
+use App\Http\Requests\Account\TouchTestRequest;
+use App\Http\Requests\Account\WeatherRequest;
 use App\Http\Requests\BareTeamRequest;
-use App\Http\Requests\NumberRequest;
-use App\Http\Requests\SchoolsRequest;
-use App\Http\Requests\TimingRequest;
-use App\Http\Requests\TouchTestRequest;
-use App\Http\Requests\WeatherRequest;
-use App\Http\Resources\WaysSheet;
-use App\Queries\BenchOfPainter;
-use App\Queries\WaysOfPainter;
+use App\Http\Resources\Account\WaysSheet;
+use App\Queries\Account\BenchOfPainter;
+use App\Queries\Account\WaysOfPainter;
 
 final readonly class WaysController
 {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Design\Wording;
 
+use Core\Design\InvalidPin;
 use Core\Design\Pin;
 use Core\Design\PinKind;
 use Core\Design\Step;
-use Core\Exceptions\InvalidPin;
 
 /**
  * Reads what a painter types of the order: "foam before outline", "dots after glitter", "keep whiskers and dots together",

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Core\Design\Wording;
 
+use Core\Colour\Load;
 use Core\Design\Alternative;
 use Core\Design\Colour;
 use Core\Design\Defaults;
 use Core\Design\Guide;
-use Core\Design\Load;
 use Core\Design\Medium;
 use Core\Design\Shut;
 use Core\Design\Side;

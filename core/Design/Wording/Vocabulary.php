@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Design\Wording;
 
+use Core\Colour\Load;
 use Core\Design\Colour;
 use Core\Design\Guide;
 use Core\Design\Landmark;
-use Core\Design\Load;
 use Core\Design\Medium;
 use Core\Design\Portion;
 use Core\Design\Shape;

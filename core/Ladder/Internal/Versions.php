@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Ladder\Internal;
 
-use Core\Design\HandTimes;
 use Core\Design\Step;
-use Core\Design\StepTimes;
 use Core\Ladder\Choices;
 use Core\Ladder\Defaults;
 use Core\Ladder\Drop;
@@ -19,6 +17,8 @@ use Core\Order\Preparation;
 use Core\Order\Quickest;
 use Core\Order\Search\Outcome;
 use Core\Order\Search\Watch;
+use Core\Timeline\HandTimes;
+use Core\Timeline\StepTimes;
 use Core\Units\Duration;
 
 /** Times the versions of a design by the sequencer, each once. */

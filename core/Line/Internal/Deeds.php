@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Core\Line\Internal;
 
-use Core\Exceptions\TapSetAside;
 use Core\Line\EventKind;
 use Core\Line\Face;
 use Core\Line\FacePlan;
 use Core\Line\Line;
 use Core\Line\LineEvent;
+use Core\Line\TapSetAside;
 use Core\Line\Ticket;
 use Core\Line\TicketStatus;
 

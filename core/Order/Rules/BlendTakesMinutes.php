@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules;
 
+use Core\Colour\Finish;
 use Core\Design\Alternative;
 use Core\Design\Medium;
 use Core\Design\Step;
 use Core\Design\Technique;
 use Core\Design\Zone;
-use Core\Kit\Finish;
 use Core\Kit\ItemKind;
 use Core\Order\Course;
 use Core\Order\Defaults;

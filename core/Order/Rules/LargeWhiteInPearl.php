@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules;
 
+use Core\Colour\Finish;
 use Core\Design\Colour;
 use Core\Design\Side;
 use Core\Design\Zone;
-use Core\Kit\Finish;
 use Core\Kit\ItemKind;
 use Core\Order\Course;
 use Core\Order\Defaults;

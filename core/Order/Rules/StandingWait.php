@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules;
 
-use Core\Design\Timeline\SpanKind;
 use Core\Order\Course;
 use Core\Order\Evidence;
 use Core\Order\Finding;
@@ -13,6 +12,7 @@ use Core\Order\LooksAtFace;
 use Core\Order\Repairs;
 use Core\Order\Severity;
 use Core\Order\TradeNumber;
+use Core\Timeline\SpanKind;
 
 /** Drying spread over other work costs nothing; standing and waiting does (common practice, no source). */
 final readonly class StandingWait implements LooksAtFace

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules;
 
-use Core\Design\Load;
+use Core\Colour\Load;
 use Core\Design\Technique;
 use Core\Order\Course;
 use Core\Order\Finding;

@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-use Core\Design\ChangeoverMatrix;
 use Core\Design\Design;
+use Core\Design\InvalidDesign;
 use Core\Design\Placement;
-use Core\Design\StepTimes;
-use Core\Exceptions\InvalidDesign;
+use Core\Timeline\ChangeoverMatrix;
+use Core\Timeline\StepTimes;
+use Core\Timeline\Timeline;
 use Core\Units\Duration;
 use Tests\Core\Paint;
 
@@ -19,11 +20,11 @@ it('refuses a design that makes no sense, and says what to do', function (Closur
 ]);
 
 it('may be empty, and then takes no time', function (): void {
-    expect(Paint::design()->timeline(ChangeoverMatrix::starting(), StepTimes::starting())->makespan()->isZero())->toBeTrue();
+    expect(Timeline::of(Paint::design()->steps, ChangeoverMatrix::starting(), StepTimes::starting())->makespan()->isZero())->toBeTrue();
 });
 
 it('takes as long as its steps and what lies between them', function (): void {
     $design = Paint::design(Paint::step('a', seconds: 40), Paint::step('b', seconds: 20));
 
-    expect($design->timeline(ChangeoverMatrix::starting(), StepTimes::starting())->makespan())->toEqual(Duration::ofSeconds(60));
+    expect(Timeline::of($design->steps, ChangeoverMatrix::starting(), StepTimes::starting())->makespan())->toEqual(Duration::ofSeconds(60));
 });

@@ -8,10 +8,10 @@ use Core\Design\Medium;
 use Core\Design\Person;
 use Core\Design\Side;
 use Core\Design\Step;
-use Core\Design\StepTimes;
 use Core\Design\Technique;
-use Core\Design\WorkContent;
 use Core\Design\Zone;
+use Core\Timeline\StepTimes;
+use Core\Timeline\WorkContent;
 use Tests\Core\Paint;
 
 function counted(int $count, ?int $small = null, bool $typed = true): Step

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use Core\Design\Guide;
 use Core\Design\GuideKind;
+use Core\Design\InvalidStep;
 use Core\Design\Landmark;
 use Core\Design\Mark;
 use Core\Design\Portion;
-use Core\Exceptions\InvalidStep;
 
 it('is read from its own text, whatever it goes by', function (Guide $guide): void {
     expect(Guide::of($guide->kind, $guide->text()))->toEqual($guide);

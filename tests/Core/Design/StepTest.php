@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
+use Core\Design\InvalidStep;
 use Core\Design\Side;
 use Core\Design\Step;
 use Core\Design\StepValues;
 use Core\Design\Zone;
-use Core\Exceptions\InvalidStep;
 use Tests\Core\Paint;
 
 it('refuses a step that makes no sense, and says what to do', function (Closure $make, string $says): void {

@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use Core\Design\Colour;
+use Core\Design\InvalidStep;
 use Core\Design\Medium;
-use Core\Exceptions\InvalidItem;
-use Core\Exceptions\InvalidStep;
 use Core\Kit\Flag;
+use Core\Kit\InvalidItem;
 use Core\Kit\Item;
 use Core\Kit\ItemKind;
 use Tests\Core\Kit\Things;

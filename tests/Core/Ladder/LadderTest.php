@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Core\Design\Alternative;
 use Core\Design\Design;
+use Core\Design\InvalidStep;
 use Core\Design\Medium;
 use Core\Design\Pin;
 use Core\Design\PinKind;
@@ -13,20 +14,20 @@ use Core\Design\Side;
 use Core\Design\Step;
 use Core\Design\StepValues;
 use Core\Design\Technique;
-use Core\Design\Timing;
-use Core\Exceptions\InvalidStep;
-use Core\Exceptions\TooManyChoices;
 use Core\Ladder\Choices;
 use Core\Ladder\Drop;
 use Core\Ladder\Ladder;
 use Core\Ladder\Limits;
 use Core\Ladder\LookShares;
 use Core\Ladder\Rung;
+use Core\Ladder\TooManyChoices;
 use Core\Ladder\Weighed;
 use Core\Order\BestOrder;
 use Core\Order\Circumstances;
 use Core\Order\HalfPainted;
 use Core\Order\Search\WithinLabels;
+use Core\Timeline\Timeline;
+use Core\Timeline\Timing;
 use Core\Units\Duration;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -98,7 +99,7 @@ it('times each rung as the search for the best order does, and orders its steps 
     foreach ($ladder->rungs as $rung) {
         $best = BestOrder::of($rung->version->design(), $circumstances)->run(new WithinLabels(500_000));
         expect($rung->time)->toEqual($best->makespan())
-            ->and($rung->design->timeline($circumstances->changeovers, $circumstances->times)->makespan())->toEqual($rung->time);
+            ->and(Timeline::of($rung->design->steps, $circumstances->changeovers, $circumstances->times)->makespan())->toEqual($rung->time);
     }
 });
 
@@ -304,6 +305,6 @@ it('shows the whole face in no more than its typed seconds from hand to hand, an
     $whole = $ladder->named()['party'];
     expect($whole->time->milliseconds)->toBeLessThanOrEqual((int) BestOrder::of($design, $circumstances)->run(new WithinLabels(100_000))->typedLawful?->milliseconds);
     foreach ($ladder->rungs as $rung) {
-        expect($rung->design->timeline($circumstances->changeovers, $circumstances->times)->makespan()->milliseconds)->toBe($rung->time->milliseconds);
+        expect(Timeline::of($rung->design->steps, $circumstances->changeovers, $circumstances->times)->makespan()->milliseconds)->toBe($rung->time->milliseconds);
     }
 })->with(range(1, 12));

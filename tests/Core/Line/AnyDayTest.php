@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use Core\Exceptions\NeedsWholeDay;
 use Core\Line\EventKind;
 use Core\Line\Line;
 use Core\Line\LineEvent;
+use Core\Line\NeedsWholeDay;
 use Core\Line\Story;
 use Core\Line\StoryValues;
 use Core\Line\Ticket;

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Core\Exceptions\InvalidEvent;
 use Core\Line\EventKind;
+use Core\Line\InvalidEvent;
 use Core\Line\LineEvent;
 use Core\Line\StepStatus;
 use Core\Line\TicketStatus;

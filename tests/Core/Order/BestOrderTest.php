@@ -18,6 +18,7 @@ use Core\Order\Proposal;
 use Core\Order\School;
 use Core\Order\Search\WithinLabels;
 use Core\Order\Severity;
+use Core\Timeline\Timeline;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\Order\Craft;
@@ -55,8 +56,8 @@ it('writes its waits into the steps, so that the tape is as long as the search s
     $proposal = BestOrder::of($design, $circumstances)->run(new WithinLabels(60_000));
 
     expect($proposal->best)->not->toBeNull();
-    $tape = $proposal->best?->timeline($circumstances->changeovers, $circumstances->times);
-    expect($tape?->makespan()->milliseconds)->toBe($proposal->makespan()?->milliseconds);
+    $tape = Timeline::of($proposal->best->steps ?? [], $circumstances->changeovers, $circumstances->times);
+    expect($tape->makespan()->milliseconds)->toBe($proposal->makespan()?->milliseconds);
     $kept = array_filter($proposal->best->steps ?? [], static fn (Step $step): bool => $step->technique !== Technique::Wait);
     expect($kept)->toHaveCount(11);
 })->with(range(1, 12));

@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core\Order;
 
 use Core\Design\Audience;
-use Core\Design\ChangeoverMatrix;
 use Core\Design\Colour;
 use Core\Design\Design;
 use Core\Design\Placement;
 use Core\Design\Step;
-use Core\Design\StepTimes;
 use Core\Design\Wording\ListReader;
 use Core\Design\Wording\Vocabulary;
 use Core\Kit\BenchTimes;
@@ -23,6 +21,8 @@ use Core\Order\School;
 use Core\Order\Schools;
 use Core\Order\TradeNumbers;
 use Core\Surface\Drying;
+use Core\Timeline\ChangeoverMatrix;
+use Core\Timeline\StepTimes;
 use Core\Units\Duration;
 
 /** Designs written as lines, on a bench with the made-up kit of the demo. */

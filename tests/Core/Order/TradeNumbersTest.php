@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use Core\Exceptions\InvalidTradeNumber;
 use Core\Order\Check;
 use Core\Order\Circumstances;
 use Core\Order\Finding;
+use Core\Order\InvalidTradeNumber;
 use Core\Order\TradeNumber;
 use Core\Order\TradeNumbers;
 use Core\Surface\Drying;

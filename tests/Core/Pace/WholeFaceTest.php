@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use Core\Design\StepTime;
-use Core\Design\TimeSource;
 use Core\Pace\WholeFace;
+use Core\Timeline\StepTime;
+use Core\Timeline\TimeSource;
 use Core\Units\Duration;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

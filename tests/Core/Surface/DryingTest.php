@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use Core\Design\Load;
+use Core\Colour\Load;
+use Core\Colour\PaintKind;
 use Core\Design\Medium;
-use Core\Exceptions\InvalidWeather;
-use Core\Kit\PaintKind;
 use Core\Surface\Drying;
 use Core\Surface\Film;
+use Core\Surface\InvalidWeather;
 use Core\Surface\Weather;
 use Core\Surface\Wetness;
 use Core\Units\Duration;

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Core\Exceptions\UnreadableClockTime;
 use Core\Units\ClockTime;
+use Core\Units\UnreadableClockTime;
 
 it('reads a time of day as people type it', function (string $typed, string $shown): void {
     expect(ClockTime::parse($typed)->format())->toBe($shown);

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Core\Exceptions\UnreadableDuration;
 use Core\Units\Duration;
+use Core\Units\UnreadableDuration;
 
 it('reads minutes as painters type them', function (string $typed, float $seconds): void {
     expect(Duration::parse($typed)->seconds())->toBe($seconds);

@@ -9,7 +9,7 @@ import {
 } from '../../../resources/js/api/types.gen';
 import { type Copy, guided, layerOf, type PaintedStep } from '../../../resources/js/facemap/layers';
 import { isLimb, isSided, MIDDLE, placeOf, roomOf } from '../../../resources/js/facemap/zones';
-import { markIn, shapeIn } from '../../../resources/js/rooms/shapes/samples';
+import { markIn, shapeIn } from '../../../resources/js/rooms/bench/samples';
 import { planStep } from '../steps';
 
 const marked: readonly Technique[] = TechniqueValues.filter(

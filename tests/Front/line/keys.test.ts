@@ -6,7 +6,7 @@ import { clock } from '../../../resources/js/lib/clock.svelte';
 import { boardOf, canComeBack } from '../../../resources/js/line/board';
 import { FoldedLine } from '../../../resources/js/line/line';
 import { Line } from '../../../resources/js/line/line.svelte';
-import { Chair } from '../../../resources/js/rooms/chair/chair.svelte';
+import { Chair } from '../../../resources/js/rooms/line/chair.svelte';
 import { planStep } from '../steps';
 
 const START = 1_700_000_000_000;

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Design\Wording\Sense;
 
+use Core\Colour\Load;
 use Core\Design\Alternative;
 use Core\Design\Defaults;
-use Core\Design\Load;
+use Core\Design\InvalidStep;
 use Core\Design\Medium;
 use Core\Design\Shut;
 use Core\Design\Technique;
@@ -16,7 +17,6 @@ use Core\Design\Wording\Words\Act;
 use Core\Design\Wording\Words\Conditions;
 use Core\Design\Wording\Words\OtherWay;
 use Core\Design\Zone;
-use Core\Exceptions\InvalidStep;
 use Core\Units\Duration;
 
 /** How much a line wants of its step: strokes, coats, water, drying below, what is shut meanwhile, and other ways to do it. */

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Core\Design\Wording\Words;
 
 use Core\Colour\Difference;
+use Core\Colour\Finish;
 use Core\Colour\LinearRgb;
+use Core\Colour\Load;
 use Core\Colour\Paint;
+use Core\Colour\PaintKind;
 use Core\Design\Colour;
-use Core\Design\Load;
-use Core\Kit\Finish;
-use Core\Kit\PaintKind;
 
 /** Colours that go by name, lighter and darker ones, and what colours give when they are mixed. */
 final readonly class ColourWords

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Core\Design\Wording\Words;
 
 use Core\Design\Guide;
+use Core\Design\InvalidStep;
 use Core\Design\Wording\PartKind;
-use Core\Exceptions\InvalidStep;
 
 /** Numbers as people write them: how many, how many coats, which size of brush, how big, how far turned. */
 final readonly class Numbers

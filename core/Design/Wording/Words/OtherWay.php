@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Core\Design\Wording\Words;
 
 use Core\Design\Alternative;
+use Core\Design\InvalidStep;
 use Core\Design\Medium;
 use Core\Design\Side;
 use Core\Design\Technique;
 use Core\Design\Wording\Vocabulary;
-use Core\Exceptions\InvalidStep;
 use Core\Units\Duration;
 
 /** What was said of another way to paint a step; whatever was not said is as in the step. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Design\Wording\Words;
 
-use Core\Design\Load;
+use Core\Colour\Load;
 use Core\Design\Medium;
 use Core\Design\Shut;
 use Core\Design\Side;

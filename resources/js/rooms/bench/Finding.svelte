@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { FindingShown, Severity } from '../../api/types.gen';
   import { minutes } from '../../lib/minutes';
-  import type { Ways } from '../ways/ways.svelte';
+  import type { Ways } from '../account/ways.svelte';
   import type { Bench } from './bench.svelte';
   import RestsOn from './RestsOn.svelte';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { FindingShown } from '../../api/types.gen';
-  import { Ways } from '../ways/ways.svelte';
+  import { Ways } from '../account/ways.svelte';
   import type { Bench } from './bench.svelte';
   import Finding from './Finding.svelte';
 

@@ -1,8 +1,8 @@
 <script lang="ts">
   import Sheet from '../../ui/Sheet.svelte';
-  import DryingSheet from '../ways/DryingSheet.svelte';
-  import SchoolsSheet from '../ways/SchoolsSheet.svelte';
-  import { Ways } from '../ways/ways.svelte';
+  import DryingSheet from '../account/DryingSheet.svelte';
+  import SchoolsSheet from '../account/SchoolsSheet.svelte';
+  import { Ways } from '../account/ways.svelte';
   import type { Bench } from './bench.svelte';
   import BestOrder from './BestOrder.svelte';
   import { OrderSearch } from './order.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { EvidenceShown, TradeNumber } from '../../api/types.gen';
   import Said from '../../ui/Said.svelte';
-  import type { Ways } from '../ways/ways.svelte';
+  import type { Ways } from '../account/ways.svelte';
 
   const { evidence, ways }: { evidence: readonly EvidenceShown[]; ways: Ways } = $props();
 

@@ -3,13 +3,13 @@
 declare(strict_types=1);
 
 use Core\Design\Design;
+use Core\Design\InvalidDesign;
+use Core\Design\InvalidPin;
 use Core\Design\Pin;
 use Core\Design\PinKind;
 use Core\Design\Placement;
 use Core\Design\Silence;
 use Core\Design\Wording\PinReader;
-use Core\Exceptions\InvalidDesign;
-use Core\Exceptions\InvalidPin;
 use Tests\Core\Paint;
 
 function pinned(string $line): Pin

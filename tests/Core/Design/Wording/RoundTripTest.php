@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
+use Core\Colour\Load;
 use Core\Design\Alternative;
 use Core\Design\Colour;
 use Core\Design\Guide;
 use Core\Design\Landmark;
-use Core\Design\Load;
 use Core\Design\Mark;
 use Core\Design\Medium;
 use Core\Design\Placement;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Core\Design\Load;
+use Core\Colour\Load;
 use Core\Design\Medium;
 use Core\Design\Placement;
 use Core\Design\Technique;

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Kit;
+
+use App\Actions\Plan\ReplanDesigns;
+use App\Models\Design;
+use App\Models\KitItem;
+use App\Models\KitRemoval;
+use App\Models\Step;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+
+/** Takes a removal back: the thing is there again, and the steps that nobody changed since use it again. */
+final readonly class PutThingBack
+{
+    public function __construct(private ReplanDesigns $replanDesigns) {}
+
+    public function __invoke(User $painter, KitRemoval $removal): void
+    {
+        DB::transaction(function () use ($painter, $removal): void {
+            KitItem::query()->create(['team_id' => $painter->team_id, ...$removal->item]);
+            foreach ($removal->steps as $change) {
+                $step = Step::query()->where('design_id', $change['designId'])->where('id', $change['id'])->lockForUpdate()->first();
+                if ($step !== null && $step->content === $change['after']) {
+                    $step->update(['content' => $change['before']]);
+                    Design::query()->where('id', $step->design_id)->increment('revision');
+                }
+            }
+            $removal->delete();
+            ($this->replanDesigns)($painter->team_id);
+        });
+    }
+}

@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Line;
+
+use App\Actions\Logbook\WriteLogbook;
+use App\Http\Resources\Line\TapFate;
+use App\Http\Resources\Line\TapOutcome;
+use App\Jobs\LearnFromDay;
+use App\Models\EventDay;
+use App\Models\Ticket;
+use App\Models\User;
+use App\Queries\Line\StoryOfDay;
+use Core\Line\Defaults;
+use Core\Line\EventKind;
+use Core\Line\Line;
+use Core\Line\Story;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
+
+/** Keeps a batch of taps for good, each once, and says what became of every one. */
+final readonly class RecordTaps
+{
+    public function __construct(private StoryOfDay $storyOfDay, private WriteLogbook $writeLogbook, private KeepStory $keepStory) {}
+
+    /**
+     * All or nothing: the batch is kept in one transaction, with the day locked so that numbers are given out once.
+     *
+     * @param  list<Tap|RefusedTap>  $taps  in the order they were made
+     * @return array{list<TapOutcome>, Story} an outcome for each tap, and the story with them
+     */
+    public function __invoke(EventDay $day, User $painter, array $taps): array
+    {
+        try {
+            return $this->recorded($day, $painter, $taps);
+        } catch (UniqueConstraintViolationException) {
+            // Another day took the same tap at the same moment. Now it is there to be seen, and is refused here.
+            return $this->recorded($day, $painter, $taps);
+        }
+    }
+
+    /**
+     * @param  list<Tap|RefusedTap>  $taps
+     * @return array{list<TapOutcome>, Story}
+     */
+    private function recorded(EventDay $day, User $painter, array $taps): array
+    {
+        return DB::transaction(function () use ($day, $painter, $taps): array {
+            DB::table('event_days')->where('id', $day->id)->lockForUpdate()->value('id');
+            [$kept, $fates] = $this->keep($day, $painter, $taps);
+            $story = ($this->storyOfDay)($day);
+            $outcomes = $this->outcomes($taps, $fates, $story->line);
+            if ($kept !== []) {
+                ($this->writeLogbook)($day, $story->line, $this->touchedSince($day, min(array_column($kept, 'atMs'))));
+                $story = $story->forgetting(Defaults::ENDED_SHOWN);
+                ($this->keepStory)($day, $story);
+            }
+            if (in_array(EventKind::Closed, array_column($kept, 'kind'), true)) {
+                LearnFromDay::dispatch($day->id);
+            }
+
+            return [$outcomes, $story];
+        }, attempts: 3);
+    }
+
+    /**
+     * @param  list<Tap|RefusedTap>  $taps
+     * @return array{list<Tap>, array<int, TapFate|string>} the new taps; what is known of each one of the batch, a refusal in words
+     */
+    private function keep(EventDay $day, User $painter, array $taps): array
+    {
+        $inShape = array_values(array_filter($taps, static fn (Tap|RefusedTap $tap): bool => $tap instanceof Tap));
+        $gate = new TapGate($day, $painter->role, $inShape, now()->getTimestampMs());
+        $kept = [];
+        $fates = [];
+        foreach ($taps as $index => $tap) {
+            $fates[$index] = $tap instanceof RefusedTap ? $tap->message : $this->fate($gate, $tap);
+            if ($tap instanceof Tap && $fates[$index] === TapFate::Kept) {
+                $this->giveNumber($gate, $day, $tap);
+                $gate->admit($tap);
+                $kept[] = $tap;
+            }
+        }
+        DB::table('chair_events')->insert(array_map(fn (Tap $tap): array => $this->row($day, $painter, $tap), $kept));
+
+        return [$kept, $fates];
+    }
+
+    private function fate(TapGate $gate, Tap $tap): TapFate|string
+    {
+        if ($gate->isRepeated($tap)) {
+            return TapFate::Repeated;
+        }
+
+        return $gate->refusal($tap) ?? TapFate::Kept;
+    }
+
+    private function giveNumber(TapGate $gate, EventDay $day, Tap $tap): void
+    {
+        if (! $gate->isNewTicket($tap)) {
+            return;
+        }
+        $last = Ticket::query()->where('event_day_id', $day->id)->max('number');
+        Ticket::query()->insert([
+            'id' => $tap->ticket,
+            'event_day_id' => $day->id,
+            'number' => (is_numeric($last) ? (int) $last : 0) + 1,
+        ]);
+    }
+
+    /** @return array<string, string|int|null> */
+    private function row(EventDay $day, User $painter, Tap $tap): array
+    {
+        return [
+            'id' => $tap->id,
+            'event_day_id' => $day->id,
+            'user_id' => $painter->id,
+            'kind' => $tap->kind->value,
+            'at_ms' => $tap->atMs,
+            'ticket_id' => $tap->ticket,
+            'first_name' => $tap->firstName,
+            'design_id' => $tap->design,
+            'chair' => $tap->chair,
+            'plan_id' => $tap->plan,
+            'step_id' => $tap->step,
+            'before_ticket_id' => $tap->before,
+            'target_id' => $tap->target,
+        ];
+    }
+
+    /**
+     * Whoever has no tap at or after that moment stands as before, whatever came late: the line before it is the same.
+     *
+     * @return list<string> ticket ids
+     */
+    private function touchedSince(EventDay $day, int $ms): array
+    {
+        /** @var list<string> $ids */
+        $ids = DB::table('chair_events')
+            ->leftJoin('chair_events as target', 'target.id', '=', 'chair_events.target_id')
+            ->where('chair_events.event_day_id', $day->id)
+            ->where('chair_events.at_ms', '>=', $ms)
+            ->selectRaw('distinct coalesce(chair_events.ticket_id, target.ticket_id) as ticket_id')
+            ->pluck('ticket_id')->filter()->values()->all();
+
+        return $ids;
+    }
+
+    /**
+     * @param  list<Tap|RefusedTap>  $taps
+     * @param  array<int, TapFate|string>  $fates
+     * @return list<TapOutcome>
+     */
+    private function outcomes(array $taps, array $fates, Line $line): array
+    {
+        $outcomes = [];
+        foreach ($taps as $index => $tap) {
+            $fate = $fates[$index];
+            $reason = $line->setAside[$tap->id] ?? null;
+            $outcomes[] = match (true) {
+                is_string($fate) => new TapOutcome($tap->id, TapFate::Refused, $fate),
+                // Also of one that was sent before: its maker may not have heard the first answer.
+                $reason !== null => new TapOutcome($tap->id, TapFate::SetAside, $reason),
+                default => new TapOutcome($tap->id, $fate, ''),
+            };
+        }
+
+        return $outcomes;
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Line;
+
+use Core\Line\EventKind;
+
+/** A tap as a browser sent it: in shape, not yet looked at. Ids are lower-case ULIDs. */
+final readonly class Tap
+{
+    private function __construct(
+        public string $id,
+        public EventKind $kind,
+        public int $atMs,
+        public ?string $ticket,
+        public ?string $firstName,
+        public ?string $design,
+        public ?int $chair,
+        public ?string $plan,
+        public ?string $step,
+        public ?string $before,
+        public ?string $target,
+    ) {}
+
+    /**
+     * @param array{
+     *     id: string, kind: string, at: int, ticket?: string|null, firstName?: string|null, design?: string|null,
+     *     chair?: int|null, plan?: string|null, step?: string|null, before?: string|null, target?: string|null
+     * } $input
+     */
+    public static function of(array $input): self
+    {
+        $ulid = static fn (?string $text): ?string => $text === null ? null : strtolower($text);
+        $firstName = trim($input['firstName'] ?? '');
+
+        return new self(
+            strtolower($input['id']),
+            EventKind::from($input['kind']),
+            $input['at'],
+            $ulid($input['ticket'] ?? null),
+            $firstName === '' ? null : $firstName,
+            $ulid($input['design'] ?? null),
+            $input['chair'] ?? null,
+            $input['plan'] ?? null,
+            $ulid($input['step'] ?? null),
+            $ulid($input['before'] ?? null),
+            $ulid($input['target'] ?? null),
+        );
+    }
+
+    /** The field that this kind needs and the tap does not have, if any. The number is the server's to give. */
+    public function missing(): ?string
+    {
+        foreach ($this->kind->needs() as $field) {
+            if ($field !== 'number' && $this->{$field} === null) {
+                return $field;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Line;
+
+use App\Models\Design;
+use App\Models\EventDay;
+use App\Models\FacePlan;
+use Core\Line\EventKind;
+use Core\Team\Role;
+use Illuminate\Support\Facades\DB;
+
+/** Looks at the taps of one batch: does each speak of things that are there, and are this team's? */
+final class TapGate
+{
+    /** A browser's clock may run this far ahead of the server's. */
+    private const AHEAD_MS = 2 * 60_000;
+
+    /** Names may be taken this long before a day opens. */
+    private const EARLY_MS = 24 * 3_600_000;
+
+    /** @var array<string, string> day by ticket id */
+    private array $ticketDays = [];
+
+    /** @var array<string, string> day by event id */
+    private array $eventDays = [];
+
+    /** @var array<string, EventKind> by event id */
+    private array $eventKinds = [];
+
+    /** @var array<string, true> */
+    private array $designs = [];
+
+    /** @var array<string, true> */
+    private array $plans = [];
+
+    /** A day that was moved when its line had begun goes on as it was. */
+    private readonly int $earliestMs;
+
+    /** @param  list<Tap>  $taps */
+    public function __construct(private readonly EventDay $day, private readonly Role $role, array $taps, private readonly int $nowMs)
+    {
+        $ids = static fn (string $field): array => array_values(array_filter(array_column($taps, $field), is_string(...)));
+        /** @var array<string, string> $tickets */
+        $tickets = DB::table('tickets')->whereIn('id', $ids('ticket'))->pluck('event_day_id', 'id')->all();
+        /** @var array<string, string> $events */
+        $events = DB::table('chair_events')->whereIn('id', [...$ids('id'), ...$ids('target')])->pluck('event_day_id', 'id')->all();
+        /** @var array<string, string> $kinds */
+        $kinds = $ids('target') === [] ? [] : DB::table('chair_events')->whereIn('id', $ids('target'))->pluck('kind', 'id')->all();
+        $this->eventKinds = array_map(EventKind::from(...), $kinds);
+        $first = DB::table('chair_events')->where('event_day_id', $day->id)->min('at_ms');
+        $this->earliestMs = min($day->opens_ms, is_numeric($first) ? (int) $first : $day->opens_ms) - self::EARLY_MS;
+        $this->ticketDays = $tickets;
+        $this->eventDays = $events;
+        $this->designs = $this->designsOfTeam($ids('design'));
+        $this->plans = $this->plansOfTeam($ids('plan'));
+    }
+
+    public function isRepeated(Tap $tap): bool
+    {
+        return ($this->eventDays[$tap->id] ?? null) === $this->day->id;
+    }
+
+    public function isNewTicket(Tap $tap): bool
+    {
+        return $tap->kind === EventKind::Joined && ! isset($this->ticketDays[(string) $tap->ticket]);
+    }
+
+    /** Why the tap cannot be kept; null when it can. */
+    public function refusal(Tap $tap): ?string
+    {
+        $missing = $tap->missing();
+        $ticketDay = $this->ticketDays[(string) $tap->ticket] ?? null;
+
+        return match (true) {
+            isset($this->eventDays[$tap->id]) => 'The id of this tap is taken. Give each tap a ULID of its own.',
+            ! $this->mayMake($tap) => 'That is for those who paint. Ask one of them.',
+            $missing !== null => "The tap “{$tap->kind->value}” does not say its {$missing}.",
+            $tap->atMs > $this->nowMs + self::AHEAD_MS => 'This tap lies in the future. Set the clock of the device right.',
+            $tap->atMs < $this->earliestMs => 'This tap lies more than a day before the event. Is it the right day?',
+            $tap->design !== null && ! isset($this->designs[$tap->design]) => 'That design is not one of yours. Choose one from the menu.',
+            $tap->plan !== null && ! isset($this->plans[$tap->plan]) => 'The plan of that face is not known here. Load the line again.',
+            $tap->chair !== null && $tap->chair > $this->day->chairs => "This day has no chair {$tap->chair}.",
+            $ticketDay !== null && $ticketDay !== $this->day->id => 'That child is on the line of another day.',
+            $tap->ticket !== null && $ticketDay === null && $tap->kind !== EventKind::Joined => 'That child is not on this line.',
+            $tap->target !== null && ($this->eventDays[$tap->target] ?? null) !== $this->day->id => 'The tap to undo is not known here.',
+            default => null,
+        };
+    }
+
+    /** At the names desk nobody starts or ends a face, nor takes back what was tapped at a chair. */
+    private function mayMake(Tap $tap): bool
+    {
+        $target = $this->eventKinds[(string) $tap->target] ?? null;
+
+        return $this->role->paints() || ($tap->kind->isOfNamesDesk() && ($target === null || $target->isOfNamesDesk()));
+    }
+
+    /** Later taps of the batch may speak of this one and of its ticket. */
+    public function admit(Tap $tap): void
+    {
+        $this->eventDays[$tap->id] = $this->day->id;
+        $this->eventKinds[$tap->id] = $tap->kind;
+        if ($tap->kind === EventKind::Joined) {
+            $this->ticketDays[(string) $tap->ticket] = $this->day->id;
+        }
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return array<string, true>
+     */
+    private function designsOfTeam(array $ids): array
+    {
+        if ($ids === []) {
+            return [];
+        }
+        /** @var list<string> $found */
+        $found = Design::query()->withTrashed()->where('team_id', $this->day->team_id)->whereIn('id', $ids)->pluck('id')->all();
+
+        return array_fill_keys($found, true);
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return array<string, true>
+     */
+    private function plansOfTeam(array $ids): array
+    {
+        if ($ids === []) {
+            return [];
+        }
+        /** @var list<string> $found */
+        $found = FacePlan::query()->join('designs', 'designs.id', '=', 'face_plans.design_id')
+            ->where('designs.team_id', $this->day->team_id)->whereIn('face_plans.id', $ids)->pluck('face_plans.id')->all();
+
+        return array_fill_keys($found, true);
+    }
+}

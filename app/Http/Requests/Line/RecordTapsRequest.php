@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Line;
+
+use App\Actions\Line\RefusedTap;
+use App\Actions\Line\Tap;
+use App\Http\Requests\TeamRequest;
+use App\Rules\CaseOf;
+use Core\Line\Defaults;
+use Core\Line\EventKind;
+use Illuminate\Support\Facades\Validator as ValidatorFacade;
+use Illuminate\Support\Str;
+
+/** A batch of taps. A tap that is out of shape is refused alone, so that it never holds up the ones behind it. */
+final class RecordTapsRequest extends TeamRequest
+{
+    public const MOST_TAPS = 500;
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'taps' => ['required', 'list', 'max:'.self::MOST_TAPS],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'taps.max' => 'Too many taps at once. Send :max at most, then the rest.',
+        ];
+    }
+
+    /** @return list<Tap|RefusedTap> in the order sent */
+    public function taps(): array
+    {
+        /** @var list<mixed> $inputs */
+        $inputs = $this->input('taps');
+
+        return array_map(self::tap(...), $inputs);
+    }
+
+    private static function tap(mixed $input): Tap|RefusedTap
+    {
+        $id = is_array($input) && is_string($input['id'] ?? null) ? $input['id'] : '';
+        if (! is_array($input) || ! Str::isUlid($id)) {
+            return new RefusedTap($id, 'A tap has no proper id. Give each one a ULID.');
+        }
+        // Most taps say little: rules for what is not there would only cost time.
+        $validator = ValidatorFacade::make($input, array_intersect_key(self::tapRules(), ['kind' => true, 'at' => true, ...$input]));
+        if ($validator->fails()) {
+            return new RefusedTap(strtolower($id), 'This tap is out of shape: '.$validator->errors()->first());
+        }
+        /**
+         * @var array{
+         *     id: string, kind: string, at: int, ticket?: string|null, firstName?: string|null, design?: string|null,
+         *     chair?: int|null, plan?: string|null, step?: string|null, before?: string|null, target?: string|null
+         * } $tap
+         */
+        $tap = $validator->validated();
+
+        return Tap::of($tap);
+    }
+
+    /** @return array<string, list<mixed>> */
+    private static function tapRules(): array
+    {
+        return [
+            'id' => ['required', 'string', 'ulid'],
+            'kind' => ['required', new CaseOf(EventKind::class)],
+            'at' => ['required', 'integer', 'min:0', 'max:4102444800000'],
+            'ticket' => ['nullable', 'string', 'ulid'],
+            'firstName' => ['nullable', 'string', 'max:40'],
+            'design' => ['nullable', 'string', 'ulid'],
+            'chair' => ['nullable', 'integer', 'between:1,'.Defaults::MOST_CHAIRS],
+            'plan' => ['nullable', 'string', 'regex:/^[0-9a-f]{64}$/'],
+            'step' => ['nullable', 'string', 'ulid'],
+            'before' => ['nullable', 'string', 'ulid'],
+            'target' => ['nullable', 'string', 'ulid'],
+        ];
+    }
+}

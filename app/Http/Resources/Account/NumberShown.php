@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Account;
+
+use App\Http\Resources\Resource;
+use Core\Order\TradeNumber;
+
+/** A number that findings rest on, as the painter goes by it. */
+final readonly class NumberShown extends Resource
+{
+    /**
+     * @param  float  $start  the team's starting value
+     * @param  bool  $isSeconds  whether it is a time
+     */
+    public function __construct(
+        public TradeNumber $number,
+        public string $label,
+        public float $value,
+        public float $start,
+        public bool $isOwn,
+        public bool $isSeconds,
+        public float $least,
+        public float $most,
+    ) {}
+}

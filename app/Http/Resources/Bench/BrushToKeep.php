@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Bench;
+
+use App\Http\Resources\Resource;
+
+/** What a brush kept for one colour would save a face. */
+final readonly class BrushToKeep extends Resource
+{
+    public function __construct(public string $colour, public string $hex, public int $savedMs) {}
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Bench;
+
+use App\Http\Resources\Resource;
+
+/** What an import brought in. */
+final readonly class ImportedDesigns extends Resource
+{
+    /** @param  list<DesignTape>  $designs */
+    public function __construct(public array $designs) {}
+}

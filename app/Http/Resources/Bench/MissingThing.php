@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Bench;
+
+use App\Http\Resources\Resource;
+use Core\Kit\ItemKind;
+
+/** What the kit lacks for a step, the slower way where there is one, what that costs more, and what may be added to the kit. */
+final readonly class MissingThing extends Resource
+{
+    public function __construct(public string $stepId, public string $missing, public ?string $instead, public int $extraMs, public ?ItemKind $kind, public ?ColourSwatch $colour) {}
+}

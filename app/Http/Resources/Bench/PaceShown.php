@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Bench;
+
+use App\Http\Resources\Resource;
+use Core\Pace\Pace;
+
+/** How long something really takes, and what that rests on. */
+final readonly class PaceShown extends Resource
+{
+    /**
+     * @param  int  $middleMs  half of them are done by then
+     * @param  int  $eightOfTenMs  eight of ten are done by then
+     * @param  int  $faces  whole faces that it rests on; 0 where it is put together from its steps
+     * @param  int  $practised  repetitions on the board
+     * @param  int  $leftOut  runs that were interrupted
+     * @param  int  $slips  taps that cannot be meant
+     */
+    public function __construct(public int $middleMs, public int $eightOfTenMs, public int $faces, public int $practised, public int $leftOut, public int $slips) {}
+
+    public static function of(Pace $pace): self
+    {
+        return new self($pace->middle()->milliseconds, $pace->eightOfTen()->milliseconds, $pace->faces, $pace->practised, $pace->interrupted, $pace->slips);
+    }
+}

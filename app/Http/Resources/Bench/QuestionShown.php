@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Bench;
+
+use App\Http\Resources\Account\SchoolShown;
+use App\Http\Resources\Resource;
+use Core\Order\Question;
+use Core\Order\School;
+
+/** Where painters differ. */
+final readonly class QuestionShown extends Resource
+{
+    /** @param  list<SchoolShown>  $schools  the usual one first */
+    public function __construct(public Question $question, public string $label, public array $schools, public School $chosen) {}
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Bench;
+
+use App\Http\Resources\Plan\PlanStep;
+use App\Http\Resources\Resource;
+
+/** One version of a design in its quickest order: how it looks, what it takes, what would go next. */
+final readonly class RungSheet extends Resource
+{
+    /**
+     * @param  list<PlanStep>  $steps  in painting order
+     * @param  list<TapeSpan>  $spans
+     * @param  list<TableThing>  $layOut
+     * @param  list<DropShown>  $next  the least look lost per second first
+     */
+    public function __construct(public RungShown $rung, public array $steps, public array $spans, public array $layOut, public array $next) {}
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Bench;
+
+use App\Http\Resources\Resource;
+
+/** One may stop after that step, and it looks finished. */
+final readonly class StopShown extends Resource
+{
+    /**
+     * @param  bool  $isSaid  whether the painter said so
+     * @param  list<string>  $still  names of the steps that would not be painted
+     */
+    public function __construct(public string $stepId, public bool $isSaid, public array $still) {}
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Kit;
+
+use App\Http\Resources\Resource;
+use Core\Kit\BenchAction;
+
+/** How long a painter's hands take for one thing. */
+final readonly class HandTime extends Resource
+{
+    /** @param  int  $repetitions  it rests on; 0 while it is the team's starting value */
+    public function __construct(public BenchAction $action, public int $timeMs, public int $startingMs, public int $repetitions) {}
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Kit;
+
+use App\Http\Resources\Resource;
+
+/** Where a thing of the kit is used, and what could take its place. */
+final readonly class ThingUses extends Resource
+{
+    /**
+     * @param  list<UsingDesign>  $designs
+     * @param  list<StandIn>  $instead
+     */
+    public function __construct(public array $designs, public array $instead) {}
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Line;
+
+use App\Http\Resources\Resource;
+
+/** A design that a child may ask for, or asked for when it was on the menu yet, with the plan that it would be painted by. */
+final readonly class AskedDesign extends Resource
+{
+    public function __construct(public string $id, public string $name, public ?string $planId, public int $plannedMs) {}
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Line;
+
+use App\Http\Resources\Resource;
+
+/** What became of a batch of taps, and the line after it. */
+final readonly class TapsAnswer extends Resource
+{
+    /** @param  list<TapOutcome>  $outcomes in the order of the batch */
+    public function __construct(public array $outcomes, public LineBoard $line) {}
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Logbook;
+
+use App\Http\Resources\Plan\DaySummary;
+use App\Http\Resources\Resource;
+
+/** The logbook page of one day. */
+final readonly class DayLog extends Resource
+{
+    /**
+     * @param  list<LoggedFace>  $faces  in the order they were seated
+     * @param  list<DesignMinutes>  $designs  most painted first
+     */
+    public function __construct(public DaySummary $day, public array $faces, public array $designs) {}
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Logbook;
+
+use App\Http\Resources\Resource;
+use Core\Line\TicketStatus;
+
+/** A face in the logbook. */
+final readonly class LoggedFace extends Resource
+{
+    /** @param  list<LoggedStep>  $steps */
+    public function __construct(
+        public string $id,
+        public int $number,
+        public string $design,
+        public int $chair,
+        public TicketStatus $outcome,
+        public int $seatedAt,
+        public int $endedAt,
+        public int $plannedMs,
+        public int $paintedMs,
+        public array $steps,
+    ) {}
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Logbook;
+
+use App\Http\Resources\Resource;
+use Core\Design\Medium;
+use Core\Line\StepStatus;
+
+/** A step of a logged face. */
+final readonly class LoggedStep extends Resource
+{
+    public function __construct(
+        public string $name,
+        public Medium $medium,
+        public StepStatus $status,
+        public int $plannedMs,
+        public int $spentMs,
+    ) {}
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Logbook;
+
+use App\Http\Resources\Resource;
+
+/** The step that takes most longer than planned, as a rule. */
+final readonly class RunsOver extends Resource
+{
+    public function __construct(public string $stepId, public string $name, public int $overMs) {}
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Plan;
+
+use App\Http\Resources\Resource;
+
+/** An event day in a list. Moments are milliseconds since 1970 in UTC. */
+final readonly class DaySummary extends Resource
+{
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $place,
+        public string $timezone,
+        public int $opensAt,
+        public int $closesAt,
+        public int $chairs,
+        public int $turnaroundMs,
+    ) {}
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Plan;
+
+use App\Http\Resources\Bench\StopShown;
+use App\Http\Resources\Bench\TapeSpan;
+use App\Http\Resources\Resource;
+use Core\Design\Placement;
+use Core\Design\RungName;
+
+/** What a face is seated with. Immutable: its id is the hash of its content. */
+final readonly class Plan extends Resource
+{
+    /**
+     * @param  list<PlanStep>  $steps
+     * @param  list<TapeSpan>  $spans
+     * @param  list<RungName>  $rungs  by which names it is known
+     * @param  list<StopShown>  $stops  where one may stop, in painting order
+     * @param  int|null  $eightOfTenMs  eight of ten faces of whoever asks are done by then; null while nothing is logged
+     * @param  list<string>  $changes  what is done differently from the design as typed, for a rung
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public Placement $placement,
+        public int $totalMs,
+        public array $steps,
+        public array $spans,
+        public string $designId,
+        public array $rungs,
+        public array $changes,
+        public array $stops,
+        public ?int $eightOfTenMs,
+    ) {}
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Practice;
+
+use App\Http\Resources\Plan\PlanStep;
+use App\Http\Resources\Resource;
+use Core\Design\Placement;
+
+/** What is practised: the picture to paint on the board, and how it goes. */
+final readonly class TrainingSheet extends Resource
+{
+    /**
+     * @param  list<PlanStep>  $steps  to be painted, the last the one that is practised
+     * @param  list<string>  $practised  ids of the steps that are practised
+     * @param  list<TrainedSide>  $sides  one, or left and right
+     * @param  int|null  $lastMs  when it was last painted, on the board or on a face
+     * @param  int  $targetMs  aimed at
+     */
+    public function __construct(
+        public string $title,
+        public Placement $placement,
+        public array $steps,
+        public array $practised,
+        public array $sides,
+        public ?int $lastMs,
+        public int $targetMs,
+    ) {}
+}

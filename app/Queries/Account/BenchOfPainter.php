@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Account;
+
+use App\Models\BenchTime;
+use App\Models\KitItem;
+use App\Models\PainterWays;
+use App\Models\User;
+use Core\Kit\BenchTimes;
+use Core\Kit\Kit;
+use Core\Units\Duration;
+use Illuminate\Database\Eloquent\Collection;
+
+/** The bench of a painter: the kit of the team and the times of the painter's own hands. */
+final readonly class BenchOfPainter
+{
+    public function __invoke(User $painter): PainterBench
+    {
+        return new PainterBench($this->kit($painter->team_id), $this->times($painter), $this->ways($painter), $painter->id);
+    }
+
+    /** A team's own, by which its plans are made whoever acts: the middle of its painters' hands, and the ways of its first painter. */
+    public function ofTeam(string $teamId): PainterBench
+    {
+        $painters = User::query()->where('team_id', $teamId)->orderBy('id')->pluck('id')->all();
+        $hands = BenchTime::query()->whereIn('user_id', $painters)->get()->groupBy(static fn (BenchTime $time): string => $time->action->value);
+        $middle = $hands->map(static fn (Collection $times): Duration => Duration::ofMilliseconds((int) $times->median('time_ms')));
+
+        return new PainterBench($this->kit($teamId), new BenchTimes($middle->all()), PainterWays::query()->whereKey($painters[0] ?? '')->first() ?? new PainterWays);
+    }
+
+    public function ways(User $painter): PainterWays
+    {
+        return PainterWays::query()->find($painter->id) ?? new PainterWays(['user_id' => $painter->id]);
+    }
+
+    public function kit(string $teamId): Kit
+    {
+        $items = KitItem::query()->where('team_id', $teamId)->orderBy('name')->get();
+
+        return new Kit(array_values($items->map(static fn (KitItem $item) => $item->toCore())->all()));
+    }
+
+    public function times(User $painter): BenchTimes
+    {
+        $own = [];
+        foreach (BenchTime::query()->where('user_id', $painter->id)->get() as $time) {
+            $own[$time->action->value] = Duration::ofMilliseconds($time->time_ms);
+        }
+
+        return new BenchTimes($own);
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Account;
+
+use App\Http\Resources\Account\NumberShown;
+use App\Http\Resources\Account\SchoolShown;
+use App\Http\Resources\Account\TimingShown;
+use App\Http\Resources\Account\WaysSheet;
+use App\Http\Resources\Bench\QuestionShown;
+use App\Models\User;
+use Core\Colour\Load;
+use Core\Colour\PaintKind;
+use Core\Design\Medium;
+use Core\Order\Question;
+use Core\Order\School;
+use Core\Order\Schools;
+use Core\Order\TradeNumber;
+use Core\Order\TradeNumbers;
+use Core\Surface\DryingBasis;
+use Core\Timeline\Timing;
+use Core\Units\Duration;
+
+final readonly class WaysOfPainter
+{
+    public function __construct(private BenchOfPainter $bench) {}
+
+    public function __invoke(User $painter): WaysSheet
+    {
+        $ways = $this->bench->ways($painter);
+        $weather = $ways->toWeather();
+        $drying = $ways->toDrying();
+        $dry = static fn (PaintKind $kind): int => $drying->film($kind, Medium::Brush, Load::Normal, 1, Duration::zero())->dryAfter()->milliseconds;
+        $schools = $ways->toSchools();
+
+        return new WaysSheet(
+            $weather->celsius,
+            $weather->humidity,
+            $weather->wind,
+            round($drying->factor, 2),
+            $ways->touchedFactor() !== null,
+            $dry(PaintKind::Wax),
+            $dry(PaintKind::Glycerine),
+            array_map(static fn (Question $question): QuestionShown => self::question($question, $schools), Question::cases()),
+            $ways->toTiming(),
+            array_map(static fn (Timing $timing): TimingShown => new TimingShown($timing, $timing->label()), Timing::cases()),
+            self::numbers($ways->toNumbers()),
+            $drying->basis->words(),
+            $drying->basis === DryingBasis::Work ? $ways->worked_times : 0,
+        );
+    }
+
+    /** @return list<NumberShown> */
+    private static function numbers(TradeNumbers $own): array
+    {
+        return array_map(static fn (TradeNumber $number): NumberShown => new NumberShown(
+            $number, $number->label(), $own->get($number), $number->start(), $own->isOwn($number), $number->isSeconds(), $number->least(), $number->most(),
+        ), TradeNumber::cases());
+    }
+
+    private static function question(Question $question, Schools $schools): QuestionShown
+    {
+        $shown = array_map(static fn (School $school): SchoolShown => new SchoolShown($school, $school->label()), $question->schools());
+
+        return new QuestionShown($question, $question->label(), $shown, $schools->on($question));
+    }
+}

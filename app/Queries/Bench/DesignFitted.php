@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Bench;
+
+use App\Http\Resources\Bench\FittedDesign;
+use App\Models\Design;
+use App\Queries\Account\PainterBench;
+use App\Queries\Logbook\PacesOfDesign;
+use Core\Design\Fitting;
+use Core\Design\Person;
+use Core\Design\Step;
+use Core\Timeline\StepTimes;
+use Core\Timeline\Timeline;
+use Core\Timeline\WorkContent;
+
+/** A design as it is painted on one person. */
+final readonly class DesignFitted
+{
+    public function __construct(private StepOnBench $stepOnBench, private PacesOfDesign $pacesOfDesign) {}
+
+    public function __invoke(PainterBench $bench, Design $design, Person $person): FittedDesign
+    {
+        $content = $design->toCore();
+        $fitting = Fitting::of($content, $person);
+        $times = new StepTimes(WorkContent::starting(), $person, ($this->pacesOfDesign)($design->id, $bench->painterId));
+        $timeline = Timeline::of($fitting->steps, $bench->changeovers, $times);
+
+        return new FittedDesign(
+            $person->size,
+            $fitting->changes,
+            array_map(fn (Step $step) => ($this->stepOnBench)($bench, $step, $times), $fitting->steps),
+            DesignOnBench::spans($timeline),
+            $timeline->makespan()->milliseconds,
+        );
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Bench;
+
+use App\Http\Resources\Bench\LadderSheet;
+use App\Http\Resources\Bench\OtherWayTaken;
+use App\Http\Resources\Bench\RungShown;
+use App\Models\Design;
+use App\Queries\Account\PainterBench;
+use App\Queries\Logbook\PaceOfVersion;
+use App\Queries\Logbook\PacesOfDesign;
+use Core\Design\RungName;
+use Core\Ladder\Choices;
+use Core\Ladder\Ladder;
+use Core\Ladder\Rung;
+use Core\Ladder\TooManyChoices;
+use Core\Order\Circumstances;
+use Core\Order\Search\Watch;
+use Core\Pace\Pace;
+use Core\Timeline\Timeline;
+
+/** All versions of a design worth painting, as the bench shows them. */
+final readonly class LadderOfDesign
+{
+    public function __construct(private PacesOfDesign $pacesOfDesign, private PaceOfVersion $paceOfVersion) {}
+
+    /** @param  Watch  $watch  may end the search */
+    public function __invoke(PainterBench $bench, Design $design, Watch $watch): LadderSheet
+    {
+        $content = $design->toCore();
+        $circumstances = $bench->circumstances($bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, $bench->painterId)));
+        try {
+            $ladder = Ladder::of($content, $circumstances, null, $watch);
+        } catch (TooManyChoices $refusal) {
+            return new LadderSheet([], false, 0, $refusal->getMessage());
+        }
+        $named = $ladder->named();
+        $faces = $this->pacesOfDesign->ofFaces($design->id, $bench->painterId);
+
+        return new LadderSheet(
+            array_map(fn (Rung $rung): RungShown => $this->shown($rung, $named, $circumstances, $faces), self::withNamed($ladder->rungs, $named)),
+            $ladder->isProven,
+            (new Choices($content))->count(),
+            $ladder->rungs === [] ? 'No order of these steps keeps all rules: see what clashes under “Best order”.' : null,
+        );
+    }
+
+    /**
+     * @param  array<string, Rung>  $named
+     * @param  array<string, Pace>  $faces  by version
+     */
+    public function shown(Rung $rung, array $named, Circumstances $circumstances, array $faces): RungShown
+    {
+        $times = $circumstances->times;
+        $choice = $rung->version->choice(RungName::Core);
+        $names = array_keys(array_filter($named, static fn (Rung $one): bool => $one->version->picks === $rung->version->picks));
+
+        return new RungShown(
+            $rung->time->milliseconds,
+            round($rung->version->share(), 4),
+            $rung->version->changes(),
+            $rung->version->leftOut(),
+            OtherWayTaken::all($choice),
+            array_map(RungName::from(...), $names),
+            $this->paceOfVersion->among($faces, $rung->design, Timeline::of($rung->design->steps, $circumstances->changeovers, $times)),
+            $rung->isProven,
+        );
+    }
+
+    /**
+     * A version that the painter has given a name stands on the ladder even where others beat it.
+     *
+     * @param  list<Rung>  $rungs
+     * @param  array<string, Rung>  $named
+     * @return list<Rung>
+     */
+    private static function withNamed(array $rungs, array $named): array
+    {
+        $all = [];
+        foreach ([...$rungs, ...array_values($named)] as $rung) {
+            $all[implode(' ', $rung->version->picks)] = $rung;
+        }
+        usort($all, static fn (Rung $one, Rung $other): int => [$one->time->milliseconds, $one->version->look] <=> [$other->time->milliseconds, $other->version->look]);
+
+        return $all;
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Bench;
+
+use App\Http\Resources\Bench\StepLine;
+use App\Queries\Account\PainterBench;
+use Core\Design\Step;
+use Core\Timeline\StepTimes;
+
+/** A step as the bench edits it: in fields, and as one line. */
+final readonly class StepOnBench
+{
+    /** @param  list<string>  $seen  #rrggbb of its colours as they come out, where that is known */
+    public function __invoke(PainterBench $bench, Step $step, StepTimes $times, array $seen = []): StepLine
+    {
+        return new StepLine($step, $times->of($step), $times->planned($step), $bench->printer->print($step), $seen);
+    }
+}

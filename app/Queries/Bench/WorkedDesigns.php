@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Bench;
+
+use App\Actions\Bench\ReadDesignFile;
+use Core\Design\Design;
+
+/** The shipped designs that a painter may begin with. */
+final readonly class WorkedDesigns
+{
+    private const COUNT = 8;
+
+    public function __construct(private ReadDesignFile $readDesignFile) {}
+
+    /** @return array<string, Design> by name */
+    public function __invoke(): array
+    {
+        $designs = ($this->readDesignFile)((string) file_get_contents(database_path('demo/designs.json')));
+
+        return array_column(array_slice($designs, 0, self::COUNT), null, 'name');
+    }
+}

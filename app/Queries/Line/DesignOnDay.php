@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Line;
+
+use App\Http\Resources\Plan\MenuOffer;
+use Core\Design\Placement;
+use Core\Units\Duration;
+
+/** A design that a day offers, or that a child on it asked for. */
+final readonly class DesignOnDay
+{
+    /** @param  MenuOffer|null  $offer  null when it is not, or no longer, on the menu */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public Placement $placement,
+        public ?string $planId,
+        public Duration $planned,
+        public ?MenuOffer $offer,
+    ) {}
+
+    /** For those whom the team's money is no business of. */
+    public function withoutPrice(): self
+    {
+        return new self($this->id, $this->name, $this->placement, $this->planId, $this->planned, $this->offer?->withoutPrice());
+    }
+}

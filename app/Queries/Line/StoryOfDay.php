@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Line;
+
+use App\Models\EventDay;
+use App\Models\FacePlan;
+use Core\Line\EventKind;
+use Core\Line\FacePlan as CoreFacePlan;
+use Core\Line\LineEvent;
+use Core\Line\NeedsWholeDay;
+use Core\Line\Story;
+use Core\Line\StoryValues;
+use Core\Line\UnknownStory;
+use Core\Units\Instant;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * The story of a day, from the one that was kept last where that will do, else from the first of its events.
+ *
+ * @phpstan-import-type Values from StoryValues
+ */
+final readonly class StoryOfDay
+{
+    public function __invoke(EventDay $day): Story
+    {
+        /** @var (\stdClass&object{seq: int, story: string, newest: int})|null $kept */
+        $kept = DB::table('line_stories')->where('event_day_id', $day->id)
+            ->select(['seq', 'story'])
+            ->selectSub(DB::table('chair_events')->where('event_day_id', $day->id)->selectRaw('coalesce(max(seq), 0)'), 'newest')
+            ->first();
+        if ($kept === null) {
+            return $this->fromTheBeginning($day);
+        }
+        try {
+            /** @var Values $values */
+            $values = json_decode($kept->story, true, flags: JSON_THROW_ON_ERROR);
+            $story = StoryValues::read($values);
+
+            return $kept->newest === $kept->seq ? $story : $story->with($this->events($day, $kept->seq));
+        } catch (NeedsWholeDay|UnknownStory) {
+            return $this->fromTheBeginning($day);
+        }
+    }
+
+    public function fromTheBeginning(EventDay $day): Story
+    {
+        return Story::of($this->events($day, 0));
+    }
+
+    /** @return list<LineEvent> those that arrived after the one of that number */
+    private function events(EventDay $day, int $afterSeq): array
+    {
+        /**
+         * @var list<\stdClass&object{
+         *     id: string, kind: string, at_ms: int, ticket_id: string|null, number: int|null, first_name: string|null,
+         *     design_id: string|null, chair: int|null, plan_id: string|null, step_id: string|null,
+         *     before_ticket_id: string|null, target_id: string|null
+         * }> $rows
+         */
+        $rows = DB::table('chair_events')
+            ->leftJoin('tickets', 'tickets.id', '=', 'chair_events.ticket_id')
+            ->where('chair_events.event_day_id', $day->id)
+            ->where('chair_events.seq', '>', $afterSeq)
+            ->orderBy('chair_events.seq')
+            ->get(['chair_events.id', 'kind', 'at_ms', 'ticket_id', 'number', 'first_name', 'design_id', 'chair', 'plan_id',
+                'step_id', 'before_ticket_id', 'target_id'])
+            ->all();
+        $plans = $this->plans(array_values(array_unique(array_filter(array_column($rows, 'plan_id'), is_string(...)))));
+
+        return array_map(static fn (object $row): LineEvent => new LineEvent(
+            $row->id,
+            EventKind::from($row->kind),
+            Instant::ofEpochMilliseconds($row->at_ms),
+            $row->ticket_id,
+            $row->number,
+            $row->first_name,
+            $row->design_id,
+            $row->chair,
+            $plans[(string) $row->plan_id] ?? null,
+            $row->step_id,
+            $row->before_ticket_id,
+            $row->target_id,
+        ), $rows);
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return array<string, CoreFacePlan>
+     */
+    private function plans(array $ids): array
+    {
+        $plans = [];
+        foreach ($ids === [] ? [] : FacePlan::query()->whereIn('id', $ids)->get() as $plan) {
+            $plans[$plan->id] = $plan->toCore();
+        }
+
+        return $plans;
+    }
+}

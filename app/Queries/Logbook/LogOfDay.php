@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Logbook;
+
+use App\Http\Resources\Bench\StepMinutes;
+use App\Http\Resources\Logbook\DayLog;
+use App\Http\Resources\Logbook\DesignMinutes;
+use App\Http\Resources\Logbook\LoggedFace;
+use App\Http\Resources\Logbook\LoggedStep;
+use App\Models\EventDay;
+use App\Models\Face;
+use App\Models\FaceStep;
+use App\Queries\Plan\DaysOfTeam;
+use Core\Design\Medium;
+use Core\Line\StepStatus;
+use Core\Line\TicketStatus;
+
+/** A day's faces with their minutes against plan, one by one, per design and per step. */
+final readonly class LogOfDay
+{
+    public function __construct(private DaysOfTeam $days) {}
+
+    public function __invoke(EventDay $day): DayLog
+    {
+        $faces = Face::query()->with(['steps', 'ticket'])->where('event_day_id', $day->id)->orderBy('seated_ms')->get();
+        $logged = array_values($faces->map(self::face(...))->all());
+        $finished = $faces->filter(static fn (Face $face): bool => $face->outcome === TicketStatus::Finished->value);
+        /** @var list<list<Face>> $byDesign */
+        $byDesign = $finished->groupBy('design_id')->map(static fn ($group): array => array_values($group->all()))->values()->all();
+        usort($byDesign, static fn (array $a, array $b): int => count($b) <=> count($a));
+
+        return new DayLog($this->days->summary($day), $logged, array_map(self::design(...), $byDesign));
+    }
+
+    private static function face(Face $face): LoggedFace
+    {
+        return new LoggedFace(
+            $face->ticket_id,
+            $face->ticket->number,
+            $face->design_name,
+            $face->chair,
+            TicketStatus::from($face->outcome),
+            $face->seated_ms,
+            $face->ended_ms,
+            $face->planned_ms,
+            $face->painted_ms,
+            array_values($face->steps->map(static fn (FaceStep $step): LoggedStep => new LoggedStep(
+                $step->name,
+                Medium::from($step->medium),
+                StepStatus::from($step->status),
+                $step->planned_ms,
+                $step->spent_ms,
+            ))->all()),
+        );
+    }
+
+    /** @param  list<Face>  $faces of one design, at least one */
+    private static function design(array $faces): DesignMinutes
+    {
+        $painted = array_map(static fn (Face $face): int => $face->painted_ms, $faces);
+        $newest = $faces[count($faces) - 1];
+
+        return new DesignMinutes(
+            $newest->design_id,
+            $newest->design_name,
+            count($faces),
+            $newest->planned_ms,
+            self::mean($painted),
+            min([PHP_INT_MAX, ...$painted]),
+            max([0, ...$painted]),
+            self::steps($faces),
+        );
+    }
+
+    /**
+     * Steps are matched by name: a design edited in the middle of a day keeps what still bears the same name together.
+     *
+     * @param  list<Face>  $faces
+     * @return list<StepMinutes>
+     */
+    private static function steps(array $faces): array
+    {
+        $byName = [];
+        foreach ($faces as $face) {
+            foreach ($face->steps as $step) {
+                $byName[$step->name][] = $step;
+            }
+        }
+
+        return array_values(array_map(self::stepMinutes(...), $byName));
+    }
+
+    /** @param  non-empty-list<FaceStep>  $steps of one name */
+    private static function stepMinutes(array $steps): StepMinutes
+    {
+        $ofStatus = static fn (StepStatus $status): array => array_values(array_filter(
+            $steps,
+            static fn (FaceStep $step): bool => $step->status === $status->value,
+        ));
+        $done = array_map(static fn (FaceStep $step): int => $step->spent_ms, $ofStatus(StepStatus::Done));
+        $newest = $steps[count($steps) - 1];
+
+        return new StepMinutes(
+            $newest->name,
+            Medium::from($newest->medium),
+            count($done),
+            count($ofStatus(StepStatus::Skipped)),
+            $newest->planned_ms,
+            self::mean($done),
+        );
+    }
+
+    /** @param  list<int>  $values */
+    private static function mean(array $values): int
+    {
+        return $values === [] ? 0 : intdiv(array_sum($values), count($values));
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Plan;
+
+use App\Models\EventDay;
+use App\Models\MenuItem;
+use App\Queries\Line\DesignOnDay;
+use App\Queries\Line\DesignsOnDay;
+
+/** How many faces of each design the booked days may bring: all chairs busy from opening to closing, every design as likely. */
+final readonly class FacesExpected
+{
+    public function __construct(private DesignsOnDay $designsOnDay) {}
+
+    /** @return array<string, float> by design */
+    public function __invoke(string $teamId, int $nowMs): array
+    {
+        $expected = [];
+        foreach (EventDay::query()->with('menuItems')->where('team_id', $teamId)->where('closes_ms', '>', $nowMs)->get() as $day) {
+            $planned = array_intersect_key(($this->designsOnDay)($day, []), $day->menuItems->keyBy(static fn (MenuItem $item): string => $item->design_id)->all());
+            $openMs = max(0, $day->closes_ms - max($nowMs, $day->opens_ms)) * $day->chairs;
+            $roundMs = array_sum(array_map(static fn (DesignOnDay $design): int => $design->planned->milliseconds + $day->turnaround_ms, $planned));
+            foreach (array_keys($planned) as $id) {
+                $expected[$id] = ($expected[$id] ?? 0.0) + ($roundMs === 0 ? 0.0 : $openMs / $roundMs);
+            }
+        }
+
+        return $expected;
+    }
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Plan;
+
+use App\Http\Resources\Bench\StopShown;
+use App\Http\Resources\Plan\Plan;
+use App\Models\ChairEvent;
+use App\Models\Design;
+use App\Models\DesignRung;
+use App\Models\EventDay;
+use App\Models\FacePlan;
+use App\Queries\Bench\DesignShelf;
+use App\Queries\Logbook\PacesOfDesign;
+use Core\Design\Design as CoreDesign;
+use Core\Design\Placement;
+use Core\Design\Step;
+use Core\Design\StepValues;
+use Core\Ladder\StopPoint;
+use Core\Ladder\StopPoints;
+use Core\Pace\Pace;
+use Core\Pace\WholeFace;
+use Core\Timeline\SpanKind;
+use Core\Timeline\StepTime;
+use Core\Timeline\StepTimes;
+use Core\Timeline\TimeSource;
+use Core\Units\Duration;
+
+/** The plans that faces of a day are or may next be seated with, or fall back to, with the pace of whoever paints by them. */
+final readonly class PlansOfDay
+{
+    public function __construct(private PlannedSteps $plannedSteps, private PacesOfDesign $pacesOfDesign) {}
+
+    /** @return list<Plan> */
+    public function __invoke(EventDay $day, string $painterId): array
+    {
+        $onMenu = $day->menuItems->pluck('design_id');
+        $asked = ChairEvent::query()->where('event_day_id', $day->id)->whereNotNull('design_id')->distinct()->pluck('design_id');
+        $designs = Design::query()->withTrashed()->whereIn('id', [...$onMenu, ...$asked])->whereNotNull('plan_id')->pluck('plan_id');
+        $rungs = DesignRung::query()->whereIn('design_id', [...$onMenu, ...$asked])->get();
+        $seated = ChairEvent::query()->where('event_day_id', $day->id)->whereNotNull('plan_id')->distinct()->pluck('plan_id');
+        $plans = FacePlan::query()->whereIn('id', [...$designs, ...$seated, ...$rungs->pluck('plan_id')])->get();
+        $names = $rungs->groupBy('plan_id');
+        $eightOfTen = [];
+        $paces = $this->pacesOfDesign->ofDesigns(array_values(array_unique(array_map(static fn (FacePlan $plan): string => $plan->design_id, $plans->all()))), $painterId);
+        foreach ($plans->groupBy('design_id') as $design => $ofDesign) {
+            $eightOfTen += self::eightOfTen($ofDesign->all(), $paces[$design]);
+        }
+
+        return array_values($plans->map(fn (FacePlan $plan): Plan => $this->plan($plan, $names->get($plan->id)?->all() ?? [], $eightOfTen[$plan->id] ?? null))->all());
+    }
+
+    /** @param  array<DesignRung>  $rungs  of which it is the plan */
+    public function plan(FacePlan $plan, array $rungs = [], ?Duration $eightOfTen = null): Plan
+    {
+        $design = new CoreDesign($plan->content['name'], Placement::from($plan->content['placement']), null, self::steps($plan));
+
+        return new Plan(
+            $plan->id,
+            $design->name,
+            $design->placement,
+            $plan->total_ms,
+            ($this->plannedSteps)($plan),
+            DesignShelf::spans($plan->content),
+            $plan->design_id,
+            array_values(array_map(static fn (DesignRung $rung) => $rung->name, $rungs)),
+            array_values($rungs)[0]->changes ?? [],
+            array_map(static fn (StopPoint $stop): StopShown => new StopShown($design->steps[$stop->after]->id, $stop->isSaid, $stop->still), StopPoints::of($design)),
+            $eightOfTen?->milliseconds,
+        );
+    }
+
+    /**
+     * @param  array<FacePlan>  $plans  of one design
+     * @param  array{steps: array<string, StepTime>, faces: array<string, Pace>}  $paces  of that design
+     * @return array<string, Duration> by plan, of those that are known
+     */
+    private static function eightOfTen(array $plans, array $paces): array
+    {
+        $times = StepTimes::starting()->knowing($paces['steps']);
+        $most = [];
+        foreach ($plans as $plan) {
+            $steps = self::steps($plan);
+            $onSkin = array_column(array_filter($plan->content['spans'], static fn (array $span): bool => $span['kind'] === SpanKind::Painting->value), 'lengthMs', 'stepId');
+            $rest = array_sum(array_column($plan->content['spans'], 'lengthMs')) - array_sum($onSkin);
+            $painting = array_map(static fn (Step $step): StepTime => self::painting($times->of($step), $onSkin[$step->id] ?? 0), $steps);
+            $own = $paces['faces'][StepValues::version(array_map(StepValues::way(...), $steps))] ?? null;
+            $most[$plan->id] = $own?->eightOfTen() ?? WholeFace::eightOfTen($painting, Duration::ofMilliseconds($rest));
+        }
+
+        return array_filter($most, static fn (?Duration $one): bool => $one !== null);
+    }
+
+    /** Typed seconds hold the change of tool, which is not painting. */
+    private static function painting(StepTime $time, int $onSkinMs): StepTime
+    {
+        return $time->source === TimeSource::Typed ? $time->lasting(Duration::ofMilliseconds($onSkinMs)) : $time;
+    }
+
+    /** @return list<Step> */
+    private static function steps(FacePlan $plan): array
+    {
+        return array_map(static fn (array $step): Step => StepValues::read($step['id'], $step), $plan->content['steps']);
+    }
+}

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Practice;
+
+use App\Http\Resources\Bench\PaceShown;
+use App\Http\Resources\Practice\PracticeItem;
+use App\Http\Resources\Practice\PracticeSheet;
+use App\Models\Design;
+use App\Models\PracticeRun;
+use App\Models\User;
+use App\Queries\Logbook\PacesOfDesign;
+use App\Queries\Plan\FacesExpected;
+use Core\Design\Step;
+use Core\Design\StepValues;
+use Core\Pace\Drill;
+use Core\Pace\Pace;
+use Core\Timeline\StepTimes;
+use Core\Units\Duration;
+use Illuminate\Support\Facades\DB;
+
+/** What a painter may practise, and what of it wins most minutes over the booked days. */
+final readonly class PracticeOfPainter
+{
+    /** Repetitions that a good evening holds. */
+    private const EVENING = 10;
+
+    private const MOST_NEXT = 6;
+
+    public function __construct(private PacesOfDesign $pacesOfDesign, private FacesExpected $facesExpected) {}
+
+    public function __invoke(User $painter): PracticeSheet
+    {
+        $expected = ($this->facesExpected)($painter->team_id, now()->getTimestampMs());
+        $last = $this->lastTimes($painter);
+        $next = $designs = [];
+        $all = Design::query()->with(['steps', 'plan'])->where('team_id', $painter->team_id)->whereNull('archived_at')->whereNotNull('plan_id')->orderBy('name')->get();
+        $paces = $this->pacesOfDesign->ofDesigns(array_values(array_map(static fn (Design $design): string => $design->id, $all->all())), $painter->id);
+        foreach ($all as $design) {
+            $faces = $expected[$design->id] ?? 0.0;
+            $steps = $this->steps($design, $paces[$design->id]['stepPaces'], $faces, $last);
+            $next = [...$next, ...($faces > 0 ? $steps : [])];
+            $designs[] = $this->whole($design, $paces[$design->id]['faces'], $steps, $last);
+        }
+        usort($next, static fn (PracticeItem $one, PracticeItem $other): int => $other->winMs <=> $one->winMs);
+        usort($designs, static fn (PracticeItem $one, PracticeItem $other): int => [$other->winMs > 0, $one->name] <=> [$one->winMs > 0, $other->name]);
+
+        return new PracticeSheet(array_slice($next, 0, self::MOST_NEXT), $designs, $this->drills($painter, $last), (int) round(array_sum($expected)));
+    }
+
+    /**
+     * @param  array<string, Pace>  $paces  by way
+     * @param  array<string, int>  $last
+     * @return list<PracticeItem>
+     */
+    private function steps(Design $design, array $paces, float $faces, array $last): array
+    {
+        $times = StepTimes::starting();
+
+        return array_map(static function (Step $step) use ($design, $paces, $times, $faces, $last): PracticeItem {
+            $way = StepValues::way($step);
+            $known = $paces[$way] ?? null;
+            $pace = $known ?? Pace::of($times->planned($step)->duration, []);
+
+            return new PracticeItem(
+                null,
+                $design->id,
+                $step->id,
+                "{$step->name}, {$design->name}",
+                (int) round($pace->gain(self::EVENING)->milliseconds * $faces),
+                $last["{$design->id} {$way}"] ?? null,
+                $known === null ? null : PaceShown::of($known),
+                null,
+                null,
+            );
+        }, array_values(array_filter($design->toCore()->steps, static fn (Step $step): bool => ! $step->technique->needsNoZone())));
+    }
+
+    /**
+     * @param  array<string, Pace>  $paces  by version
+     * @param  list<PracticeItem>  $steps
+     * @param  array<string, int>  $last
+     */
+    private function whole(Design $design, array $paces, array $steps, array $last): PracticeItem
+    {
+        $version = StepValues::version(array_map(StepValues::way(...), $design->toCore()->steps));
+        $known = $paces[$version] ?? null;
+        $pace = $known ?? Pace::of(Duration::ofMilliseconds($design->plan->total_ms ?? 0), []);
+
+        return new PracticeItem(
+            null,
+            $design->id,
+            null,
+            $design->name,
+            array_sum(array_column($steps, 'winMs')),
+            $last["{$design->id} "] ?? null,
+            $known === null ? null : PaceShown::of($known),
+            $design->promise_ms,
+            $design->promise_ms === null ? null : $pace->readyAfter(Duration::ofMilliseconds($design->promise_ms)),
+        );
+    }
+
+    /**
+     * @param  array<string, int>  $last
+     * @return list<PracticeItem>
+     */
+    private function drills(User $painter, array $last): array
+    {
+        return array_map(static fn (Drill $drill): PracticeItem => new PracticeItem(
+            $drill, null, null, $drill->label(), 0, $last[$drill->value] ?? null, null, null, null,
+        ), Drill::cases());
+    }
+
+    /** @return array<string, int> by drill, or by design and way */
+    private function lastTimes(User $painter): array
+    {
+        /** @var list<\stdClass&object{drill: string|null, design_id: string|null, way: string, at_ms: int}> $rows */
+        $rows = DB::table((new PracticeRun)->getTable())->where('user_id', $painter->id)
+            ->groupBy('drill', 'design_id', 'way')->selectRaw('drill, design_id, way, max(at_ms) as at_ms')->get()->all();
+        $last = [];
+        foreach ($rows as $row) {
+            $last[$row->drill ?? "{$row->design_id} {$row->way}"] = $row->at_ms;
+        }
+
+        return $last;
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Practice;
+
+use App\Http\Resources\Bench\PaceShown;
+use App\Http\Resources\Plan\PlanStep;
+use App\Http\Resources\Practice\CurvePoint;
+use App\Http\Resources\Practice\RepetitionShown;
+use App\Http\Resources\Practice\TrainedSide;
+use App\Http\Resources\Practice\TrainingSheet;
+use App\Models\PracticeRun;
+use App\Models\User;
+use Core\Design\Placement;
+use Core\Design\Side;
+use Core\Design\Step;
+use Core\Design\StepValues;
+use Core\Pace\Defaults;
+use Core\Pace\Run;
+use Core\Timeline\StepTimes;
+use Core\Units\Duration;
+
+/** What is on the practice board, and how it goes. */
+final readonly class TrainingOf
+{
+    private const MOST_SHOWN = 40;
+
+    public function __construct(private RunsOfPractice $runsOfPractice) {}
+
+    /** @param  Duration|null  $aim  null for the promise of a design, or what is planned */
+    public function __invoke(User $painter, PracticeTarget $target, ?Duration $aim): TrainingSheet
+    {
+        $sides = array_map(fn (?Side $side): array => [$side, ...($this->runsOfPractice)($painter, new PracticeTarget($target->drill, $target->design, $target->stepId, $side))], self::sides($target));
+        $planned = $sides[0][2];
+        $promise = $target->stepId === '' ? $target->design?->promise_ms : null;
+        $aim ??= $promise === null ? $planned : Duration::ofMilliseconds($promise);
+        [$steps, $practised] = self::onTheBoard($target);
+
+        return new TrainingSheet(
+            self::title($target),
+            $target->design->placement ?? $target->drill?->placement() ?? Placement::FullFace,
+            array_map(static fn (Step $step): PlanStep => new PlanStep($step, StepTimes::starting()->planned($step)->duration->milliseconds, []), $steps),
+            $practised,
+            array_map(static fn (array $side): TrainedSide => self::side($side[0], $side[1], $side[2], $aim), $sides),
+            self::lastPractised($painter, $target),
+            $aim->milliseconds,
+        );
+    }
+
+    /** @return non-empty-list<Side|null> */
+    private static function sides(PracticeTarget $target): array
+    {
+        $isPair = $target->drill !== null || ($target->side !== null && RunsOfPractice::step($target)?->side->isOneSided() === true);
+
+        return $isPair ? [Side::Left, Side::Right] : [null];
+    }
+
+    /** @param  list<Run>  $runs */
+    private static function side(?Side $side, array $runs, Duration $planned, Duration $aim): TrainedSide
+    {
+        $pace = RunsOfPractice::pace($planned, ...$runs);
+        $curve = [];
+        for ($nth = max(1, $pace->nth - self::MOST_SHOWN); $nth <= $pace->nth + Defaults::FORECAST_AHEAD + 1; $nth++) {
+            $more = $nth - $pace->nth - 1;
+            $curve[] = new CurvePoint($nth, $pace->middle($more)->milliseconds, $pace->eightOfTen($more)->milliseconds);
+        }
+
+        return new TrainedSide(
+            $side,
+            array_map(static fn (Run $run): RepetitionShown => new RepetitionShown($run->nth, $run->milliseconds, $run->isPractice, $run->isInterrupted), array_slice($runs, -self::MOST_SHOWN)),
+            $curve,
+            $pace->isKnown() ? PaceShown::of($pace) : null,
+            $planned->milliseconds,
+            $pace->middle(Defaults::FORECAST_AHEAD)->milliseconds,
+            $pace->readyAfter($aim),
+        );
+    }
+
+    /** @return array{list<Step>, list<string>} what the picture shows, and what of it is practised */
+    private static function onTheBoard(PracticeTarget $target): array
+    {
+        if ($target->drill !== null) {
+            return [[$target->drill->step(Side::Both)], [$target->drill->value]];
+        }
+        $steps = $target->design?->toCore()->steps ?? [];
+        if ($target->stepId === '') {
+            return [$steps, array_column($steps, 'id')];
+        }
+        $at = (int) array_search($target->stepId, array_column($steps, 'id'), true);
+
+        return [array_slice($steps, 0, $at + 1), [$target->stepId]];
+    }
+
+    private static function title(PracticeTarget $target): string
+    {
+        if ($target->drill !== null) {
+            return ucfirst($target->drill->label());
+        }
+        $step = RunsOfPractice::step($target);
+
+        return $step === null ? $target->design->name ?? '' : "{$step->name}, {$target->design?->name}";
+    }
+
+    private static function lastPractised(User $painter, PracticeTarget $target): ?int
+    {
+        $step = RunsOfPractice::step($target);
+        $last = PracticeRun::query()->where('user_id', $painter->id)->where('drill', $target->drill)->where('design_id', $target->design?->id)
+            ->where('way', $step === null ? '' : StepValues::way($step))->max('at_ms');
+
+        return is_numeric($last) ? (int) $last : null;
+    }
+}

@@ -1,0 +1,18 @@
+<script lang="ts">
+  import { Line } from '../../line/line.svelte';
+  import { idInAddress } from '../../router';
+  import Loading from '../../ui/Loading.svelte';
+  import Trouble from '../../ui/Trouble.svelte';
+  import DayDesk from '../line/DayDesk.svelte';
+
+  const id = $derived(idInAddress());
+  const line = new Line(() => id);
+</script>
+
+{#if line.board !== undefined}
+  <DayDesk {line} board={line.board} />
+{:else if line.error !== null}
+  <Trouble error={line.error} />
+{:else}
+  <Loading what="Looking at the line" />
+{/if}

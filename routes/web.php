@@ -40,6 +40,7 @@ Route::prefix('api')->group(function (): void {
             Route::post('days', [DayController::class, 'store']);
             Route::put('days/{day}', [DayController::class, 'update']);
             Route::put('days/{day}/menu', [DayController::class, 'menu']);
+            Route::put('days/{day}/roster', [DayController::class, 'roster']);
         });
         Route::middleware('can:use,'.Design::class)->group(function (): void {
             Route::get('designs', [DesignController::class, 'index']);

@@ -24,11 +24,15 @@ enum EventKind: string
     case NoShow = 'no_show';
     case Removed = 'removed';
     case Undone = 'undone';
+    case ChairTaken = 'chair_taken';
+    case HandedOver = 'handed_over';
+    case BreakBegan = 'break_began';
+    case BreakEnded = 'break_ended';
 
     /**
      * The fields of LineEvent that this kind cannot do without.
      *
-     * @return list<'ticket'|'number'|'design'|'chair'|'plan'|'step'|'target'>
+     * @return list<'ticket'|'number'|'design'|'chair'|'plan'|'step'|'target'|'painter'|'until'>
      */
     public function needs(): array
     {
@@ -40,6 +44,9 @@ enum EventKind: string
             self::Trimmed => ['ticket', 'plan'],
             self::StepDone, self::StepSkipped => ['ticket', 'step'],
             self::Undone => ['target'],
+            self::ChairTaken, self::HandedOver => ['chair', 'painter'],
+            self::BreakBegan => ['chair', 'until'],
+            self::BreakEnded => ['chair'],
             default => ['ticket'],
         };
     }
@@ -48,6 +55,12 @@ enum EventKind: string
     public function isOfNamesDesk(): bool
     {
         return in_array($this, [self::Joined, self::Changed, self::Moved, self::Called, self::Left, self::NoShow, self::Removed, self::Undone], true);
+    }
+
+    /** Who sits at which chair. */
+    public function isOfRoster(): bool
+    {
+        return in_array($this, [self::ChairTaken, self::HandedOver, self::BreakBegan, self::BreakEnded], true);
     }
 
     public function isAboutWholeLine(): bool

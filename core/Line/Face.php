@@ -15,6 +15,7 @@ final readonly class Face
      * @param  Instant  $tappedAt  when the current step's clock began
      * @param  Duration  $pausedInStep  pauses ended since then
      * @param  Instant|null  $paintedAt  when the last step was done or skipped; the turnaround runs from then
+     * @param  Seat|null  $seat  who sat at the chair when it was begun
      */
     private function __construct(
         public FacePlan $plan,
@@ -24,16 +25,18 @@ final readonly class Face
         public Duration $pausedInStep,
         public ?Instant $pausedAt,
         public ?Instant $paintedAt,
+        public ?Seat $seat = null,
     ) {}
 
-    public static function begin(FacePlan $plan, Instant $at): self
+    /** @param  Seat|null  $seat  who sits at the chair, where somebody has said so */
+    public static function begin(FacePlan $plan, Instant $at, ?Seat $seat = null): self
     {
         $runs = array_map(
             static fn (PlannedStep $step): StepRun => new StepRun($step, StepStatus::Pending, Duration::zero()),
             $plan->steps,
         );
 
-        return new self($plan, $runs, $at, $at, Duration::zero(), null, $runs === [] ? $at : null);
+        return new self($plan, $runs, $at, $at, Duration::zero(), null, $runs === [] ? $at : null, $seat);
     }
 
     /** Index of the step under the painter's hand; null when every step is done or skipped. */
@@ -48,10 +51,14 @@ final readonly class Face
         return null;
     }
 
-    /** @throws TapSetAside when that step is not the current one */
-    public function stepDone(string $step, Instant $at): self
+    /**
+     * @param  Seat|null  $seat  who sits at the chair by now
+     *
+     * @throws TapSetAside when that step is not the current one
+     */
+    public function stepDone(string $step, Instant $at, ?Seat $seat = null): self
     {
-        return $this->advance($step, StepStatus::Done, $this->stepTime($at), $at);
+        return $this->advance($step, StepStatus::Done, $this->stepTime($at), $at, $seat?->since?->isAfter($this->seatedAt) === true ? $seat->painter : null);
     }
 
     /**
@@ -95,6 +102,7 @@ final readonly class Face
             $this->pausedInStep,
             $this->pausedAt,
             null,
+            $this->seat,
         );
     }
 
@@ -108,7 +116,7 @@ final readonly class Face
             throw TapSetAside::because('Every step is painted: there is nothing to pause.');
         }
 
-        return new self($this->plan, $this->runs, $this->seatedAt, $this->tappedAt, $this->pausedInStep, $at, null);
+        return new self($this->plan, $this->runs, $this->seatedAt, $this->tappedAt, $this->pausedInStep, $at, null, $this->seat);
     }
 
     /** @throws TapSetAside when the clocks are running */
@@ -119,7 +127,7 @@ final readonly class Face
         }
         $paused = $this->pausedInStep->plus($at->since($this->pausedAt));
 
-        return new self($this->plan, $this->runs, $this->seatedAt, $this->tappedAt, $paused, null, null);
+        return new self($this->plan, $this->runs, $this->seatedAt, $this->tappedAt, $paused, null, null, $this->seat);
     }
 
     /** Painting time of the current step up to a moment, pauses taken off. */
@@ -173,12 +181,12 @@ final readonly class Face
         return array_reduce($pending, static fn (Duration $sum, StepRun $run): Duration => $sum->plus($run->step->planned), Duration::zero());
     }
 
-    private function advance(string $step, StepStatus $status, Duration $spent, Instant $at): self
+    private function advance(string $step, StepStatus $status, Duration $spent, Instant $at, ?string $tookOver = null): self
     {
         $current = $this->refuseUnlessCurrent($step);
         $runs = $this->runs;
         $wasPaused = $this->pausedAt !== null || ! $this->pausedInStep->isZero();
-        $runs[$current] = new StepRun($runs[$current]->step, $status, $spent, $wasPaused);
+        $runs[$current] = new StepRun($runs[$current]->step, $status, $spent, $wasPaused, $tookOver);
         $last = $current === count($runs) - 1;
         $skipped = $status === StepStatus::Skipped;
 
@@ -190,6 +198,7 @@ final readonly class Face
             $skipped ? $this->pausesUpTo($at) : Duration::zero(),
             null,
             $last ? $at : null,
+            $this->seat,
         );
     }
 

@@ -8,37 +8,77 @@ use Core\Units\Duration;
 use Core\Units\Instant;
 
 /**
- * A first forecast of the line: every chair paints on as planned, and whoever is first in line goes to the chair that is
- * free first (list scheduling: Graham 1966, "Bounds for certain multiprocessing anomalies").
+ * A first forecast of the line: every chair paints on as planned for whoever sits there, and whoever is first in line goes to the
+ * chair that is free first (list scheduling: Graham 1966, "Bounds for certain multiprocessing anomalies").
  */
 final readonly class Forecast
 {
     /**
      * @param  list<CallTime>  $calls  in the order of the line
      * @param  non-empty-array<int, Instant>  $freeAt  when each chair is free for one more child after all of them
+     * @param  array<int, string|null>  $painters  who sits at each chair then
      */
-    private function __construct(public array $calls, private array $freeAt) {}
+    private function __construct(public array $calls, private array $freeAt, private array $painters) {}
 
     /**
-     * @param  array<string, Duration>  $planned  painting time by design id; a design that is missing counts as nothing
+     * @param  PlannedTimes  $planned  painting times, of each chair's own painter where known
      * @param  Duration  $turnaround  between two faces
      * @param  int<1, max>  $chairs
      */
-    public static function of(Line $line, array $planned, Duration $turnaround, int $chairs, Instant $now): self
+    public static function of(Line $line, PlannedTimes $planned, Roster $roster, Duration $turnaround, int $chairs, Instant $now): self
     {
         $freeAt = [];
         foreach (range(1, $chairs) as $chair) {
             $freeAt[$chair] = self::chairFreeAt($line->seatedOn($chair), $turnaround, $now);
         }
+        $staffed = self::staffed($freeAt, $line->seats, $roster);
+        if ($staffed === []) {
+            // Where nobody is meant to come any more, somebody will have to.
+            return self::of($line, $planned, new Roster, $turnaround, $chairs, $now);
+        }
+        $freeAt = $staffed;
         $calls = [];
         foreach ($line->queue() as $ticket) {
             $chair = self::firstFree($freeAt);
-            $finished = $freeAt[$chair]->plus($planned[$ticket->design] ?? Duration::zero());
-            $calls[] = new CallTime($ticket, $chair, $freeAt[$chair], $finished);
-            $freeAt[$chair] = $finished->plus($turnaround);
+            $at = $freeAt[$chair];
+            $finished = $at->plus($planned->of($ticket->design, $roster->painterAt($chair, $at, $line->seats->at($chair))));
+            $calls[] = new CallTime($ticket, $chair, $at, $finished);
+            $next = $roster->staffedFrom($chair, $finished->plus($turnaround), $line->seats->at($chair));
+            $freeAt = self::withFree($freeAt, $chair, $next, $finished->plus($turnaround));
+        }
+        $painters = [];
+        foreach ($freeAt as $chair => $free) {
+            $painters[$chair] = $roster->painterAt($chair, $free, $line->seats->at($chair));
         }
 
-        return new self($calls, $freeAt);
+        return new self($calls, $freeAt, $painters);
+    }
+
+    /**
+     * @param  array<int, Instant>  $freeAt
+     * @return array<int, Instant> from when somebody paints there, without chairs to which nobody comes
+     */
+    private static function staffed(array $freeAt, Seats $seats, Roster $roster): array
+    {
+        $staffed = [];
+        foreach ($freeAt as $chair => $free) {
+            $staffed[$chair] = $roster->staffedFrom($chair, $free, $seats->at($chair));
+        }
+
+        return array_filter($staffed, static fn (?Instant $from): bool => $from !== null);
+    }
+
+    /**
+     * A chair to which nobody comes any more is not counted on, unless it is the last.
+     *
+     * @param  non-empty-array<int, Instant>  $freeAt
+     * @return non-empty-array<int, Instant>
+     */
+    private static function withFree(array $freeAt, int $chair, ?Instant $next, Instant $otherwise): array
+    {
+        $others = array_diff_key($freeAt, [$chair => true]);
+
+        return $next === null && $others !== [] ? $others : array_replace($freeAt, [$chair => $next ?? $otherwise]);
     }
 
     /** When a child whose name is taken now would be called. */
@@ -57,12 +97,16 @@ final readonly class Forecast
         );
     }
 
-    /** How many more faces of that length are finished by the end, each chair painting one after another. */
-    public function facesUntil(Instant $end, Duration $face, Duration $turnaround): int
+    /**
+     * How many more faces are finished by the end, each chair painting one after another.
+     *
+     * @param  callable(?string): Duration  $face  how long one takes, by who paints it
+     */
+    public function facesUntil(Instant $end, callable $face, Duration $turnaround): int
     {
-        $each = max(1, $face->plus($turnaround)->milliseconds);
         $faces = 0;
-        foreach ($this->freeAt as $free) {
+        foreach ($this->freeAt as $chair => $free) {
+            $each = max(1, $face($this->painters[$chair])->plus($turnaround)->milliseconds);
             $faces += intdiv($end->plus($turnaround)->since($free)->milliseconds, $each);
         }
 

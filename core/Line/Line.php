@@ -17,6 +17,7 @@ final readonly class Line
      * @param  Past  $past  what each event replaced, for taking it back
      * @param  LineEvent|null  $newest  of the events folded so far
      * @param  Forgotten  $forgotten  what is known of the children that forgetting() left out
+     * @param  Seats  $seats  who paints at which chair
      */
     public function __construct(
         public bool $isOpen = false,
@@ -26,6 +27,7 @@ final readonly class Line
         public Past $past = new Past,
         public ?LineEvent $newest = null,
         public Forgotten $forgotten = new Forgotten,
+        public Seats $seats = new Seats,
     ) {}
 
     /** @param  iterable<LineEvent>  $events in any order, repeats allowed */
@@ -70,14 +72,11 @@ final readonly class Line
             }
         }
 
-        return new self(
-            $this->isOpen,
-            $kept,
-            $this->chairs,
-            array_filter($this->setAside, static fn (string $id): bool => ! isset($gone[$ticketOf[$id] ?? '']), ARRAY_FILTER_USE_KEY),
-            $this->past->only($kept),
-            $this->newest,
-            new Forgotten(
+        return $this->with(
+            tickets: $kept,
+            setAside: array_filter($this->setAside, static fn (string $id): bool => ! isset($gone[$ticketOf[$id] ?? '']), ARRAY_FILTER_USE_KEY),
+            past: $this->past->only($kept),
+            forgotten: new Forgotten(
                 $this->finishedCount() - self::countFinished($kept),
                 max($this->forgotten->highestNumber, ...array_column(array_diff_key($this->tickets, $kept), 'number')),
                 $until,
@@ -136,9 +135,23 @@ final readonly class Line
         return $this->past->newestEventOf($ticketId);
     }
 
+    /** The same line but for what is named. */
+    public function with(mixed ...$changes): self
+    {
+        /**
+         * @var array{
+         *     isOpen: bool, tickets: array<string, Ticket>, chairs: array<int, string>, setAside: array<string, string>,
+         *     past: Past, newest: LineEvent|null, forgotten: Forgotten, seats: Seats
+         * } $values
+         */
+        $values = [...get_object_vars($this), ...$changes];
+
+        return new self(...$values);
+    }
+
     private function settingAside(LineEvent $event, string $reason): self
     {
-        return new self($this->isOpen, $this->tickets, $this->chairs, [...$this->setAside, $event->id => $reason], $this->past, $event, $this->forgotten);
+        return $this->with(setAside: [...$this->setAside, $event->id => $reason], newest: $event);
     }
 
     /**

@@ -13,6 +13,8 @@ final readonly class LineEvent
      * @param  string  $id  unique; breaks ties between events of one instant
      * @param  string|null  $before  for Moved: the ticket to stand in front of; null for the end of the line
      * @param  string|null  $target  for Undone: the id of the event to take back
+     * @param  string|null  $painter  who takes the chair
+     * @param  Instant|null  $until  when a break is meant to end
      *
      * @throws InvalidEvent when a field that the kind needs is missing
      */
@@ -29,6 +31,8 @@ final readonly class LineEvent
         public ?string $step = null,
         public ?string $before = null,
         public ?string $target = null,
+        public ?string $painter = null,
+        public ?Instant $until = null,
     ) {
         foreach ($kind->needs() as $field) {
             if ($this->{$field} === null) {

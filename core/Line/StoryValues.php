@@ -12,7 +12,7 @@ use Core\Units\Instant;
  *
  * @phpstan-type Told array{
  *     id: string, kind: string, at: int, ticket?: string, number?: int, firstName?: string, design?: string, chair?: int,
- *     plan?: string, step?: string, before?: string, target?: string, rank?: int|float, aside?: string
+ *     plan?: string, step?: string, before?: string, target?: string, painter?: string, until?: int, rank?: int|float, aside?: string
  * }
  * @phpstan-type ToldPlan array{id: string, design: string, steps: list<array{id: string, name: string, plannedMs: int}>}
  * @phpstan-type Values array{
@@ -92,6 +92,8 @@ final readonly class StoryValues
             'step' => $event->step,
             'before' => $event->before,
             'target' => $event->target,
+            'painter' => $event->painter,
+            'until' => $event->until?->epochMilliseconds,
             'rank' => $judged->rank,
             'aside' => $judged->aside,
         ], static fn (mixed $value): bool => $value !== null)];
@@ -116,6 +118,8 @@ final readonly class StoryValues
             step: $told['step'] ?? null,
             before: $told['before'] ?? null,
             target: $told['target'] ?? null,
+            painter: $told['painter'] ?? null,
+            until: isset($told['until']) ? Instant::ofEpochMilliseconds($told['until']) : null,
         );
 
         return new Judged($event, isset($told['rank']) ? (float) $told['rank'] : null, $told['aside'] ?? null);

@@ -59,11 +59,11 @@ final readonly class Ticket
     }
 
     /** @throws TapSetAside when no longer in the line */
-    public function seated(int $chair, FacePlan $plan, Instant $at): self
+    public function seated(int $chair, Face $face): self
     {
         $this->refuseUnlessInLine();
 
-        return $this->with(status: TicketStatus::Seated, chair: $chair, face: Face::begin($plan, $at));
+        return $this->with(status: TicketStatus::Seated, chair: $chair, face: $face);
     }
 
     /**

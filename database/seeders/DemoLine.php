@@ -54,6 +54,9 @@ final class DemoLine
     public function play(?int $names, int $until): void
     {
         $this->event(EventKind::Opened, $this->day->opens_ms - 5 * 60_000);
+        foreach ($this->painters as $at => $painter) {
+            $this->event(EventKind::ChairTaken, $this->day->opens_ms - 4 * 60_000 + $at, chair: $at + 1, painter_id: $painter->id);
+        }
         $freeAt = array_fill(1, $this->day->chairs, $this->day->opens_ms);
         for ($number = 1; $names === null || $number <= $names; $number++) {
             $chair = (int) array_search(min($freeAt), $freeAt, true);
@@ -142,6 +145,7 @@ final class DemoLine
             'chair' => null,
             'plan_id' => null,
             'step_id' => null,
+            'painter_id' => null,
             ...$columns,
         ];
     }

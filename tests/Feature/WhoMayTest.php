@@ -26,7 +26,7 @@ function addresses(): array
 {
     return [
         'DELETE session' => EVERYBODY, 'GET days' => EVERYBODY, 'GET days/{day}/line' => EVERYBODY, 'GET days/{day}/plans' => EVERYBODY, 'POST days/{day}/taps' => EVERYBODY,
-        'POST days' => PAINTERS, 'PUT days/{day}' => PAINTERS, 'PUT days/{day}/menu' => PAINTERS,
+        'POST days' => PAINTERS, 'PUT days/{day}' => PAINTERS, 'PUT days/{day}/menu' => PAINTERS, 'PUT days/{day}/roster' => PAINTERS,
         'GET designs' => PAINTERS, 'POST designs' => PAINTERS, 'GET designs/starting-points' => PAINTERS, 'POST designs/file' => PAINTERS,
         'GET designs/{design}' => PAINTERS, 'PUT designs/{design}' => PAINTERS, 'DELETE designs/{design}' => PAINTERS, 'GET designs/{design}/fitted' => PAINTERS,
         'PUT designs/{design}/archived' => PAINTERS, 'GET designs/{design}/best-order' => PAINTERS, 'GET designs/{design}/schools' => PAINTERS,

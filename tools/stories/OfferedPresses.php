@@ -28,6 +28,7 @@ final class OfferedPresses
         $offered = [
             ...$this->doors($line),
             ...array_merge(...array_map(fn (int $chair): array => $this->onChair($line, $chair), range(1, $this->chairs))),
+            ...array_merge(...array_map(fn (int $chair): array => $this->ofRoster($line, $chair, $atMs), range(1, $this->chairs))),
             ...array_merge([], ...array_map(fn (Ticket $ticket): array => $this->onWaiting($line, $ticket), $line->queue())),
             ...array_map(static fn (Ticket $ticket): array => [[EventKind::Undone, ['target' => $line->newestEventOf($ticket->id)]]], array_slice($line->ended(), 0, 3)),
         ];
@@ -53,16 +54,17 @@ final class OfferedPresses
     private function onChair(Line $line, int $chair): array
     {
         $next = $line->queue()[0] ?? null;
+        $back = $line->seats->at($chair)?->awayUntil === null ? [] : [[EventKind::BreakEnded, ['chair' => $chair]]];
         $seat = static fn (FacePlan $plan): array => [EventKind::Seated, ['ticket' => $next?->id, 'chair' => $chair, 'plan' => $plan]];
         $undo = array_map(static fn (string $id): array => [EventKind::Undone, ['target' => $id]], $line->undoable($chair));
         $offered = $undo === [] ? [] : [$undo];
         $sitting = $line->seatedOn($chair);
         if ($sitting?->face === null) {
-            return $next === null ? $offered : [...$offered, [$seat($this->plans[$next->design])], [$seat($this->plans[$next->design])]];
+            return $next === null ? $offered : [...$offered, [...$back, $seat($this->plans[$next->design])], [...$back, $seat($this->plans[$next->design])]];
         }
         $about = ['ticket' => $sitting->id];
         $current = $sitting->face->currentStep();
-        $offered = [...$offered, [[EventKind::Finished, $about]], ...($next === null ? [] : [[[EventKind::Finished, $about], $seat($this->plans[$next->design])]])];
+        $offered = [...$offered, [[EventKind::Finished, $about]], ...($next === null ? [] : [[[EventKind::Finished, $about], ...$back, $seat($this->plans[$next->design])]])];
         if ($current === null) {
             return $offered;
         }
@@ -74,6 +76,23 @@ final class OfferedPresses
             [[$sitting->face->pausedAt === null ? EventKind::Paused : EventKind::Resumed, $about]],
             [[EventKind::Left, $about]],
             ...$this->quicker($sitting, $about),
+        ];
+    }
+
+    /** @return list<list<array{EventKind, array<string, mixed>}>> who sits down there, and breaks; not as often as faces are painted */
+    private function ofRoster(Line $line, int $chair, int $atMs): array
+    {
+        if ($this->chance->getInt(0, 2) > 0) {
+            return [];
+        }
+        $seat = $line->seats->at($chair);
+        $painter = ['ines', 'tobi', 'ada'][$this->chance->getInt(0, 2)];
+        $kind = $seat?->painter === null ? EventKind::ChairTaken : EventKind::HandedOver;
+        $until = Instant::ofEpochMilliseconds($atMs + $this->chance->getInt(0, 10) * 60_000);
+
+        return [
+            ...($seat?->painter === $painter ? [] : [[[$kind, ['chair' => $chair, 'painter' => $painter]]]]),
+            $seat?->awayUntil === null ? [[EventKind::BreakBegan, ['chair' => $chair, 'until' => $until]]] : [[EventKind::BreakEnded, ['chair' => $chair]]],
         ];
     }
 

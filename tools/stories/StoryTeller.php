@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Tools\stories;
 
 use App\Http\Resources\Line\LineBoard;
+use App\Http\Resources\Line\OwnPlan;
 use App\Http\Resources\Plan\DaySummary;
 use App\Http\Resources\Plan\MenuOffer;
 use App\Queries\Line\DesignOnDay;
 use App\Queries\Line\LineOfDay;
+use App\Queries\Plan\DayRoster;
 use Core\Design\Placement;
 use Core\Line\Defaults;
 use Core\Line\FacePlan;
@@ -16,6 +18,7 @@ use Core\Line\Judged;
 use Core\Line\LineEvent;
 use Core\Line\NeedsWholeDay;
 use Core\Line\PlannedStep;
+use Core\Line\Shift;
 use Core\Line\Story;
 use Core\Line\StoryValues;
 use Core\Units\Duration;
@@ -38,16 +41,26 @@ final readonly class StoryTeller
 
     private DaySummary $day;
 
+    private DayRoster $roster;
+
     public function __construct(private Randomizer $chance)
     {
         $this->plans = ['wave' => self::plan('wave', [30, 20]), 'seal' => self::plan('seal', [60, 45, 30, 20]), 'dots' => self::plan('dots', [15])];
         $designs = [];
         foreach ($this->plans as $id => $plan) {
             $offer = $id === 'dots' ? null : new MenuOffer($id, $plan->design, Placement::Cheek, 90_000, 500, $plan->id, $plan->total()->milliseconds, null);
-            $designs[$id] = new DesignOnDay($id, $plan->design, Placement::Cheek, $plan->id, $plan->total(), $offer);
+            $own = $id === 'dots' ? [] : [new OwnPlan('ines', "own-{$id}", 2 * $plan->total()->milliseconds)];
+            $designs[$id] = new DesignOnDay($id, $plan->design, Placement::Cheek, $plan->id, $plan->total(), $offer, $own);
         }
         $this->designs = $designs;
         $this->day = new DaySummary('day', 'Fair', '', 'UTC', 0, 3_600_000, self::CHAIRS, 60_000);
+        // Ines all day; Tobi from the second minute on, nobody from the sixth, Ada from the eighth.
+        $shift = static fn (int $chair, ?string $painter, int $minute): Shift => new Shift($chair, $painter, Instant::ofEpochMilliseconds($minute * 60_000));
+        $this->roster = new DayRoster(
+            ['ines' => 'Ines', 'tobi' => 'Tobi', 'ada' => 'Ada'],
+            [$shift(1, 'ines', 0), $shift(2, 'tobi', 2), $shift(2, null, 6), $shift(2, 'ada', 8)],
+            false,
+        );
     }
 
     /** What all stories have in common: a board with an empty line. */
@@ -141,7 +154,7 @@ final readonly class StoryTeller
 
     private function board(Story $story, int $now): LineBoard
     {
-        return LineOfDay::board($story->forgetting(Defaults::ENDED_SHOWN), $this->day, $this->designs, Instant::ofEpochMilliseconds($now));
+        return LineOfDay::board($story->forgetting(Defaults::ENDED_SHOWN), $this->day, $this->roster, $this->designs, Instant::ofEpochMilliseconds($now));
     }
 
     private static function digest(mixed $value): string

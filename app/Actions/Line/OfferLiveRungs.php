@@ -10,16 +10,19 @@ use App\Http\Resources\Line\LiveLadder;
 use App\Http\Resources\Line\LiveRung;
 use App\Models\Design;
 use App\Models\EventDay;
-use App\Queries\Account\PainterBench;
+use App\Models\User;
+use App\Queries\Account\BenchOfPainter;
 use App\Queries\Line\StoryOfDay;
 use App\Queries\Logbook\PacesOfDesign;
 use App\Queries\Plan\PlansOfDay;
+use App\Queries\Plan\RosterOfDay;
 use Core\Ladder\Ladder;
 use Core\Ladder\Rung;
 use Core\Ladder\TooManyChoices;
 use Core\Line\Face;
 use Core\Line\StepStatus;
 use Core\Line\TapSetAside;
+use Core\Line\Ticket;
 use Core\Order\Circumstances;
 use Core\Order\HalfPainted;
 use Core\Units\Instant;
@@ -35,10 +38,17 @@ final readonly class OfferLiveRungs
     /** What saves less is not worth a press. */
     private const WORTH_SECONDS = 3.0;
 
-    public function __construct(private StoryOfDay $storyOfDay, private PacesOfDesign $pacesOfDesign, private WritePlan $writePlan, private PlansOfDay $plansOfDay) {}
+    public function __construct(
+        private StoryOfDay $storyOfDay,
+        private RosterOfDay $rosterOfDay,
+        private BenchOfPainter $benchOfPainter,
+        private PacesOfDesign $pacesOfDesign,
+        private WritePlan $writePlan,
+        private PlansOfDay $plansOfDay,
+    ) {}
 
     /** @throws TapSetAside when that child sits in no chair, or nothing is left to paint */
-    public function __invoke(PainterBench $bench, EventDay $day, string $ticketId): LiveLadder
+    public function __invoke(EventDay $day, string $ticketId): LiveLadder
     {
         $ticket = ($this->storyOfDay)($day)->line->tickets[$ticketId] ?? null;
         $face = $ticket?->face;
@@ -46,8 +56,7 @@ final readonly class OfferLiveRungs
             throw TapSetAside::because('Nothing is left to paint on that face.');
         }
         $design = Design::query()->withTrashed()->with('steps')->findOrFail($ticket->design);
-        // By the team's pace, as the plans are: one reckoning for the face that is under the hand.
-        $circumstances = $bench->circumstances($bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, null)));
+        $circumstances = $this->circumstances($day, $design, $ticket);
         $now = Instant::ofEpochMilliseconds(now()->getTimestampMs());
         try {
             $rungs = Ladder::of($design->toCore(), $circumstances, self::begun($face, $now), WatchSearch::silent(self::SECONDS))->rungs;
@@ -58,6 +67,15 @@ final readonly class OfferLiveRungs
         usort($offered, static fn (LiveRung $one, LiveRung $other): int => $one->leftMs <=> $other->leftMs);
 
         return new LiveLadder(self::spread($offered));
+    }
+
+    /** Of whoever began the face, as its plan is: one reckoning for the face that is under the hand. */
+    private function circumstances(EventDay $day, Design $design, Ticket $ticket): Circumstances
+    {
+        $painter = User::query()->where('team_id', $day->team_id)->find(($this->rosterOfDay)($day)->toCore()->painterOf($ticket));
+        $bench = $painter === null ? $this->benchOfPainter->ofTeam($day->team_id) : ($this->benchOfPainter)($painter);
+
+        return $bench->circumstances($bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, $painter?->id)));
     }
 
     /** As the chair will show it once it is pressed; null where that is not quicker than what is planned, or paints nothing any more. */

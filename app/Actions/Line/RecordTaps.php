@@ -126,6 +126,8 @@ final readonly class RecordTaps
             'step_id' => $tap->step,
             'before_ticket_id' => $tap->before,
             'target_id' => $tap->target,
+            'painter_id' => $tap->painter,
+            'until_ms' => $tap->until,
         ];
     }
 

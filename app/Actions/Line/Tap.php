@@ -21,12 +21,14 @@ final readonly class Tap
         public ?string $step,
         public ?string $before,
         public ?string $target,
+        public ?string $painter,
+        public ?int $until,
     ) {}
 
     /**
      * @param array{
      *     id: string, kind: string, at: int, ticket?: string|null, firstName?: string|null, design?: string|null,
-     *     chair?: int|null, plan?: string|null, step?: string|null, before?: string|null, target?: string|null
+     *     chair?: int|null, plan?: string|null, step?: string|null, before?: string|null, target?: string|null, painter?: string|null, until?: int|null
      * } $input
      */
     public static function of(array $input): self
@@ -46,6 +48,8 @@ final readonly class Tap
             $ulid($input['step'] ?? null),
             $ulid($input['before'] ?? null),
             $ulid($input['target'] ?? null),
+            $ulid($input['painter'] ?? null),
+            $input['until'] ?? null,
         );
     }
 

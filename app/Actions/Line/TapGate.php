@@ -7,6 +7,7 @@ namespace App\Actions\Line;
 use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\FacePlan;
+use App\Models\User;
 use Core\Line\EventKind;
 use Core\Team\Role;
 use Illuminate\Support\Facades\DB;
@@ -19,6 +20,8 @@ final class TapGate
 
     /** Names may be taken this long before a day opens. */
     private const EARLY_MS = 24 * 3_600_000;
+
+    private const LONGEST_BREAK_MS = 12 * 3_600_000;
 
     /** @var array<string, string> day by ticket id */
     private array $ticketDays = [];
@@ -34,6 +37,9 @@ final class TapGate
 
     /** @var array<string, true> */
     private array $plans = [];
+
+    /** @var array<string, true> */
+    private array $painters = [];
 
     /** A day that was moved when its line had begun goes on as it was. */
     private readonly int $earliestMs;
@@ -55,6 +61,7 @@ final class TapGate
         $this->eventDays = $events;
         $this->designs = $this->designsOfTeam($ids('design'));
         $this->plans = $this->plansOfTeam($ids('plan'));
+        $this->painters = $this->paintersOfTeam($ids('painter'));
     }
 
     public function isRepeated(Tap $tap): bool
@@ -81,6 +88,8 @@ final class TapGate
             $tap->atMs < $this->earliestMs => 'This tap lies more than a day before the event. Is it the right day?',
             $tap->design !== null && ! isset($this->designs[$tap->design]) => 'That design is not one of yours. Choose one from the menu.',
             $tap->plan !== null && ! isset($this->plans[$tap->plan]) => 'The plan of that face is not known here. Load the line again.',
+            $tap->painter !== null && ! isset($this->painters[$tap->painter]) => 'That painter is not one of yours. Load the line again.',
+            $tap->until !== null && abs($tap->until - $tap->atMs) > self::LONGEST_BREAK_MS => 'No break is that long. Say until when, the same day.',
             $tap->chair !== null && $tap->chair > $this->day->chairs => "This day has no chair {$tap->chair}.",
             $ticketDay !== null && $ticketDay !== $this->day->id => 'That child is on the line of another day.',
             $tap->ticket !== null && $ticketDay === null && $tap->kind !== EventKind::Joined => 'That child is not on this line.',
@@ -134,6 +143,21 @@ final class TapGate
         /** @var list<string> $found */
         $found = FacePlan::query()->join('designs', 'designs.id', '=', 'face_plans.design_id')
             ->where('designs.team_id', $this->day->team_id)->whereIn('face_plans.id', $ids)->pluck('face_plans.id')->all();
+
+        return array_fill_keys($found, true);
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return array<string, true>
+     */
+    private function paintersOfTeam(array $ids): array
+    {
+        if ($ids === []) {
+            return [];
+        }
+        /** @var list<string> $found */
+        $found = User::query()->where('team_id', $this->day->team_id)->whereNot('role', Role::Helper)->whereIn('id', $ids)->pluck('id')->all();
 
         return array_fill_keys($found, true);
     }

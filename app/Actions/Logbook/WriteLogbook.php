@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Logbook;
 
-use App\Models\ChairEvent;
 use App\Models\EventDay;
 use App\Models\Face;
 use App\Models\FacePlan;
 use App\Models\FaceStep;
+use App\Queries\Plan\RosterOfDay;
 use Core\Design\StepValues;
-use Core\Line\EventKind;
 use Core\Line\Face as CoreFace;
 use Core\Line\Line;
 use Core\Line\StepRun;
@@ -29,6 +28,8 @@ final readonly class WriteLogbook
     /** A face that nobody finished may stand for weeks: no column holds more, and no painter means it. */
     private const MOST_MS = 4_294_967_295;
 
+    public function __construct(private RosterOfDay $rosterOfDay) {}
+
     /** @param  list<string>  $ticketIds */
     public function __invoke(EventDay $day, Line $line, array $ticketIds): void
     {
@@ -40,18 +41,19 @@ final readonly class WriteLogbook
         if ($ended === []) {
             return;
         }
-        $painters = self::painters(array_keys($ended));
-        $steps = self::stepRows($ended);
+        $painters = $this->painters($day, $ended);
+        $steps = self::stepRows($ended, $painters);
         Face::query()->insert(array_map(static fn (Ticket $ticket): array => [
             ...self::row($day, $ticket),
             'painter_id' => $painters[$ticket->id] ?? null,
             'version' => self::version($steps[$ticket->id]),
-            'interrupted' => in_array(true, array_column($steps[$ticket->id], 'interrupted'), true),
+            // What two have painted says of neither how long the whole takes.
+            'interrupted' => in_array(true, array_column($steps[$ticket->id], 'interrupted'), true)
+                || array_diff(array_column($steps[$ticket->id], 'painter_id'), [$painters[$ticket->id] ?? '']) !== [],
         ], array_values($ended)));
         FaceStep::query()->insert(array_merge(...array_map(static fn (Ticket $ticket): array => array_map(static fn (array $step): array => [
             ...$step,
             'design_id' => $ticket->design,
-            'painter_id' => $painters[$ticket->id] ?? '',
             'ended_ms' => (int) $ticket->endedAt?->epochMilliseconds,
             'tells' => $ticket->status === TicketStatus::Finished && $step['status'] === StepStatus::Done->value,
         ], $steps[$ticket->id]), array_values($ended))));
@@ -90,9 +92,10 @@ final readonly class WriteLogbook
 
     /**
      * @param  array<string, Ticket>  $tickets
+     * @param  array<string, string>  $painters  of the faces
      * @return array<string, list<array<string, string|int|bool>>> by ticket
      */
-    private static function stepRows(array $tickets): array
+    private static function stepRows(array $tickets, array $painters): array
     {
         $planned = self::plannedSteps($tickets);
         $rows = [];
@@ -112,6 +115,7 @@ final readonly class WriteLogbook
                     'planned_ms' => $run->step->planned->milliseconds,
                     'spent_ms' => min(self::MOST_MS, $run->spent->milliseconds),
                     'interrupted' => $run->isInterrupted,
+                    'painter_id' => $run->painter ?? $painters[$ticket->id] ?? '',
                 ];
             }
         }
@@ -120,20 +124,18 @@ final readonly class WriteLogbook
     }
 
     /**
-     * Who painted each face: whoever tapped most of its steps.
+     * Who painted each face, as far as they are still in the team.
      *
-     * @param  list<string>  $ticketIds
+     * @param  array<string, Ticket>  $tickets
      * @return array<string, string> user by ticket
      */
-    private static function painters(array $ticketIds): array
+    private function painters(EventDay $day, array $tickets): array
     {
-        /** @var list<\stdClass&object{ticket_id: string, user_id: string}> $taps */
-        $taps = ChairEvent::query()->toBase()->whereIn('ticket_id', $ticketIds)->whereNotNull('user_id')
-            ->whereIn('kind', [EventKind::StepDone->value, EventKind::StepSkipped->value, EventKind::Finished->value])
-            ->groupBy('ticket_id', 'user_id')->orderByRaw('count(*)')->orderBy('user_id')
-            ->get(['ticket_id', 'user_id'])->all();
+        $day = ($this->rosterOfDay)($day);
+        $roster = $day->toCore();
+        $painters = array_filter(array_map($roster->painterOf(...), $tickets), static fn (?string $painter): bool => $painter !== null);
 
-        return array_column($taps, 'user_id', 'ticket_id');
+        return array_filter($painters, static fn (string $painter): bool => isset($day->painters[$painter]));
     }
 
     /**

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Actions\Plan;
 
 use App\Actions\Bench\WatchSearch;
+use App\Jobs\PlanDesignForPainters;
 use App\Models\Design;
 use App\Models\DesignRung;
 use App\Models\MenuItem;
+use App\Models\PainterPlan;
 use App\Queries\Account\BenchOfPainter;
 use App\Queries\Account\PainterBench;
 use App\Queries\Logbook\PacesOfDesign;
@@ -37,12 +39,21 @@ final readonly class PlanDesign
         if (MenuItem::query()->where('design_id', $design->id)->exists()) {
             $this->writeRungs($design, $content, $circumstances);
         }
+        self::forPainters($design);
     }
 
     /** The plans of its named rungs, for a design that is to stand on a menu. */
     public function rungs(PainterBench $bench, Design $design): void
     {
         $this->writeRungs($design, $design->toCore(), $this->circumstances($bench, $design));
+        self::forPainters($design);
+    }
+
+    /** What each painter makes of plans that are gone holds no more. */
+    private static function forPainters(Design $design): void
+    {
+        PainterPlan::query()->where('design_id', $design->id)->delete();
+        PlanDesignForPainters::dispatch($design->id);
     }
 
     private function circumstances(PainterBench $bench, Design $design): Circumstances

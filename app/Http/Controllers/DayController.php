@@ -6,9 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Actions\Plan\SaveDay;
 use App\Actions\Plan\SaveMenu;
+use App\Actions\Plan\SaveRoster;
 use App\Http\Requests\BareTeamRequest;
 use App\Http\Requests\Plan\SaveDayRequest;
 use App\Http\Requests\Plan\SaveMenuRequest;
+use App\Http\Requests\Plan\SaveRosterRequest;
 use App\Http\Resources\Line\LineBoard;
 use App\Http\Resources\Plan\DaySummary;
 use App\Queries\Account\BenchOfPainter;
@@ -33,6 +35,13 @@ final readonly class DayController
     public function update(SaveDayRequest $request, SaveDay $save): DaySummary
     {
         return $this->days->summary($save($request->day(), $request->terms()));
+    }
+
+    public function roster(SaveRosterRequest $request, SaveRoster $save): LineBoard
+    {
+        $save($request->day(), $request->terms());
+
+        return ($this->line)($request->day(), $request->painter());
     }
 
     public function menu(SaveMenuRequest $request, SaveMenu $save, BenchOfPainter $bench): LineBoard

@@ -37,8 +37,8 @@ final readonly class LadderController
             ?? abort(422, 'That version cannot be painted: a step in it lacks what it needs, or no order keeps all rules.');
     }
 
-    public function live(FaceRequest $request, OfferLiveRungs $offer, BenchOfPainter $bench): LiveLadder
+    public function live(FaceRequest $request, OfferLiveRungs $offer): LiveLadder
     {
-        return $offer($bench($request->painter()), $request->day(), $request->ticketId());
+        return $offer($request->day(), $request->ticketId());
     }
 }

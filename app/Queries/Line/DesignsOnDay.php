@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Queries\Line;
 
+use App\Http\Resources\Line\OwnPlan;
 use App\Http\Resources\Plan\MenuOffer;
 use App\Models\EventDay;
+use App\Models\PainterPlan;
 use Core\Design\Placement;
 use Core\Design\RungName;
 use Core\Units\Duration;
@@ -41,15 +43,34 @@ final readonly class DesignsOnDay
             ->get(['designs.id', 'designs.name', 'placement', 'face_plans.id as plan_id', 'face_plans.total_ms', 'menu_items.rung', 'menu_items.promise_ms', 'price_cents'])
             ->all();
 
-        return array_column(array_map(self::design(...), $rows), null, 'id');
+        $own = self::own(array_map(static fn (object $row): string => $row->rung ?? '', array_column($rows, null, 'id')));
+
+        return array_column(array_map(static fn (object $row): DesignOnDay => self::design($row, $own[$row->id] ?? []), $rows), null, 'id');
+    }
+
+    /**
+     * @param  array<string, string>  $rungs  by design; empty for as typed
+     * @return array<string, list<OwnPlan>> by design
+     */
+    private static function own(array $rungs): array
+    {
+        $own = [];
+        foreach (PainterPlan::query()->whereIn('design_id', array_keys($rungs))->orderBy('painter_id')->get() as $plan) {
+            if ($plan->rung === $rungs[$plan->design_id]) {
+                $own[$plan->design_id][] = new OwnPlan($plan->painter_id, $plan->plan_id, $plan->total_ms);
+            }
+        }
+
+        return $own;
     }
 
     /**
      * @param  \stdClass&object{
      *     id: string, name: string, placement: string, plan_id: string|null, total_ms: int|null, promise_ms: int|null, price_cents: int|null, rung: string|null
      * }  $row
+     * @param  list<OwnPlan>  $own
      */
-    private static function design(object $row): DesignOnDay
+    private static function design(object $row, array $own): DesignOnDay
     {
         $placement = Placement::from($row->placement);
         $plannedMs = $row->total_ms ?? 0;
@@ -57,6 +78,6 @@ final readonly class DesignsOnDay
             ? null
             : new MenuOffer($row->id, $row->name, $placement, $row->promise_ms, $row->price_cents, $row->plan_id, $plannedMs, RungName::tryFrom($row->rung ?? ''));
 
-        return new DesignOnDay($row->id, $row->name, $placement, $row->plan_id, Duration::ofMilliseconds($plannedMs), $offer);
+        return new DesignOnDay($row->id, $row->name, $placement, $row->plan_id, Duration::ofMilliseconds($plannedMs), $offer, $own);
     }
 }

@@ -15,14 +15,18 @@ use App\Http\Resources\Line\StepProgress;
 use App\Http\Resources\Line\WaitingChild;
 use App\Http\Resources\Plan\DaySummary;
 use App\Http\Resources\Plan\MenuOffer;
+use App\Http\Resources\Plan\RosterShown;
 use App\Jobs\LearnFromDay;
 use App\Models\EventDay;
 use App\Models\User;
+use App\Queries\Plan\DayRoster;
 use App\Queries\Plan\DaysOfTeam;
+use App\Queries\Plan\RosterOfDay;
 use Core\Line\CallTime;
 use Core\Line\Defaults;
 use Core\Line\Forecast;
 use Core\Line\Line;
+use Core\Line\PlannedTimes;
 use Core\Line\StepRun;
 use Core\Line\Story;
 use Core\Line\Ticket;
@@ -33,7 +37,7 @@ use Core\Units\Instant;
 /** The line of a day with its forecast, as the chair and the names desk show it. */
 final readonly class LineOfDay
 {
-    public function __construct(private StoryOfDay $storyOfDay, private DaysOfTeam $days, private DesignsOnDay $designs) {}
+    public function __construct(private StoryOfDay $storyOfDay, private DaysOfTeam $days, private DesignsOnDay $designs, private RosterOfDay $rosterOfDay) {}
 
     /** @param  Story|null  $story  where it is told already */
     public function __invoke(EventDay $day, User $reader, ?Story $story = null): LineBoard
@@ -46,69 +50,96 @@ final readonly class LineOfDay
         }
         $learning = LearnFromDay::progress($day->id);
 
-        return self::board($story, $this->days->summary($day), $designs, Instant::ofEpochMilliseconds(now()->getTimestampMs()), $learning === null ? null : new LearningShown(...$learning));
+        return self::board(
+            story: $story,
+            day: $this->days->summary($day),
+            roster: ($this->rosterOfDay)($day),
+            designs: $designs,
+            now: Instant::ofEpochMilliseconds(now()->getTimestampMs()),
+            learning: $learning === null ? null : new LearningShown(...$learning),
+        );
     }
 
     /** @param  array<string, DesignOnDay>  $designs  by id, at least those that are on the menu or asked for */
-    public static function board(Story $story, DaySummary $day, array $designs, Instant $now, ?LearningShown $learning = null): LineBoard
+    public static function board(Story $story, DaySummary $day, DayRoster $roster, array $designs, Instant $now, ?LearningShown $learning = null): LineBoard
     {
         $line = $story->line;
         $turnaround = Duration::ofMilliseconds($day->turnaroundMs);
         $closes = Instant::ofEpochMilliseconds($day->closesAt);
         /** @var int<1, max> $chairs somebody may sit on a chair that was taken off the day meanwhile */
         $chairs = max(1, $day->chairs, ...array_keys($line->chairs));
-        $forecast = Forecast::of($line, array_map(static fn (DesignOnDay $design) => $design->planned, $designs), $turnaround, $chairs, $now);
+        $meant = $roster->toCore();
+        $planned = self::plannedTimes($designs);
+        $forecast = Forecast::of($line, $planned, $meant, $turnaround, $chairs, $now);
         $menu = array_values(array_filter(array_column($designs, 'offer')));
-        $promises = array_column($menu, 'promiseMs', 'designId');
+        $offered = array_column($menu, 'designId');
+        $sitting = static fn (CallTime $call): ?string => $meant->painterAt($call->chair, $call->callAt, $line->seats->at($call->chair));
 
         return new LineBoard(
-            $day,
-            $now->epochMilliseconds,
-            $line->isOpen,
-            1 + $line->highestNumber(),
-            $menu,
-            array_map(static fn (CallTime $call) => self::waiting($call, $designs, $closes), $forecast->calls),
-            array_map(static fn (int $chair) => self::chair($line, $chair, $promises), range(1, $chairs)),
-            self::ended($line, $designs),
-            $line->finishedCount(),
-            $forecast->nextNameCalledAt()->epochMilliseconds,
-            $forecast->clearAt()->epochMilliseconds,
-            $forecast->facesUntil($closes, self::meanOf($menu), $turnaround),
-            $learning,
-            array_values(array_map(static fn (DesignOnDay $design) => new AskedDesign($design->id, $design->name, $design->planId, $design->planned->milliseconds), $designs)),
-            LineStory::of($story),
+            day: $day,
+            roster: RosterShown::of($roster),
+            now: $now->epochMilliseconds,
+            isOpen: $line->isOpen,
+            nextNumber: 1 + $line->highestNumber(),
+            menu: $menu,
+            waiting: array_map(static fn (CallTime $call) => self::waiting($call, $designs[$call->ticket->design], $sitting($call), $closes), $forecast->calls),
+            chairs: array_map(static fn (int $chair) => self::chair($line, $chair, $menu, $meant->painterAt($chair, $now, $line->seats->at($chair))), range(1, $chairs)),
+            ended: self::ended($line, $designs),
+            finishedCount: $line->finishedCount(),
+            nextNameCalledAt: $forecast->nextNameCalledAt()->epochMilliseconds,
+            clearAt: $forecast->clearAt()->epochMilliseconds,
+            moreFaces: $forecast->facesUntil($closes, static fn (?string $painter) => $planned->mean($offered, $painter), $turnaround),
+            learning: $learning,
+            designs: array_values(array_map(static fn (DesignOnDay $design) => new AskedDesign($design->id, $design->name, $design->planId, $design->planned->milliseconds, $design->own), $designs)),
+            story: LineStory::of($story),
         );
     }
 
     /** @param  array<string, DesignOnDay>  $designs */
-    private static function waiting(CallTime $call, array $designs, Instant $closes): WaitingChild
+    private static function plannedTimes(array $designs): PlannedTimes
     {
-        $ticket = $call->ticket;
-        $design = $designs[$ticket->design];
-
-        return new WaitingChild(
-            $ticket->id,
-            $ticket->number,
-            $ticket->firstName,
-            $ticket->design,
-            $design->name,
-            $design->planId,
-            $design->planned->milliseconds,
-            $ticket->status === TicketStatus::Called,
-            $ticket->joinedAt->epochMilliseconds,
-            $call->callAt->epochMilliseconds,
-            $call->chair,
-            $call->finishedAt->epochMilliseconds,
-            ! $call->finishedAt->isAfter($closes),
+        return new PlannedTimes(
+            array_map(static fn (DesignOnDay $design) => $design->planned, $designs),
+            array_map(static fn (DesignOnDay $design) => array_map(Duration::ofMilliseconds(...), array_column($design->own, 'plannedMs', 'painterId')), $designs),
         );
     }
 
-    /** @param  array<string, int>  $promises milliseconds by design id */
-    private static function chair(Line $line, int $chair, array $promises): ChairState
+    /** @param  string|null  $painter  who sits at the chair to which the child is called */
+    private static function waiting(CallTime $call, DesignOnDay $design, ?string $painter, Instant $closes): WaitingChild
+    {
+        $ticket = $call->ticket;
+        $own = array_column($design->own, null, 'painterId')[$painter ?? ''] ?? null;
+
+        return new WaitingChild(
+            id: $ticket->id,
+            number: $ticket->number,
+            firstName: $ticket->firstName,
+            designId: $ticket->design,
+            design: $design->name,
+            planId: $own->planId ?? $design->planId,
+            plannedMs: $own->plannedMs ?? $design->planned->milliseconds,
+            called: $ticket->status === TicketStatus::Called,
+            joinedAt: $ticket->joinedAt->epochMilliseconds,
+            callAt: $call->callAt->epochMilliseconds,
+            callChair: $call->chair,
+            finishedAt: $call->finishedAt->epochMilliseconds,
+            beforeClosing: ! $call->finishedAt->isAfter($closes),
+        );
+    }
+
+    /** @param  list<MenuOffer>  $menu */
+    private static function chair(Line $line, int $chair, array $menu, ?string $painter): ChairState
     {
         $ticket = $line->seatedOn($chair);
+        $promises = array_column($menu, 'promiseMs', 'designId');
 
-        return new ChairState($chair, $ticket === null ? null : self::seated($ticket, $promises), $line->undoable($chair));
+        return new ChairState(
+            chair: $chair,
+            painterId: $painter,
+            awayUntil: $line->seats->at($chair)?->awayUntil?->epochMilliseconds,
+            child: $ticket === null ? null : self::seated($ticket, $promises),
+            undoable: $line->undoable($chair),
+        );
     }
 
     /** @param  array<string, int>  $promises */
@@ -155,11 +186,5 @@ final readonly class LineOfDay
             (int) $ticket->endedAt?->epochMilliseconds,
             (string) $line->newestEventOf($ticket->id),
         ), array_slice($line->ended(), 0, Defaults::ENDED_SHOWN));
-    }
-
-    /** @param  list<MenuOffer>  $menu */
-    private static function meanOf(array $menu): Duration
-    {
-        return Duration::ofMilliseconds(intdiv(array_sum(array_column($menu, 'plannedMs')), max(1, count($menu))));
     }
 }

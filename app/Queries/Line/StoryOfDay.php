@@ -56,7 +56,7 @@ final readonly class StoryOfDay
          * @var list<\stdClass&object{
          *     id: string, kind: string, at_ms: int, ticket_id: string|null, number: int|null, first_name: string|null,
          *     design_id: string|null, chair: int|null, plan_id: string|null, step_id: string|null,
-         *     before_ticket_id: string|null, target_id: string|null
+         *     before_ticket_id: string|null, target_id: string|null, painter_id: string|null, until_ms: int|null
          * }> $rows
          */
         $rows = DB::table('chair_events')
@@ -65,7 +65,7 @@ final readonly class StoryOfDay
             ->where('chair_events.seq', '>', $afterSeq)
             ->orderBy('chair_events.seq')
             ->get(['chair_events.id', 'kind', 'at_ms', 'ticket_id', 'number', 'first_name', 'design_id', 'chair', 'plan_id',
-                'step_id', 'before_ticket_id', 'target_id'])
+                'step_id', 'before_ticket_id', 'target_id', 'painter_id', 'until_ms'])
             ->all();
         $plans = $this->plans(array_values(array_unique(array_filter(array_column($rows, 'plan_id'), is_string(...)))));
 
@@ -82,6 +82,8 @@ final readonly class StoryOfDay
             $row->step_id,
             $row->before_ticket_id,
             $row->target_id,
+            $row->painter_id,
+            $row->until_ms === null ? null : Instant::ofEpochMilliseconds($row->until_ms),
         ), $rows);
     }
 

@@ -11,6 +11,7 @@ use App\Models\Design;
 use App\Models\DesignRung;
 use App\Models\EventDay;
 use App\Models\FacePlan;
+use App\Models\PainterPlan;
 use App\Queries\Bench\DesignShelf;
 use App\Queries\Logbook\PacesOfDesign;
 use Core\Design\Design as CoreDesign;
@@ -26,6 +27,7 @@ use Core\Timeline\StepTime;
 use Core\Timeline\StepTimes;
 use Core\Timeline\TimeSource;
 use Core\Units\Duration;
+use Illuminate\Support\Collection;
 
 /** The plans that faces of a day are or may next be seated with, or fall back to, with the pace of whoever paints by them. */
 final readonly class PlansOfDay
@@ -39,20 +41,76 @@ final readonly class PlansOfDay
         $asked = ChairEvent::query()->where('event_day_id', $day->id)->whereNotNull('design_id')->distinct()->pluck('design_id');
         $designs = Design::query()->withTrashed()->whereIn('id', [...$onMenu, ...$asked])->whereNotNull('plan_id')->pluck('plan_id');
         $rungs = DesignRung::query()->whereIn('design_id', [...$onMenu, ...$asked])->get();
+        $own = PainterPlan::query()->whereIn('design_id', [...$onMenu, ...$asked])->get();
         $seated = ChairEvent::query()->where('event_day_id', $day->id)->whereNotNull('plan_id')->distinct()->pluck('plan_id');
-        $plans = FacePlan::query()->whereIn('id', [...$designs, ...$seated, ...$rungs->pluck('plan_id')])->get();
+        $plans = FacePlan::query()->whereIn('id', [...$designs, ...$seated, ...$rungs->pluck('plan_id'), ...$own->pluck('plan_id')])->get();
         $names = $rungs->groupBy('plan_id');
-        $eightOfTen = [];
-        $paces = $this->pacesOfDesign->ofDesigns(array_values(array_unique(array_map(static fn (FacePlan $plan): string => $plan->design_id, $plans->all()))), $painterId);
-        foreach ($plans->groupBy('design_id') as $design => $ofDesign) {
-            $eightOfTen += self::eightOfTen($ofDesign->all(), $paces[$design]);
-        }
+        $painters = $own->groupBy('plan_id');
+        $eightOfTen = $this->eightOfTen($plans, self::ownersOf($own->all()), $painterId);
 
-        return array_values($plans->map(fn (FacePlan $plan): Plan => $this->plan($plan, $names->get($plan->id)?->all() ?? [], $eightOfTen[$plan->id] ?? null))->all());
+        return array_values($plans->map(fn (FacePlan $plan): Plan => $this->plan(
+            $plan,
+            $names->get($plan->id)?->all() ?? self::rungsLike($painters->get($plan->id)?->all() ?? [], $rungs),
+            $eightOfTen[$plan->id] ?? null,
+            array_values(array_unique(array_map(static fn (PainterPlan $own): string => $own->painter_id, $painters->get($plan->id)?->all() ?? []))),
+        ))->all());
     }
 
-    /** @param  array<DesignRung>  $rungs  of which it is the plan */
-    public function plan(FacePlan $plan, array $rungs = [], ?Duration $eightOfTen = null): Plan
+    /**
+     * @param  array<PainterPlan>  $own
+     * @return array<string, string> a painter by plan
+     */
+    private static function ownersOf(array $own): array
+    {
+        $owners = [];
+        foreach ($own as $plan) {
+            $owners[$plan->plan_id] = $plan->painter_id;
+        }
+
+        return $owners;
+    }
+
+    /**
+     * @param  array<PainterPlan>  $own
+     * @param  Collection<int, DesignRung>  $rungs
+     * @return list<DesignRung> of the same names
+     */
+    private static function rungsLike(array $own, Collection $rungs): array
+    {
+        $like = array_map(
+            static fn (PainterPlan $plan): ?DesignRung => $rungs->first(static fn (DesignRung $rung): bool => $rung->design_id === $plan->design_id && $rung->name->value === $plan->rung),
+            $own,
+        );
+
+        return array_values(array_filter($like, is_object(...)));
+    }
+
+    /**
+     * By the paces of whose own a plan is.
+     *
+     * @param  Collection<int, FacePlan>  $plans
+     * @param  array<string, string>  $painters  by plan
+     * @return array<string, Duration> by plan, of those that are known
+     */
+    private function eightOfTen(Collection $plans, array $painters, string $reader): array
+    {
+        $eightOfTen = [];
+        foreach ($plans->groupBy(static fn (FacePlan $plan): string => $painters[$plan->id] ?? $reader) as $painter => $ofPainter) {
+            $designs = array_values(array_unique(array_map(static fn (FacePlan $plan): string => $plan->design_id, $ofPainter->all())));
+            $paces = $this->pacesOfDesign->ofDesigns($designs, $painter);
+            foreach ($ofPainter->groupBy('design_id') as $design => $ofDesign) {
+                $eightOfTen += self::eightOfTenOf($ofDesign->all(), $paces[$design]);
+            }
+        }
+
+        return $eightOfTen;
+    }
+
+    /**
+     * @param  array<DesignRung>  $rungs  of which it is the plan
+     * @param  list<string>  $paintedBy  whose own it is
+     */
+    public function plan(FacePlan $plan, array $rungs = [], ?Duration $eightOfTen = null, array $paintedBy = []): Plan
     {
         $design = new CoreDesign($plan->content['name'], Placement::from($plan->content['placement']), null, self::steps($plan));
 
@@ -67,6 +125,7 @@ final readonly class PlansOfDay
             array_values(array_map(static fn (DesignRung $rung) => $rung->name, $rungs)),
             array_values($rungs)[0]->changes ?? [],
             array_map(static fn (StopPoint $stop): StopShown => new StopShown($design->steps[$stop->after]->id, $stop->isSaid, $stop->still), StopPoints::of($design)),
+            $paintedBy,
             $eightOfTen?->milliseconds,
         );
     }
@@ -76,7 +135,7 @@ final readonly class PlansOfDay
      * @param  array{steps: array<string, StepTime>, faces: array<string, Pace>}  $paces  of that design
      * @return array<string, Duration> by plan, of those that are known
      */
-    private static function eightOfTen(array $plans, array $paces): array
+    private static function eightOfTenOf(array $plans, array $paces): array
     {
         $times = StepTimes::starting()->knowing($paces['steps']);
         $most = [];

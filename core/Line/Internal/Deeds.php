@@ -9,6 +9,7 @@ use Core\Line\Face;
 use Core\Line\FacePlan;
 use Core\Line\Line;
 use Core\Line\LineEvent;
+use Core\Line\Seats;
 use Core\Line\TapSetAside;
 use Core\Line\Ticket;
 use Core\Line\TicketStatus;
@@ -28,6 +29,7 @@ final readonly class Deeds
             EventKind::Closed => self::doors($line, $event, false),
             EventKind::Joined => self::join($line, $event),
             EventKind::Undone => self::takeBack($line, $event),
+            EventKind::ChairTaken, EventKind::HandedOver, EventKind::BreakBegan, EventKind::BreakEnded => self::changeSeats($line, $event),
             default => self::changeTicket($line, $event, $rank),
         };
     }
@@ -38,15 +40,20 @@ final readonly class Deeds
             throw TapSetAside::because($open ? 'The line is open already.' : 'The line is closed already.');
         }
 
-        return new Line(
-            $open,
-            $line->tickets,
-            $line->chairs,
-            $line->setAside,
-            $line->past->with($event, null, null),
-            $event,
-            $line->forgotten,
-        );
+        return $line->with(isOpen: $open, past: $line->past->with($event, null, null), newest: $event);
+    }
+
+    private static function changeSeats(Line $line, LineEvent $event): Line
+    {
+        $chair = (int) $event->chair;
+        $seats = match ($event->kind) {
+            EventKind::ChairTaken => $line->seats->taken($chair, (string) $event->painter, $event->at),
+            EventKind::HandedOver => $line->seats->handedOver($chair, (string) $event->painter, $event->at),
+            EventKind::BreakBegan => $line->seats->away($chair, $event->until ?? $event->at),
+            default => $line->seats->back($chair),
+        };
+
+        return $line->with(seats: $seats, past: $line->past->with($event, $line->seats, $chair), newest: $event);
     }
 
     private static function join(Line $line, LineEvent $event): Line
@@ -78,11 +85,11 @@ final readonly class Deeds
             EventKind::Moved => $before->moved($rank ?? self::rankBefore($line, $before, $event->before)),
             EventKind::Called => $before->called($at),
             EventKind::Seated => self::seat($line, $before, $event),
-            EventKind::StepDone => $before->painted(fn (Face $face): Face => $face->stepDone((string) $event->step, $at)),
-            EventKind::StepSkipped => $before->painted(fn (Face $face): Face => $face->stepSkipped((string) $event->step, $at)),
+            EventKind::StepDone => $before->painted(static fn (Face $face): Face => $face->stepDone((string) $event->step, $at, $line->seats->at((int) $before->chair))),
+            EventKind::StepSkipped => $before->painted(static fn (Face $face): Face => $face->stepSkipped((string) $event->step, $at)),
             EventKind::Trimmed => $before->painted(static fn (Face $face): Face => $face->trimmedTo(self::plan($event))),
-            EventKind::Paused => $before->painted(fn (Face $face): Face => $face->paused($at)),
-            EventKind::Resumed => $before->painted(fn (Face $face): Face => $face->resumed($at)),
+            EventKind::Paused => $before->painted(static fn (Face $face): Face => $face->paused($at)),
+            EventKind::Resumed => $before->painted(static fn (Face $face): Face => $face->resumed($at)),
             EventKind::Finished => $before->finished($at),
             EventKind::Left => $before->gone(TicketStatus::Left, $at),
             EventKind::NoShow => $before->gone(TicketStatus::NoShow, $at),
@@ -100,7 +107,7 @@ final readonly class Deeds
             throw TapSetAside::because("Chair {$chair} has {$sitting->label()} in it.");
         }
 
-        return $ticket->seated($chair, self::plan($event), $event->at);
+        return $ticket->seated($chair, Face::begin(self::plan($event), $event->at, $line->seats->at($chair)));
     }
 
     private static function plan(LineEvent $event): FacePlan
@@ -137,7 +144,10 @@ final readonly class Deeds
         [$event, $before] = $line->past->newestLike($target) ?? throw self::staleUndo($line, $target);
         $past = $line->past->without($event);
         if ($event->kind->isAboutWholeLine()) {
-            return new Line(! $line->isOpen, $line->tickets, $line->chairs, $line->setAside, $past, $undo, $line->forgotten);
+            return $line->with(isOpen: ! $line->isOpen, past: $past, newest: $undo);
+        }
+        if ($before instanceof Seats) {
+            return $line->with(seats: $before, past: $past, newest: $undo);
         }
         $tickets = $line->tickets;
         if ($before === null) {
@@ -148,13 +158,13 @@ final readonly class Deeds
         }
         $chairs = self::chairsWith($line->chairs, (string) $event->ticket, $before);
 
-        return new Line($line->isOpen, $tickets, $chairs, $line->setAside, $past, $undo, $line->forgotten);
+        return $line->with(tickets: $tickets, chairs: $chairs, past: $past, newest: $undo);
     }
 
     private static function staleUndo(Line $line, string $target): TapSetAside
     {
         return TapSetAside::because($line->past->holds($target)
-            ? 'Something happened to that child since. Undo the later tap first.'
+            ? 'Something happened since. Undo the later tap first.'
             : 'That tap did not count or was undone before.');
     }
 
@@ -168,14 +178,11 @@ final readonly class Deeds
 
     private static function replace(Line $line, LineEvent $event, ?Ticket $before, Ticket $after): Line
     {
-        return new Line(
-            $line->isOpen,
-            [...$line->tickets, $after->id => $after],
-            self::chairsWith($line->chairs, $after->id, $after),
-            $line->setAside,
-            $line->past->with($event, $before, $after->chair),
-            $event,
-            $line->forgotten,
+        return $line->with(
+            tickets: [...$line->tickets, $after->id => $after],
+            chairs: self::chairsWith($line->chairs, $after->id, $after),
+            past: $line->past->with($event, $before, $after->chair),
+            newest: $event,
         );
     }
 

@@ -6,22 +6,26 @@ namespace Core\Line\Internal;
 
 use Core\Line\EventKind;
 use Core\Line\LineEvent;
+use Core\Line\Seats;
 use Core\Line\Ticket;
 
 /** Which events took effect and what each replaced, newest last, so that the newest of a ticket can be taken back. */
 final readonly class Past
 {
+    /** A ULID is none, so that no ticket is called so. */
+    private const SEATS = 'seats';
+
     /**
-     * @param  array<string, list<array{LineEvent, Ticket|null}>>  $ofTicket  events with the ticket as it was before; the
-     *                                                                        key '' holds those of the whole line
+     * @param  array<string, list<array{LineEvent, Ticket|Seats|null}>>  $ofTicket  events with what they replaced; '' holds those of
+     *                                                                              the whole line, 'seats' those of the roster
      * @param  array<int, list<LineEvent>>  $onChair
      */
     public function __construct(private array $ofTicket = [], private array $onChair = []) {}
 
-    public function with(LineEvent $event, ?Ticket $before, ?int $chair): self
+    public function with(LineEvent $event, Ticket|Seats|null $before, ?int $chair): self
     {
         $ofTicket = $this->ofTicket;
-        $ofTicket[$event->ticket ?? ''][] = [$event, $before];
+        $ofTicket[self::key($event)][] = [$event, $before];
         $onChair = $this->onChair;
         if ($chair !== null) {
             $onChair[$chair][] = $event;
@@ -30,7 +34,7 @@ final readonly class Past
         return new self($ofTicket, $onChair);
     }
 
-    /** @return array{LineEvent, Ticket|null}|null the newest entry of the ticket that the event is about */
+    /** @return array{LineEvent, Ticket|Seats|null}|null the newest entry of what the event is about */
     public function newestLike(string $eventId): ?array
     {
         foreach ($this->ofTicket as $entries) {
@@ -70,7 +74,7 @@ final readonly class Past
     public function without(LineEvent $newest): self
     {
         $ofTicket = $this->ofTicket;
-        array_pop($ofTicket[$newest->ticket ?? '']);
+        array_pop($ofTicket[self::key($newest)]);
         $onChair = array_map(
             static fn (array $events): array => array_values(array_filter(
                 $events,
@@ -83,15 +87,15 @@ final readonly class Past
     }
 
     /**
-     * Of those tickets, and of the whole line.
+     * Of those tickets, of the whole line, and of the roster.
      *
      * @param  array<string, Ticket>  $tickets
      */
     public function only(array $tickets): self
     {
         return new self(
-            array_intersect_key($this->ofTicket, ['' => true, ...$tickets]),
-            array_map(static fn (array $events): array => array_values(array_filter($events, static fn (LineEvent $event): bool => isset($tickets[(string) $event->ticket]))), $this->onChair),
+            array_intersect_key($this->ofTicket, ['' => true, self::SEATS => true, ...$tickets]),
+            array_map(static fn (array $events): array => array_values(array_filter($events, static fn (LineEvent $event): bool => $event->ticket === null || isset($tickets[$event->ticket]))), $this->onChair),
         );
     }
 
@@ -104,25 +108,38 @@ final readonly class Past
     {
         foreach ($event->kind === EventKind::Moved ? $this->ofTicket[(string) $event->ticket] ?? [] : [] as $at => [$told]) {
             if ($told->id === $event->id) {
-                return ($this->ofTicket[(string) $event->ticket][$at + 1][1] ?? $tickets[(string) $event->ticket])->rank;
+                $after = $this->ofTicket[(string) $event->ticket][$at + 1][1] ?? $tickets[(string) $event->ticket];
+
+                return $after instanceof Ticket ? $after->rank : null;
             }
         }
 
         return null;
     }
 
-    /** @return list<string> ids of the chair's newest events of one instant, newest first */
+    /** @return list<string> ids of the chair's newest events of one instant, newest first, as far as they can be taken back */
     public function lastTapOn(int $chair): array
     {
         $events = array_reverse($this->onChair[$chair] ?? []);
+        $seats = array_reverse($this->ofTicket[self::SEATS] ?? []);
         $ids = [];
         foreach ($events as $event) {
             if ($event->at->epochMilliseconds !== $events[0]->at->epochMilliseconds) {
                 break;
             }
-            $ids[] = $event->id;
+            if (! $event->kind->isOfRoster()) {
+                $ids[] = $event->id;
+            } elseif (($seats[0][0]->id ?? null) === $event->id) {
+                $ids[] = $event->id;
+                array_shift($seats);
+            }
         }
 
         return $ids;
+    }
+
+    private static function key(LineEvent $event): string
+    {
+        return $event->kind->isOfRoster() ? self::SEATS : $event->ticket ?? '';
     }
 }

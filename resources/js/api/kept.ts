@@ -37,13 +37,17 @@ interface Shape extends DBSchema {
 let opened: Promise<IDBPDatabase<Shape>> | undefined;
 
 async function database(): Promise<IDBPDatabase<Shape>> {
-  opened ??= openDB<Shape>('inch-timer', 2, {
-    upgrade(db, version) {
+  opened ??= openDB<Shape>('inch-timer', 3, {
+    upgrade(db, version, _newest, transaction) {
       if (version < 1) {
         db.createObjectStore('answers', { keyPath: 'path' });
         db.createObjectStore('taps', { keyPath: 'id' });
       }
-      db.createObjectStore('unsaved', { keyPath: 'designId' });
+      if (version < 2) {
+        db.createObjectStore('unsaved', { keyPath: 'designId' });
+      }
+      // Answers of another shape than this page reads are of no use to it.
+      void transaction.objectStore('answers').clear();
     },
     // An older page in another window would hold up a newer one for ever.
     blocking(_current, _blocked, event) {

@@ -5,6 +5,7 @@ export interface AskedDesign {
   name: string;
   planId: string | null;
   plannedMs: number;
+  own: OwnPlan[];
 }
 
 export interface AssumedPart {
@@ -32,6 +33,8 @@ export interface BrushWorth {
 
 export interface ChairState {
   chair: number;
+  painterId: string | null;
+  awayUntil: number | null;
   child: SeatedChild | null;
   undoable: string[];
 }
@@ -251,6 +254,7 @@ export interface LearningShown {
 
 export interface LineBoard {
   day: DaySummary;
+  roster: RosterShown;
   now: number;
   isOpen: boolean;
   nextNumber: number;
@@ -376,6 +380,12 @@ export interface OtherWayTaken {
   way: number;
 }
 
+export interface OwnPlan {
+  painterId: string;
+  planId: string;
+  plannedMs: number;
+}
+
 export interface PaceShown {
   middleMs: number;
   eightOfTenMs: number;
@@ -383,6 +393,11 @@ export interface PaceShown {
   practised: number;
   leftOut: number;
   slips: number;
+}
+
+export interface PainterName {
+  id: string;
+  name: string;
 }
 
 export interface PinShown {
@@ -407,6 +422,7 @@ export interface Plan {
   rungs: RungName[];
   changes: string[];
   stops: StopShown[];
+  paintedBy: string[];
   eightOfTenMs: number | null;
 }
 
@@ -518,6 +534,12 @@ export interface RepetitionShown {
   isInterrupted: boolean;
 }
 
+export interface RosterShown {
+  painters: PainterName[];
+  shifts: ShiftShown[];
+  isAssumed: boolean;
+}
+
 export interface RungSheet {
   rung: RungShown;
   steps: PlanStep[];
@@ -582,6 +604,12 @@ export interface SessionState {
   teamName: string | null;
   role: Role | null;
   demo: DemoSignIn | null;
+}
+
+export interface ShiftShown {
+  chair: number;
+  painterId: string | null;
+  from: number;
 }
 
 export interface SilencedRule {
@@ -727,6 +755,8 @@ export interface ToldTap {
   step?: string;
   before?: string;
   target?: string;
+  painter?: string;
+  until?: number;
   rank?: number;
   aside?: string;
 }
@@ -795,7 +825,7 @@ export type BenchAction = (typeof BenchActionValues)[number];
 export const DrillValues = ['teardrop', 'swirl', 'petal', 'dots', 'line'] as const;
 export type Drill = (typeof DrillValues)[number];
 
-export const EventKindValues = ['opened', 'closed', 'joined', 'changed', 'moved', 'called', 'seated', 'step_done', 'step_skipped', 'trimmed', 'paused', 'resumed', 'finished', 'left', 'no_show', 'removed', 'undone'] as const;
+export const EventKindValues = ['opened', 'closed', 'joined', 'changed', 'moved', 'called', 'seated', 'step_done', 'step_skipped', 'trimmed', 'paused', 'resumed', 'finished', 'left', 'no_show', 'removed', 'undone', 'chair_taken', 'handed_over', 'break_began', 'break_ended'] as const;
 export type EventKind = (typeof EventKindValues)[number];
 
 export const FaceSizeValues = ['small', 'child', 'adult'] as const;

@@ -1,7 +1,15 @@
-import type { ChairState, EndedChild, LineBoard, SeatedChild, WaitingChild } from '../api/types.gen';
+import type {
+  AskedDesign,
+  ChairState,
+  EndedChild,
+  LineBoard,
+  SeatedChild,
+  WaitingChild,
+} from '../api/types.gen';
 import { progress } from './face';
 import { Forecast } from './forecast';
 import type { FoldedLine, Ticket } from './line';
+import { Roster } from './seats';
 
 /** Of those who went, so many are shown and can be brought back at a tap: Core\Line\Defaults::ENDED_SHOWN. */
 const ENDED_SHOWN = 16;
@@ -11,18 +19,26 @@ export function boardOf(told: LineBoard, line: FoldedLine, now: number): LineBoa
   const designs = new Map(told.designs.map((design) => [design.id, design]));
   const { day, menu } = told;
   const chairs = Math.max(1, day.chairs, ...line.chairs.keys());
-  const plannedMs = (design: string) => designs.get(design)?.plannedMs ?? 0;
-  const forecast = new Forecast(line, plannedMs, day.turnaroundMs, chairs, now);
-  const meanMs = Math.floor(menu.reduce((sum, offer) => sum + offer.plannedMs, 0) / Math.max(1, menu.length));
+  const plannedMs = (design: string, painter: string | null) =>
+    planFor(designs.get(design), painter).plannedMs;
+  const roster = new Roster(told.roster.shifts);
+  const painterAt = (chair: number, at: number) => roster.painterAt(chair, at, line.seats.get(chair));
+  const forecast = new Forecast(line, plannedMs, roster, day.turnaroundMs, chairs, now);
+  const meanMs = (painter: string | null) =>
+    Math.floor(
+      menu.reduce((sum, offer) => sum + plannedMs(offer.designId, painter), 0) / Math.max(1, menu.length),
+    );
 
   return {
     day,
+    roster: told.roster,
     now,
     isOpen: line.isOpen,
     nextNumber: 1 + line.highestNumber(),
     menu,
     waiting: forecast.calls.map(({ ticket, chair, callAt, finishedAt }): WaitingChild => {
       const design = designs.get(ticket.design);
+      const plan = planFor(design, painterAt(chair, callAt));
 
       return {
         id: ticket.id,
@@ -30,8 +46,8 @@ export function boardOf(told: LineBoard, line: FoldedLine, now: number): LineBoa
         firstName: ticket.firstName,
         designId: ticket.design,
         design: design?.name ?? '',
-        planId: design?.planId ?? null,
-        plannedMs: plannedMs(ticket.design),
+        planId: plan.planId,
+        plannedMs: plan.plannedMs,
         called: ticket.status === 'called',
         joinedAt: ticket.joinedAt,
         callAt,
@@ -45,6 +61,8 @@ export function boardOf(told: LineBoard, line: FoldedLine, now: number): LineBoa
 
       return {
         chair: at + 1,
+        painterId: painterAt(at + 1, now),
+        awayUntil: line.seats.get(at + 1)?.awayUntil ?? null,
         child: ticket === undefined ? null : seated(ticket, told),
         undoable: line.undoable(at + 1),
       };
@@ -71,6 +89,19 @@ export function boardOf(told: LineBoard, line: FoldedLine, now: number): LineBoa
     designs: told.designs,
     story: told.story,
   };
+}
+
+/** What a design is painted by, for whoever paints it: the team's plan where a painter's own is not another. */
+export function planFor(
+  design: AskedDesign | undefined,
+  painter: string | null,
+): { planId: string | null; plannedMs: number } {
+  return (
+    design?.own.find((plan) => plan.painterId === painter) ?? {
+      planId: design?.planId ?? null,
+      plannedMs: design?.plannedMs ?? 0,
+    }
+  );
 }
 
 /** Whether one who went without a finished face can be brought back: not onto a chair that somebody else has by now. */

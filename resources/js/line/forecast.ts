@@ -1,5 +1,6 @@
 import { leftToPaint, progress } from './face';
 import type { FoldedLine, Ticket } from './line';
+import { Roster } from './seats';
 
 /** When a waiting child is likely to be called, to which chair, and finished. */
 export interface CallTime {
@@ -9,58 +10,92 @@ export interface CallTime {
   readonly finishedAt: number;
 }
 
+/** How long a design takes, by who paints it; the team's time where a painter's own is not known. */
+export type PlannedMs = (design: string, painter: string | null) => number;
+
 /**
- * Every chair paints on as planned, and whoever is first in line goes to the chair that is free first (list scheduling).
- * Mirrors Core\Line\Forecast.
+ * Every chair paints on as planned for whoever sits there, and whoever is first in line goes to the chair that is free first
+ * (list scheduling). Mirrors Core\Line\Forecast.
  */
 export class Forecast {
   readonly calls: readonly CallTime[];
-  /** When each chair is free for one more child after all of them. */
-  private readonly freeAt: number[];
+  /** When each chair is free for one more child after all of them, without those to which nobody comes any more. */
+  private readonly freeAt: Map<number, number>;
 
-  /** @param plannedMs painting time of a design */
   constructor(
-    line: FoldedLine,
-    plannedMs: (design: string) => number,
+    private readonly line: FoldedLine,
+    plannedMs: PlannedMs,
+    private roster: Roster,
     private readonly turnaroundMs: number,
     chairs: number,
     now: number,
   ) {
-    this.freeAt = Array.from({ length: chairs }, (_, at) =>
+    const free = Array.from({ length: chairs }, (_, at): [number, number] => [
+      at + 1,
       chairFreeAt(line.seatedOn(at + 1), turnaroundMs, now),
-    );
+    ]);
+    const staffed = this.staffed(free);
+    if (staffed.length === 0) {
+      // Where nobody is meant to come any more, somebody will have to.
+      this.roster = new Roster([]);
+    }
+    this.freeAt = new Map(staffed.length === 0 ? this.staffed(free) : staffed);
     this.calls = line.queue().map((ticket) => {
-      const chair = this.firstFree();
-      const callAt = this.freeAt[chair] ?? now;
-      const finishedAt = callAt + plannedMs(ticket.design);
-      this.freeAt[chair] = finishedAt + turnaroundMs;
+      const [chair, callAt] = this.firstFree();
+      const finishedAt = callAt + plannedMs(ticket.design, this.painterAt(chair, callAt));
+      const next = this.staffedFrom(chair, finishedAt + turnaroundMs);
+      if (next === null && this.freeAt.size > 1) {
+        this.freeAt.delete(chair);
+      } else {
+        this.freeAt.set(chair, next ?? finishedAt + turnaroundMs);
+      }
 
-      return { ticket, chair: chair + 1, callAt, finishedAt };
+      return { ticket, chair, callAt, finishedAt };
     });
   }
 
   /** When a child whose name is taken now would be called. */
   nextNameCalledAt(): number {
-    return this.freeAt[this.firstFree()] ?? 0;
+    return this.firstFree()[1];
   }
 
   /** When the last face of those in the line and the chairs is finished and turned around. */
   clearAt(): number {
-    return Math.max(...this.freeAt);
+    return Math.max(...this.freeAt.values());
   }
 
-  /** How many more faces of that length are finished by the end, each chair painting one after another. */
-  facesUntil(end: number, faceMs: number): number {
-    const each = Math.max(1, faceMs + this.turnaroundMs);
+  /**
+   * How many more faces are finished by the end, each chair painting one after another.
+   *
+   * @param faceMs how long one takes, by who paints it
+   */
+  facesUntil(end: number, faceMs: (painter: string | null) => number): number {
+    return [...this.freeAt].reduce((faces, [chair, free]) => {
+      const each = Math.max(1, faceMs(this.painterAt(chair, free)) + this.turnaroundMs);
 
-    return this.freeAt.reduce(
-      (faces, free) => faces + Math.floor(Math.max(0, end + this.turnaroundMs - free) / each),
-      0,
-    );
+      return faces + Math.floor(Math.max(0, end + this.turnaroundMs - free) / each);
+    }, 0);
   }
 
-  private firstFree(): number {
-    return this.freeAt.indexOf(Math.min(...this.freeAt));
+  /** From when on somebody paints there, without chairs to which nobody comes. */
+  private staffed(free: readonly [number, number][]): [number, number][] {
+    return free.flatMap(([chair, at]): [number, number][] => {
+      const from = this.staffedFrom(chair, at);
+
+      return from === null ? [] : [[chair, from]];
+    });
+  }
+
+  private staffedFrom(chair: number, at: number): number | null {
+    return this.roster.staffedFrom(chair, at, this.line.seats.get(chair));
+  }
+
+  private painterAt(chair: number, at: number): string | null {
+    return this.roster.painterAt(chair, at, this.line.seats.get(chair));
+  }
+
+  private firstFree(): [number, number] {
+    return [...this.freeAt].reduce((first, one) => (one[1] < first[1] ? one : first));
   }
 }
 

@@ -13,7 +13,7 @@ import type {
 } from '../api/types.gen';
 import { clock } from '../lib/clock.svelte';
 import { newId } from '../lib/ids';
-import { boardOf } from './board';
+import { boardOf, planFor } from './board';
 import { FoldedLine } from './line';
 
 const POLL_MS = 3_000;
@@ -76,11 +76,18 @@ export class Line {
     return undefined;
   }
 
-  /** The named versions of a design, the quickest first. */
-  rungsOf(design: string): Plan[] {
-    return [...this.plans.values()]
-      .filter((plan) => plan.designId === design && plan.rungs.length > 0)
-      .sort((one, other) => one.totalMs - other.totalMs);
+  /** The named versions of a design as somebody paints them, the quickest first. */
+  rungsOf(design: string, painter: string | null): Plan[] {
+    const named = [...this.plans.values()].filter(
+      (plan) => plan.designId === design && plan.rungs.length > 0,
+    );
+    const own = named.filter((plan) => painter !== null && plan.paintedBy.includes(painter));
+    const known = new Set(own.flatMap((plan) => plan.rungs));
+
+    return [
+      ...own,
+      ...named.filter((plan) => plan.paintedBy.length === 0 && !plan.rungs.some((rung) => known.has(rung))),
+    ].sort((one, other) => one.totalMs - other.totalMs);
   }
 
   /** What a half-painted face can still become, as the server works it out from what is painted. */
@@ -131,12 +138,35 @@ export class Line {
 
   /** Seats a child, after the one before it is finished, as one tap. */
   seat(chair: ChairState, child: WaitingChild): void {
-    const plan = child.planId;
+    const plan = this.planIdFor(chair, child);
     if (plan === null) {
       return;
     }
     const finish: Saying[] = chair.child === null ? [] : [{ kind: 'finished', ticket: chair.child.id }];
-    this.say(...finish, { kind: 'seated', ticket: child.id, chair: chair.chair, plan });
+    const back: Saying[] = chair.awayUntil === null ? [] : [{ kind: 'break_ended', chair: chair.chair }];
+    this.say(...finish, ...back, { kind: 'seated', ticket: child.id, chair: chair.chair, plan });
+  }
+
+  /** What a child is seated with on a chair: the plan of whoever paints there. */
+  planIdFor(chair: ChairState, child: WaitingChild): string | null {
+    const design = this.board?.designs.find((one) => one.id === child.designId);
+
+    return planFor(design, chair.painterId).planId;
+  }
+
+  /** Sits down at a chair, after whoever sat there, as was said before. */
+  takeChair(chair: number, painter: string): void {
+    const sitting = this.folded?.seats.get(chair)?.painter ?? null;
+    this.say({ kind: sitting === null ? 'chair_taken' : 'handed_over', chair, painter });
+  }
+
+  /** @param until when the break is meant to end */
+  beginBreak(chair: number, until: number): void {
+    this.say({ kind: 'break_began', chair, until });
+  }
+
+  endBreak(chair: number): void {
+    this.say({ kind: 'break_ended', chair });
   }
 
   say(...sayings: Saying[]): void {
@@ -160,7 +190,7 @@ export class Line {
   private plansNeeded(): string {
     const board = this.query.data;
     const ids = [
-      ...(board?.menu ?? []).map((offer) => offer.planId),
+      ...(board?.designs ?? []).flatMap((design) => [design.planId, ...design.own.map((own) => own.planId)]),
       ...(board?.waiting ?? []).map((child) => child.planId),
       ...(board?.chairs ?? []).map((chair) => chair.child?.planId ?? null),
     ];

@@ -1,6 +1,7 @@
 import type { LineStory, TicketStatus, ToldPlan, ToldTap } from '../api/types.gen';
 import { TapSetAside } from './aside';
 import { begin, type Face, paused, resumed, stepDone, stepSkipped, trimmedTo } from './face';
+import { type Seats, seatsAfter } from './seats';
 
 /** A child's place in the line. Mirrors Core\Line\Ticket. */
 export interface Ticket {
@@ -33,6 +34,16 @@ function compare(one: ToldTap, other: ToldTap): number {
   return one.at - other.at || (one.id < other.id ? -1 : one.id > other.id ? 1 : 0);
 }
 
+/** A ULID is none, so that no ticket is called so. */
+const SEATS = 'seats';
+
+const ROSTER: readonly ToldTap['kind'][] = ['chair_taken', 'handed_over', 'break_began', 'break_ended'];
+
+/** Who sits at which chair. */
+const isOfRoster = (tap: ToldTap) => ROSTER.includes(tap.kind);
+
+const isTicket = (before: Ticket | Seats | null): before is Ticket => before !== null && 'status' in before;
+
 const isInLine = (ticket: Ticket) => ticket.status === 'waiting' || ticket.status === 'called';
 
 /**
@@ -43,10 +54,12 @@ export class FoldedLine {
   isOpen = false;
   readonly tickets = new Map<string, Ticket>();
   readonly chairs = new Map<number, string>();
+  /** Who paints at which chair. */
+  seats: Seats = new Map();
   /** Why a tap changed nothing, by its id. */
   readonly setAside = new Map<string, string>();
-  /** Taps of each child that stand, with what they replaced, newest last; '' holds those of the whole line. */
-  private readonly past = new Map<string, { tap: ToldTap; before: Ticket | null }[]>();
+  /** Taps of each child that stand, with what they replaced, newest last; '' holds those of the whole line, SEATS of the roster. */
+  private readonly past = new Map<string, { tap: ToldTap; before: Ticket | Seats | null }[]>();
   private readonly onChair = new Map<number, ToldTap[]>();
   private readonly ticketOf = new Map<string, string>();
   private isJudged = true;
@@ -115,9 +128,12 @@ export class FoldedLine {
   /** The taps of the last press on a chair, newest first: what one press of "undo" takes back. */
   undoable(chair: number): string[] {
     const taps = (this.onChair.get(chair) ?? []).toReversed();
-    const last = taps.findIndex((tap) => tap.at !== taps[0]?.at);
+    const seats = (this.past.get(SEATS) ?? []).toReversed();
 
-    return taps.slice(0, last < 0 ? taps.length : last).map((tap) => tap.id);
+    return taps
+      .filter((tap) => tap.at === taps[0]?.at)
+      .filter((tap) => !isOfRoster(tap) || (seats[0]?.tap.id === tap.id && seats.shift() !== undefined))
+      .map((tap) => tap.id);
   }
 
   /** The tap to undo for a child: the newest that still stands. */
@@ -151,6 +167,12 @@ export class FoldedLine {
       case 'undone':
         this.takeBack(tap);
         break;
+      case 'chair_taken':
+      case 'handed_over':
+      case 'break_began':
+      case 'break_ended':
+        this.changeSeats(tap);
+        break;
       default:
         this.changeTicket(tap);
     }
@@ -162,6 +184,12 @@ export class FoldedLine {
     }
     this.isOpen = open;
     this.remember(tap, '', null, null);
+  }
+
+  private changeSeats(tap: ToldTap): void {
+    const before = this.seats;
+    this.seats = seatsAfter(before, tap);
+    this.remember(tap, SEATS, before, tap.chair ?? null);
   }
 
   private join(tap: ToldTap): void {
@@ -298,12 +326,13 @@ export class FoldedLine {
     if (newest === undefined || newest.tap.id !== undo.target) {
       throw new TapSetAside(
         taps.some(({ tap }) => tap.id === undo.target)
-          ? 'Something happened to that child since. Undo the later tap first.'
+          ? 'Something happened since. Undo the later tap first.'
           : 'That tap did not count or was undone before.',
       );
     }
-    if (key !== '' && newest.before !== null) {
-      this.refuseIfChairTaken(newest.before);
+    const { before } = newest;
+    if (isTicket(before)) {
+      this.refuseIfChairTaken(before);
     }
     taps.pop();
     for (const [chair, others] of this.onChair) {
@@ -314,8 +343,10 @@ export class FoldedLine {
     }
     if (key === '') {
       this.isOpen = !this.isOpen;
+    } else if (before === null || isTicket(before)) {
+      this.put(key, before);
     } else {
-      this.put(key, newest.before);
+      this.seats = before;
     }
   }
 
@@ -349,7 +380,7 @@ export class FoldedLine {
     }
   }
 
-  private remember(tap: ToldTap, key: string, before: Ticket | null, chair: number | null): void {
+  private remember(tap: ToldTap, key: string, before: Ticket | Seats | null, chair: number | null): void {
     this.past.set(key, [...(this.past.get(key) ?? []), { tap, before }]);
     this.ticketOf.set(tap.id, key);
     if (chair !== null) {

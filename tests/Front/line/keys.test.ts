@@ -38,8 +38,24 @@ const told: LineBoard = {
     chairs: 2,
     turnaroundMs: 60_000,
   },
+  roster: {
+    painters: [
+      { id: 'ines', name: 'Ines' },
+      { id: 'tobi', name: 'Tobi' },
+    ],
+    shifts: [{ chair: 1, painterId: 'ines', from: 0 }],
+    isAssumed: false,
+  },
   menu: [{ designId: 'seal', name: 'Seal pup', planId: 'whole', plannedMs: 150_000, promiseMs: 180_000 }],
-  designs: [{ id: 'seal', name: 'Seal pup', planId: 'whole', plannedMs: 150_000 }],
+  designs: [
+    {
+      id: 'seal',
+      name: 'Seal pup',
+      planId: 'whole',
+      plannedMs: 150_000,
+      own: [{ painterId: 'tobi', planId: 'core', plannedMs: 45_000 }],
+    },
+  ],
   story: { finished: 0, highestNumber: 0, plans: [], taps: [] },
 } as unknown as LineBoard;
 
@@ -59,6 +75,7 @@ class OutOfReach {
     this.line = Object.create(Line.prototype, {
       say: { value: say },
       board: { get: () => this.board() },
+      folded: { get: () => this.folded() },
       plan: { value: (id: string | null) => plans.get(id ?? '') },
       rungsOf: { value: () => [...plans.values()] },
     }) as Line;
@@ -100,17 +117,27 @@ class OutOfReach {
             ...(some.called ? [] : [key('call', () => line.call(some.id))]),
           ]),
       ...(ended === undefined ? [] : [key('bring back', () => line.undo(ended.lastEventId))]),
-      ...[1, 2].flatMap((number) => chairKeys(new Chair(line, () => number), number)),
+      ...[1, 2].flatMap((number) => chairKeys(new Chair(line, () => number), number, chance)),
     ];
   }
 }
 
 const key = (name: string, press: () => void): [string, () => void] => [name, press];
 
-function chairKeys(chair: Chair, number: number): [string, () => void][] {
+function chairKeys(chair: Chair, number: number, chance: () => number): [string, () => void][] {
   const child = chair.child;
+  const other = chair.state?.painterId === 'tobi' ? 'ines' : 'tobi';
 
   return [
+    // Not as often as faces are painted.
+    ...(chance() < 0.7
+      ? []
+      : [
+          key(`who paints ${number}`, () => chair.line.takeChair(number, other)),
+          chair.state?.awayUntil == null
+            ? key(`break ${number}`, () => chair.line.beginBreak(number, clock.now + 600_000))
+            : key(`end of break ${number}`, () => chair.line.endBreak(number)),
+        ]),
     ...(chair.move === 'wait' ? [] : [key(`${chair.move} ${number}`, () => chair.press())]),
     ...((chair.state?.undoable.length ?? 0) > 0 ? [key(`undo ${number}`, () => chair.undo())] : []),
     ...(child === null
@@ -148,7 +175,7 @@ it(
   { timeout: 60_000 },
   () => {
     const pressed = new Map<string, number>();
-    for (let story = 1; story <= 250; story++) {
+    for (let story = 1; story <= 500; story++) {
       const chance = numbers(story);
       const day = new OutOfReach();
       const path: string[] = [];
@@ -169,11 +196,14 @@ it(
     // Every key had its turn, many times.
     expect([...pressed.keys()].toSorted()).toEqual(
       [
+        'back',
+        'break',
         'bring back',
         'call',
         'change',
         'close',
         'done',
+        'end of break',
         'finish',
         'free',
         'join',
@@ -188,6 +218,7 @@ it(
         'skip',
         'take off',
         'undo',
+        'who paints',
       ].toSorted(),
     );
     expect(Math.min(...pressed.values())).toBeGreaterThan(8);

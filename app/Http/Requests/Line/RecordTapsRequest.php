@@ -57,7 +57,7 @@ final class RecordTapsRequest extends TeamRequest
         /**
          * @var array{
          *     id: string, kind: string, at: int, ticket?: string|null, firstName?: string|null, design?: string|null,
-         *     chair?: int|null, plan?: string|null, step?: string|null, before?: string|null, target?: string|null
+         *     chair?: int|null, plan?: string|null, step?: string|null, before?: string|null, target?: string|null, painter?: string|null, until?: int|null
          * } $tap
          */
         $tap = $validator->validated();
@@ -80,6 +80,8 @@ final class RecordTapsRequest extends TeamRequest
             'step' => ['nullable', 'string', 'ulid'],
             'before' => ['nullable', 'string', 'ulid'],
             'target' => ['nullable', 'string', 'ulid'],
+            'painter' => ['nullable', 'string', 'ulid'],
+            'until' => ['nullable', 'integer', 'min:0', 'max:4102444800000'],
         ];
     }
 }

@@ -9,5 +9,6 @@ use App\Http\Resources\Resource;
 /** A design that a child may ask for, or asked for when it was on the menu yet, with the plan that it would be painted by. */
 final readonly class AskedDesign extends Resource
 {
-    public function __construct(public string $id, public string $name, public ?string $planId, public int $plannedMs) {}
+    /** @param  list<OwnPlan>  $own  of painters who take another time than the team */
+    public function __construct(public string $id, public string $name, public ?string $planId, public int $plannedMs, public array $own) {}
 }

@@ -6,6 +6,7 @@ namespace App\Http\Resources\Line;
 
 use App\Http\Resources\Plan\DaySummary;
 use App\Http\Resources\Plan\MenuOffer;
+use App\Http\Resources\Plan\RosterShown;
 use App\Http\Resources\Resource;
 
 /** The line of a day as it stands: everything that the chair and the names desk show. */
@@ -21,6 +22,7 @@ final readonly class LineBoard extends Resource
      */
     public function __construct(
         public DaySummary $day,
+        public RosterShown $roster,
         public int $now,
         public bool $isOpen,
         public int $nextNumber,

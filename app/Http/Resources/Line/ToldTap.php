@@ -23,6 +23,8 @@ final readonly class ToldTap extends SparseResource
         public ?string $step = null,
         public ?string $before = null,
         public ?string $target = null,
+        public ?string $painter = null,
+        public ?int $until = null,
         public ?float $rank = null,
         public ?string $aside = null,
     ) {}

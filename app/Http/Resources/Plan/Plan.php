@@ -18,7 +18,8 @@ final readonly class Plan extends Resource
      * @param  list<TapeSpan>  $spans
      * @param  list<RungName>  $rungs  by which names it is known
      * @param  list<StopShown>  $stops  where one may stop, in painting order
-     * @param  int|null  $eightOfTenMs  eight of ten faces of whoever asks are done by then; null while nothing is logged
+     * @param  int|null  $eightOfTenMs  eight of ten faces of whoever paints by it, or asks, are done by then; null while nothing is logged
+     * @param  list<string>  $paintedBy  painters whose own it is; nobody's is the team's
      * @param  list<string>  $changes  what is done differently from the design as typed, for a rung
      */
     public function __construct(
@@ -32,6 +33,7 @@ final readonly class Plan extends Resource
         public array $rungs,
         public array $changes,
         public array $stops,
+        public array $paintedBy,
         public ?int $eightOfTenMs,
     ) {}
 }

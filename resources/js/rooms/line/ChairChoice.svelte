@@ -2,8 +2,12 @@
   import type { DaySummary, LineBoard } from '../../api/types.gen';
   import { chairAtHand, dayChosen } from '../../lib/remembered.svelte';
   import type { Chair } from './chair.svelte';
+  import WhoSits from './WhoSits.svelte';
 
   const { chair, board, days }: { chair: Chair; board: LineBoard; days: DaySummary[] } = $props();
+
+  let asking = $state(false);
+  const away = $derived(chair.state?.awayUntil != null);
 </script>
 
 <div class="flex flex-wrap items-center gap-x-2 text-[15px]">
@@ -33,4 +37,12 @@
       </select>
     </label>
   {/if}
+  <button
+    type="button"
+    class="min-h-11 max-w-40 truncate font-semibold underline decoration-2 underline-offset-4"
+    aria-label="Who paints at this chair: {chair.painter ?? 'not said'}{away ? ', on a break' : ''}"
+    onclick={() => (asking = true)}>{chair.painter ?? 'Who paints?'}{away ? ', away' : ''}</button
+  >
 </div>
+
+<WhoSits {chair} bind:open={asking} />

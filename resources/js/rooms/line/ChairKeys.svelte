@@ -12,6 +12,8 @@
         return 'Go on';
       case 'free':
         return 'Child is off, chair free';
+      case 'back':
+        return 'Back, go on';
       case 'next':
       case 'seat':
         return chair.next === undefined ? '' : `Seat ${childName(chair.next)}`;

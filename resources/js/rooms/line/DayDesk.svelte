@@ -7,6 +7,7 @@
   import DayForm from '../plan/DayForm.svelte';
   import Ended from './Ended.svelte';
   import MenuForm from '../plan/MenuForm.svelte';
+  import RosterForm from '../plan/RosterForm.svelte';
   import NamesDesk from './NamesDesk.svelte';
   import Waiting from './Waiting.svelte';
 
@@ -15,6 +16,16 @@
   const paints = whetherPaints();
   let changingDay = $state(false);
   let changingMenu = $state(false);
+  let changingRoster = $state(false);
+  const sitting = $derived(
+    board.chairs
+      .map(({ chair, painterId, awayUntil }) => {
+        const name = board.roster.painters.find(({ id }) => id === painterId)?.name ?? 'nobody said';
+
+        return `${chair} ${name}${awayUntil === null ? '' : ` (back about ${time(awayUntil)})`}`;
+      })
+      .join(', '),
+  );
   const time = (at: number) => clockTime(at, board.day.timezone);
 </script>
 
@@ -33,6 +44,16 @@
             type="button"
             class="ml-2 min-h-11 text-ink underline underline-offset-4"
             onclick={() => (changingDay = true)}>Change</button
+          >
+        {/if}
+      </p>
+      <p class="text-soft">
+        {board.chairs.length === 1 ? 'Chair' : 'Chairs'}: {sitting}
+        {#if paints()}
+          <button
+            type="button"
+            class="ml-1 min-h-11 text-ink underline underline-offset-4"
+            onclick={() => (changingRoster = true)}>Who sits where</button
           >
         {/if}
       </p>
@@ -71,3 +92,4 @@
 
 <DayForm bind:open={changingDay} day={board.day} />
 <MenuForm bind:open={changingMenu} {board} />
+<RosterForm bind:open={changingRoster} {board} />

@@ -21,8 +21,19 @@
 
 <section class="flex flex-col px-4 py-2 sm:px-8 md:py-5" aria-label="The step now">
   {#if chair.child === null}
-    <p class="text-lg text-soft">Chair {chair.number()} is free</p>
-    {#if chair.next === undefined}
+    <p class="text-lg text-soft">
+      Chair {chair.number()} is free{chair.painter === undefined ? '' : ` · ${chair.painter}`}
+    </p>
+    {#if chair.state?.awayUntil != null}
+      <h1 class="mt-2 text-4xl sm:text-6xl">On a break</h1>
+      <p class="mt-4 text-2xl">
+        Back about {clockTime(chair.state.awayUntil, board.day.timezone)}.
+        {#if chair.next !== undefined}Then {childName(chair.next)}, {chair.next.design}.{/if}
+      </p>
+      {#if chair.state.awayUntil < board.now}
+        <p class="mt-3 text-xl text-rust">That was {minutes(board.now - chair.state.awayUntil)} ago.</p>
+      {/if}
+    {:else if chair.next === undefined}
       <h1 class="mt-2 text-4xl sm:text-6xl">Nobody is waiting</h1>
       <p class="mt-4 text-xl">
         {board.isOpen ? 'The line is open.' : 'The line is closed.'} Names are taken on

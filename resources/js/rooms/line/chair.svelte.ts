@@ -4,7 +4,7 @@ import type { Line } from '../../line/line.svelte';
 import { faceTime, leftToPaint, stepTime } from '../../line/face';
 
 /** What the big button does now. A child can be seated once its plan is at hand. */
-export type BigMove = 'seat' | 'done' | 'resume' | 'next' | 'free' | 'wait';
+export type BigMove = 'seat' | 'done' | 'resume' | 'next' | 'free' | 'back' | 'wait';
 
 /** What saves less is not worth a press. */
 const WORTH_MS = 3000;
@@ -46,6 +46,8 @@ export class Chair {
       ? []
       : (this.plan?.stops.find((stop) => stop.stepId === last.stepId)?.still ?? []);
   });
+  /** Who paints here; undefined where nobody is known to. */
+  readonly painter: string | undefined = $derived.by(() => this.nameOf(this.state?.painterId ?? null));
   readonly next: WaitingChild | undefined = $derived.by(() => this.line.board?.waiting[0]);
   readonly stepMs: number = $derived.by(() => (this.child === null ? 0 : stepTime(this.child, clock.now)));
   readonly stepPlannedMs: number = $derived.by(() => this.child?.steps[this.stepIndex]?.plannedMs ?? 0);
@@ -70,6 +72,8 @@ export class Chair {
       this.line.say({ kind: 'step_done', ticket: child.id, step: step.id });
     } else if (this.move === 'resume') {
       this.togglePause();
+    } else if (this.move === 'back') {
+      this.line.endBreak(this.number());
     } else if (this.move === 'free') {
       this.finish();
     } else if (state !== undefined && next !== undefined) {
@@ -90,7 +94,7 @@ export class Chair {
     );
 
     return this.line
-      .rungsOf(this.child?.designId ?? '')
+      .rungsOf(this.child?.designId ?? '', this.state?.painterId ?? null)
       .filter((plan) => plan.id !== this.child?.planId)
       .filter((plan) => plan.steps.some((step) => !done.has(step.id)))
       .map((plan) => ({
@@ -135,6 +139,10 @@ export class Chair {
     }
   }
 
+  nameOf(painter: string | null): string | undefined {
+    return this.line.board?.roster.painters.find(({ id }) => id === painter)?.name;
+  }
+
   /** How far the hook is along the plan: it waits at the end of a step that runs over. */
   hook(): number {
     if (this.plan === undefined) {
@@ -153,8 +161,15 @@ export class Chair {
   }
 
   private bigMove(): BigMove {
-    const ready = this.next !== undefined && this.line.plan(this.next.planId) !== undefined;
+    const ready =
+      this.next !== undefined &&
+      this.state !== undefined &&
+      this.line.plan(this.line.planIdFor(this.state, this.next)) !== undefined;
     if (this.child === null) {
+      if (this.state?.awayUntil != null) {
+        return 'back';
+      }
+
       return ready ? 'seat' : 'wait';
     }
     if (this.child.pausedAt !== null) {

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Actions\Plan\PlanForPainters;
+use App\Models\Design;
+use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+
+/** Times a design's plans by each painter's own hands, after the save was answered. Until then they paint at the team's pace. */
+final class PlanDesignForPainters implements ShouldBeUniqueUntilProcessing, ShouldQueue
+{
+    use Queueable;
+
+    public int $tries = 3;
+
+    public int $backoff = 5;
+
+    public function __construct(private readonly string $designId) {}
+
+    public function uniqueId(): string
+    {
+        return $this->designId;
+    }
+
+    public function handle(PlanForPainters $plan): void
+    {
+        $design = Design::query()->find($this->designId);
+        $design === null ? null : $plan($design);
+    }
+}

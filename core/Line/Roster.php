@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Line;
+
+use Core\Units\Instant;
+
+/** Who is meant to sit at which chair from when. What was tapped at a chair goes before what was meant, until the next shift. */
+final readonly class Roster
+{
+    /** @var array<int, list<Shift>> by chair, in order of time */
+    private array $shifts;
+
+    /** @param  iterable<Shift>  $shifts  in any order */
+    public function __construct(iterable $shifts = [])
+    {
+        $byChair = [];
+        foreach ($shifts as $shift) {
+            $byChair[$shift->chair][] = $shift;
+        }
+        $this->shifts = array_map(static function (array $ofChair): array {
+            usort($ofChair, static fn (Shift $one, Shift $other): int => $one->from->epochMilliseconds <=> $other->from->epochMilliseconds);
+
+            return $ofChair;
+        }, $byChair);
+    }
+
+    /**
+     * Where nothing was said: the first chair is the first painter's, all day, and so on.
+     *
+     * @param  list<string>  $painters
+     * @return list<Shift>
+     */
+    public static function assumed(array $painters, int $chairs): array
+    {
+        $shifts = [];
+        foreach (array_slice($painters, 0, $chairs) as $at => $painter) {
+            $shifts[] = new Shift($at + 1, $painter, Instant::ofEpochMilliseconds(0));
+        }
+
+        return $shifts;
+    }
+
+    /** Who began a face: whoever sat at its chair then. */
+    public function painterOf(Ticket $ticket): ?string
+    {
+        $face = $ticket->face;
+
+        return $face === null || $ticket->chair === null ? null : $this->painterAt($ticket->chair, $face->seatedAt, $face->seat);
+    }
+
+    /** Who sits there at that moment; null where nobody does, or nothing is known. */
+    public function painterAt(int $chair, Instant $at, ?Seat $seat): ?string
+    {
+        $shift = $this->shiftAt($chair, $at);
+        $since = $seat?->since;
+        $isTapped = $since !== null && ! $since->isAfter($at) && ($shift === null || ! $shift->from->isAfter($since));
+
+        return $isTapped ? $seat->painter : $shift?->painter;
+    }
+
+    /**
+     * From when on somebody paints there, not before that moment; null where nobody comes any more. A chair of which nothing is
+     * known has somebody.
+     */
+    public function staffedFrom(int $chair, Instant $at, ?Seat $seat): ?Instant
+    {
+        $at = $seat?->awayUntil === null ? $at : $at->orLater($seat->awayUntil);
+        $isUnknown = $seat?->since === null && $this->shiftAt($chair, $at) === null;
+        if ($isUnknown || $this->painterAt($chair, $at, $seat) !== null) {
+            return $at;
+        }
+        foreach ($this->shifts[$chair] ?? [] as $shift) {
+            if ($shift->painter !== null && $shift->from->isAfter($at)) {
+                return $shift->from;
+            }
+        }
+
+        return null;
+    }
+
+    /** @throws DoubleShift when somebody is meant to sit at two chairs at once */
+    public function refuseDoubles(): void
+    {
+        foreach ($this->shifts as $ofChair) {
+            foreach ($ofChair as $shift) {
+                foreach (array_keys($this->shifts) as $other) {
+                    if ($shift->painter !== null && $other !== $shift->chair && $this->shiftAt($other, $shift->from)?->painter === $shift->painter) {
+                        throw DoubleShift::of($shift->painter, min($shift->chair, $other), max($shift->chair, $other));
+                    }
+                }
+            }
+        }
+    }
+
+    private function shiftAt(int $chair, Instant $at): ?Shift
+    {
+        $begun = null;
+        foreach ($this->shifts[$chair] ?? [] as $shift) {
+            $begun = $shift->from->isAfter($at) ? $begun : $shift;
+        }
+
+        return $begun;
+    }
+}

@@ -32,19 +32,17 @@ final readonly class Forecast
             $freeAt[$chair] = self::chairFreeAt($line->seatedOn($chair), $turnaround, $now);
         }
         $staffed = self::staffed($freeAt, $line->seats, $roster);
-        if ($staffed === []) {
-            // Where nobody is meant to come any more, somebody will have to.
-            return self::of($line, $planned, new Roster, $turnaround, $chairs, $now);
-        }
-        $freeAt = $staffed;
+        // Where nobody is meant to come any more, somebody will have to.
+        $freeAt = $staffed === [] ? $freeAt : $staffed;
         $calls = [];
         foreach ($line->queue() as $ticket) {
             $chair = self::firstFree($freeAt);
             $at = $freeAt[$chair];
             $finished = $at->plus($planned->of($ticket->design, $roster->painterAt($chair, $at, $line->seats->at($chair))));
             $calls[] = new CallTime($ticket, $chair, $at, $finished);
-            $next = $roster->staffedFrom($chair, $finished->plus($turnaround), $line->seats->at($chair));
-            $freeAt = self::withFree($freeAt, $chair, $next, $finished->plus($turnaround));
+            $free = $finished->plus($turnaround);
+            $next = $staffed === [] ? $free : $roster->staffedFrom($chair, $free, $line->seats->at($chair));
+            $freeAt = self::withFree($freeAt, $chair, $next, $free);
         }
         $painters = [];
         foreach ($freeAt as $chair => $free) {

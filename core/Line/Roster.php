@@ -55,7 +55,7 @@ final readonly class Roster
     {
         $shift = $this->shiftAt($chair, $at);
         $since = $seat?->since;
-        $isTapped = $since !== null && ! $since->isAfter($at) && ($shift === null || ! $shift->from->isAfter($since));
+        $isTapped = $since !== null && ($shift === null || ! $shift->from->isAfter($since));
 
         return $isTapped ? $seat->painter : $shift?->painter;
     }

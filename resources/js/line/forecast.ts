@@ -1,6 +1,6 @@
 import { leftToPaint, progress } from './face';
 import type { FoldedLine, Ticket } from './line';
-import { Roster } from './seats';
+import type { Roster } from './seats';
 
 /** When a waiting child is likely to be called, to which chair, and finished. */
 export interface CallTime {
@@ -25,7 +25,7 @@ export class Forecast {
   constructor(
     private readonly line: FoldedLine,
     plannedMs: PlannedMs,
-    private roster: Roster,
+    private readonly roster: Roster,
     private readonly turnaroundMs: number,
     chairs: number,
     now: number,
@@ -35,19 +35,17 @@ export class Forecast {
       chairFreeAt(line.seatedOn(at + 1), turnaroundMs, now),
     ]);
     const staffed = this.staffed(free);
-    if (staffed.length === 0) {
-      // Where nobody is meant to come any more, somebody will have to.
-      this.roster = new Roster([]);
-    }
-    this.freeAt = new Map(staffed.length === 0 ? this.staffed(free) : staffed);
+    // Where nobody is meant to come any more, somebody will have to.
+    this.freeAt = new Map(staffed.length === 0 ? free : staffed);
     this.calls = line.queue().map((ticket) => {
       const [chair, callAt] = this.firstFree();
       const finishedAt = callAt + plannedMs(ticket.design, this.painterAt(chair, callAt));
-      const next = this.staffedFrom(chair, finishedAt + turnaroundMs);
+      const free = finishedAt + turnaroundMs;
+      const next = staffed.length === 0 ? free : this.staffedFrom(chair, free);
       if (next === null && this.freeAt.size > 1) {
         this.freeAt.delete(chair);
       } else {
-        this.freeAt.set(chair, next ?? finishedAt + turnaroundMs);
+        this.freeAt.set(chair, next ?? free);
       }
 
       return { ticket, chair, callAt, finishedAt };

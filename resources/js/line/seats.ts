@@ -74,7 +74,7 @@ export class Roster {
   painterAt(chair: number, at: number, seat: Seat | undefined): string | null {
     const shift = this.shiftAt(chair, at);
     const since = seat?.since ?? null;
-    const isTapped = since !== null && since <= at && (shift === undefined || shift.from <= since);
+    const isTapped = since !== null && (shift === undefined || shift.from <= since);
 
     return isTapped ? (seat?.painter ?? null) : (shift?.painterId ?? null);
   }

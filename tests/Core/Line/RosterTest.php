@@ -33,8 +33,7 @@ it('goes by what was tapped, until the next shift', function (): void {
     $roster = roster([[1, 'ines', 0], [1, 'tobi', 600]]);
     $ada = new Seat('ada', Day::at(300));
 
-    expect($roster->painterAt(1, Day::at(299), $ada))->toBe('ines')
-        ->and($roster->painterAt(1, Day::at(300), $ada))->toBe('ada')
+    expect($roster->painterAt(1, Day::at(300), $ada))->toBe('ada')
         ->and($roster->painterAt(1, Day::at(600), $ada))->toBe('tobi')
         ->and($roster->painterAt(1, Day::at(700), new Seat('ada', Day::at(650))))->toBe('ada')
         ->and($roster->painterAt(1, Day::at(700), new Seat(null, null)))->toBe('tobi');
@@ -112,7 +111,8 @@ it('calls nobody to a chair that is on a break or empty, as long as there is ano
     $calls = static fn (Day $day, Roster $roster): array => calls(Forecast::of($day->fold(), $planned, $roster, Duration::zero(), 2, Day::at(0)));
 
     expect($calls($away, new Roster))->toBe(['1@0>2', '2@60>2', '3@100>1'])
-        ->and($calls((clone $day)->tap(EventKind::ChairTaken, null, 1, chair: 1, painter: 'ines')->tap(EventKind::ChairTaken, null, 1, chair: 2, painter: 'ines'), new Roster))->toBe(['1@1>2', '2@61>2', '3@121>2'])
+        ->and($calls((clone $day)->tap(EventKind::ChairTaken, null, 1, chair: 1, painter: 'ines')->tap(EventKind::ChairTaken, null, 1, chair: 2, painter: 'ines'), new Roster))->toBe(['1@0>2', '2@60>2', '3@120>2'])
+        ->and(calls(Forecast::of((clone $day)->tap(EventKind::ChairTaken, null, 1, chair: 1, painter: 'ines')->tap(EventKind::ChairTaken, null, 1, chair: 2, painter: 'ines')->fold(), $planned, new Roster, Duration::zero(), 1, Day::at(1))))->toBe(['1@1>1', '2@61>1', '3@121>1'])
         ->and($calls($day, roster([[1, null, 0], [1, 'ines', 90]])))->toBe(['1@0>2', '2@60>2', '3@90>1'])
         ->and($calls($day, roster([[1, null, 0]])))->toBe(['1@0>2', '2@60>2', '3@120>2'])
         ->and($calls($day, roster([[1, null, 0], [2, null, 0]])))->toBe(['1@0>1', '2@0>2', '3@60>1'])

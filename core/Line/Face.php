@@ -15,7 +15,7 @@ final readonly class Face
      * @param  Instant  $tappedAt  when the current step's clock began
      * @param  Duration  $pausedInStep  pauses ended since then
      * @param  Instant|null  $paintedAt  when the last step was done or skipped; the turnaround runs from then
-     * @param  Seat|null  $seat  who sat at the chair when it was begun
+     * @param  Seats  $seats  who sat where when it was begun
      */
     private function __construct(
         public FacePlan $plan,
@@ -25,18 +25,18 @@ final readonly class Face
         public Duration $pausedInStep,
         public ?Instant $pausedAt,
         public ?Instant $paintedAt,
-        public ?Seat $seat = null,
+        public Seats $seats = new Seats,
     ) {}
 
-    /** @param  Seat|null  $seat  who sits at the chair, where somebody has said so */
-    public static function begin(FacePlan $plan, Instant $at, ?Seat $seat = null): self
+    /** @param  Seats  $seats  who sits where, as far as somebody has said so */
+    public static function begin(FacePlan $plan, Instant $at, Seats $seats = new Seats): self
     {
         $runs = array_map(
             static fn (PlannedStep $step): StepRun => new StepRun($step, StepStatus::Pending, Duration::zero()),
             $plan->steps,
         );
 
-        return new self($plan, $runs, $at, $at, Duration::zero(), null, $runs === [] ? $at : null, $seat);
+        return new self($plan, $runs, $at, $at, Duration::zero(), null, $runs === [] ? $at : null, $seats);
     }
 
     /** Index of the step under the painter's hand; null when every step is done or skipped. */
@@ -102,7 +102,7 @@ final readonly class Face
             $this->pausedInStep,
             $this->pausedAt,
             null,
-            $this->seat,
+            $this->seats,
         );
     }
 
@@ -116,7 +116,7 @@ final readonly class Face
             throw TapSetAside::because('Every step is painted: there is nothing to pause.');
         }
 
-        return new self($this->plan, $this->runs, $this->seatedAt, $this->tappedAt, $this->pausedInStep, $at, null, $this->seat);
+        return new self($this->plan, $this->runs, $this->seatedAt, $this->tappedAt, $this->pausedInStep, $at, null, $this->seats);
     }
 
     /** @throws TapSetAside when the clocks are running */
@@ -127,7 +127,7 @@ final readonly class Face
         }
         $paused = $this->pausedInStep->plus($at->since($this->pausedAt));
 
-        return new self($this->plan, $this->runs, $this->seatedAt, $this->tappedAt, $paused, null, null, $this->seat);
+        return new self($this->plan, $this->runs, $this->seatedAt, $this->tappedAt, $paused, null, null, $this->seats);
     }
 
     /** Painting time of the current step up to a moment, pauses taken off. */
@@ -198,7 +198,7 @@ final readonly class Face
             $skipped ? $this->pausesUpTo($at) : Duration::zero(),
             null,
             $last ? $at : null,
-            $this->seat,
+            $this->seats,
         );
     }
 

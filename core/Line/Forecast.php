@@ -38,15 +38,15 @@ final readonly class Forecast
         foreach ($line->queue() as $ticket) {
             $chair = self::firstFree($freeAt);
             $at = $freeAt[$chair];
-            $finished = $at->plus($planned->of($ticket->design, $roster->painterAt($chair, $at, $line->seats->at($chair))));
+            $finished = $at->plus($planned->of($ticket->design, $roster->painterAt($chair, $at, $line->seats)));
             $calls[] = new CallTime($ticket, $chair, $at, $finished);
             $free = $finished->plus($turnaround);
-            $next = $staffed === [] ? $free : $roster->staffedFrom($chair, $free, $line->seats->at($chair));
+            $next = $staffed === [] ? $free : $roster->staffedFrom($chair, $free, $line->seats);
             $freeAt = self::withFree($freeAt, $chair, $next, $free);
         }
         $painters = [];
         foreach ($freeAt as $chair => $free) {
-            $painters[$chair] = $roster->painterAt($chair, $free, $line->seats->at($chair));
+            $painters[$chair] = $roster->painterAt($chair, $free, $line->seats);
         }
 
         return new self($calls, $freeAt, $painters);
@@ -60,7 +60,7 @@ final readonly class Forecast
     {
         $staffed = [];
         foreach ($freeAt as $chair => $free) {
-            $staffed[$chair] = $roster->staffedFrom($chair, $free, $seats->at($chair));
+            $staffed[$chair] = $roster->staffedFrom($chair, $free, $seats);
         }
 
         return array_filter($staffed, static fn (?Instant $from): bool => $from !== null);

@@ -47,28 +47,31 @@ final readonly class Roster
     {
         $face = $ticket->face;
 
-        return $face === null || $ticket->chair === null ? null : $this->painterAt($ticket->chair, $face->seatedAt, $face->seat);
+        return $face === null || $ticket->chair === null ? null : $this->painterAt($ticket->chair, $face->seatedAt, $face->seats);
     }
 
     /** Who sits there at that moment; null where nobody does, or nothing is known. */
-    public function painterAt(int $chair, Instant $at, ?Seat $seat): ?string
+    public function painterAt(int $chair, Instant $at, Seats $seats): ?string
     {
         $shift = $this->shiftAt($chair, $at);
-        $since = $seat?->since;
-        $isTapped = $since !== null && ($shift === null || ! $shift->from->isAfter($since));
+        $seat = $seats->at($chair);
+        if ($seat?->since !== null && ($shift === null || ! $shift->from->isAfter($seat->since))) {
+            return $seat->painter;
+        }
 
-        return $isTapped ? $seat->painter : $shift?->painter;
+        return $shift === null || $shift->painter === null || $seats->hasElsewhere($shift->painter, $chair, $shift->from) ? null : $shift->painter;
     }
 
     /**
      * From when on somebody paints there, not before that moment; null where nobody comes any more. A chair of which nothing is
      * known has somebody.
      */
-    public function staffedFrom(int $chair, Instant $at, ?Seat $seat): ?Instant
+    public function staffedFrom(int $chair, Instant $at, Seats $seats): ?Instant
     {
+        $seat = $seats->at($chair);
         $at = $seat?->awayUntil === null ? $at : $at->orLater($seat->awayUntil);
         $isUnknown = $seat?->since === null && $this->shiftAt($chair, $at) === null;
-        if ($isUnknown || $this->painterAt($chair, $at, $seat) !== null) {
+        if ($isUnknown || $this->painterAt($chair, $at, $seats) !== null) {
             return $at;
         }
         foreach ($this->shifts[$chair] ?? [] as $shift) {

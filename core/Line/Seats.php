@@ -17,6 +17,18 @@ final readonly class Seats
         return $this->byChair[$chair] ?? null;
     }
 
+    /** Whether that painter sits at another chair since then or later. */
+    public function hasElsewhere(string $painter, int $chair, Instant $since): bool
+    {
+        foreach (array_diff_key($this->byChair, [$chair => true]) as $seat) {
+            if ($seat->painter === $painter && $seat->since !== null && ! $since->isAfter($seat->since)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /**
      * Also by whoever sits there: from then on once more, whatever was meant meanwhile.
      *

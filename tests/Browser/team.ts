@@ -37,6 +37,14 @@ export class Team {
     execFileSync('php', ['artisan', 'inch:team', this.name, 'Mara', this.email, `--password=${PASSWORD}`]);
   }
 
+  /** Somebody more who paints in the team. */
+  addPainter(name: string): void {
+    execFileSync('php', [
+      ...['artisan', 'inch:team', this.name, name, `${name.toLowerCase()}-${newId()}@example.org`],
+      `--password=${PASSWORD}`,
+    ]);
+  }
+
   /** Signs the browser's context in. */
   async signIn(): Promise<void> {
     await this.request.get('/api/session');

@@ -73,7 +73,7 @@ final readonly class LineOfDay
         $forecast = Forecast::of($line, $planned, $meant, $turnaround, $chairs, $now);
         $menu = array_values(array_filter(array_column($designs, 'offer')));
         $offered = array_column($menu, 'designId');
-        $sitting = static fn (CallTime $call): ?string => $meant->painterAt($call->chair, $call->callAt, $line->seats->at($call->chair));
+        $sitting = static fn (CallTime $call): ?string => $meant->painterAt($call->chair, $call->callAt, $line->seats);
 
         return new LineBoard(
             day: $day,
@@ -83,7 +83,7 @@ final readonly class LineOfDay
             nextNumber: 1 + $line->highestNumber(),
             menu: $menu,
             waiting: array_map(static fn (CallTime $call) => self::waiting($call, $designs[$call->ticket->design], $sitting($call), $closes), $forecast->calls),
-            chairs: array_map(static fn (int $chair) => self::chair($line, $chair, $menu, $meant->painterAt($chair, $now, $line->seats->at($chair))), range(1, $chairs)),
+            chairs: array_map(static fn (int $chair) => self::chair($line, $chair, $menu, $meant->painterAt($chair, $now, $line->seats)), range(1, $chairs)),
             ended: self::ended($line, $designs),
             finishedCount: $line->finishedCount(),
             nextNameCalledAt: $forecast->nextNameCalledAt()->epochMilliseconds,

@@ -107,7 +107,7 @@ final readonly class Deeds
             throw TapSetAside::because("Chair {$chair} has {$sitting->label()} in it.");
         }
 
-        return $ticket->seated($chair, Face::begin(self::plan($event), $event->at, $line->seats->at($chair)));
+        return $ticket->seated($chair, Face::begin(self::plan($event), $event->at, $line->seats));
     }
 
     private static function plan(LineEvent $event): FacePlan

@@ -22,7 +22,7 @@ export function boardOf(told: LineBoard, line: FoldedLine, now: number): LineBoa
   const plannedMs = (design: string, painter: string | null) =>
     planFor(designs.get(design), painter).plannedMs;
   const roster = new Roster(told.roster.shifts);
-  const painterAt = (chair: number, at: number) => roster.painterAt(chair, at, line.seats.get(chair));
+  const painterAt = (chair: number, at: number) => roster.painterAt(chair, at, line.seats);
   const forecast = new Forecast(line, plannedMs, roster, day.turnaroundMs, chairs, now);
   const meanMs = (painter: string | null) =>
     Math.floor(

@@ -85,11 +85,11 @@ export class Forecast {
   }
 
   private staffedFrom(chair: number, at: number): number | null {
-    return this.roster.staffedFrom(chair, at, this.line.seats.get(chair));
+    return this.roster.staffedFrom(chair, at, this.line.seats);
   }
 
   private painterAt(chair: number, at: number): string | null {
-    return this.roster.painterAt(chair, at, this.line.seats.get(chair));
+    return this.roster.painterAt(chair, at, this.line.seats);
   }
 
   private firstFree(): [number, number] {

@@ -71,19 +71,22 @@ export class Roster {
   }
 
   /** Who sits there at that moment; null where nobody does, or nothing is known. */
-  painterAt(chair: number, at: number, seat: Seat | undefined): string | null {
+  painterAt(chair: number, at: number, seats: Seats): string | null {
     const shift = this.shiftAt(chair, at);
-    const since = seat?.since ?? null;
-    const isTapped = since !== null && (shift === undefined || shift.from <= since);
+    const seat = seats.get(chair);
+    if (seat?.since != null && (shift === undefined || shift.from <= seat.since)) {
+      return seat.painter;
+    }
 
-    return isTapped ? (seat?.painter ?? null) : (shift?.painterId ?? null);
+    return shift === undefined || hasElsewhere(seats, shift) ? null : shift.painterId;
   }
 
   /** From when on somebody paints there, not before that moment; null where nobody comes any more. */
-  staffedFrom(chair: number, at: number, seat: Seat | undefined): number | null {
+  staffedFrom(chair: number, at: number, seats: Seats): number | null {
+    const seat = seats.get(chair);
     const from = Math.max(at, seat?.awayUntil ?? at);
     const isUnknown = seat?.since == null && this.shiftAt(chair, from) === undefined;
-    if (isUnknown || this.painterAt(chair, from, seat) !== null) {
+    if (isUnknown || this.painterAt(chair, from, seats) !== null) {
       return from;
     }
 
@@ -96,4 +99,12 @@ export class Roster {
   private shiftAt(chair: number, at: number): ShiftShown | undefined {
     return this.shifts.findLast((shift) => shift.chair === chair && shift.from <= at);
   }
+}
+
+/** Whether whoever is meant to sit there sits at another chair since then or later. */
+function hasElsewhere(seats: Seats, { chair, painterId, from }: ShiftShown): boolean {
+  return [...seats].some(
+    ([other, seat]) =>
+      other !== chair && seat.painter === painterId && seat.since !== null && from <= seat.since,
+  );
 }

@@ -8,6 +8,7 @@ use Core\Line\Forecast;
 use Core\Line\PlannedTimes;
 use Core\Line\Roster;
 use Core\Line\Seat;
+use Core\Line\Seats;
 use Core\Line\Shift;
 use Core\Units\Duration;
 use Tests\Core\Line\Day;
@@ -21,22 +22,22 @@ function roster(array $shifts): Roster
 it('has whoever began their shift last', function (): void {
     $roster = roster([[1, 'tobi', 600], [1, 'ines', 0], [2, null, 900], [2, 'ada', 100]]);
 
-    expect($roster->painterAt(1, Day::at(599), null))->toBe('ines')
-        ->and($roster->painterAt(1, Day::at(600), null))->toBe('tobi')
-        ->and($roster->painterAt(2, Day::at(99), null))->toBeNull()
-        ->and($roster->painterAt(2, Day::at(899), null))->toBe('ada')
-        ->and($roster->painterAt(2, Day::at(900), null))->toBeNull()
-        ->and($roster->painterAt(3, Day::at(900), null))->toBeNull();
+    expect($roster->painterAt(1, Day::at(599), new Seats))->toBe('ines')
+        ->and($roster->painterAt(1, Day::at(600), new Seats))->toBe('tobi')
+        ->and($roster->painterAt(2, Day::at(99), new Seats))->toBeNull()
+        ->and($roster->painterAt(2, Day::at(899), new Seats))->toBe('ada')
+        ->and($roster->painterAt(2, Day::at(900), new Seats))->toBeNull()
+        ->and($roster->painterAt(3, Day::at(900), new Seats))->toBeNull();
 });
 
 it('goes by what was tapped, until the next shift', function (): void {
     $roster = roster([[1, 'ines', 0], [1, 'tobi', 600]]);
-    $ada = new Seat('ada', Day::at(300));
+    $tapped = static fn (?string $painter, ?int $since): Seats => new Seats([1 => new Seat($painter, $since === null ? null : Day::at($since))]);
 
-    expect($roster->painterAt(1, Day::at(300), $ada))->toBe('ada')
-        ->and($roster->painterAt(1, Day::at(600), $ada))->toBe('tobi')
-        ->and($roster->painterAt(1, Day::at(700), new Seat('ada', Day::at(650))))->toBe('ada')
-        ->and($roster->painterAt(1, Day::at(700), new Seat(null, null)))->toBe('tobi');
+    expect($roster->painterAt(1, Day::at(300), $tapped('ada', 300)))->toBe('ada')
+        ->and($roster->painterAt(1, Day::at(600), $tapped('ada', 300)))->toBe('tobi')
+        ->and($roster->painterAt(1, Day::at(700), $tapped('ada', 650)))->toBe('ada')
+        ->and($roster->painterAt(1, Day::at(700), $tapped(null, null)))->toBe('tobi');
 });
 
 it('assumes that the first chair is the first painter\'s, and so on', function (): void {
@@ -60,7 +61,8 @@ it('knows who took a chair, who took it over, and who left another one for it', 
     expect($day->fold()->seats->at(1)?->painter)->toBe('ines')
         ->and($over->fold()->seats->at(1)?->painter)->toBe('tobi')
         ->and($over->fold()->seats->at(2))->toEqual(new Seat(null, Day::at(4)))
-        ->and(roster([[2, 'tobi', 0]])->painterAt(2, Day::at(9), $over->fold()->seats->at(2)))->toBeNull()
+        ->and(roster([[2, 'tobi', 0]])->painterAt(2, Day::at(9), $over->fold()->seats))->toBeNull()
+        ->and(roster([[3, 'tobi', 0]])->painterAt(3, Day::at(9), $over->fold()->seats))->toBeNull()
         ->and($over->undo()->fold()->seats->at(2)?->painter)->toBe('tobi');
 });
 

@@ -20,7 +20,7 @@
   const sitting = $derived(
     board.chairs
       .map(({ chair, painterId, awayUntil }) => {
-        const name = board.roster.painters.find(({ id }) => id === painterId)?.name ?? 'nobody said';
+        const name = board.roster.painters.find(({ id }) => id === painterId)?.name ?? 'nobody';
 
         return `${chair} ${name}${awayUntil === null ? '' : ` (back about ${time(awayUntil)})`}`;
       })

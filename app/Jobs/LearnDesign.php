@@ -20,7 +20,7 @@ final class LearnDesign implements ShouldBeUniqueUntilProcessing, ShouldQueue
 
     public int $backoff = 5;
 
-    public function __construct(private readonly string $designId) {}
+    public function __construct(private readonly string $teamId, private readonly string $designId) {}
 
     public function uniqueId(): string
     {
@@ -30,7 +30,7 @@ final class LearnDesign implements ShouldBeUniqueUntilProcessing, ShouldQueue
     public function handle(LearnPaces $learn): void
     {
         DB::transaction(function () use ($learn): void {
-            $design = Design::query()->with(['steps', 'plan'])->lockForUpdate()->find($this->designId);
+            $design = Design::ofTeam($this->teamId)->with(['steps', 'plan'])->lockForUpdate()->find($this->designId);
             if ($design !== null) {
                 $learn->ofDesign($design);
             }

@@ -22,7 +22,7 @@ final class LearnFromDay implements ShouldBeUniqueUntilProcessing, ShouldQueue
 
     public int $backoff = 5;
 
-    public function __construct(private readonly string $dayId) {}
+    public function __construct(private readonly string $teamId, private readonly string $dayId) {}
 
     public function uniqueId(): string
     {
@@ -31,7 +31,7 @@ final class LearnFromDay implements ShouldBeUniqueUntilProcessing, ShouldQueue
 
     public function handle(LearnPaces $learn): void
     {
-        $day = EventDay::query()->find($this->dayId);
+        $day = EventDay::ofTeam($this->teamId)->find($this->dayId);
         if ($day === null) {
             return;
         }

@@ -19,7 +19,7 @@ final class PlanDesignForPainters implements ShouldBeUniqueUntilProcessing, Shou
 
     public int $backoff = 5;
 
-    public function __construct(private readonly string $designId) {}
+    public function __construct(private readonly string $teamId, private readonly string $designId) {}
 
     public function uniqueId(): string
     {
@@ -28,7 +28,7 @@ final class PlanDesignForPainters implements ShouldBeUniqueUntilProcessing, Shou
 
     public function handle(PlanForPainters $plan): void
     {
-        $design = Design::query()->find($this->designId);
+        $design = Design::ofTeam($this->teamId)->find($this->designId);
         $design === null ? null : $plan($design);
     }
 }

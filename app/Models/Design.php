@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BelongsToTeam;
 use Core\Design\Audience;
 use Core\Design\Design as CoreDesign;
 use Core\Design\Pin;
@@ -42,6 +43,7 @@ use Illuminate\Support\Carbon;
  */
 final class Design extends Model
 {
+    use BelongsToTeam;
     use HasUlids;
     use SoftDeletes;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Concerns\BelongsToTeam;
 use Core\Colour\Finish;
 use Core\Colour\PaintKind;
 use Core\Design\Colour;
@@ -32,6 +33,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class KitItem extends Model
 {
+    use BelongsToTeam;
     use HasUlids;
 
     protected $guarded = [];

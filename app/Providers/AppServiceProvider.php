@@ -36,11 +36,11 @@ final class AppServiceProvider extends ServiceProvider
     /** An id of another team is not there: the one place that keeps teams apart. */
     private function bindWithinTeam(): void
     {
-        Route::bind('design', fn (string $id): Design => Design::query()->where('team_id', $this->teamId())->findOrFail($id));
-        Route::bind('deletedDesign', fn (string $id): Design => Design::onlyTrashed()->where('team_id', $this->teamId())->findOrFail($id));
-        Route::bind('thing', fn (string $id): KitItem => KitItem::query()->where('team_id', $this->teamId())->findOrFail($id));
-        Route::bind('removal', fn (string $id): KitRemoval => KitRemoval::query()->where('team_id', $this->teamId())->findOrFail($id));
-        Route::bind('day', fn (string $id): EventDay => EventDay::query()->where('team_id', $this->teamId())->findOrFail($id));
+        Route::bind('design', fn (string $id): Design => Design::ofTeam($this->teamId())->findOrFail($id));
+        Route::bind('deletedDesign', fn (string $id): Design => Design::ofTeam($this->teamId())->withTrashed()->whereNotNull('deleted_at')->findOrFail($id));
+        Route::bind('thing', fn (string $id): KitItem => KitItem::ofTeam($this->teamId())->findOrFail($id));
+        Route::bind('removal', fn (string $id): KitRemoval => KitRemoval::ofTeam($this->teamId())->findOrFail($id));
+        Route::bind('day', fn (string $id): EventDay => EventDay::ofTeam($this->teamId())->findOrFail($id));
     }
 
     private function teamId(): string

@@ -42,7 +42,7 @@ final readonly class Catalogue
     {
         return array_values(array_filter(
             self::all(),
-            static fn (Rule $rule): bool => ! $design->isSilent($rule->id()) && ($rule->school() === null || $schools->follow($rule->school())),
+            static fn (Rule $rule): bool => ! $design->isSilent($rule->id()) && ($rule->card()->school === null || $schools->follow($rule->card()->school)),
         ));
     }
 }

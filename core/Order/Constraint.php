@@ -33,7 +33,7 @@ final readonly class Constraint
     /** @param  string  $why  see above */
     public static function of(Rule $rule, int $from, int $to, string $why, int $least = 0, ?int $most = null, ?TradeNumber $number = null): self
     {
-        return new self($rule->id(), $rule->severity(), $from, $to, $why, $least, $most, $number);
+        return new self($rule->id(), $rule->card()->severity, $from, $to, $why, $least, $most, $number);
     }
 
     /** The same without a longest wait. */

@@ -42,7 +42,7 @@ final readonly class Constraints
         $craft = $wished = [];
         foreach ($asked as $rule) {
             $ordered = $rule instanceof OrdersSteps ? $rule->constraints($design) : [];
-            $rule->severity() === Severity::Tip ? $wished[] = $ordered : $craft[] = $ordered;
+            $rule->card()->severity === Severity::Tip ? $wished[] = $ordered : $craft[] = $ordered;
         }
         $acts = Acts::in($design->steps);
         $craft = self::unpinned($design, array_merge(...$craft));

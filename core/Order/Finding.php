@@ -33,7 +33,7 @@ final readonly class Finding
         // Where a rule does not say better, it costs as long as what it speaks of takes to paint again.
         $again = $places === [] ? 0 : $course->preparation->durations[$places[count($places) - 1]]->milliseconds;
 
-        return new self($rule->id(), $rule->severity(), $ids, $says, $fix, $rule->severity() === Severity::Tip ? 0 : $again);
+        return new self($rule->id(), $rule->card()->severity, $ids, $says, $fix, $rule->card()->severity === Severity::Tip ? 0 : $again);
     }
 
     /** What it costs, where that is known better. */

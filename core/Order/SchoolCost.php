@@ -43,7 +43,7 @@ final readonly class SchoolCost
     {
         $course = Course::of($design, $circumstances);
         foreach (Catalogue::asked($design, $circumstances->schools) as $rule) {
-            foreach ($rule instanceof LooksAtFace && $rule->school() === $school ? $rule->findings($course) : [] as $finding) {
+            foreach ($rule instanceof LooksAtFace && $rule->card()->school === $school ? $rule->findings($course) : [] as $finding) {
                 if ($finding->fix !== null) {
                     return $finding->fix;
                 }

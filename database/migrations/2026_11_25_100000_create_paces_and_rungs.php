@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Actions\Logbook\LearnPaces;
-use App\Models\Design;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
@@ -62,18 +60,15 @@ return new class extends Migration
             $table->unique(['design_id', 'name']);
         });
         Schema::table('menu_items', fn (Blueprint $table) => $table->string('rung', 10)->nullable());
-        $this->learnFromTheLogbook();
+        $this->namePainters();
     }
 
-    /** What was logged before is known of whoever finished each face. Only the steps: versions were not kept then. */
-    private function learnFromTheLogbook(): void
+    /** What was logged before was painted by whoever finished each face. Paces are learned from it when the next line closes. */
+    private function namePainters(): void
     {
         foreach (DB::table('chair_events')->where('kind', 'finished')->whereNotNull('user_id')->distinct()->pluck('user_id') as $user) {
-            DB::table('faces')->whereIn('ticket_id', DB::table('chair_events')->where('kind', 'finished')->where('user_id', $user)->select('ticket_id'))->update(['painter_id' => $user]);
-        }
-        $painted = DB::table('faces')->distinct()->pluck('design_id');
-        foreach (Design::query()->with(['steps', 'plan'])->whereIn('id', $painted)->lazyById(50) as $design) {
-            app(LearnPaces::class)->ofDesign($design);
+            $finished = DB::table('chair_events')->where('kind', 'finished')->where('user_id', $user)->select('ticket_id');
+            DB::table('faces')->whereIn('ticket_id', $finished)->update(['painter_id' => $user]);
         }
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 arch('the core uses only itself')
     ->expect('Core')
-    ->toOnlyUse(['Core', 'Random', 'DomainException', 'SplPriorityQueue', 'InvalidArgumentException', 'Throwable', 'Closure', 'UnitEnum', 'BackedEnum']);
+    ->toOnlyUse(['Core', 'Random', 'DomainException', 'SplPriorityQueue', 'InvalidArgumentException', 'Throwable', 'Closure', 'UnitEnum', 'BackedEnum', 'Attribute', 'ReflectionClass', 'LogicException']);
 
 /** @return array<string, string> names of what the core declares, by file */
 function coreFiles(): array
@@ -88,7 +88,53 @@ arch('controllers hand over to an action or a query')
     ->expect('App\Http\Controllers')->toBeFinal()->toBeReadonly()->toHaveSuffix('Controller');
 
 arch('queries are invokable')
-    ->expect('App\Queries')->toBeFinal()->toBeReadonly()->toBeInvokable()->ignoring([App\Queries\Line\DesignOnDay::class, App\Queries\Account\PainterBench::class, App\Queries\Practice\PracticeTarget::class, App\Queries\Plan\DayRoster::class]);
+    ->expect('App\Queries')->toBeFinal()->toBeReadonly()->toBeInvokable()->ignoring([App\Queries\Page::class, App\Queries\Line\DesignOnDay::class, App\Queries\Account\PainterBench::class, App\Queries\Practice\PracticeTarget::class, App\Queries\Plan\DayRoster::class]);
+
+/**
+ * What a file asks of a team's own records other than within the team.
+ *
+ * @param  array<class-string, string>  $tables  of the models of a team
+ * @return list<string>
+ */
+function askedOutsideTeam(string $code, array $tables): array
+{
+    $models = implode('|', array_map(class_basename(...), array_keys($tables)));
+    preg_match_all("/(?<![\\w\\\\])(?:{$models})::(?!ofTeam\\b|class\\b|toCore\\b|columnsOf\\b|[A-Z])\\w+\\(|table\\('(?:".implode('|', $tables).")'\\)/", $code, $asked);
+
+    return $asked[0];
+}
+
+it('asks for the records of a team only within the team', function (): void {
+    $app = dirname(__DIR__, 2).'/app';
+    /** @var array<class-string, string> $tables */
+    $tables = [];
+    foreach ((array) glob("{$app}/Models/*.php") as $file) {
+        $name = 'App\\Models\\'.basename((string) $file, '.php');
+        if (is_subclass_of($name, Illuminate\Database\Eloquent\Model::class) && in_array(App\Models\Concerns\BelongsToTeam::class, class_uses($name), true)) {
+            $tables[$name] = (new $name)->getTable();
+        }
+    }
+    expect(array_values($tables))->toEqualCanonicalizing(['designs', 'event_days', 'faces', 'kit_items', 'kit_removals', 'users']);
+
+    // Whoever signs in, is taken in or is named on the command line is known by the e-mail address alone.
+    $byAddress = ['Actions/Account/AddPainter.php', 'Console/Commands/ExportDesigns.php', 'Console/Commands/ImportDesignFile.php', 'Console/Commands/SetUpDemo.php'];
+    foreach (new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator($app)), '/\.php$/') as $file) {
+        assert($file instanceof SplFileInfo);
+        $path = substr($file->getPathname(), strlen($app) + 1);
+        $code = (string) file_get_contents($file->getPathname());
+        $code = in_array($path, $byAddress, true) ? str_replace('User::query()', '', $code) : $code;
+        expect(str_starts_with($path, 'Models/') ? [] : askedOutsideTeam($code, $tables))->toBe([], "{$path} asks outside the team");
+    }
+
+    // Breaches on purpose.
+    expect(askedOutsideTeam("Design::query()->find(\$id); DB::table('faces')->count(); Face::ofTeam(\$t)->get(); FacePlan::query();", $tables))->toBe(['Design::query(', "table('faces')"]);
+});
+
+it('keeps migrations free of the application, which goes on without them', function (): void {
+    foreach ((array) glob(dirname(__DIR__, 2).'/database/migrations/*.php') as $file) {
+        expect(preg_match('/\\\\?(App|Core)\\\\/', (string) file_get_contents((string) $file)))->toBe(0, "{$file} uses the application");
+    }
+});
 
 arch('models stay behind actions and queries')
     ->expect('App\Models')->not->toUse(['App\Http', 'App\Actions', 'App\Queries']);

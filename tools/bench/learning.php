@@ -50,7 +50,7 @@ gc_collect_cycles();
 memory_reset_peak_usage();
 $before = memory_get_usage();
 $began = microtime(true);
-(new LearnFromDay($day->id))->handle(app(LearnPaces::class));
+(new LearnFromDay($day->team_id, $day->id))->handle(app(LearnPaces::class));
 echo json_encode([
     'designs' => DB::table('faces')->where('event_day_id', $day->id)->distinct()->count('design_id'),
     'closed' => $closed[19],

@@ -20,7 +20,7 @@ final readonly class ReplaceInDesigns
     public function __invoke(string $teamId, Replacement $replacement): array
     {
         $changed = [];
-        foreach (Design::query()->with('steps')->where('team_id', $teamId)->orderBy('id')->lockForUpdate()->get() as $design) {
+        foreach (Design::ofTeam($teamId)->with('steps')->orderBy('id')->lockForUpdate()->get() as $design) {
             $changes = $this->inDesign($design, $replacement);
             if ($changes !== []) {
                 $design->revision++;

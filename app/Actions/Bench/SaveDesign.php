@@ -22,7 +22,7 @@ final readonly class SaveDesign
     public function __invoke(PainterBench $bench, Design $design, int $revision, CoreDesign $content): Design
     {
         return DB::transaction(function () use ($bench, $design, $revision, $content): Design {
-            $current = Design::query()->lockForUpdate()->findOrFail($design->id);
+            $current = Design::ofTeam($design->team_id)->lockForUpdate()->findOrFail($design->id);
             if ($current->revision !== $revision) {
                 throw ChangedElsewhere::design($current->name);
             }

@@ -24,7 +24,7 @@ final readonly class AddShippedKit
     public function __invoke(User $painter, string $file = self::STARTER): void
     {
         /** @var list<string> $names */
-        $names = KitItem::query()->where('team_id', $painter->team_id)->pluck('name')->all();
+        $names = KitItem::ofTeam($painter->team_id)->pluck('name')->all();
         $known = array_map(mb_strtolower(...), $names);
         /** @var list<Values> $things */
         $things = json_decode((string) file_get_contents(database_path($file)), true, flags: JSON_THROW_ON_ERROR);

@@ -19,7 +19,7 @@ final readonly class AddThing
     {
         DB::transaction(function () use ($painter, $items): void {
             foreach ($items as $item) {
-                KitItem::query()->create(['team_id' => $painter->team_id, ...KitItem::columnsOf($item)]);
+                KitItem::ofTeam($painter->team_id)->create(['team_id' => $painter->team_id, ...KitItem::columnsOf($item)]);
             }
             ($this->replanDesigns)($painter->team_id);
         });

@@ -20,12 +20,12 @@ final readonly class PutThingBack
     public function __invoke(User $painter, KitRemoval $removal): void
     {
         DB::transaction(function () use ($painter, $removal): void {
-            KitItem::query()->create(['team_id' => $painter->team_id, ...$removal->item]);
+            KitItem::ofTeam($painter->team_id)->create(['team_id' => $painter->team_id, ...$removal->item]);
             foreach ($removal->steps as $change) {
                 $step = Step::query()->where('design_id', $change['designId'])->where('id', $change['id'])->lockForUpdate()->first();
                 if ($step !== null && $step->content === $change['after']) {
                     $step->update(['content' => $change['before']]);
-                    Design::query()->where('id', $step->design_id)->increment('revision');
+                    Design::ofTeam($painter->team_id)->where('id', $step->design_id)->increment('revision');
                 }
             }
             $removal->delete();

@@ -41,7 +41,7 @@ final readonly class RemoveThing
             $steps = $instead === null
                 ? []
                 : ($this->replaceInDesigns)($painter->team_id, new Replacement($thing->toCore(), $instead->toCore()));
-            $removal = KitRemoval::query()->create([
+            $removal = KitRemoval::ofTeam($painter->team_id)->create([
                 'team_id' => $painter->team_id,
                 'item' => ['id' => $thing->id, ...KitItem::columnsOf($thing->toCore())],
                 'steps' => $steps,

@@ -55,7 +55,7 @@ final readonly class OfferLiveRungs
         if ($ticket === null || $face === null || $face->currentIndex() === null) {
             throw TapSetAside::because('Nothing is left to paint on that face.');
         }
-        $design = Design::query()->withTrashed()->with('steps')->findOrFail($ticket->design);
+        $design = Design::ofTeam($day->team_id)->withTrashed()->with('steps')->findOrFail($ticket->design);
         $circumstances = $this->circumstances($day, $design, $ticket);
         $now = Instant::ofEpochMilliseconds(now()->getTimestampMs());
         try {
@@ -72,7 +72,7 @@ final readonly class OfferLiveRungs
     /** Of whoever began the face, as its plan is: one reckoning for the face that is under the hand. */
     private function circumstances(EventDay $day, Design $design, Ticket $ticket): Circumstances
     {
-        $painter = User::query()->where('team_id', $day->team_id)->find(($this->rosterOfDay)($day)->toCore()->painterOf($ticket));
+        $painter = User::ofTeam($day->team_id)->find(($this->rosterOfDay)($day)->toCore()->painterOf($ticket));
         $bench = $painter === null ? $this->benchOfPainter->ofTeam($day->team_id) : ($this->benchOfPainter)($painter);
 
         return $bench->circumstances($bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, $painter?->id)));

@@ -47,7 +47,7 @@ final readonly class RecordTaps
     private function recorded(EventDay $day, User $painter, array $taps): array
     {
         return DB::transaction(function () use ($day, $painter, $taps): array {
-            DB::table('event_days')->where('id', $day->id)->lockForUpdate()->value('id');
+            EventDay::ofTeam($day->team_id)->whereKey($day->id)->lockForUpdate()->value('id');
             [$kept, $fates] = $this->keep($day, $painter, $taps);
             $story = ($this->storyOfDay)($day);
             $outcomes = $this->outcomes($taps, $fates, $story->line);
@@ -57,7 +57,7 @@ final readonly class RecordTaps
                 ($this->keepStory)($day, $story);
             }
             if (in_array(EventKind::Closed, array_column($kept, 'kind'), true)) {
-                LearnFromDay::dispatch($day->id);
+                LearnFromDay::dispatch($day->team_id, $day->id);
             }
 
             return [$outcomes, $story];

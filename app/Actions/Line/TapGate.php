@@ -126,7 +126,7 @@ final class TapGate
             return [];
         }
         /** @var list<string> $found */
-        $found = Design::query()->withTrashed()->where('team_id', $this->day->team_id)->whereIn('id', $ids)->pluck('id')->all();
+        $found = Design::ofTeam($this->day->team_id)->withTrashed()->whereIn('id', $ids)->pluck('id')->all();
 
         return array_fill_keys($found, true);
     }
@@ -157,7 +157,7 @@ final class TapGate
             return [];
         }
         /** @var list<string> $found */
-        $found = User::query()->where('team_id', $this->day->team_id)->whereNot('role', Role::Helper)->whereIn('id', $ids)->pluck('id')->all();
+        $found = User::ofTeam($this->day->team_id)->whereNot('role', Role::Helper)->whereIn('id', $ids)->pluck('id')->all();
 
         return array_fill_keys($found, true);
     }

@@ -41,13 +41,13 @@ final readonly class LearnPaces
     public function __invoke(EventDay $day, ?callable $progress = null): void
     {
         /** @var list<string> $ids */
-        $ids = Face::query()->where('event_day_id', $day->id)->distinct()->orderBy('design_id')->pluck('design_id')->all();
-        ($this->learnDrying)($day, Design::query()->with('steps')->whereIn('id', $ids)->where('team_id', $day->team_id)->lazy());
+        $ids = Face::ofTeam($day->team_id)->where('event_day_id', $day->id)->distinct()->orderBy('design_id')->pluck('design_id')->all();
+        ($this->learnDrying)($day, Design::ofTeam($day->team_id)->with('steps')->whereIn('id', $ids)->lazy());
         $bench = $this->benchOfPainter->ofTeam($day->team_id);
         foreach ($ids as $at => $id) {
             $progress === null ? null : $progress($at, count($ids));
-            DB::transaction(function () use ($bench, $id): void {
-                $design = Design::query()->with(['steps', 'plan'])->lockForUpdate()->find($id);
+            DB::transaction(function () use ($bench, $day, $id): void {
+                $design = Design::ofTeam($day->team_id)->with(['steps', 'plan'])->lockForUpdate()->find($id);
                 if ($design !== null) {
                     $this->ofDesign($design);
                     ($this->planDesign)($bench, $design, $design->toCore());

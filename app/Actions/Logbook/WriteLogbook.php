@@ -33,7 +33,7 @@ final readonly class WriteLogbook
     /** @param  list<string>  $ticketIds */
     public function __invoke(EventDay $day, Line $line, array $ticketIds): void
     {
-        Face::query()->whereIn('ticket_id', $ticketIds)->delete();
+        Face::ofTeam($day->team_id)->whereIn('ticket_id', $ticketIds)->delete();
         $ended = array_filter(
             array_intersect_key($line->tickets, array_fill_keys($ticketIds, true)),
             static fn (Ticket $ticket): bool => self::belongsInLogbook($ticket),
@@ -43,7 +43,7 @@ final readonly class WriteLogbook
         }
         $painters = $this->painters($day, $ended);
         $steps = self::stepRows($ended, $painters);
-        Face::query()->insert(array_map(static fn (Ticket $ticket): array => [
+        Face::ofTeam($day->team_id)->insert(array_map(static fn (Ticket $ticket): array => [
             ...self::row($day, $ticket),
             'painter_id' => $painters[$ticket->id] ?? null,
             'version' => self::version($steps[$ticket->id]),

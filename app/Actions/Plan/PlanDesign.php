@@ -53,7 +53,7 @@ final readonly class PlanDesign
     private static function forPainters(Design $design): void
     {
         PainterPlan::query()->where('design_id', $design->id)->delete();
-        PlanDesignForPainters::dispatch($design->id);
+        PlanDesignForPainters::dispatch($design->team_id, $design->id);
     }
 
     private function circumstances(PainterBench $bench, Design $design): Circumstances

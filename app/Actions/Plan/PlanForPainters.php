@@ -27,7 +27,7 @@ final readonly class PlanForPainters
     {
         $plans = self::plansOfTeam($design);
         $rows = [];
-        foreach (User::query()->where('team_id', $design->team_id)->whereNot('role', Role::Helper)->orderBy('id')->get() as $painter) {
+        foreach (User::ofTeam($design->team_id)->whereNot('role', Role::Helper)->orderBy('id')->get() as $painter) {
             $bench = ($this->benchOfPainter)($painter);
             $circumstances = $bench->circumstances($bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, $painter->id)));
             foreach ($plans as $rung => $plan) {

@@ -15,7 +15,7 @@ final readonly class ReplanDesigns
     public function __invoke(string $teamId): void
     {
         $bench = $this->benchOfPainter->ofTeam($teamId);
-        foreach (Design::query()->with('steps')->where('team_id', $teamId)->orderBy('id')->lockForUpdate()->get() as $design) {
+        foreach (Design::ofTeam($teamId)->with('steps')->orderBy('id')->lockForUpdate()->get() as $design) {
             ($this->planDesign)($bench, $design, $design->toCore());
         }
     }

@@ -25,7 +25,7 @@ final readonly class SaveMenu
     {
         $ids = array_column($terms, 'designId');
         /** @var array<string, string|null> $plans */
-        $plans = Design::query()->where('team_id', $day->team_id)->whereIn('id', $ids)->pluck('plan_id', 'id')->all();
+        $plans = Design::ofTeam($day->team_id)->whereIn('id', $ids)->pluck('plan_id', 'id')->all();
         foreach ($terms as $index => $item) {
             if (! isset($plans[$item->designId])) {
                 throw ValidationException::withMessages(["items.{$index}.designId" => array_key_exists($item->designId, $plans)
@@ -45,7 +45,7 @@ final readonly class SaveMenu
                     'rung' => $item->rung,
                 ]);
             }
-            foreach (Design::query()->with('steps')->whereIn('id', $ids)->orderBy('id')->lockForUpdate()->get() as $design) {
+            foreach (Design::ofTeam($day->team_id)->with('steps')->whereIn('id', $ids)->orderBy('id')->lockForUpdate()->get() as $design) {
                 $this->planDesign->rungs($bench, $design);
             }
         });

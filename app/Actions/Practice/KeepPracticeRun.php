@@ -31,7 +31,7 @@ final readonly class KeepPracticeRun
                 'at_ms' => now()->getTimestampMs(),
                 'interrupted' => $isInterrupted,
             ]);
-            $this->learn($target->design?->id);
+            $this->learn($painter, $target->design?->id);
         });
     }
 
@@ -41,14 +41,14 @@ final readonly class KeepPracticeRun
         DB::transaction(function () use ($painter, $id): void {
             $run = PracticeRun::query()->where('user_id', $painter->id)->findOrFail($id);
             $run->delete();
-            $this->learn($run->design_id);
+            $this->learn($painter, $run->design_id);
         });
     }
 
-    private function learn(?string $designId): void
+    private function learn(User $painter, ?string $designId): void
     {
         if ($designId !== null) {
-            LearnDesign::dispatch($designId);
+            LearnDesign::dispatch($painter->team_id, $designId);
         }
     }
 }

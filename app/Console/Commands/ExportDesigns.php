@@ -25,7 +25,7 @@ final class ExportDesigns extends Command
             return $this->refuse('No painter signs in with that. Give --email=NAME@EXAMPLE.');
         }
         $name = $this->option('design');
-        $designs = Design::query()->with('steps')->where('team_id', $painter->team_id)
+        $designs = Design::ofTeam($painter->team_id)->with('steps')
             ->when(is_string($name), static fn ($query) => $query->where('name', $name))
             ->orderBy('name')->get();
         if ($designs->isEmpty()) {

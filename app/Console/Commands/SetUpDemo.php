@@ -26,7 +26,7 @@ final class SetUpDemo extends Command
             return self::SUCCESS;
         }
         $this->line('Demo sign-in: '.DemoSeeder::EMAIL.', password '.DemoSeeder::PASSWORD);
-        if (EventDay::query()->where('team_id', $ines->team_id)->max('closes_ms') < now()->getTimestampMs()) {
+        if (EventDay::ofTeam($ines->team_id)->max('closes_ms') < now()->getTimestampMs()) {
             $this->line('The demo fair is over by now. A new one: bin/start --fresh');
         }
 

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\Plan\SaveDay;
 use App\Actions\Plan\SaveMenu;
 use App\Actions\Plan\SaveRoster;
-use App\Http\Requests\BareTeamRequest;
+use App\Http\Requests\PageRequest;
 use App\Http\Requests\Plan\SaveDayRequest;
 use App\Http\Requests\Plan\SaveMenuRequest;
 use App\Http\Requests\Plan\SaveRosterRequest;
@@ -22,9 +22,9 @@ final readonly class DayController
     public function __construct(private DaysOfTeam $days, private LineOfDay $line) {}
 
     /** @return list<DaySummary> */
-    public function index(BareTeamRequest $request): array
+    public function index(PageRequest $request): array
     {
-        return ($this->days)($request->teamId());
+        return ($this->days)($request->teamId(), $request->page());
     }
 
     public function store(SaveDayRequest $request, SaveDay $save): DaySummary

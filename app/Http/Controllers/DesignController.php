@@ -12,6 +12,7 @@ use App\Http\Requests\Bench\ArchiveRequest;
 use App\Http\Requests\Bench\FitRequest;
 use App\Http\Requests\Bench\NewDesignRequest;
 use App\Http\Requests\Bench\SaveDesignRequest;
+use App\Http\Requests\PageRequest;
 use App\Http\Resources\Bench\DesignSheet;
 use App\Http\Resources\Bench\DesignTape;
 use App\Http\Resources\Bench\FittedDesign;
@@ -28,9 +29,9 @@ final readonly class DesignController
     public function __construct(private DesignShelf $shelf, private DesignOnBench $onBench, private BenchOfPainter $bench) {}
 
     /** @return list<DesignTape> */
-    public function index(BareTeamRequest $request): array
+    public function index(PageRequest $request): array
     {
-        return ($this->shelf)($request->teamId());
+        return ($this->shelf)($request->teamId(), $request->page());
     }
 
     public function show(BareTeamRequest $request): DesignSheet

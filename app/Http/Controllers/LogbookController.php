@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\BareTeamRequest;
+use App\Http\Requests\PageRequest;
 use App\Http\Resources\Logbook\DayLog;
 use App\Http\Resources\Logbook\LogDay;
 use App\Queries\Logbook\LoggedDays;
@@ -13,9 +14,9 @@ use App\Queries\Logbook\LogOfDay;
 final readonly class LogbookController
 {
     /** @return list<LogDay> */
-    public function index(BareTeamRequest $request, LoggedDays $days): array
+    public function index(PageRequest $request, LoggedDays $days): array
     {
-        return $days($request->teamId());
+        return $days($request->teamId(), $request->page());
     }
 
     public function show(BareTeamRequest $request, LogOfDay $log): DayLog

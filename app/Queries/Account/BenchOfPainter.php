@@ -24,7 +24,7 @@ final readonly class BenchOfPainter
     /** A team's own, by which its plans are made whoever acts: the middle of its painters' hands, and the ways of its first painter. */
     public function ofTeam(string $teamId): PainterBench
     {
-        $painters = User::query()->where('team_id', $teamId)->orderBy('id')->pluck('id')->all();
+        $painters = User::ofTeam($teamId)->orderBy('id')->pluck('id')->all();
         $hands = BenchTime::query()->whereIn('user_id', $painters)->get()->groupBy(static fn (BenchTime $time): string => $time->action->value);
         $middle = $hands->map(static fn (Collection $times): Duration => Duration::ofMilliseconds((int) $times->median('time_ms')));
 
@@ -38,7 +38,7 @@ final readonly class BenchOfPainter
 
     public function kit(string $teamId): Kit
     {
-        $items = KitItem::query()->where('team_id', $teamId)->orderBy('name')->get();
+        $items = KitItem::ofTeam($teamId)->orderBy('name')->get();
 
         return new Kit(array_values($items->map(static fn (KitItem $item) => $item->toCore())->all()));
     }

@@ -25,7 +25,7 @@ final readonly class BrushesWorthKeeping
         $faces = $day === null ? [] : $this->facesByDesign($day);
         /** @var array<string, BrushWorth> $worth */
         $worth = [];
-        foreach (Design::query()->with('steps')->where('team_id', $painter->team_id)->whereNull('archived_at')->orderBy('name')->get() as $design) {
+        foreach (Design::ofTeam($painter->team_id)->with('steps')->whereNull('archived_at')->orderBy('name')->get() as $design) {
             foreach (BrushSaving::of($design->toCore(), $bench->kit, $bench->benchTimes, $bench->stepTimes) as $saving) {
                 $known = $worth[$saving->colour->name] ?? new BrushWorth($saving->colour->name, $saving->colour->hex, 0, 0, '', $day->name ?? '', 0);
                 $worth[$saving->colour->name] = $known->withDesign($design->name, $saving->aFace->milliseconds, $faces[$design->id] ?? 0);
@@ -38,8 +38,8 @@ final readonly class BrushesWorthKeeping
 
     private function newestDay(string $teamId): ?EventDay
     {
-        return EventDay::query()->where('team_id', $teamId)
-            ->whereIn('id', Face::query()->select('event_day_id')->where('team_id', $teamId))
+        return EventDay::ofTeam($teamId)
+            ->whereIn('id', Face::ofTeam($teamId)->select('event_day_id'))
             ->orderByDesc('opens_ms')->first();
     }
 
@@ -47,7 +47,7 @@ final readonly class BrushesWorthKeeping
     private function facesByDesign(EventDay $day): array
     {
         /** @var array<string, int> $faces */
-        $faces = Face::query()->toBase()->where('event_day_id', $day->id)->groupBy('design_id')
+        $faces = Face::ofTeam($day->team_id)->toBase()->where('event_day_id', $day->id)->groupBy('design_id')
             ->selectRaw('design_id, count(*) as faces')->pluck('faces', 'design_id')->all();
 
         return $faces;

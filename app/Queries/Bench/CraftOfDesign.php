@@ -46,9 +46,9 @@ final readonly class CraftOfDesign
 
         return new FindingShown(
             $finding->rule,
-            $rule?->title() ?? $titles[$finding->rule] ?? '',
+            $rule?->card()->title ?? $titles[$finding->rule] ?? '',
             $finding->severity,
-            $rule?->school()?->label() ?? '',
+            $rule?->card()->school?->label() ?? '',
             $finding->steps,
             $finding->says,
             $finding->fix === null ? null : ($this->fixOnBench)($bench, $design, $finding->fix, $times),

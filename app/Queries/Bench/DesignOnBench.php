@@ -99,7 +99,7 @@ final readonly class DesignOnBench
 
     private static function silenced(Silence $silence): SilencedRule
     {
-        return new SilencedRule($silence->rule, Catalogue::rule($silence->rule)?->title() ?? $silence->rule, $silence->reason);
+        return new SilencedRule($silence->rule, Catalogue::rule($silence->rule)?->card()->title ?? $silence->rule, $silence->reason);
     }
 
     /** What runs over by less than a tenth is as planned. */

@@ -8,6 +8,7 @@ use App\Http\Resources\Bench\DesignTape;
 use App\Http\Resources\Bench\TapeSpan;
 use App\Models\Design;
 use App\Models\FacePlan;
+use App\Queries\Page;
 use App\Queries\Plan\PlannedSteps;
 use Core\Timeline\SpanKind;
 
@@ -21,9 +22,9 @@ final readonly class DesignShelf
     public function __construct(private PlannedSteps $plannedSteps) {}
 
     /** @return list<DesignTape> */
-    public function __invoke(string $teamId): array
+    public function __invoke(string $teamId, Page $page): array
     {
-        $designs = Design::query()->with('plan')->where('team_id', $teamId)->orderBy('name')->get();
+        $designs = $page->of(Design::ofTeam($teamId)->with('plan'), 'name');
 
         return array_values($designs->map(fn (Design $design): DesignTape => $this->tape($design))->all());
     }

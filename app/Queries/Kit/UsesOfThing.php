@@ -37,7 +37,7 @@ final readonly class UsesOfThing
     private function designs(string $teamId, Item $item): array
     {
         $uses = [];
-        foreach (Design::query()->with('steps')->where('team_id', $teamId)->orderBy('name')->get() as $design) {
+        foreach (Design::ofTeam($teamId)->with('steps')->orderBy('name')->get() as $design) {
             $steps = $design->steps->filter(static fn (Step $step): bool => Replacement::isUsed($item, $step->toCore()));
             if ($steps->isNotEmpty()) {
                 $uses[] = new UsingDesign($design->id, $design->name, array_values($steps->map(static fn (Step $step): string => $step->toCore()->name)->all()));

@@ -6,6 +6,7 @@ namespace App\Queries\Line;
 
 use App\Http\Resources\Line\OwnPlan;
 use App\Http\Resources\Plan\MenuOffer;
+use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\PainterPlan;
 use Core\Design\Placement;
@@ -14,7 +15,6 @@ use Core\Units\Duration;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\Expression;
 use Illuminate\Database\Query\JoinClause;
-use Illuminate\Support\Facades\DB;
 
 /** The designs of a day, deleted ones too: those on its menu, in the menu's order, then the others that were asked for. */
 final readonly class DesignsOnDay
@@ -30,14 +30,13 @@ final readonly class DesignsOnDay
          *     id: string, name: string, placement: string, plan_id: string|null, total_ms: int|null, promise_ms: int|null, price_cents: int|null, rung: string|null
          * }> $rows
          */
-        $rows = DB::table('designs')
+        $rows = Design::ofTeam($day->team_id)->withTrashed()->toBase()
             ->leftJoin('menu_items', static fn (JoinClause $join): JoinClause => $join
                 ->on('menu_items.design_id', '=', 'designs.id')->where('menu_items.event_day_id', $day->id))
             ->leftJoin('design_rungs', static fn (JoinClause $join): JoinClause => $join
                 ->on('design_rungs.design_id', '=', 'designs.id')->on('design_rungs.name', '=', 'menu_items.rung'))
             ->leftJoin('face_plans', static fn (JoinClause $join): JoinClause => $join
                 ->on('face_plans.id', '=', new Expression('coalesce(design_rungs.plan_id, designs.plan_id)')))
-            ->where('designs.team_id', $day->team_id)
             ->where(static fn (Builder $either): Builder => $either->whereNotNull('menu_items.id')->orWhereIn('designs.id', $asked))
             ->orderByRaw('menu_items.position is null, menu_items.position, designs.name')
             ->get(['designs.id', 'designs.name', 'placement', 'face_plans.id as plan_id', 'face_plans.total_ms', 'menu_items.rung', 'menu_items.promise_ms', 'price_cents'])

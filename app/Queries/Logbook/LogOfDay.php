@@ -24,7 +24,7 @@ final readonly class LogOfDay
 
     public function __invoke(EventDay $day): DayLog
     {
-        $faces = Face::query()->with(['steps', 'ticket'])->where('event_day_id', $day->id)->orderBy('seated_ms')->get();
+        $faces = Face::ofTeam($day->team_id)->with(['steps', 'ticket'])->where('event_day_id', $day->id)->orderBy('seated_ms')->get();
         $logged = array_values($faces->map(self::face(...))->all());
         $finished = $faces->filter(static fn (Face $face): bool => $face->outcome === TicketStatus::Finished->value);
         /** @var list<list<Face>> $byDesign */

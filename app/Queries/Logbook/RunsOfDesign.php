@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Logbook;
 
 use App\Models\Design;
+use App\Models\Face;
 use App\Models\PracticeRun;
 use Core\Design\StepValues;
 use Core\Line\TicketStatus;
@@ -58,7 +59,7 @@ final readonly class RunsOfDesign
     /** @return list<FaceRow> */
     private function faces(Design $design): array
     {
-        $told = DB::table('faces')->where('design_id', $design->id)->where('outcome', TicketStatus::Finished->value)->where('version', '<>', '');
+        $told = Face::ofTeam($design->team_id)->toBase()->where('design_id', $design->id)->where('outcome', TicketStatus::Finished->value)->where('version', '<>', '');
         /** @var list<FaceRow> $rows */
         $rows = $this->newest($told, 'version', ['version as way', 'painter_id', 'painted_ms as spent_ms', 'ended_ms as at_ms', 'interrupted', 'planned_ms']);
 

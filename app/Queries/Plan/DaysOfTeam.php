@@ -6,14 +6,15 @@ namespace App\Queries\Plan;
 
 use App\Http\Resources\Plan\DaySummary;
 use App\Models\EventDay;
+use App\Queries\Page;
 
 /** A team's event days, newest first. */
 final readonly class DaysOfTeam
 {
-    /** @return list<DaySummary> */
-    public function __invoke(string $teamId): array
+    /** @return list<DaySummary> newest first */
+    public function __invoke(string $teamId, Page $page): array
     {
-        $days = EventDay::query()->where('team_id', $teamId)->orderByDesc('opens_ms')->get();
+        $days = $page->of(EventDay::ofTeam($teamId), 'opens_ms', 'desc');
 
         return array_values($days->map(fn (EventDay $day): DaySummary => $this->summary($day))->all());
     }

@@ -18,7 +18,7 @@ final readonly class FacesExpected
     public function __invoke(string $teamId, int $nowMs): array
     {
         $expected = [];
-        foreach (EventDay::query()->with('menuItems')->where('team_id', $teamId)->where('closes_ms', '>', $nowMs)->get() as $day) {
+        foreach (EventDay::ofTeam($teamId)->with('menuItems')->where('closes_ms', '>', $nowMs)->get() as $day) {
             $planned = array_intersect_key(($this->designsOnDay)($day, []), $day->menuItems->keyBy(static fn (MenuItem $item): string => $item->design_id)->all());
             $openMs = max(0, $day->closes_ms - max($nowMs, $day->opens_ms)) * $day->chairs;
             $roundMs = array_sum(array_map(static fn (DesignOnDay $design): int => $design->planned->milliseconds + $day->turnaround_ms, $planned));

@@ -39,7 +39,7 @@ final readonly class PlansOfDay
     {
         $onMenu = $day->menuItems->pluck('design_id');
         $asked = ChairEvent::query()->where('event_day_id', $day->id)->whereNotNull('design_id')->distinct()->pluck('design_id');
-        $designs = Design::query()->withTrashed()->whereIn('id', [...$onMenu, ...$asked])->whereNotNull('plan_id')->pluck('plan_id');
+        $designs = Design::ofTeam($day->team_id)->withTrashed()->whereIn('id', [...$onMenu, ...$asked])->whereNotNull('plan_id')->pluck('plan_id');
         $rungs = DesignRung::query()->whereIn('design_id', [...$onMenu, ...$asked])->get();
         $own = PainterPlan::query()->whereIn('design_id', [...$onMenu, ...$asked])->get();
         $seated = ChairEvent::query()->where('event_day_id', $day->id)->whereNotNull('plan_id')->distinct()->pluck('plan_id');

@@ -16,7 +16,7 @@ final readonly class RosterOfDay
     public function __invoke(EventDay $day): DayRoster
     {
         /** @var array<string, string> $painters */
-        $painters = User::query()->where('team_id', $day->team_id)->whereNot('role', Role::Helper)->orderBy('id')->pluck('name', 'id')->all();
+        $painters = User::ofTeam($day->team_id)->whereNot('role', Role::Helper)->orderBy('id')->pluck('name', 'id')->all();
         $said = Shift::query()->where('event_day_id', $day->id)->orderBy('chair')->orderBy('from_ms')->get();
         $shifts = $said->isEmpty()
             ? Roster::assumed(array_keys($painters), $day->chairs)

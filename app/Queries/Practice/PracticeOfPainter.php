@@ -35,7 +35,7 @@ final readonly class PracticeOfPainter
         $expected = ($this->facesExpected)($painter->team_id, now()->getTimestampMs());
         $last = $this->lastTimes($painter);
         $next = $designs = [];
-        $all = Design::query()->with(['steps', 'plan'])->where('team_id', $painter->team_id)->whereNull('archived_at')->whereNotNull('plan_id')->orderBy('name')->get();
+        $all = Design::ofTeam($painter->team_id)->with(['steps', 'plan'])->whereNull('archived_at')->whereNotNull('plan_id')->orderBy('name')->get();
         $paces = $this->pacesOfDesign->ofDesigns(array_values(array_map(static fn (Design $design): string => $design->id, $all->all())), $painter->id);
         foreach ($all as $design) {
             $faces = $expected[$design->id] ?? 0.0;

@@ -6,34 +6,19 @@ namespace Core\Order\Rules;
 
 use Core\Design\Step;
 use Core\Design\Technique;
+use Core\Order\Card;
 use Core\Order\Constraint;
+use Core\Order\HasCard;
 use Core\Order\Layer;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
 use Core\Order\Severity;
 
 /** What is behind is outlined before what is in front; shapes are painted back to front (common practice, no source). */
+#[Card('Back before front', Severity::Warn)]
 final readonly class BackBeforeFront implements OrdersSteps
 {
-    public function id(): string
-    {
-        return 'back-before-front';
-    }
-
-    public function title(): string
-    {
-        return 'Back before front';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function constraints(Preparation $design): array
     {

@@ -5,34 +5,19 @@ declare(strict_types=1);
 namespace Core\Order\Rules;
 
 use Core\Design\Zone;
+use Core\Order\Card;
 use Core\Order\Constraint;
 use Core\Order\Defaults;
+use Core\Order\HasCard;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
 use Core\Order\Severity;
 
 /** A good base carries the rest: the first large fill of a figure comes before its lines (common practice, no source). */
+#[Card('Base before line', Severity::Warn)]
 final readonly class BaseBeforeLine implements OrdersSteps
 {
-    public function id(): string
-    {
-        return 'base-before-line';
-    }
-
-    public function title(): string
-    {
-        return 'Base before line';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function constraints(Preparation $design): array
     {

@@ -10,36 +10,21 @@ use Core\Design\Medium;
 use Core\Design\Step;
 use Core\Kit\Item;
 use Core\Kit\ItemKind;
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\Preparation;
 use Core\Order\Repairs;
 use Core\Order\Severity;
 
 /** Brushes that are never washed between black and white save the rinse and keep the water clean (common practice, no source). */
+#[Card('One brush between black and white', Severity::Tip)]
 final readonly class BlackAndWhiteBrush implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'black-and-white-brush';
-    }
-
-    public function title(): string
-    {
-        return 'One brush between black and white';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Tip;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

@@ -10,35 +10,20 @@ use Core\Colour\Paint;
 use Core\Colour\Word;
 use Core\Design\Medium;
 use Core\Design\Technique;
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Defaults;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\Severity;
 
 /** Dark pulled into light muddies the light one (common practice, no source). */
+#[Card('Blend light into dark', Severity::Tip)]
 final readonly class BlendLightIntoDark implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'blend-light-into-dark';
-    }
-
-    public function title(): string
-    {
-        return 'Blend light into dark';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Tip;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

@@ -11,36 +11,21 @@ use Core\Design\Step;
 use Core\Design\Technique;
 use Core\Design\Zone;
 use Core\Kit\ItemKind;
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Defaults;
 use Core\Order\Evidence;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\Severity;
 
 /** Blending takes up to five minutes on one face when the paint is wrong for it; a split cake does it at one go (common practice, no source). */
+#[Card('A blend that may take minutes', Severity::Tip)]
 final readonly class BlendTakesMinutes implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'blend-takes-minutes';
-    }
-
-    public function title(): string
-    {
-        return 'A blend that may take minutes';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Tip;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

@@ -6,34 +6,19 @@ namespace Core\Order\Rules;
 
 use Core\Design\Medium;
 use Core\Kit\ItemKind;
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\Severity;
 
 /** A cake longer than the sponge is wide smears the last colours into mud (common practice, no source). */
+#[Card('Cake longer than the sponge', Severity::Warn)]
 final readonly class CakeLongerThanSponge implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'cake-longer-than-sponge';
-    }
-
-    public function title(): string
-    {
-        return 'Cake longer than the sponge';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

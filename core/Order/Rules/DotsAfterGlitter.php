@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Core\Order\Rules;
 
 use Core\Design\Technique;
+use Core\Order\Card;
 use Core\Order\Constraint;
 use Core\Order\Defaults;
+use Core\Order\HasCard;
 use Core\Order\Layer;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
@@ -14,27 +16,10 @@ use Core\Order\School;
 use Core\Order\Severity;
 
 /** Glitter hides dots and highlights (common practice, no source). */
+#[Card('Dots and highlights after glitter', Severity::Warn, School::GlitterOnWetBase)]
 final readonly class DotsAfterGlitter implements OrdersSteps
 {
-    public function id(): string
-    {
-        return 'dots-after-glitter';
-    }
-
-    public function title(): string
-    {
-        return 'Dots and highlights after glitter';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): School
-    {
-        return School::GlitterOnWetBase;
-    }
+    use HasCard;
 
     public function constraints(Preparation $design): array
     {

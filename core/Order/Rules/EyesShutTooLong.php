@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Core\Order\Rules;
 
 use Core\Design\Zone;
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Evidence;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\Repairs;
 use Core\Order\Severity;
@@ -16,27 +18,10 @@ use Core\Order\TradeNumber;
 use Core\Units\Duration;
 
 /** How long children keep their eyes shut is the team’s estimate. */
+#[Card('Eyes shut too long', Severity::Warn)]
 final readonly class EyesShutTooLong implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'eyes-shut-too-long';
-    }
-
-    public function title(): string
-    {
-        return 'Eyes shut too long';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

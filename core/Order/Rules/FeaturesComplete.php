@@ -8,35 +8,20 @@ use Core\Design\Placement;
 use Core\Design\Side;
 use Core\Design\Step;
 use Core\Design\Zone;
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\Preparation;
 use Core\Order\Severity;
 
 /** Features first, so that none is forgotten (common practice, no source). */
+#[Card('Features on both sides', Severity::Warn)]
 final readonly class FeaturesComplete implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'features-complete';
-    }
-
-    public function title(): string
-    {
-        return 'Features on both sides';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

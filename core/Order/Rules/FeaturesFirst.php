@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Core\Order\Rules;
 
 use Core\Design\Zone;
+use Core\Order\Card;
 use Core\Order\Constraint;
+use Core\Order\HasCard;
 use Core\Order\Layer;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
@@ -13,27 +15,10 @@ use Core\Order\School;
 use Core\Order\Severity;
 
 /** Eyes, nose and mouth first, within each layer of the face (common practice, no source). */
+#[Card('Features first', Severity::Tip, School::FeaturesFirst)]
 final readonly class FeaturesFirst implements OrdersSteps
 {
-    public function id(): string
-    {
-        return 'features-first';
-    }
-
-    public function title(): string
-    {
-        return 'Features first';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Tip;
-    }
-
-    public function school(): School
-    {
-        return School::FeaturesFirst;
-    }
+    use HasCard;
 
     public function constraints(Preparation $design): array
     {

@@ -7,35 +7,20 @@ namespace Core\Order\Rules;
 use Core\Design\Alternative;
 use Core\Design\Technique;
 use Core\Design\Zone;
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\School;
 use Core\Order\Severity;
 
 /** Muzzle or frame line: outlined or only dotted, painters differ (common practice, no source). */
+#[Card('Frame dotted, not outlined', Severity::Tip, School::FrameDotted)]
 final readonly class FrameDotted implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'frame-dotted';
-    }
-
-    public function title(): string
-    {
-        return 'Frame dotted, not outlined';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Tip;
-    }
-
-    public function school(): School
-    {
-        return School::FrameDotted;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

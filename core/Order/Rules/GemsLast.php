@@ -4,34 +4,19 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules;
 
+use Core\Order\Card;
 use Core\Order\Constraint;
+use Core\Order\HasCard;
 use Core\Order\Layer;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
 use Core\Order\Severity;
 
 /** A hand that still paints knocks gems off (common practice, no source). */
+#[Card('Gems last', Severity::Warn)]
 final readonly class GemsLast implements OrdersSteps
 {
-    public function id(): string
-    {
-        return 'gems-last';
-    }
-
-    public function title(): string
-    {
-        return 'Gems last';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function constraints(Preparation $design): array
     {

@@ -4,36 +4,21 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules;
 
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\Layer;
 use Core\Order\LooksAtFace;
 use Core\Order\School;
 use Core\Order\Severity;
 
 /** Some painters set no gems (common practice, no source). */
+#[Card('No gems', Severity::Tip, School::GemsNone)]
 final readonly class GemsNone implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'gems-none';
-    }
-
-    public function title(): string
-    {
-        return 'No gems';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Tip;
-    }
-
-    public function school(): School
-    {
-        return School::GemsNone;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

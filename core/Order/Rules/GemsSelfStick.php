@@ -7,35 +7,20 @@ namespace Core\Order\Rules;
 use Core\Design\Medium;
 use Core\Kit\Item;
 use Core\Kit\ItemKind;
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\School;
 use Core\Order\Severity;
 
 /** Self-stick gems are quick and right for small children; glued ones hold longer (common practice, no source). */
+#[Card('Gems that stick by themselves', Severity::Tip, School::GemsSelfStick)]
 final readonly class GemsSelfStick implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'gems-self-stick';
-    }
-
-    public function title(): string
-    {
-        return 'Gems that stick by themselves';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Tip;
-    }
-
-    public function school(): School
-    {
-        return School::GemsSelfStick;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

@@ -5,36 +5,21 @@ declare(strict_types=1);
 namespace Core\Order\Rules;
 
 use Core\Design\Technique;
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Finding;
 use Core\Order\Gel;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\School;
 use Core\Order\Severity;
 use Core\Surface\Wetness;
 
 /** Those who put glitter on last carry it in gel or on a damp finger (common practice, no source). */
+#[Card('Gel where the base is dry', Severity::Warn, School::GlitterLast)]
 final readonly class GlitterNeedsHold implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'glitter-needs-hold';
-    }
-
-    public function title(): string
-    {
-        return 'Gel where the base is dry';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): School
-    {
-        return School::GlitterLast;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

@@ -7,37 +7,22 @@ namespace Core\Order\Rules;
 use Core\Colour\Lab;
 use Core\Colour\LinearRgb;
 use Core\Design\Colour;
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Defaults;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\School;
 use Core\Order\Severity;
 use Core\Order\Sighting;
 
 /** Highlights white, or a lighter colour of the base: painters differ (common practice, no source). */
+#[Card('Highlights in a lighter colour', Severity::Tip, School::HighlightsLighter)]
 final readonly class HighlightsLighter implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'highlights-lighter';
-    }
-
-    public function title(): string
-    {
-        return 'Highlights in a lighter colour';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Tip;
-    }
-
-    public function school(): School
-    {
-        return School::HighlightsLighter;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

@@ -9,37 +9,22 @@ use Core\Design\Colour;
 use Core\Design\Side;
 use Core\Design\Zone;
 use Core\Kit\ItemKind;
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Defaults;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\Layer;
 use Core\Order\LooksAtFace;
 use Core\Order\School;
 use Core\Order\Severity;
 
 /** Large areas of pure white look cakey; some use pearl (common practice, no source). */
+#[Card('Large white areas in pearl', Severity::Tip, School::WhitePearl)]
 final readonly class LargeWhiteInPearl implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'large-white-in-pearl';
-    }
-
-    public function title(): string
-    {
-        return 'Large white areas in pearl';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Tip;
-    }
-
-    public function school(): School
-    {
-        return School::WhitePearl;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

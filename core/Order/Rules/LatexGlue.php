@@ -9,34 +9,19 @@ use Core\Design\Step;
 use Core\Kit\Item;
 use Core\Kit\ItemKind;
 use Core\Kit\Kit;
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\Severity;
 
 /** Usual caution: skin glue may contain latex. Local codes and licensed practice come first. */
+#[Card('Latex: ask first', Severity::Warn)]
 final readonly class LatexGlue implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'latex-glue';
-    }
-
-    public function title(): string
-    {
-        return 'Latex: ask first';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

@@ -5,33 +5,18 @@ declare(strict_types=1);
 namespace Core\Order\Rules;
 
 use Core\Design\Zone;
+use Core\Order\Card;
 use Core\Order\Constraint;
+use Core\Order\HasCard;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
 use Core\Order\Severity;
 
 /** For a touch-sensitive child: nose, then under the eyes, lids last (common practice, no source). */
+#[Card('Lids last for who dislikes touch', Severity::Warn)]
 final readonly class LidsLast implements OrdersSteps
 {
-    public function id(): string
-    {
-        return 'lids-last';
-    }
-
-    public function title(): string
-    {
-        return 'Lids last for who dislikes touch';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function constraints(Preparation $design): array
     {

@@ -4,34 +4,19 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules;
 
+use Core\Order\Card;
 use Core\Order\Constraint;
+use Core\Order\HasCard;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
 use Core\Order\School;
 use Core\Order\Severity;
 
 /** Some painters put no line on a base that is not dry (common practice, no source). */
+#[Card('Lines on a dry base', Severity::Warn, School::LineOnDry)]
 final readonly class LineOnDryBase implements OrdersSteps
 {
-    public function id(): string
-    {
-        return 'line-on-dry-base';
-    }
-
-    public function title(): string
-    {
-        return 'Lines on a dry base';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): School
-    {
-        return School::LineOnDry;
-    }
+    use HasCard;
 
     public function constraints(Preparation $design): array
     {

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules;
 
+use Core\Order\Card;
 use Core\Order\Constraint;
 use Core\Order\Defaults;
+use Core\Order\HasCard;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
 use Core\Order\School;
@@ -14,27 +16,10 @@ use Core\Order\TradeNumber;
 use Core\Units\Duration;
 
 /** With wax paint lines go straight on (common practice, no source). Pale ones bleed on strong wet paint, and humid air keeps soft paint sticky. */
+#[Card('Lines on a tacky base', Severity::Warn, School::LineOnTacky)]
 final readonly class LineOnTackyBase implements OrdersSteps
 {
-    public function id(): string
-    {
-        return 'line-on-tacky-base';
-    }
-
-    public function title(): string
-    {
-        return 'Lines on a tacky base';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): School
-    {
-        return School::LineOnTacky;
-    }
+    use HasCard;
 
     public function constraints(Preparation $design): array
     {

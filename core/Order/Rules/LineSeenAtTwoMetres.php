@@ -10,37 +10,22 @@ use Core\Colour\LinearRgb;
 use Core\Colour\Word;
 use Core\Design\Colour;
 use Core\Design\Technique;
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Evidence;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\Severity;
 use Core\Order\Sighting;
 use Core\Order\TradeNumber;
 
 /** Parents look from two metres: a line must differ enough from its ground (CIEDE2000; the threshold is the team’s estimate). */
+#[Card('Line seen from two metres', Severity::Warn)]
 final readonly class LineSeenAtTwoMetres implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'line-seen-at-two-metres';
-    }
-
-    public function title(): string
-    {
-        return 'Line seen from two metres';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

@@ -5,35 +5,20 @@ declare(strict_types=1);
 namespace Core\Order\Rules;
 
 use Core\Design\Zone;
+use Core\Order\Card;
 use Core\Order\Constraint;
 use Core\Order\Defaults;
+use Core\Order\HasCard;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
 use Core\Order\Severity;
 use Core\Units\Duration;
 
 /** A painted lower lip smears with the first drink (common practice, no source). */
+#[Card('Lips last', Severity::Warn)]
 final readonly class LipsLast implements OrdersSteps
 {
-    public function id(): string
-    {
-        return 'lips-last';
-    }
-
-    public function title(): string
-    {
-        return 'Lips last';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function constraints(Preparation $design): array
     {

@@ -4,35 +4,20 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules;
 
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\School;
 use Core\Order\Severity;
 
 /** Some painters never paint children’s lips (common practice, no source). */
+#[Card('No paint on lips', Severity::Warn, School::LipsNever)]
 final readonly class LipsNever implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'lips-never';
-    }
-
-    public function title(): string
-    {
-        return 'No paint on lips';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): School
-    {
-        return School::LipsNever;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

@@ -4,35 +4,20 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules;
 
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\School;
 use Core\Order\Severity;
 
 /** Lips last or not at all (common practice, no source). */
+#[Card('Lips wear', Severity::Tip, School::LipsPainted)]
 final readonly class LipsWear implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'lips-wear';
-    }
-
-    public function title(): string
-    {
-        return 'Lips wear';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Tip;
-    }
-
-    public function school(): School
-    {
-        return School::LipsPainted;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

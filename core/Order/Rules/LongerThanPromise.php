@@ -4,36 +4,21 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules;
 
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\Repairs;
 use Core\Order\Severity;
 use Core\Units\Duration;
 
 /** What a menu promises, every child in the line waits for. */
+#[Card('Longer than its promise', Severity::Warn)]
 final readonly class LongerThanPromise implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'longer-than-promise';
-    }
-
-    public function title(): string
-    {
-        return 'Longer than its promise';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

@@ -6,34 +6,19 @@ namespace Core\Order\Rules;
 
 use Core\Design\Technique;
 use Core\Design\Zone;
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\Severity;
 
 /** Usual caution; local codes and licensed practice come first. */
+#[Card('Eyes shut for loose glitter', Severity::Stop)]
 final readonly class LooseGlitterNearEyes implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'loose-glitter-near-eyes';
-    }
-
-    public function title(): string
-    {
-        return 'Eyes shut for loose glitter';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Core\Order\Rules;
 
 use Core\Design\Technique;
+use Core\Order\Card;
 use Core\Order\Constraint;
 use Core\Order\Course;
 use Core\Order\Fix;
 use Core\Order\Gel;
+use Core\Order\HasCard;
 use Core\Order\Mends;
 use Core\Order\Preparation;
 use Core\Order\Repairs;
@@ -19,27 +21,10 @@ use Core\Surface\Film;
 use Core\Units\Duration;
 
 /** Loose glitter sticks only to wet paint (common practice, no source). */
+#[Card('Loose glitter in the wet window', Severity::Warn, School::GlitterOnWetBase)]
 final readonly class LooseGlitterOnWet implements Mends
 {
-    public function id(): string
-    {
-        return 'loose-glitter-on-wet';
-    }
-
-    public function title(): string
-    {
-        return 'Loose glitter in the wet window';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): School
-    {
-        return School::GlitterOnWetBase;
-    }
+    use HasCard;
 
     public function constraints(Preparation $design): array
     {

@@ -9,36 +9,21 @@ use Core\Colour\LinearRgb;
 use Core\Colour\Word;
 use Core\Design\Colour;
 use Core\Design\Step;
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Defaults;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\Preparation;
 use Core\Order\Severity;
 
 /** Complements that touch while wet lose their colour in each other (Kubelka and Munk mixture of the two). */
+#[Card('Muddy neighbours', Severity::Warn)]
 final readonly class MuddyNeighbours implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'muddy-neighbours';
-    }
-
-    public function title(): string
-    {
-        return 'Muddy neighbours';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

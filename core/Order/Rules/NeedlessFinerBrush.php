@@ -6,36 +6,21 @@ namespace Core\Order\Rules;
 
 use Core\Design\BrushSize;
 use Core\Design\Medium;
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\Repairs;
 use Core\Order\School;
 use Core\Order\Severity;
 
 /** The tip of a 4 can do the work of a 2 if it is loaded well; some switch, some do not (common practice, no source). */
+#[Card('The tip does the finer line', Severity::Tip, School::TipOfBrush)]
 final readonly class NeedlessFinerBrush implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'needless-finer-brush';
-    }
-
-    public function title(): string
-    {
-        return 'The tip does the finer line';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Tip;
-    }
-
-    public function school(): School
-    {
-        return School::TipOfBrush;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

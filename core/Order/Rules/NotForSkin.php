@@ -6,35 +6,20 @@ namespace Core\Order\Rules;
 
 use Core\Kit\Item;
 use Core\Kit\ItemKind;
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\Preparation;
 use Core\Order\Severity;
 
 /** Usual caution; local codes and licensed practice come first. */
+#[Card('Not for skin', Severity::Stop)]
 final readonly class NotForSkin implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'not-for-skin';
-    }
-
-    public function title(): string
-    {
-        return 'Not for skin';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

@@ -5,34 +5,19 @@ declare(strict_types=1);
 namespace Core\Order\Rules;
 
 use Core\Design\Technique;
+use Core\Order\Card;
 use Core\Order\Constraint;
+use Core\Order\HasCard;
 use Core\Order\Layer;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
 use Core\Order\Severity;
 
 /** What is filled after its outline runs over it (common practice, no source). */
+#[Card('Outline after fill', Severity::Warn)]
 final readonly class OutlineAfterFill implements OrdersSteps
 {
-    public function id(): string
-    {
-        return 'outline-after-fill';
-    }
-
-    public function title(): string
-    {
-        return 'Outline after fill';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function constraints(Preparation $design): array
     {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules;
 
+use Core\Order\Card;
 use Core\Order\Constraint;
+use Core\Order\HasCard;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
 use Core\Order\Severity;
@@ -12,27 +14,10 @@ use Core\Order\TradeNumber;
 use Core\Units\Duration;
 
 /** Pale lines on wet dark paint bleed; on a strong sponged base they go on at once or within 20 s (common practice, no source). */
+#[Card('Pale line only on dry dark', Severity::Warn)]
 final readonly class PaleLineOnDryDark implements OrdersSteps
 {
-    public function id(): string
-    {
-        return 'pale-line-on-dry-dark';
-    }
-
-    public function title(): string
-    {
-        return 'Pale line only on dry dark';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function constraints(Preparation $design): array
     {

@@ -7,35 +7,20 @@ namespace Core\Order\Rules;
 use Core\Colour\LinearRgb;
 use Core\Colour\Sight;
 use Core\Colour\Word;
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Evidence;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\Severity;
 
 /** White over red takes two coats, perhaps three (common practice, no source). */
+#[Card('Pale over strong needs coats', Severity::Warn)]
 final readonly class PaleOverStrongCoats implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'pale-over-strong-coats';
-    }
-
-    public function title(): string
-    {
-        return 'Pale over strong needs coats';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

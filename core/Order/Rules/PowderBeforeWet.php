@@ -4,34 +4,19 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules;
 
+use Core\Order\Card;
 use Core\Order\Constraint;
+use Core\Order\HasCard;
 use Core\Order\Layer;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
 use Core\Order\Severity;
 
 /** Wet on dry powder is fine, and powder over dry paint; on wet paint it clumps (common practice, no source). */
+#[Card('Powder before wet paint', Severity::Warn)]
 final readonly class PowderBeforeWet implements OrdersSteps
 {
-    public function id(): string
-    {
-        return 'powder-before-wet';
-    }
-
-    public function title(): string
-    {
-        return 'Powder before wet paint';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function constraints(Preparation $design): array
     {

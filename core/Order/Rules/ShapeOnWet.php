@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules;
 
+use Core\Order\Card;
 use Core\Order\Constraint;
+use Core\Order\HasCard;
 use Core\Order\Layer;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
@@ -13,27 +15,10 @@ use Core\Order\TradeNumber;
 use Core\Units\Duration;
 
 /** A shape takes up some of the wet film below: yellow on wet blue turns green (Kubelka and Munk mixture). On a sponged base it goes on at once or within 20 s (common practice, no source). */
+#[Card('Shapes that turn on wet paint', Severity::Warn)]
 final readonly class ShapeOnWet implements OrdersSteps
 {
-    public function id(): string
-    {
-        return 'shape-on-wet';
-    }
-
-    public function title(): string
-    {
-        return 'Shapes that turn on wet paint';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function constraints(Preparation $design): array
     {

@@ -4,35 +4,20 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules;
 
+use Core\Order\Card;
 use Core\Order\Constraint;
 use Core\Order\Defaults;
+use Core\Order\HasCard;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
 use Core\Order\Severity;
 use Core\Units\Duration;
 
 /** Ear pink, cheek blush: soft inlays go on while the base is not yet quite dry (common practice, no source). */
+#[Card('Soft inlay while tacky', Severity::Warn)]
 final readonly class SoftInlayWhileTacky implements OrdersSteps
 {
-    public function id(): string
-    {
-        return 'soft-inlay-while-tacky';
-    }
-
-    public function title(): string
-    {
-        return 'Soft inlay while tacky';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function constraints(Preparation $design): array
     {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules;
 
+use Core\Order\Card;
 use Core\Order\Constraint;
+use Core\Order\HasCard;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
 use Core\Order\Severity;
@@ -12,27 +14,10 @@ use Core\Order\TradeNumber;
 use Core\Units\Duration;
 
 /** Sparkle dots sit on dry dark paint, 30 to 40 s after a black fill; on wet they bleed (common practice, no source). */
+#[Card('Sparkle only on dry', Severity::Warn)]
 final readonly class SparkleOnDry implements OrdersSteps
 {
-    public function id(): string
-    {
-        return 'sparkle-on-dry';
-    }
-
-    public function title(): string
-    {
-        return 'Sparkle only on dry';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function constraints(Preparation $design): array
     {

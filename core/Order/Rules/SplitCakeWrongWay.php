@@ -4,34 +4,19 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules;
 
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\Severity;
 
 /** A split cake picked up both ways round goes muddy (common practice, no source). */
+#[Card('Split cake the same way round', Severity::Warn)]
 final readonly class SplitCakeWrongWay implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'split-cake-wrong-way';
-    }
-
-    public function title(): string
-    {
-        return 'Split cake the same way round';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

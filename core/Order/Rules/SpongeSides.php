@@ -5,37 +5,22 @@ declare(strict_types=1);
 namespace Core\Order\Rules;
 
 use Core\Design\Medium;
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Evidence;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\Repairs;
 use Core\Order\Severity;
 use Core\Order\TradeNumber;
 
 /** Each side, tip and heel of a sponge can hold a colour: it saves a pick-up and a reload each time (common practice, no source). */
+#[Card('Several colours on one sponge', Severity::Tip)]
 final readonly class SpongeSides implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'sponge-sides';
-    }
-
-    public function title(): string
-    {
-        return 'Several colours on one sponge';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Tip;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

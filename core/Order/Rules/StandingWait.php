@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules;
 
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Evidence;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\Repairs;
 use Core\Order\Severity;
@@ -15,27 +17,10 @@ use Core\Order\TradeNumber;
 use Core\Timeline\SpanKind;
 
 /** Drying spread over other work costs nothing; standing and waiting does (common practice, no source). */
+#[Card('A wait that other work could fill', Severity::Tip)]
 final readonly class StandingWait implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'standing-wait';
-    }
-
-    public function title(): string
-    {
-        return 'A wait that other work could fill';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Tip;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

@@ -4,34 +4,19 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules;
 
+use Core\Order\Card;
 use Core\Order\Constraint;
+use Core\Order\HasCard;
 use Core\Order\Layer;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
 use Core\Order\Severity;
 
 /** Lines that a stencil hides must be redrawn (common practice, no source). */
+#[Card('Stencil before line work', Severity::Warn)]
 final readonly class StencilBeforeLine implements OrdersSteps
 {
-    public function id(): string
-    {
-        return 'stencil-before-line';
-    }
-
-    public function title(): string
-    {
-        return 'Stencil before line work';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function constraints(Preparation $design): array
     {

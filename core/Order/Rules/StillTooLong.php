@@ -4,34 +4,19 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules;
 
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Finding;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\Repairs;
 use Core\Order\Severity;
 
 /** The child’s patience ends the face, not the painter’s. */
+#[Card('Still too long for this child', Severity::Warn)]
 final readonly class StillTooLong implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'still-too-long';
-    }
-
-    public function title(): string
-    {
-        return 'Still too long for this child';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

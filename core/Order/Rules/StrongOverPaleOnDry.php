@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules;
 
+use Core\Order\Card;
 use Core\Order\Constraint;
+use Core\Order\HasCard;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
 use Core\Order\Severity;
@@ -12,27 +14,10 @@ use Core\Order\TradeNumber;
 use Core\Units\Duration;
 
 /** Red over wet white turns pink; the white must be completely dry (common practice, no source). */
+#[Card('Strong over pale only on dry', Severity::Warn)]
 final readonly class StrongOverPaleOnDry implements OrdersSteps
 {
-    public function id(): string
-    {
-        return 'strong-over-pale-on-dry';
-    }
-
-    public function title(): string
-    {
-        return 'Strong over pale only on dry';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function constraints(Preparation $design): array
     {

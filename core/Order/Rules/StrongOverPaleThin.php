@@ -6,34 +6,19 @@ namespace Core\Order\Rules;
 
 use Core\Colour\Load;
 use Core\Design\Technique;
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\Severity;
 
 /** Thick wet stripes re-wet the white below and turn pink (common practice, no source). */
+#[Card('Strong over pale only thin', Severity::Warn)]
 final readonly class StrongOverPaleThin implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'strong-over-pale-thin';
-    }
-
-    public function title(): string
-    {
-        return 'Strong over pale only thin';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Warn;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

@@ -8,35 +8,20 @@ use Core\Design\Alternative;
 use Core\Design\Medium;
 use Core\Design\Step;
 use Core\Design\Technique;
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\School;
 use Core\Order\Severity;
 
 /** Texture by stencil, or freehand dots for speed: painters differ (common practice, no source). */
+#[Card('Texture freehand', Severity::Tip, School::TextureFreehand)]
 final readonly class TextureFreehand implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'texture-freehand';
-    }
-
-    public function title(): string
-    {
-        return 'Texture freehand';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Tip;
-    }
-
-    public function school(): School
-    {
-        return School::TextureFreehand;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

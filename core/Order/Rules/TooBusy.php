@@ -7,38 +7,23 @@ namespace Core\Order\Rules;
 use Core\Design\Step;
 use Core\Design\Technique;
 use Core\Design\Zone;
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Defaults;
 use Core\Order\Evidence;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\Preparation;
 use Core\Order\Severity;
 use Core\Order\TradeNumber;
 
 /** Ribbons and dots that made it too busy are a common complaint (common practice, no source). The threshold is the team’s estimate. */
+#[Card('Too busy', Severity::Tip)]
 final readonly class TooBusy implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'too-busy';
-    }
-
-    public function title(): string
-    {
-        return 'Too busy';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Tip;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

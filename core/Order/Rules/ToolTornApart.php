@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules;
 
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Defaults;
 use Core\Order\Evidence;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\Preparation;
 use Core\Order\Repairs;
@@ -16,27 +18,10 @@ use Core\Order\Severity;
 use Core\Order\TradeNumber;
 
 /** Every return to a tool costs its changeover again (common practice, no source). */
+#[Card('Steps of one tool torn apart', Severity::Tip)]
 final readonly class ToolTornApart implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'tool-torn-apart';
-    }
-
-    public function title(): string
-    {
-        return 'Steps of one tool torn apart';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Tip;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

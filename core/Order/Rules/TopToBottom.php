@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Core\Order\Rules;
 
 use Core\Design\Zone;
+use Core\Order\Card;
 use Core\Order\Constraint;
+use Core\Order\HasCard;
 use Core\Order\Layer;
 use Core\Order\OrdersSteps;
 use Core\Order\Preparation;
@@ -13,27 +15,10 @@ use Core\Order\School;
 use Core\Order\Severity;
 
 /** Strictly top to bottom within each layer, so that the hand smudges nothing (common practice, no source). */
+#[Card('Top to bottom', Severity::Tip, School::TopToBottom)]
 final readonly class TopToBottom implements OrdersSteps
 {
-    public function id(): string
-    {
-        return 'top-to-bottom';
-    }
-
-    public function title(): string
-    {
-        return 'Top to bottom';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Tip;
-    }
-
-    public function school(): School
-    {
-        return School::TopToBottom;
-    }
+    use HasCard;
 
     public function constraints(Preparation $design): array
     {

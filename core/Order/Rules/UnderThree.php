@@ -7,36 +7,21 @@ namespace Core\Order\Rules;
 use Core\Design\Audience;
 use Core\Design\Design;
 use Core\Design\Placement;
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Defaults;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\Layer;
 use Core\Order\LooksAtFace;
 use Core\Order\Severity;
 
 /** Usual caution; local codes and licensed practice come first. */
+#[Card('Under three', Severity::Stop)]
 final readonly class UnderThree implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'under-three';
-    }
-
-    public function title(): string
-    {
-        return 'Under three';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

@@ -6,34 +6,19 @@ namespace Core\Order\Rules;
 
 use Core\Design\Medium;
 use Core\Design\Zone;
+use Core\Order\Card;
 use Core\Order\Course;
 use Core\Order\Finding;
 use Core\Order\Fix;
+use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\Severity;
 
 /** Usual caution; local codes and licensed practice come first. */
+#[Card('Wet paint at the lash line', Severity::Stop)]
 final readonly class WetAtLashLine implements LooksAtFace
 {
-    public function id(): string
-    {
-        return 'wet-at-lash-line';
-    }
-
-    public function title(): string
-    {
-        return 'Wet paint at the lash line';
-    }
-
-    public function severity(): Severity
-    {
-        return Severity::Stop;
-    }
-
-    public function school(): null
-    {
-        return null;
-    }
+    use HasCard;
 
     public function findings(Course $course): array
     {

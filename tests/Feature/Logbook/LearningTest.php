@@ -75,13 +75,13 @@ it('tells how far it is, and that it is done', function (): void {
     cache()->put("learning-from-{$this->day->id}", [3, 40], 60);
     $read = fn () => $this->getJson("/api/days/{$this->day->id}/line")->assertOk();
     $read()->assertJsonPath('learning', ['done' => 3, 'total' => 40]);
-    (new LearnFromDay($this->day->id))->handle(app(LearnPaces::class));
+    (new LearnFromDay($this->day->team_id, $this->day->id))->handle(app(LearnPaces::class));
     $read()->assertJsonPath('learning', null);
 });
 
 it('learns nothing of a day that is gone', function (): void {
-    (new LearnFromDay(Scene::ulid()))->handle(app(LearnPaces::class));
-    (new LearnDesign(Scene::ulid()))->handle(app(LearnPaces::class));
+    (new LearnFromDay($this->day->team_id, Scene::ulid()))->handle(app(LearnPaces::class));
+    (new LearnDesign($this->day->team_id, Scene::ulid()))->handle(app(LearnPaces::class));
     expect(PaceFit::query()->exists())->toBeFalse();
 });
 

@@ -56,7 +56,7 @@ final class NewDesignRequest extends TeamRequest
             return null;
         }
 
-        return Design::query()->where('team_id', $this->teamId())->find($this->string('like')->lower()->toString())
+        return Design::ofTeam($this->teamId())->find($this->string('like')->lower()->toString())
             ?? throw ValidationException::withMessages(['like' => 'That design is not here any more. Choose another one.']);
     }
 }

@@ -24,7 +24,7 @@ final class TakeOutRequest extends TeamRequest
         if ($this->string('instead')->isEmpty()) {
             return null;
         }
-        $instead = KitItem::query()->where('team_id', $this->teamId())->find($this->string('instead')->lower()->toString());
+        $instead = KitItem::ofTeam($this->teamId())->find($this->string('instead')->lower()->toString());
         if ($instead === null || ! Replacement::isOffered($this->thing()->toCore(), $instead->toCore())) {
             throw ValidationException::withMessages(['instead' => 'That cannot take its place. Choose a thing of the same kind that is at hand.']);
         }

@@ -50,7 +50,7 @@ final class PracticeRequest extends TeamRequest
         if ($drill !== null) {
             return new PracticeTarget($drill, null, '', $side ?? Side::Right);
         }
-        $design = Design::query()->with(['steps', 'plan'])->where('team_id', $this->teamId())->find(strtolower($this->string('design')->toString()))
+        $design = Design::ofTeam($this->teamId())->with(['steps', 'plan'])->find(strtolower($this->string('design')->toString()))
             ?? throw ValidationException::withMessages(['design' => 'That design is not one of yours, or was deleted.']);
         $step = strtolower($this->string('step')->toString());
         if ($step !== '' && ! $design->steps->contains('id', $step)) {

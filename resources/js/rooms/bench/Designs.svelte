@@ -1,6 +1,6 @@
 <script lang="ts">
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
-  import { api } from '../../api/client';
+  import { everyPage } from '../../api/pages';
   import type { DesignTape } from '../../api/types.gen';
   import Fetched from '../../ui/Fetched.svelte';
   import Said from '../../ui/Said.svelte';
@@ -16,9 +16,16 @@
   const queryClient = useQueryClient();
   const designs = createQuery(() => ({
     queryKey: ['designs'],
-    queryFn: () => api.get<DesignTape[]>('designs'),
+    queryFn: () => everyPage<DesignTape>('designs', showMore),
   }));
   const shelf = new Shelf(() => designs.data ?? []);
+  /** The first ones are shown while the rest is on its way; what is shown is never made shorter by that. */
+  function showMore(soFar: DesignTape[]) {
+    queryClient.setQueryData<DesignTape[]>(['designs'], (shown) =>
+      shown !== undefined && shown.length >= soFar.length ? shown : soFar,
+    );
+  }
+
   const work = new ShelfWork(() => queryClient.invalidateQueries({ queryKey: ['designs'] }));
   let width = $state(900);
   let making = $state(false);

@@ -1,18 +1,25 @@
 <script lang="ts">
-  import { createQuery } from '@tanstack/svelte-query';
-  import { api } from '../../api/client';
+  import { createInfiniteQuery } from '@tanstack/svelte-query';
+  import { after, page } from '../../api/pages';
   import type { LogDay } from '../../api/types.gen';
   import { dayName, minutes } from '../../lib/minutes';
   import { p } from '../../router';
   import Fetched from '../../ui/Fetched.svelte';
+  import Older from '../../ui/Older.svelte';
 
-  const days = createQuery(() => ({ queryKey: ['logbook'], queryFn: () => api.get<LogDay[]>('logbook') }));
+  const days = createInfiniteQuery(() => ({
+    queryKey: ['logbook', 'pages'],
+    queryFn: ({ pageParam }) => page<LogDay>('logbook', pageParam),
+    initialPageParam: undefined as string | undefined,
+    getNextPageParam: (last) => after(last, ({ day }) => day.id),
+  }));
 </script>
 
 <div class="mx-auto w-full max-w-4xl px-3 py-5 sm:px-8">
   <h1 class="mb-5 text-4xl">Logbook</h1>
   <Fetched query={days} what="Leafing through the logbook">
-    {#snippet children(all)}
+    {#snippet children({ pages })}
+      {@const all = pages.flat()}
       {#if all.length === 0}
         <p class="max-w-xl text-xl">
           Nothing is logged yet. Paint a face through in the chair, and its minutes are written here.
@@ -37,6 +44,7 @@
             </li>
           {/each}
         </ul>
+        <Older query={days}>Earlier days</Older>
       {/if}
     {/snippet}
   </Fetched>

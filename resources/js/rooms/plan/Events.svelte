@@ -1,15 +1,21 @@
 <script lang="ts">
-  import { createQuery } from '@tanstack/svelte-query';
-  import { api } from '../../api/client';
+  import { createInfiniteQuery } from '@tanstack/svelte-query';
+  import { after, page } from '../../api/pages';
   import type { DaySummary } from '../../api/types.gen';
   import { clock } from '../../lib/clock.svelte';
   import { clockTime, dayName } from '../../lib/minutes';
   import { whetherPaints } from '../../lib/session';
   import { p } from '../../router';
   import Fetched from '../../ui/Fetched.svelte';
+  import Older from '../../ui/Older.svelte';
   import DayForm from './DayForm.svelte';
 
-  const days = createQuery(() => ({ queryKey: ['days'], queryFn: () => api.get<DaySummary[]>('days') }));
+  const days = createInfiniteQuery(() => ({
+    queryKey: ['days', 'pages'],
+    queryFn: ({ pageParam }) => page<DaySummary>('days', pageParam),
+    initialPageParam: undefined as string | undefined,
+    getNextPageParam: (last) => after(last, ({ id }) => id),
+  }));
   const paints = whetherPaints();
   let making = $state(false);
 
@@ -27,7 +33,8 @@
   </div>
 
   <Fetched query={days} what="Opening the diary">
-    {#snippet children(all)}
+    {#snippet children({ pages })}
+      {@const all = pages.flat()}
       {#if all.length === 0}
         <p class="max-w-xl text-xl">
           No events yet. Make a day, choose its menu, and open the line when the first child stands there.
@@ -54,6 +61,7 @@
             </li>
           {/each}
         </ul>
+        <Older query={days}>Earlier days</Older>
       {/if}
     {/snippet}
   </Fetched>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { api } from '../../api/client';
+  import { everyPage } from '../../api/pages';
   import { type DesignTape, type LineBoard, type RungName, RungNameValues } from '../../api/types.gen';
   import { Draft } from '../../lib/draft.svelte';
   import { Submission } from '../../lib/form.svelte';
@@ -24,8 +25,8 @@
   const queryClient = useQueryClient();
   const work = new Submission();
   const designs = createQuery(() => ({
-    queryKey: ['designs'],
-    queryFn: () => api.get<DesignTape[]>('designs'),
+    queryKey: ['designs', 'whole'],
+    queryFn: () => everyPage<DesignTape>('designs'),
     enabled: open,
   }));
   const draft = new Draft<Row[]>(

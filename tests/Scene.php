@@ -49,7 +49,7 @@ final readonly class Scene
         $opens = now()->startOfDay()->addHours(11)->getTimestampMs();
         $day = app(SaveDay::class)(
             new EventDay(['team_id' => $this->painter->team_id]),
-            new DayTerms('Harbour lantern fair', 'Lantern Quay', 'UTC', $opens, $opens + 5 * 3_600_000, $chairs, Duration::ofSeconds(60)),
+            new DayTerms(name: 'Harbour lantern fair', place: 'Lantern Quay', timezone: 'UTC', opensMs: $opens, closesMs: $opens + 5 * 3_600_000, chairs: $chairs, turnaround: Duration::ofSeconds(60)),
         );
         app(SaveMenu::class)(app(BenchOfPainter::class)($this->painter), $day, array_map(
             static fn (Design $design): MenuTerms => new MenuTerms($design->id, Duration::ofSeconds(75), 400),

@@ -71,16 +71,16 @@ final class Design extends Model
         $pins = array_map(static fn (array $pin): Pin => new Pin(PinKind::from($pin['kind']), $pin['steps']), $this->pins ?? []);
 
         return new CoreDesign(
-            $this->name,
-            $this->placement,
-            $duration($this->promise_ms),
-            $steps,
-            $this->tags,
-            new Audience($duration($this->still_ms), $this->gentle, $this->from_age),
+            name: $this->name,
+            placement: $this->placement,
+            promise: $duration($this->promise_ms),
+            steps: $steps,
+            tags: $this->tags,
+            audience: new Audience($duration($this->still_ms), $this->gentle, $this->from_age),
             // The steps are read after the row: somebody may have saved in between, and taken a pinned step out.
-            array_values(array_filter($pins, static fn (Pin $pin): bool => $pin->holdsAmong($ids))),
-            array_map(static fn (array $silence): Silence => new Silence($silence['rule'], $silence['reason']), $this->silences ?? []),
-            array_map(static fn (array $rung): RungChoice => new RungChoice(RungName::from($rung['name']), $duration($rung['withinMs'] ?? null), $rung['leftOut'] ?? [], $rung['otherWays'] ?? []), $this->rungs ?? []),
+            pins: array_values(array_filter($pins, static fn (Pin $pin): bool => $pin->holdsAmong($ids))),
+            silences: array_map(static fn (array $silence): Silence => new Silence($silence['rule'], $silence['reason']), $this->silences ?? []),
+            rungs: array_map(static fn (array $rung): RungChoice => new RungChoice(RungName::from($rung['name']), $duration($rung['withinMs'] ?? null), $rung['leftOut'] ?? [], $rung['otherWays'] ?? []), $this->rungs ?? []),
         );
     }
 

@@ -41,21 +41,21 @@ final class KitItem extends Model
     public function toCore(): Item
     {
         return new Item(
-            $this->id,
-            $this->kind,
-            $this->name,
-            $this->how_many,
-            array_map(static fn (array $colour): Colour => Colour::of($colour['name'], $colour['hex']), $this->colours),
-            $this->paint_kind,
-            $this->finish,
-            $this->grams_left,
-            $this->length_mm,
-            $this->width_mm,
-            $this->reserved_for,
-            $this->skin_safe,
-            $this->latex,
-            $this->gel,
-            $this->self_stick,
+            id: $this->id,
+            kind: $this->kind,
+            name: $this->name,
+            howMany: $this->how_many,
+            colours: array_map(static fn (array $colour): Colour => Colour::of($colour['name'], $colour['hex']), $this->colours),
+            paintKind: $this->paint_kind,
+            finish: $this->finish,
+            gramsLeft: $this->grams_left,
+            lengthMillimetres: $this->length_mm,
+            widthMillimetres: $this->width_mm,
+            reservedFor: $this->reserved_for,
+            isSkinSafe: $this->skin_safe,
+            hasLatex: $this->latex,
+            isGel: $this->gel,
+            isSelfStick: $this->self_stick,
         );
     }
 

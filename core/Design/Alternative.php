@@ -41,6 +41,6 @@ final readonly class Alternative
 
     public function withTool(string $tool): self
     {
-        return new self($this->medium, $this->technique, $tool, $this->time, $this->count, $this->side, $this->look, $this->coats);
+        return new self(medium: $this->medium, technique: $this->technique, tool: $tool, time: $this->time, count: $this->count, side: $this->side, look: $this->look, coats: $this->coats);
     }
 }

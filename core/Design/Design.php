@@ -120,15 +120,15 @@ final readonly class Design
     private function copy(?string $name = null, ?Duration $promise = null, ?array $steps = null, ?Audience $audience = null, ?array $pins = null, ?array $rungs = null): self
     {
         return new self(
-            $name ?? $this->name,
-            $this->placement,
-            $promise ?? $this->promise,
-            $steps ?? $this->steps,
-            $this->tags,
-            $audience ?? $this->audience,
-            $pins ?? $this->pins,
-            $this->silences,
-            $rungs ?? $this->rungs,
+            name: $name ?? $this->name,
+            placement: $this->placement,
+            promise: $promise ?? $this->promise,
+            steps: $steps ?? $this->steps,
+            tags: $this->tags,
+            audience: $audience ?? $this->audience,
+            pins: $pins ?? $this->pins,
+            silences: $this->silences,
+            rungs: $rungs ?? $this->rungs,
         );
     }
 

@@ -42,19 +42,19 @@ final readonly class DesignFile
                 $steps[] = self::within("/designs/{$at}/steps/{$index}", static fn () => StepValues::read((string) ($index + 1), $step)->withPossibleWays());
             }
             $designs[] = self::within("/designs/{$at}", static fn () => new Design(
-                trim($design['name']),
-                Placement::from($design['placement']),
-                isset($design['promiseSeconds']) ? Duration::ofSeconds($design['promiseSeconds']) : null,
-                $steps,
-                $design['tags'] ?? [],
-                new Audience(
+                name: trim($design['name']),
+                placement: Placement::from($design['placement']),
+                promise: isset($design['promiseSeconds']) ? Duration::ofSeconds($design['promiseSeconds']) : null,
+                steps: $steps,
+                tags: $design['tags'] ?? [],
+                audience: new Audience(
                     isset($design['stillSeconds']) ? Duration::ofSeconds($design['stillSeconds']) : null,
                     $design['gentle'] ?? false,
                     $design['fromAge'] ?? null,
                 ),
-                array_map(static fn (array $pin): Pin => new Pin(PinKind::from($pin['kind']), array_map(strval(...), $pin['steps'])), $design['pins'] ?? []),
-                array_map(static fn (array $silence): Silence => new Silence($silence['rule'], trim($silence['reason'])), $design['silences'] ?? []),
-                array_map(self::rung(...), $design['rungs'] ?? []),
+                pins: array_map(static fn (array $pin): Pin => new Pin(PinKind::from($pin['kind']), array_map(strval(...), $pin['steps'])), $design['pins'] ?? []),
+                silences: array_map(static fn (array $silence): Silence => new Silence($silence['rule'], trim($silence['reason'])), $design['silences'] ?? []),
+                rungs: array_map(self::rung(...), $design['rungs'] ?? []),
             ));
         }
 

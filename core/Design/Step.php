@@ -60,7 +60,7 @@ final readonly class Step
     /** Hands off the skin for so long. */
     public static function wait(string $id, Duration $time): self
     {
-        return new self($id, 'Wait', Medium::Bare, '', [], [], Side::Centre, 1, $time, Duration::zero(), false, '', Technique::Wait);
+        return new self(id: $id, name: 'Wait', medium: Medium::Bare, tool: '', colours: [], zones: [], side: Side::Centre, coats: 1, time: $time, dryFor: Duration::zero(), optional: false, note: '', technique: Technique::Wait);
     }
 
     public function withId(string $id): self
@@ -178,10 +178,10 @@ final readonly class Step
         $isCounted = $way->technique->isCounted();
 
         return new self(
-            $this->id, $this->name, $way->medium, $way->tool, $this->colours, $this->zones, $way->side ?? $this->side, $way->coats ?? $this->coats,
-            $way->time ?? $this->timeBy($way), $this->dryFor, $this->optional, $this->note, $way->technique, $this->load,
-            $isCounted ? $way->count ?? $this->count : null, $isCounted && $way->count === null ? $this->smallCount : null, $this->mark,
-            $this->shut, $way->look ?? $this->look, $this->group, [], $this->stopAfter,
+            id: $this->id, name: $this->name, medium: $way->medium, tool: $way->tool, colours: $this->colours, zones: $this->zones, side: $way->side ?? $this->side, coats: $way->coats ?? $this->coats,
+            time: $way->time ?? $this->timeBy($way), dryFor: $this->dryFor, optional: $this->optional, note: $this->note, technique: $way->technique, load: $this->load,
+            count: $isCounted ? $way->count ?? $this->count : null, smallCount: $isCounted && $way->count === null ? $this->smallCount : null, mark: $this->mark,
+            shut: $this->shut, look: $way->look ?? $this->look, group: $this->group, alternatives: [], stopAfter: $this->stopAfter,
         );
     }
 
@@ -271,28 +271,28 @@ final readonly class Step
         ?string $note = null,
     ): self {
         return new self(
-            $id ?? $this->id,
-            $this->name,
-            $this->medium,
-            $tool ?? $this->tool,
-            $colours ?? $this->colours,
-            $zones ?? $this->zones,
-            $side ?? $this->side,
-            $coats ?? $this->coats,
-            $time ?? $this->time,
-            $dryFor ?? $this->dryFor,
-            $optional ?? $this->optional,
-            $note ?? $this->note,
-            $this->technique,
-            $load ?? $this->load,
-            $count ?? $this->count,
-            $this->smallCount,
-            $this->mark,
-            $shut ?? $this->shut,
-            $this->look,
-            $this->group,
-            $alternatives ?? $this->alternatives,
-            $this->stopAfter,
+            id: $id ?? $this->id,
+            name: $this->name,
+            medium: $this->medium,
+            tool: $tool ?? $this->tool,
+            colours: $colours ?? $this->colours,
+            zones: $zones ?? $this->zones,
+            side: $side ?? $this->side,
+            coats: $coats ?? $this->coats,
+            time: $time ?? $this->time,
+            dryFor: $dryFor ?? $this->dryFor,
+            optional: $optional ?? $this->optional,
+            note: $note ?? $this->note,
+            technique: $this->technique,
+            load: $load ?? $this->load,
+            count: $count ?? $this->count,
+            smallCount: $this->smallCount,
+            mark: $this->mark,
+            shut: $shut ?? $this->shut,
+            look: $this->look,
+            group: $this->group,
+            alternatives: $alternatives ?? $this->alternatives,
+            stopAfter: $this->stopAfter,
         );
     }
 

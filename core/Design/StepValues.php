@@ -32,28 +32,28 @@ final readonly class StepValues
         $text = static fn (string $key): string => is_string($values[$key] ?? null) ? trim($values[$key]) : '';
 
         return new Step(
-            $id,
-            $text('name'),
-            Medium::from($values['medium']),
-            $text('tool'),
-            array_map(static fn (array $colour): Colour => Colour::of(trim($colour['name'] ?? ''), $colour['hex']), $values['colours'] ?? []),
-            array_map(Zone::from(...), $values['zones'] ?? []),
-            Side::from($values['side'] ?? Side::Centre->value),
-            $values['coats'] ?? 1,
-            self::duration($values['seconds'] ?? null),
-            self::duration($values['drySeconds'] ?? 0) ?? Duration::zero(),
-            $values['optional'] ?? false,
-            $text('note'),
-            isset($values['technique']) ? Technique::from($values['technique']) : null,
-            Load::from($values['load'] ?? Load::Normal->value),
-            $values['count'] ?? null,
-            $values['smallCount'] ?? null,
-            self::mark($values),
-            isset($values['shut']) ? Shut::from($values['shut']) : null,
-            $values['look'] ?? Defaults::USUAL_LOOK,
-            $text('group'),
-            array_map(self::alternative(...), $values['alternatives'] ?? []),
-            $values['stopAfter'] ?? null,
+            id: $id,
+            name: $text('name'),
+            medium: Medium::from($values['medium']),
+            tool: $text('tool'),
+            colours: array_map(static fn (array $colour): Colour => Colour::of(trim($colour['name'] ?? ''), $colour['hex']), $values['colours'] ?? []),
+            zones: array_map(Zone::from(...), $values['zones'] ?? []),
+            side: Side::from($values['side'] ?? Side::Centre->value),
+            coats: $values['coats'] ?? 1,
+            time: self::duration($values['seconds'] ?? null),
+            dryFor: self::duration($values['drySeconds'] ?? 0) ?? Duration::zero(),
+            optional: $values['optional'] ?? false,
+            note: $text('note'),
+            technique: isset($values['technique']) ? Technique::from($values['technique']) : null,
+            load: Load::from($values['load'] ?? Load::Normal->value),
+            count: $values['count'] ?? null,
+            smallCount: $values['smallCount'] ?? null,
+            mark: self::mark($values),
+            shut: isset($values['shut']) ? Shut::from($values['shut']) : null,
+            look: $values['look'] ?? Defaults::USUAL_LOOK,
+            group: $text('group'),
+            alternatives: array_map(self::alternative(...), $values['alternatives'] ?? []),
+            stopAfter: $values['stopAfter'] ?? null,
         );
     }
 
@@ -146,14 +146,14 @@ final readonly class StepValues
         $medium = Medium::from($values['medium']);
 
         return new Alternative(
-            $medium,
-            isset($values['technique']) ? Technique::from($values['technique']) : Technique::usualOf($medium),
-            trim($values['tool'] ?? ''),
-            self::duration($values['seconds'] ?? null),
-            $values['count'] ?? null,
-            isset($values['side']) ? Side::from($values['side']) : null,
-            $values['look'] ?? null,
-            $values['coats'] ?? null,
+            medium: $medium,
+            technique: isset($values['technique']) ? Technique::from($values['technique']) : Technique::usualOf($medium),
+            tool: trim($values['tool'] ?? ''),
+            time: self::duration($values['seconds'] ?? null),
+            count: $values['count'] ?? null,
+            side: isset($values['side']) ? Side::from($values['side']) : null,
+            look: $values['look'] ?? null,
+            coats: $values['coats'] ?? null,
         );
     }
 

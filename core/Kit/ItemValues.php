@@ -35,21 +35,21 @@ final readonly class ItemValues
         $isSplit = $isPaint && $paintKind === PaintKind::Split;
 
         return new Item(
-            $id,
-            $kind,
-            trim($values['name']),
-            $values['howMany'] ?? 1,
-            $kind->hasColours() ? self::colours($values['colours'] ?? [], trim($values['name']), $isSplit) : [],
-            $isPaint ? $paintKind : null,
-            $isPaint ? Finish::from($values['finish'] ?? Finish::Regular->value) : null,
-            $kind->isWeighed() ? $values['gramsLeft'] ?? null : null,
-            $isSplit ? $values['lengthMm'] ?? null : null,
-            $kind === ItemKind::Sponge ? $values['widthMm'] ?? null : null,
-            $kind === ItemKind::Brush ? trim($values['reservedFor'] ?? '') : '',
-            ! $kind->goesOnSkin() || ($values['skinSafe'] ?? true),
-            $kind === ItemKind::Glue && ($values['latex'] ?? false),
-            $kind === ItemKind::Glitter && ($values['gel'] ?? false),
-            $kind === ItemKind::Gem && ($values['selfStick'] ?? false),
+            id: $id,
+            kind: $kind,
+            name: trim($values['name']),
+            howMany: $values['howMany'] ?? 1,
+            colours: $kind->hasColours() ? self::colours($values['colours'] ?? [], trim($values['name']), $isSplit) : [],
+            paintKind: $isPaint ? $paintKind : null,
+            finish: $isPaint ? Finish::from($values['finish'] ?? Finish::Regular->value) : null,
+            gramsLeft: $kind->isWeighed() ? $values['gramsLeft'] ?? null : null,
+            lengthMillimetres: $isSplit ? $values['lengthMm'] ?? null : null,
+            widthMillimetres: $kind === ItemKind::Sponge ? $values['widthMm'] ?? null : null,
+            reservedFor: $kind === ItemKind::Brush ? trim($values['reservedFor'] ?? '') : '',
+            isSkinSafe: ! $kind->goesOnSkin() || ($values['skinSafe'] ?? true),
+            hasLatex: $kind === ItemKind::Glue && ($values['latex'] ?? false),
+            isGel: $kind === ItemKind::Glitter && ($values['gel'] ?? false),
+            isSelfStick: $kind === ItemKind::Gem && ($values['selfStick'] ?? false),
         );
     }
 

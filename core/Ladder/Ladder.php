@@ -43,7 +43,7 @@ final readonly class Ladder
         Limits $limits = new Limits,
     ): self {
         $begun ??= HalfPainted::not();
-        $versions = new Versions(new Choices($design, $begun->steps(), $shares, $limits->choices), $circumstances, $begun, $watch, $limits->labels);
+        $versions = new Versions(choices: new Choices($design, $begun->steps(), $shares, $limits->choices), circumstances: $circumstances, begun: $begun, watch: $watch, mostLabels: $limits->labels);
         [$rungs, $isProven] = (new Climb($versions, $limits->versions))->rungs();
 
         return new self($rungs, $isProven, $versions);

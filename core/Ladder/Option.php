@@ -37,7 +37,7 @@ final readonly class Option
     /** The step on one side only, for another one of its motif is. */
     public static function onOneSide(Step $step, Side $side, LookShares $shares): ?self
     {
-        return self::otherWay($step, new Alternative($step->medium, $step->technique, $step->tool, null, null, $side), $shares);
+        return self::otherWay($step, new Alternative(medium: $step->medium, technique: $step->technique, tool: $step->tool, time: null, count: null, side: $side), $shares);
     }
 
     /** Left out with the step that it serves, which says so for both. */

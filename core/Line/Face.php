@@ -36,7 +36,7 @@ final readonly class Face
             $plan->steps,
         );
 
-        return new self($plan, $runs, $at, $at, Duration::zero(), null, $runs === [] ? $at : null, $seats);
+        return new self(plan: $plan, runs: $runs, seatedAt: $at, tappedAt: $at, pausedInStep: Duration::zero(), pausedAt: null, paintedAt: $runs === [] ? $at : null, seats: $seats);
     }
 
     /** Index of the step under the painter's hand; null when every step is done or skipped. */
@@ -58,7 +58,7 @@ final readonly class Face
      */
     public function stepDone(string $step, Instant $at, ?Seat $seat = null): self
     {
-        return $this->advance($step, StepStatus::Done, $this->stepTime($at), $at, $seat?->since?->isAfter($this->seatedAt) === true ? $seat->painter : null);
+        return $this->advance(step: $step, status: StepStatus::Done, spent: $this->stepTime($at), at: $at, tookOver: $seat?->since?->isAfter($this->seatedAt) === true ? $seat->painter : null);
     }
 
     /**
@@ -91,18 +91,18 @@ final readonly class Face
         }
 
         return new self(
-            $plan,
-            [
+            plan: $plan,
+            runs: [
                 ...$past,
                 ...array_values(array_map(static fn (StepRun $run): StepRun => new StepRun($run->step, StepStatus::Skipped, Duration::zero()), $dropped)),
                 ...array_map(static fn (PlannedStep $step): StepRun => new StepRun($step, StepStatus::Pending, Duration::zero()), $coming),
             ],
-            $this->seatedAt,
-            $this->tappedAt,
-            $this->pausedInStep,
-            $this->pausedAt,
-            null,
-            $this->seats,
+            seatedAt: $this->seatedAt,
+            tappedAt: $this->tappedAt,
+            pausedInStep: $this->pausedInStep,
+            pausedAt: $this->pausedAt,
+            paintedAt: null,
+            seats: $this->seats,
         );
     }
 
@@ -116,7 +116,7 @@ final readonly class Face
             throw TapSetAside::because('Every step is painted: there is nothing to pause.');
         }
 
-        return new self($this->plan, $this->runs, $this->seatedAt, $this->tappedAt, $this->pausedInStep, $at, null, $this->seats);
+        return new self(plan: $this->plan, runs: $this->runs, seatedAt: $this->seatedAt, tappedAt: $this->tappedAt, pausedInStep: $this->pausedInStep, pausedAt: $at, paintedAt: null, seats: $this->seats);
     }
 
     /** @throws TapSetAside when the clocks are running */
@@ -127,7 +127,7 @@ final readonly class Face
         }
         $paused = $this->pausedInStep->plus($at->since($this->pausedAt));
 
-        return new self($this->plan, $this->runs, $this->seatedAt, $this->tappedAt, $paused, null, null, $this->seats);
+        return new self(plan: $this->plan, runs: $this->runs, seatedAt: $this->seatedAt, tappedAt: $this->tappedAt, pausedInStep: $paused, pausedAt: null, paintedAt: null, seats: $this->seats);
     }
 
     /** Painting time of the current step up to a moment, pauses taken off. */
@@ -186,19 +186,19 @@ final readonly class Face
         $current = $this->refuseUnlessCurrent($step);
         $runs = $this->runs;
         $wasPaused = $this->pausedAt !== null || ! $this->pausedInStep->isZero();
-        $runs[$current] = new StepRun($runs[$current]->step, $status, $spent, $wasPaused, $tookOver);
+        $runs[$current] = new StepRun(step: $runs[$current]->step, status: $status, spent: $spent, isInterrupted: $wasPaused, painter: $tookOver);
         $last = $current === count($runs) - 1;
         $skipped = $status === StepStatus::Skipped;
 
         return new self(
-            $this->plan,
-            array_values($runs),
-            $this->seatedAt,
-            $skipped ? $this->tappedAt : $at,
-            $skipped ? $this->pausesUpTo($at) : Duration::zero(),
-            null,
-            $last ? $at : null,
-            $this->seats,
+            plan: $this->plan,
+            runs: array_values($runs),
+            seatedAt: $this->seatedAt,
+            tappedAt: $skipped ? $this->tappedAt : $at,
+            pausedInStep: $skipped ? $this->pausesUpTo($at) : Duration::zero(),
+            pausedAt: null,
+            paintedAt: $last ? $at : null,
+            seats: $this->seats,
         );
     }
 

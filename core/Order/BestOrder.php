@@ -38,14 +38,14 @@ final readonly class BestOrder
         $best = $outcome->best === null || $quickest->clash !== [] ? null : $outcome->best;
 
         return new Proposal(
-            $outcome,
-            $best === null ? null : $quickest->inOrder($best),
-            $this->typed,
-            $typedLawful,
-            $best === null ? [] : Moves::between($quickest->design, $quickest->constraints, $quickest->problem, $best),
-            $constraints,
-            $groups,
-            $quickest->typed === null ? null : $quickest->inOrder($quickest->typed),
+            outcome: $outcome,
+            best: $best === null ? null : $quickest->inOrder($best),
+            typed: $this->typed,
+            typedLawful: $typedLawful,
+            moves: $best === null ? [] : Moves::between($quickest->design, $quickest->constraints, $quickest->problem, $best),
+            clash: $constraints,
+            clashingGroups: $groups,
+            lawful: $quickest->typed === null ? null : $quickest->inOrder($quickest->typed),
         );
     }
 

@@ -132,7 +132,7 @@ final readonly class Check
 
         $cost = $broken->price($gap, $broken->from > $broken->to, $course->preparation->durations);
 
-        return new Finding($broken->rule, $broken->severity, $ids, "{$broken->why} {$said}", Repairs::of($course)->mending($broken), $cost, self::evidence($course, $broken, $gap));
+        return new Finding(rule: $broken->rule, severity: $broken->severity, steps: $ids, says: "{$broken->why} {$said}", fix: Repairs::of($course)->mending($broken), cost: $cost, evidence: self::evidence($course, $broken, $gap));
     }
 
     /** @return list<Evidence> */

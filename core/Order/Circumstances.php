@@ -24,21 +24,21 @@ final readonly class Circumstances
     /** The team's starting values, an empty kit, reference air. */
     public static function starting(): self
     {
-        return new self(Kit::empty(), ChangeoverMatrix::starting(), StepTimes::starting(), Drying::atReference(), Schools::usual());
+        return new self(kit: Kit::empty(), changeovers: ChangeoverMatrix::starting(), times: StepTimes::starting(), drying: Drying::atReference(), schools: Schools::usual());
     }
 
     public function withDrying(Drying $drying): self
     {
-        return new self($this->kit, $this->changeovers, $this->times, $drying, $this->schools, $this->numbers);
+        return new self(kit: $this->kit, changeovers: $this->changeovers, times: $this->times, drying: $drying, schools: $this->schools, numbers: $this->numbers);
     }
 
     public function withTimes(StepTimes $times): self
     {
-        return new self($this->kit, $this->changeovers, $times, $this->drying, $this->schools, $this->numbers);
+        return new self(kit: $this->kit, changeovers: $this->changeovers, times: $times, drying: $this->drying, schools: $this->schools, numbers: $this->numbers);
     }
 
     public function withSchools(Schools $schools): self
     {
-        return new self($this->kit, $this->changeovers, $this->times, $this->drying, $schools, $this->numbers);
+        return new self(kit: $this->kit, changeovers: $this->changeovers, times: $this->times, drying: $this->drying, schools: $schools, numbers: $this->numbers);
     }
 }

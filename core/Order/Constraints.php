@@ -124,7 +124,7 @@ final readonly class Constraints
 
     private static function pin(int $from, int $to, string $why): Constraint
     {
-        return new Constraint(self::PIN, Severity::Warn, $from, $to, $why);
+        return new Constraint(rule: self::PIN, severity: Severity::Warn, from: $from, to: $to, why: $why);
     }
 
     /** Wanted pick-up: the later step takes up some of the earlier one's paint. */
@@ -133,7 +133,7 @@ final readonly class Constraints
         $wet = $design->dryAfter($from);
         $why = "You pinned “{$design->name($to)}” while “{$design->name($from)}” is wet, which it is for {$wet->format()}.";
 
-        return new Constraint(self::PIN, Severity::Warn, $from, $to, $why, 0, $wet->milliseconds);
+        return new Constraint(rule: self::PIN, severity: Severity::Warn, from: $from, to: $to, why: $why, least: 0, most: $wet->milliseconds);
     }
 
     /**
@@ -216,7 +216,7 @@ final readonly class Constraints
             for ($under = 0; $under < $at && ! $step->dryFor->isZero(); $under++) {
                 if ($design->touch($under, $at)) {
                     $why = "“{$step->name}” says that the paint below must have dried for {$step->dryFor->format()}.";
-                    $constraints[] = new Constraint(self::TYPED_DRYING, Severity::Warn, $under, $at, $why, $step->dryFor->milliseconds);
+                    $constraints[] = new Constraint(rule: self::TYPED_DRYING, severity: Severity::Warn, from: $under, to: $at, why: $why, least: $step->dryFor->milliseconds);
                 }
             }
         }
@@ -231,7 +231,7 @@ final readonly class Constraints
         foreach ($design->waits as $wait) {
             if ($wait->before > 0 && $wait->before < count($design->steps)) {
                 $why = "You typed a wait between “{$design->name($wait->before - 1)}” and “{$design->name($wait->before)}”.";
-                $constraints[] = new Constraint(self::TYPED_WAIT, Severity::Warn, $wait->before - 1, $wait->before, $why, $wait->length);
+                $constraints[] = new Constraint(rule: self::TYPED_WAIT, severity: Severity::Warn, from: $wait->before - 1, to: $wait->before, why: $why, least: $wait->length);
             }
         }
 
@@ -245,7 +245,7 @@ final readonly class Constraints
     private static function acts(Preparation $design, array $acts): array
     {
         return array_map(static fn (int $act, int $served): Constraint => new Constraint(
-            self::ACT, Severity::Warn, min($act, $served), max($act, $served), "“{$design->name($act)}” goes with “{$design->name($served)}”.",
+            rule: self::ACT, severity: Severity::Warn, from: min($act, $served), to: max($act, $served), why: "“{$design->name($act)}” goes with “{$design->name($served)}”.",
         ), array_keys($acts), array_values($acts));
     }
 
@@ -270,7 +270,7 @@ final readonly class Constraints
                     $why = $design->touch($under, $over)
                         ? "“{$design->name($over)}” lies over “{$design->name($under)}”."
                         : "“{$design->name($under)}” comes before the finer work.";
-                    $constraints[] = new Constraint(self::PICTURE, Severity::Tip, $under, $over, $why);
+                    $constraints[] = new Constraint(rule: self::PICTURE, severity: Severity::Tip, from: $under, to: $over, why: $why);
                 }
             }
         }

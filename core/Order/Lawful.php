@@ -49,7 +49,7 @@ final readonly class Lawful
                 [$held, $order, $now] = [[...$held, $constraint], $mended, $then];
             }
         }
-        [$held, $order] = self::withWishes($design, $constraints, $problem, $held, $order);
+        [$held, $order] = self::withWishes(design: $design, constraints: $constraints, problem: $problem, held: $held, order: $order);
 
         return new self($held, $order, $asTyped, $own);
     }

@@ -38,7 +38,7 @@ final readonly class Quickest
         private bool $isMending = true,
     ) {
         $order = $begun->first($design->steps);
-        $lawful = Lawful::of($design, $constraints, $changeovers, $order, $isMending);
+        $lawful = Lawful::of(design: $design, constraints: $constraints, changeovers: $changeovers, typed: $order, isMending: $isMending);
         $durations = array_map(static fn (Duration $duration): int => $duration->milliseconds, $design->durations);
         $problem = new Problem($durations, $changeovers, Constraints::lagsOf($lawful->held ?? $constraints->firm), $constraints->together);
         $this->problem = $begun->in($problem, $design->steps);
@@ -62,7 +62,7 @@ final readonly class Quickest
             $constraints = $constraints->without($last);
         }
 
-        return new self($design, $constraints, $matrix, $begun ?? HalfPainted::not(), $clash);
+        return new self(design: $design, constraints: $constraints, changeovers: $matrix, begun: $begun ?? HalfPainted::not(), clash: $clash);
     }
 
     /**
@@ -102,7 +102,7 @@ final readonly class Quickest
 
     private function withoutMending(): self
     {
-        return new self($this->design, $this->constraints, $this->changeovers, $this->begun, $this->clash, false);
+        return new self(design: $this->design, constraints: $this->constraints, changeovers: $this->changeovers, begun: $this->begun, clash: $this->clash, isMending: false);
     }
 
     /**

@@ -39,8 +39,8 @@ enum Drill: string
     public function step(Side $side): Step
     {
         return new Step(
-            $this->value, ucfirst($this->label()), Medium::Brush, $this->tool(), [Colour::of('deep blue', '#1d4e89')], [$this->zone()], $side, 1, null,
-            Duration::zero(), false, '', $this->technique(), Load::Normal, null, null, new Mark,
+            id: $this->value, name: ucfirst($this->label()), medium: Medium::Brush, tool: $this->tool(), colours: [Colour::of('deep blue', '#1d4e89')], zones: [$this->zone()], side: $side, coats: 1, time: null,
+            dryFor: Duration::zero(), optional: false, note: '', technique: $this->technique(), load: Load::Normal, count: null, smallCount: null, mark: new Mark,
         );
     }
 

@@ -62,15 +62,15 @@ final readonly class Pace
         [$line, $doubt, $shape, $scale] = self::fit($centre, $kept, $logs, $prior);
 
         return new self(
-            count($kept) - $practised,
-            $practised,
-            count($runs) - count($telling),
-            count($counting) - count($kept),
-            $nth,
-            $line,
-            $doubt,
-            $shape,
-            $scale,
+            faces: count($kept) - $practised,
+            practised: $practised,
+            interrupted: count($runs) - count($telling),
+            slips: count($counting) - count($kept),
+            nth: $nth,
+            line: $line,
+            doubt: $doubt,
+            shape: $shape,
+            scale: $scale,
         );
     }
 
@@ -78,8 +78,8 @@ final readonly class Pace
     public static function read(array $values): self
     {
         return new self(
-            $values['faces'], $values['practised'], $values['interrupted'], $values['slips'], $values['nth'],
-            array_map(floatval(...), $values['line']), array_map(floatval(...), $values['doubt']), (float) $values['shape'], (float) $values['scale'],
+            faces: $values['faces'], practised: $values['practised'], interrupted: $values['interrupted'], slips: $values['slips'], nth: $values['nth'],
+            line: array_map(floatval(...), $values['line']), doubt: array_map(floatval(...), $values['doubt']), shape: (float) $values['shape'], scale: (float) $values['scale'],
         );
     }
 

@@ -24,7 +24,7 @@ final readonly class LayOut
         foreach ($design->steps as $index => $step) {
             foreach (self::thingsOf($step, $kit) as [$name, $kind, $hex, $isOwned]) {
                 $known = $things["{$kind->value} {$name}"] ?? null;
-                $things["{$kind->value} {$name}"] = new LaidThing($name, $kind, $hex, $isOwned || $kit->items === [], [...($known->steps ?? []), $index + 1]);
+                $things["{$kind->value} {$name}"] = new LaidThing(name: $name, kind: $kind, hex: $hex, isOwned: $isOwned || $kit->items === [], steps: [...($known->steps ?? []), $index + 1]);
             }
         }
 

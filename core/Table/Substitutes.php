@@ -91,7 +91,7 @@ final readonly class Substitutes
         $name = $colour->name === '' ? $colour->hex : $colour->name;
         $other = $this->kit->nearly($kind, $colour, Defaults::OFFERED_WITHIN);
 
-        return new Lack($step->id, "{$name} {$kind->label()}", $other === null ? null : "{$other->name} instead", Duration::zero(), $colour->name === '' ? null : $kind, $colour);
+        return new Lack(stepId: $step->id, missing: "{$name} {$kind->label()}", instead: $other === null ? null : "{$other->name} instead", extra: Duration::zero(), kind: $colour->name === '' ? null : $kind, colour: $colour);
     }
 
     private function otherWay(Step $step): ?Alternative

@@ -67,7 +67,7 @@ final class DemoLine
             }
             $design = $this->pick();
             $ticket = $this->join($number, $seatAt - $this->chance->getInt(240, 900) * 1000, $design);
-            $freeAt[$chair] = $this->paint($ticket, $design, $chair, $seatAt, $until);
+            $freeAt[$chair] = $this->paint(ticket: $ticket, design: $design, chair: $chair, seatAt: $seatAt, until: $until);
         }
         if ($names !== null) {
             $this->event(EventKind::Closed, $until);

@@ -36,8 +36,8 @@ final class DemoPractice
     {
         // The side of the weaker hand began slower and catches up.
         foreach ([Side::Left, Side::Right] as $side) {
-            $this->drill(Drill::Teardrop, $side, 16, $side === Side::Left ? 1.75 : 1.45, 9);
-            $this->drill(Drill::Swirl, $side, 7, $side === Side::Left ? 1.5 : 1.3, 23);
+            $this->drill(drill: Drill::Teardrop, side: $side, times: 16, slowness: $side === Side::Left ? 1.75 : 1.45, daysAgo: 9);
+            $this->drill(drill: Drill::Swirl, side: $side, times: 7, slowness: $side === Side::Left ? 1.5 : 1.3, daysAgo: 23);
         }
         $pup = array_values(array_filter($designs, static fn (Design $design): bool => $design->name === 'Seal pup'))[0];
         $whiskers = array_values(array_filter($pup->toCore()->steps, static fn (Step $step): bool => $step->name === 'Whiskers'))[0];

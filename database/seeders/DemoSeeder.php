@@ -63,7 +63,7 @@ final class DemoSeeder extends Seeder
         $designs = ($this->importDesigns)($this->benchOfPainter->ofTeam($team->id), $team->id, $file);
 
         $now = now()->toImmutable();
-        $birthday = $this->day($team, 'Seventh birthday', 'Boat shed', Carbon::instance($now)->subDays(6)->startOfHour(), 2, 1);
+        $birthday = $this->day(team: $team, name: 'Seventh birthday', place: 'Boat shed', opens: Carbon::instance($now)->subDays(6)->startOfHour(), hours: 2, chairs: 1);
         $this->menu($birthday, array_slice($designs, 0, 6), priced: false);
         (new DemoLine($birthday, [$ines], $designs, self::FIRST_NAMES, seed: 7))->play(names: 14, until: $birthday->closes_ms);
 
@@ -72,7 +72,7 @@ final class DemoSeeder extends Seeder
         // The birthday taught how long they take; the fair is painted by that.
         $designs = array_map(static fn (Design $design): Design => $design->refresh(), $designs);
         $opens = Carbon::instance($now)->subMinutes(160)->floorMinutes(15);
-        $fair = $this->day($team, 'Harbour lantern fair', 'Lantern Quay', $opens, 5, 2);
+        $fair = $this->day(team: $team, name: 'Harbour lantern fair', place: 'Lantern Quay', opens: $opens, hours: 5, chairs: 2);
         $this->menu($fair, array_slice($designs, 0, 8), priced: true);
         (new DemoLine($fair, [$ines, $tobi], $designs, self::FIRST_NAMES, seed: 11))->play(names: null, until: $now->getTimestampMs());
     }
@@ -82,13 +82,13 @@ final class DemoSeeder extends Seeder
         $opensMs = $opens->getTimestampMs();
 
         return ($this->saveDay)(new EventDay(['team_id' => $team->id]), new DayTerms(
-            $name,
-            $place,
-            self::timezone(),
-            $opensMs,
-            $opensMs + $hours * 3_600_000,
-            $chairs,
-            Duration::ofSeconds(60),
+            name: $name,
+            place: $place,
+            timezone: self::timezone(),
+            opensMs: $opensMs,
+            closesMs: $opensMs + $hours * 3_600_000,
+            chairs: $chairs,
+            turnaround: Duration::ofSeconds(60),
         ));
     }
 

@@ -14,7 +14,7 @@ it('agrees with a general solver on small problems of every kind', function (flo
     $chance = new Randomizer(new Mt19937(2026));
     $sure = 0;
     for ($case = 0; $case < 4; $case++) {
-        $problem = RandomProblem::of($chance, 5, $linked, $lagged, $closing, $classes);
+        $problem = RandomProblem::of(chance: $chance, steps: 5, linked: $linked, lagged: $lagged, closing: $closing, classes: $classes);
         [$theirs, $isSure] = (new GeneralSolver(20))->solve($problem);
         $ours = (new Sequencer)->solve($problem, new WithinLabels(1_000_000));
 

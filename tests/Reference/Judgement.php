@@ -125,7 +125,7 @@ final readonly class Judgement
     /** A mild day, and a painter of whom nothing else is known. */
     private static function circumstances(): Circumstances
     {
-        return new Circumstances(Kit::empty(), ChangeoverMatrix::starting(), StepTimes::starting(), Drying::in(new Weather(22, 45, 0)), Schools::usual());
+        return new Circumstances(kit: Kit::empty(), changeovers: ChangeoverMatrix::starting(), times: StepTimes::starting(), drying: Drying::in(new Weather(22, 45, 0)), schools: Schools::usual());
     }
 
     /** @return array{right: list<string>, wrong: list<string>, school: list<string>, missed: list<string>} each finding or lack in words */

@@ -41,7 +41,7 @@ final readonly class GeneratedDesigns
         $items = json_decode((string) file_get_contents(__DIR__.'/../../database/demo/kit.json'), true, flags: JSON_THROW_ON_ERROR);
         $kit = new Kit(array_map(static fn (array $values) => ItemValues::read($values['name'], $values), $items));
 
-        return new Circumstances($kit, new ChangeoverMatrix(BenchTimes::starting(), $kit), StepTimes::starting()->timedBy($timing), Drying::atReference(), Schools::usual());
+        return new Circumstances(kit: $kit, changeovers: new ChangeoverMatrix(BenchTimes::starting(), $kit), times: StepTimes::starting()->timedBy($timing), drying: Drying::atReference(), schools: Schools::usual());
     }
 
     /** Hardly any order in it: each step in a place of its own, with tools and colours by chance. */
@@ -93,9 +93,9 @@ final readonly class GeneratedDesigns
         $isBare = $medium === Medium::Glitter || $medium === Medium::Gem;
 
         return new Step(
-            $id, "{$technique->label()} {$id}", $medium, $tool, $isBare ? [] : [$this->colour()],
-            array_slice($this->chance->shuffleArray($zones), 0, $kind === 'base' ? $this->chance->getInt(2, 5) : $this->chance->getInt(1, 2)),
-            Side::Both, 1, Duration::ofSeconds($this->chance->getInt(6, 30)), Duration::zero(), $this->chance->getInt(0, 3) === 0, '', $technique,
+            id: $id, name: "{$technique->label()} {$id}", medium: $medium, tool: $tool, colours: $isBare ? [] : [$this->colour()],
+            zones: array_slice($this->chance->shuffleArray($zones), 0, $kind === 'base' ? $this->chance->getInt(2, 5) : $this->chance->getInt(1, 2)),
+            side: Side::Both, coats: 1, time: Duration::ofSeconds($this->chance->getInt(6, 30)), dryFor: Duration::zero(), optional: $this->chance->getInt(0, 3) === 0, note: '', technique: $technique,
         );
     }
 

@@ -82,7 +82,7 @@ function againstGeneralSolver(): array
     $better = 0;
     foreach ([[0.3, 0.5, 0.0, true], [0.4, 0.5, 0.4, true], [0.3, 0.5, 0.2, false], [0.0, 0.0, 0.0, true]] as [$linked, $lagged, $closing, $classes]) {
         for ($case = 0; $case < 3; $case++) {
-            $problem = RandomProblem::of($chance, 7, $linked, $lagged, $closing, $classes);
+            $problem = RandomProblem::of(chance: $chance, steps: 7, linked: $linked, lagged: $lagged, closing: $closing, classes: $classes);
             $began = microtime(true);
             [$theirs] = (new GeneralSolver(20))->solve($problem);
             $took = 1000 * (microtime(true) - $began);
@@ -103,7 +103,7 @@ function hard(float $linked, float $lagged, float $closing, bool $classes, int $
     $times = [];
     $unproven = 0;
     for ($case = 0; $case < 10; $case++) {
-        [$times[], $outcome] = timed(RandomProblem::of($chance, $steps, $linked, $lagged, $closing, $classes), 10);
+        [$times[], $outcome] = timed(RandomProblem::of(chance: $chance, steps: $steps, linked: $linked, lagged: $lagged, closing: $closing, classes: $classes), 10);
         $unproven += $outcome->isProven ? 0 : 1;
     }
 

@@ -48,12 +48,12 @@ final readonly class StoryTeller
         $this->plans = ['wave' => self::plan('wave', [30, 20]), 'seal' => self::plan('seal', [60, 45, 30, 20]), 'dots' => self::plan('dots', [15])];
         $designs = [];
         foreach ($this->plans as $id => $plan) {
-            $offer = $id === 'dots' ? null : new MenuOffer($id, $plan->design, Placement::Cheek, 90_000, 500, $plan->id, $plan->total()->milliseconds, null);
+            $offer = $id === 'dots' ? null : new MenuOffer(designId: $id, name: $plan->design, placement: Placement::Cheek, promiseMs: 90_000, priceCents: 500, planId: $plan->id, plannedMs: $plan->total()->milliseconds, rung: null);
             $own = $id === 'dots' ? [] : [new OwnPlan('ines', "own-{$id}", 2 * $plan->total()->milliseconds)];
-            $designs[$id] = new DesignOnDay($id, $plan->design, Placement::Cheek, $plan->id, $plan->total(), $offer, $own);
+            $designs[$id] = new DesignOnDay(id: $id, name: $plan->design, placement: Placement::Cheek, planId: $plan->id, planned: $plan->total(), offer: $offer, own: $own);
         }
         $this->designs = $designs;
-        $this->day = new DaySummary('day', 'Fair', '', 'UTC', 0, 3_600_000, self::CHAIRS, 60_000);
+        $this->day = new DaySummary(id: 'day', name: 'Fair', place: '', timezone: 'UTC', opensAt: 0, closesAt: 3_600_000, chairs: self::CHAIRS, turnaroundMs: 60_000);
         // Ines all day; Tobi from the second minute on, nobody from the sixth, Ada from the eighth.
         $shift = static fn (int $chair, ?string $painter, int $minute): Shift => new Shift($chair, $painter, Instant::ofEpochMilliseconds($minute * 60_000));
         $this->roster = new DayRoster(
@@ -154,7 +154,7 @@ final readonly class StoryTeller
 
     private function board(Story $story, int $now): LineBoard
     {
-        return LineOfDay::board($story->forgetting(Defaults::ENDED_SHOWN), $this->day, $this->roster, $this->designs, Instant::ofEpochMilliseconds($now));
+        return LineOfDay::board(story: $story->forgetting(Defaults::ENDED_SHOWN), day: $this->day, roster: $this->roster, designs: $this->designs, now: Instant::ofEpochMilliseconds($now));
     }
 
     private static function digest(mixed $value): string

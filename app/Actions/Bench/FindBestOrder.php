@@ -37,8 +37,8 @@ final readonly class FindBestOrder
         $content = $design->toCore();
         $times = $bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, $bench->painterId));
         $search = BestOrder::of($content, $bench->circumstances($times));
-        $watch = new WatchSearch($seconds, fn (Outcome $soFar): bool => $tell($this->shown($bench, $content, $search->proposal($soFar), $times, false)));
-        $tell($this->shown($bench, $content, $search->run($watch), $times, true));
+        $watch = new WatchSearch($seconds, fn (Outcome $soFar): bool => $tell($this->shown(bench: $bench, before: $content, proposal: $search->proposal($soFar), times: $times, isDone: false)));
+        $tell($this->shown(bench: $bench, before: $content, proposal: $search->run($watch), times: $times, isDone: true));
     }
 
     private function shown(PainterBench $bench, CoreDesign $before, Proposal $proposal, StepTimes $times, bool $isDone): ProposedOrder
@@ -46,18 +46,18 @@ final readonly class FindBestOrder
         $fix = $proposal->best === null ? null : ($this->fixOnBench)($bench, $before, Fix::to($proposal->best, 'Take this order'), $times);
 
         return new ProposedOrder(
-            $isDone,
-            $proposal->outcome->isProven,
-            round(100 * $proposal->outcome->gap(), 1),
-            $proposal->outcome->labels,
-            $proposal->typedLawful?->milliseconds,
-            $proposal->makespan()?->milliseconds,
-            $proposal->saved()->milliseconds,
-            $fix,
-            $proposal->best === null ? [] : DesignOnBench::spans(Timeline::of($proposal->best->steps, $bench->changeovers, $times)),
-            array_map(static fn (Move $move): MovedStep => new MovedStep($move->step, $move->from + 1, $move->to + 1, $move->why), $proposal->moves),
-            [...array_map(static fn (Constraint $constraint): string => $constraint->why, $proposal->clash), ...$proposal->clashingGroups],
-            self::lawfulSpans($bench, $proposal, $times),
+            isDone: $isDone,
+            isProven: $proposal->outcome->isProven,
+            gapPercent: round(100 * $proposal->outcome->gap(), 1),
+            looked: $proposal->outcome->labels,
+            lawfulMs: $proposal->typedLawful?->milliseconds,
+            totalMs: $proposal->makespan()?->milliseconds,
+            savedMs: $proposal->saved()->milliseconds,
+            fix: $fix,
+            spans: $proposal->best === null ? [] : DesignOnBench::spans(Timeline::of($proposal->best->steps, $bench->changeovers, $times)),
+            moves: array_map(static fn (Move $move): MovedStep => new MovedStep($move->step, $move->from + 1, $move->to + 1, $move->why), $proposal->moves),
+            clash: [...array_map(static fn (Constraint $constraint): string => $constraint->why, $proposal->clash), ...$proposal->clashingGroups],
+            lawfulSpans: self::lawfulSpans($bench, $proposal, $times),
         );
     }
 

@@ -63,7 +63,7 @@ final readonly class OfferLiveRungs
         } catch (TooManyChoices) {
             $rungs = [];
         }
-        $offered = array_filter(array_map(fn (Rung $rung): ?LiveRung => $this->offered($design->id, $rung, $circumstances, $face, $now), $rungs));
+        $offered = array_filter(array_map(fn (Rung $rung): ?LiveRung => $this->offered(designId: $design->id, rung: $rung, circumstances: $circumstances, face: $face, now: $now), $rungs));
         usort($offered, static fn (LiveRung $one, LiveRung $other): int => $one->leftMs <=> $other->leftMs);
 
         return new LiveLadder(self::spread($offered));

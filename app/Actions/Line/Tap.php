@@ -37,19 +37,19 @@ final readonly class Tap
         $firstName = trim($input['firstName'] ?? '');
 
         return new self(
-            strtolower($input['id']),
-            EventKind::from($input['kind']),
-            $input['at'],
-            $ulid($input['ticket'] ?? null),
-            $firstName === '' ? null : $firstName,
-            $ulid($input['design'] ?? null),
-            $input['chair'] ?? null,
-            $input['plan'] ?? null,
-            $ulid($input['step'] ?? null),
-            $ulid($input['before'] ?? null),
-            $ulid($input['target'] ?? null),
-            $ulid($input['painter'] ?? null),
-            $input['until'] ?? null,
+            id: strtolower($input['id']),
+            kind: EventKind::from($input['kind']),
+            atMs: $input['at'],
+            ticket: $ulid($input['ticket'] ?? null),
+            firstName: $firstName === '' ? null : $firstName,
+            design: $ulid($input['design'] ?? null),
+            chair: $input['chair'] ?? null,
+            plan: $input['plan'] ?? null,
+            step: $ulid($input['step'] ?? null),
+            before: $ulid($input['before'] ?? null),
+            target: $ulid($input['target'] ?? null),
+            painter: $ulid($input['painter'] ?? null),
+            until: $input['until'] ?? null,
         );
     }
 

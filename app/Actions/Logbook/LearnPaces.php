@@ -62,10 +62,10 @@ final readonly class LearnPaces
         $runs = ($this->runsOfDesign)($design);
         $rows = [];
         foreach (self::plannedSteps($design) as $way => $planned) {
-            $rows = [...$rows, ...self::rows($design, PaceFit::STEP, $way, $planned, $runs['steps'][$way] ?? [])];
+            $rows = [...$rows, ...self::rows(design: $design, kind: PaceFit::STEP, way: $way, planned: $planned, byPainter: $runs['steps'][$way] ?? [])];
         }
         foreach ($runs['faces'] as $version => $byPainter) {
-            $rows = [...$rows, ...self::rows($design, PaceFit::FACE, $version, $runs['planned'][$version], $byPainter)];
+            $rows = [...$rows, ...self::rows(design: $design, kind: PaceFit::FACE, way: $version, planned: $runs['planned'][$version], byPainter: $byPainter)];
         }
         PaceFit::query()->where('design_id', $design->id)->delete();
         PaceFit::query()->insert($rows);

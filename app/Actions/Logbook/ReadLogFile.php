@@ -93,14 +93,14 @@ final readonly class ReadLogFile
         }
 
         return new LogLine(
-            $record['painter'],
-            $record['design'],
-            $record['version'] ?? '',
-            $record['step'] ?? '',
-            $this->seconds($record, 'planned_seconds', $number),
-            $this->seconds($record, 'spent_seconds', $number),
-            $kind === 'practice',
-            $interrupted === '1' || $interrupted === 'yes',
+            painter: $record['painter'],
+            design: $record['design'],
+            version: $record['version'] ?? '',
+            step: $record['step'] ?? '',
+            planned: $this->seconds($record, 'planned_seconds', $number),
+            spent: $this->seconds($record, 'spent_seconds', $number),
+            isPractice: $kind === 'practice',
+            isInterrupted: $interrupted === '1' || $interrupted === 'yes',
         );
     }
 

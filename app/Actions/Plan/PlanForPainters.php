@@ -31,7 +31,7 @@ final readonly class PlanForPainters
             $bench = ($this->benchOfPainter)($painter);
             $circumstances = $bench->circumstances($bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, $painter->id)));
             foreach ($plans as $rung => $plan) {
-                $rows[] = $this->row($design, $painter, $rung, $plan, $circumstances);
+                $rows[] = $this->row(design: $design, painter: $painter, rung: $rung, plan: $plan, circumstances: $circumstances);
             }
         }
         DB::transaction(function () use ($design, $rows): void {

@@ -27,7 +27,7 @@ trait TakesCircumstances
     /** @throws WrongOption when an option makes no sense, saying what to give */
     private function circumstances(): Circumstances
     {
-        return new Circumstances(Kit::empty(), ChangeoverMatrix::starting(), StepTimes::starting()->timedBy($this->timing()), Drying::in($this->weather()), $this->schools());
+        return new Circumstances(kit: Kit::empty(), changeovers: ChangeoverMatrix::starting(), times: StepTimes::starting()->timedBy($this->timing()), drying: Drying::in($this->weather()), schools: $this->schools());
     }
 
     private function timing(): Timing

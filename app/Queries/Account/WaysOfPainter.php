@@ -35,19 +35,19 @@ final readonly class WaysOfPainter
         $schools = $ways->toSchools();
 
         return new WaysSheet(
-            $weather->celsius,
-            $weather->humidity,
-            $weather->wind,
-            round($drying->factor, 2),
-            $ways->touchedFactor() !== null,
-            $dry(PaintKind::Wax),
-            $dry(PaintKind::Glycerine),
-            array_map(static fn (Question $question): QuestionShown => self::question($question, $schools), Question::cases()),
-            $ways->toTiming(),
-            array_map(static fn (Timing $timing): TimingShown => new TimingShown($timing, $timing->label()), Timing::cases()),
-            self::numbers($ways->toNumbers()),
-            $drying->basis->words(),
-            $drying->basis === DryingBasis::Work ? $ways->worked_times : 0,
+            celsius: $weather->celsius,
+            humidity: $weather->humidity,
+            wind: $weather->wind,
+            dries: round($drying->factor, 2),
+            isTouched: $ways->touchedFactor() !== null,
+            waxDryMs: $dry(PaintKind::Wax),
+            glycerineDryMs: $dry(PaintKind::Glycerine),
+            questions: array_map(static fn (Question $question): QuestionShown => self::question($question, $schools), Question::cases()),
+            timing: $ways->toTiming(),
+            timings: array_map(static fn (Timing $timing): TimingShown => new TimingShown($timing, $timing->label()), Timing::cases()),
+            numbers: self::numbers($ways->toNumbers()),
+            rests: $drying->basis->words(),
+            workedTimes: $drying->basis === DryingBasis::Work ? $ways->worked_times : 0,
         );
     }
 
@@ -55,7 +55,7 @@ final readonly class WaysOfPainter
     private static function numbers(TradeNumbers $own): array
     {
         return array_map(static fn (TradeNumber $number): NumberShown => new NumberShown(
-            $number, $number->label(), $own->get($number), $number->start(), $own->isOwn($number), $number->isSeconds(), $number->least(), $number->most(),
+            number: $number, label: $number->label(), value: $own->get($number), start: $number->start(), isOwn: $own->isOwn($number), isSeconds: $number->isSeconds(), least: $number->least(), most: $number->most(),
         ), TradeNumber::cases());
     }
 

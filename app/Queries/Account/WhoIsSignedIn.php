@@ -18,7 +18,7 @@ final readonly class WhoIsSignedIn
         $demo = config('app.demo') === true ? new DemoSignIn(DemoSeeder::EMAIL, DemoSeeder::PASSWORD) : null;
 
         return $user instanceof User
-            ? new SessionState($user->name, $user->team_id, $user->team->name, $user->role, $demo)
-            : new SessionState(null, null, null, null, $demo);
+            ? new SessionState(userName: $user->name, teamId: $user->team_id, teamName: $user->team->name, role: $user->role, demo: $demo)
+            : new SessionState(userName: null, teamId: null, teamName: null, role: null, demo: $demo);
     }
 }

@@ -27,7 +27,7 @@ final readonly class BrushesWorthKeeping
         $worth = [];
         foreach (Design::ofTeam($painter->team_id)->with('steps')->whereNull('archived_at')->orderBy('name')->get() as $design) {
             foreach (BrushSaving::of($design->toCore(), $bench->kit, $bench->benchTimes, $bench->stepTimes) as $saving) {
-                $known = $worth[$saving->colour->name] ?? new BrushWorth($saving->colour->name, $saving->colour->hex, 0, 0, '', $day->name ?? '', 0);
+                $known = $worth[$saving->colour->name] ?? new BrushWorth(colour: $saving->colour->name, hex: $saving->colour->hex, designs: 0, mostMs: 0, mostDesign: '', day: $day->name ?? '', daySavedMs: 0);
                 $worth[$saving->colour->name] = $known->withDesign($design->name, $saving->aFace->milliseconds, $faces[$design->id] ?? 0);
             }
         }

@@ -45,15 +45,15 @@ final readonly class CraftOfDesign
         $titles = [Constraints::PIN => 'Your pin', Constraints::TYPED_DRYING => 'Typed drying', Constraints::TYPED_WAIT => 'Typed wait', Constraints::ACT => 'What goes with what', Constraints::PICTURE => 'What lies over what'];
 
         return new FindingShown(
-            $finding->rule,
-            $rule?->card()->title ?? $titles[$finding->rule] ?? '',
-            $finding->severity,
-            $rule?->card()->school?->label() ?? '',
-            $finding->steps,
-            $finding->says,
-            $finding->fix === null ? null : ($this->fixOnBench)($bench, $design, $finding->fix, $times),
-            $finding->cost,
-            array_map(static fn (Evidence $one): EvidenceShown => new EvidenceShown($one->label, $one->value, $one->source, $one->number), $finding->evidence),
+            rule: $finding->rule,
+            title: $rule?->card()->title ?? $titles[$finding->rule] ?? '',
+            severity: $finding->severity,
+            school: $rule?->card()->school?->label() ?? '',
+            steps: $finding->steps,
+            says: $finding->says,
+            fix: $finding->fix === null ? null : ($this->fixOnBench)($bench, $design, $finding->fix, $times),
+            costMs: $finding->cost,
+            evidence: array_map(static fn (Evidence $one): EvidenceShown => new EvidenceShown($one->label, $one->value, $one->source, $one->number), $finding->evidence),
         );
     }
 
@@ -88,6 +88,6 @@ final readonly class CraftOfDesign
     {
         $coats = array_map(static fn (LinearRgb $coat): string => $coat->hex(), $sighting->coats);
 
-        return new ColourSeen($stepId, $sighting->meant->hex(), $coats, $sighting->seen()->hex(), Word::of($sighting->seen()), Sight::hasTurned($sighting->seen(), $sighting->meant));
+        return new ColourSeen(stepId: $stepId, meant: $sighting->meant->hex(), coats: $coats, seen: $sighting->seen()->hex(), word: Word::of($sighting->seen()), hasTurned: Sight::hasTurned($sighting->seen(), $sighting->meant));
     }
 }

@@ -28,11 +28,11 @@ final readonly class DesignFitted
         $timeline = Timeline::of($fitting->steps, $bench->changeovers, $times);
 
         return new FittedDesign(
-            $person->size,
-            $fitting->changes,
-            array_map(fn (Step $step) => ($this->stepOnBench)($bench, $step, $times), $fitting->steps),
-            DesignOnBench::spans($timeline),
-            $timeline->makespan()->milliseconds,
+            size: $person->size,
+            changes: $fitting->changes,
+            steps: array_map(fn (Step $step) => ($this->stepOnBench)($bench, $step, $times), $fitting->steps),
+            spans: DesignOnBench::spans($timeline),
+            totalMs: $timeline->makespan()->milliseconds,
         );
     }
 }

@@ -56,33 +56,33 @@ final readonly class DesignOnBench
         }
 
         return new DesignSheet(
-            $design->id,
-            $content->name,
-            $content->placement,
-            $content->promise?->formatExactly(),
-            $content->promise?->milliseconds,
-            $content->tags,
-            $content->audience->sitsStillFor?->formatExactly() ?? '',
-            $content->audience->isGentle,
-            $design->revision,
-            array_map(fn (Step $step) => ($this->stepOnBench)($bench, $step, $times, $seen[$step->id] ?? []), $content->steps),
-            self::spans($timeline),
-            $timeline->makespan()->milliseconds,
-            $timeline->total(SpanKind::Painting)->milliseconds,
-            $timeline->total(SpanKind::Changeover)->milliseconds,
-            $timeline->total(SpanKind::Drying)->milliseconds,
-            array_map(self::laid(...), LayOut::of($content, $bench->kit)),
-            array_map(self::missing(...), (new Substitutes($bench->kit, $times))->for($content->steps)),
-            self::brushesToKeep($bench, $content, $times),
-            $bench->benchTimes->hasOwn(),
-            $content->audience->fromAge,
-            array_map(static fn (Pin $pin): PinShown => new PinShown($pin->kind, $pin->steps), $content->pins),
-            array_map(self::silenced(...), $content->silences),
-            $craft,
-            array_map(RungWish::of(...), $content->rungs),
-            array_map(static fn (StopPoint $stop): StopShown => new StopShown($content->steps[$stop->after]->id, $stop->isSaid, $stop->still), StopPoints::of($content)),
-            ($this->paceOfVersion)($design->id, $bench->painterId, $content, $timeline),
-            self::runsOver($bench, $content, $times),
+            id: $design->id,
+            name: $content->name,
+            placement: $content->placement,
+            promise: $content->promise?->formatExactly(),
+            promiseMs: $content->promise?->milliseconds,
+            tags: $content->tags,
+            stillFor: $content->audience->sitsStillFor?->formatExactly() ?? '',
+            gentle: $content->audience->isGentle,
+            revision: $design->revision,
+            steps: array_map(fn (Step $step) => ($this->stepOnBench)($bench, $step, $times, $seen[$step->id] ?? []), $content->steps),
+            spans: self::spans($timeline),
+            totalMs: $timeline->makespan()->milliseconds,
+            paintingMs: $timeline->total(SpanKind::Painting)->milliseconds,
+            changeoverMs: $timeline->total(SpanKind::Changeover)->milliseconds,
+            dryingMs: $timeline->total(SpanKind::Drying)->milliseconds,
+            layOut: array_map(self::laid(...), LayOut::of($content, $bench->kit)),
+            missing: array_map(self::missing(...), (new Substitutes($bench->kit, $times))->for($content->steps)),
+            brushesToKeep: self::brushesToKeep($bench, $content, $times),
+            handsTimed: $bench->benchTimes->hasOwn(),
+            fromAge: $content->audience->fromAge,
+            pins: array_map(static fn (Pin $pin): PinShown => new PinShown($pin->kind, $pin->steps), $content->pins),
+            silences: array_map(self::silenced(...), $content->silences),
+            craft: $craft,
+            rungs: array_map(RungWish::of(...), $content->rungs),
+            stops: array_map(static fn (StopPoint $stop): StopShown => new StopShown($content->steps[$stop->after]->id, $stop->isSaid, $stop->still), StopPoints::of($content)),
+            pace: ($this->paceOfVersion)($design->id, $bench->painterId, $content, $timeline),
+            runsOver: self::runsOver($bench, $content, $times),
         );
     }
 
@@ -120,14 +120,14 @@ final readonly class DesignOnBench
 
     public static function laid(LaidThing $thing): TableThing
     {
-        return new TableThing($thing->name, $thing->kind, $thing->hex, $thing->isOwned, $thing->steps);
+        return new TableThing(name: $thing->name, kind: $thing->kind, hex: $thing->hex, owned: $thing->isOwned, steps: $thing->steps);
     }
 
     private static function missing(Lack $lack): MissingThing
     {
         $colour = $lack->kind === null || $lack->colour === null ? null : new ColourSwatch($lack->colour->name, $lack->colour->hex);
 
-        return new MissingThing($lack->stepId, $lack->missing, $lack->instead, $lack->extra->milliseconds, $lack->kind, $colour);
+        return new MissingThing(stepId: $lack->stepId, missing: $lack->missing, instead: $lack->instead, extraMs: $lack->extra->milliseconds, kind: $lack->kind, colour: $colour);
     }
 
     /** @return list<BrushToKeep> */

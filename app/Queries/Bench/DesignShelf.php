@@ -34,17 +34,17 @@ final readonly class DesignShelf
         $content = $design->plan?->content;
 
         return new DesignTape(
-            $design->id,
-            $design->name,
-            $design->placement,
-            $design->promise_ms,
-            $design->tags,
-            $design->still_ms,
-            $design->gentle,
-            $design->archived_at !== null,
-            $design->plan->total_ms ?? 0,
-            $content === null ? [] : self::spans($content),
-            ($this->plannedSteps)($design->plan),
+            id: $design->id,
+            name: $design->name,
+            placement: $design->placement,
+            promiseMs: $design->promise_ms,
+            tags: $design->tags,
+            stillMs: $design->still_ms,
+            gentle: $design->gentle,
+            archived: $design->archived_at !== null,
+            totalMs: $design->plan->total_ms ?? 0,
+            spans: $content === null ? [] : self::spans($content),
+            steps: ($this->plannedSteps)($design->plan),
         );
     }
 

@@ -36,11 +36,11 @@ final readonly class FixOnBench
         $after = $fix->design;
 
         return new FixShown(
-            $fix->label,
-            $order,
-            $changed,
-            $after->promise?->milliseconds === $before->promise?->milliseconds ? null : $after->promise?->formatExactly(),
-            $after->audience->fromAge === $before->audience->fromAge ? null : $after->audience->fromAge,
+            label: $fix->label,
+            order: $order,
+            changed: $changed,
+            promise: $after->promise?->milliseconds === $before->promise?->milliseconds ? null : $after->promise?->formatExactly(),
+            fromAge: $after->audience->fromAge === $before->audience->fromAge ? null : $after->audience->fromAge,
         );
     }
 

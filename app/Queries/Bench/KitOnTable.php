@@ -34,22 +34,22 @@ final readonly class KitOnTable
     private static function thing(Kit $kit, Item $item): KitThing
     {
         return new KitThing(
-            $item->id,
-            $item->kind,
-            $item->name,
-            $item->howMany,
-            array_map(static fn (Colour $colour): ColourSwatch => new ColourSwatch($colour->name, $colour->hex), $item->colours),
-            $item->paintKind,
-            $item->finish,
-            $item->gramsLeft,
-            $item->lengthMillimetres,
-            $item->widthMillimetres,
-            $item->reservedFor,
-            $item->isSkinSafe,
-            $item->hasLatex,
-            $item->isGel,
-            $item->isSelfStick,
-            $kit->flags($item),
+            id: $item->id,
+            kind: $item->kind,
+            name: $item->name,
+            howMany: $item->howMany,
+            colours: array_map(static fn (Colour $colour): ColourSwatch => new ColourSwatch($colour->name, $colour->hex), $item->colours),
+            paintKind: $item->paintKind,
+            finish: $item->finish,
+            gramsLeft: $item->gramsLeft,
+            lengthMm: $item->lengthMillimetres,
+            widthMm: $item->widthMillimetres,
+            reservedFor: $item->reservedFor,
+            skinSafe: $item->isSkinSafe,
+            latex: $item->hasLatex,
+            gel: $item->isGel,
+            selfStick: $item->isSelfStick,
+            flags: $kit->flags($item),
         );
     }
 

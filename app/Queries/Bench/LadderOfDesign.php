@@ -58,14 +58,14 @@ final readonly class LadderOfDesign
         $names = array_keys(array_filter($named, static fn (Rung $one): bool => $one->version->picks === $rung->version->picks));
 
         return new RungShown(
-            $rung->time->milliseconds,
-            round($rung->version->share(), 4),
-            $rung->version->changes(),
-            $rung->version->leftOut(),
-            OtherWayTaken::all($choice),
-            array_map(RungName::from(...), $names),
-            $this->paceOfVersion->among($faces, $rung->design, Timeline::of($rung->design->steps, $circumstances->changeovers, $times)),
-            $rung->isProven,
+            timeMs: $rung->time->milliseconds,
+            share: round($rung->version->share(), 4),
+            changes: $rung->version->changes(),
+            leftOut: $rung->version->leftOut(),
+            otherWays: OtherWayTaken::all($choice),
+            names: array_map(RungName::from(...), $names),
+            pace: $this->paceOfVersion->among($faces, $rung->design, Timeline::of($rung->design->steps, $circumstances->changeovers, $times)),
+            isProven: $rung->isProven,
         );
     }
 

@@ -38,11 +38,11 @@ final readonly class RungOnBench
         $whole = $rung->version->look / max(0.0001, $rung->version->share());
 
         return new RungSheet(
-            $this->ladderOfDesign->shown($rung, [], $circumstances, $this->pacesOfDesign->ofFaces($design->id, $bench->painterId)),
-            array_map(static fn (Step $step, int $at): PlanStep => new PlanStep($step, $planned[$step->id]->milliseconds, $course->seen($at)), $rung->design->steps, array_keys($rung->design->steps)),
-            DesignOnBench::spans($course->timeline),
-            array_map(DesignOnBench::laid(...), LayOut::of($rung->design, $bench->kit)),
-            array_map(static fn (Drop $drop): DropShown => self::drop($drop, $whole), $weighed->next),
+            rung: $this->ladderOfDesign->shown($rung, [], $circumstances, $this->pacesOfDesign->ofFaces($design->id, $bench->painterId)),
+            steps: array_map(static fn (Step $step, int $at): PlanStep => new PlanStep($step, $planned[$step->id]->milliseconds, $course->seen($at)), $rung->design->steps, array_keys($rung->design->steps)),
+            spans: DesignOnBench::spans($course->timeline),
+            layOut: array_map(DesignOnBench::laid(...), LayOut::of($rung->design, $bench->kit)),
+            next: array_map(static fn (Drop $drop): DropShown => self::drop($drop, $whole), $weighed->next),
         );
     }
 
@@ -51,12 +51,12 @@ final readonly class RungOnBench
         $percent = $whole === 0.0 ? 0.0 : 100 * $drop->lost / $whole;
 
         return new DropShown(
-            $drop->words,
-            $drop->saved->milliseconds,
-            round($percent, 1),
-            round($percent / $drop->saved->seconds(), 2),
-            $drop->left->version->leftOut(),
-            OtherWayTaken::all($drop->left->version->choice(RungName::Core)),
+            words: $drop->words,
+            savedMs: $drop->saved->milliseconds,
+            lostPercent: round($percent, 1),
+            percentPerSecond: round($percent / $drop->saved->seconds(), 2),
+            leftOut: $drop->left->version->leftOut(),
+            otherWays: OtherWayTaken::all($drop->left->version->choice(RungName::Core)),
         );
     }
 }

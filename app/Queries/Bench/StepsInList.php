@@ -42,15 +42,15 @@ final readonly class StepsInList
         $timeline = Timeline::of($design->steps, $bench->changeovers, $bench->stepTimes);
 
         return new ReadList(
-            $reading->title,
-            $reading->placement,
-            $reading->saysPlacement,
-            array_map(fn (LineReading $line): ReadLine => $this->line($bench, $line), $reading->lines),
-            count($steps),
-            Defaults::MOST_STEPS,
-            DesignOnBench::spans($timeline),
-            $timeline->makespan()->milliseconds,
-            self::pins($reading),
+            title: $reading->title,
+            placement: $reading->placement,
+            saysPlacement: $reading->saysPlacement,
+            lines: array_map(fn (LineReading $line): ReadLine => $this->line($bench, $line), $reading->lines),
+            steps: count($steps),
+            mostSteps: Defaults::MOST_STEPS,
+            spans: DesignOnBench::spans($timeline),
+            totalMs: $timeline->makespan()->milliseconds,
+            pins: self::pins($reading),
         );
     }
 
@@ -60,12 +60,12 @@ final readonly class StepsInList
         $asking = array_values(array_filter($line->steps, static fn (StepReading $step): bool => $step->question !== null))[0] ?? null;
 
         return new ReadLine(
-            $line->number,
-            $line->text,
-            $line->kind,
-            self::parts($line->parts),
-            $question === null ? null : new LineQuestion($question->asks, self::choices($question->choices, $line->text, $asking->end ?? 0)),
-            array_map(fn (StepReading $step): ReadStep => $this->step($bench, $line, $step), $line->steps),
+            number: $line->number,
+            text: $line->text,
+            kind: $line->kind,
+            parts: self::parts($line->parts),
+            question: $question === null ? null : new LineQuestion($question->asks, self::choices($question->choices, $line->text, $asking->end ?? 0)),
+            steps: array_map(fn (StepReading $step): ReadStep => $this->step($bench, $line, $step), $line->steps),
         );
     }
 

@@ -75,8 +75,8 @@ final readonly class DesignsOnDay
         $plannedMs = $row->total_ms ?? 0;
         $offer = $row->promise_ms === null
             ? null
-            : new MenuOffer($row->id, $row->name, $placement, $row->promise_ms, $row->price_cents, $row->plan_id, $plannedMs, RungName::tryFrom($row->rung ?? ''));
+            : new MenuOffer(designId: $row->id, name: $row->name, placement: $placement, promiseMs: $row->promise_ms, priceCents: $row->price_cents, planId: $row->plan_id, plannedMs: $plannedMs, rung: RungName::tryFrom($row->rung ?? ''));
 
-        return new DesignOnDay($row->id, $row->name, $placement, $row->plan_id, Duration::ofMilliseconds($plannedMs), $offer, $own);
+        return new DesignOnDay(id: $row->id, name: $row->name, placement: $placement, planId: $row->plan_id, planned: Duration::ofMilliseconds($plannedMs), offer: $offer, own: $own);
     }
 }

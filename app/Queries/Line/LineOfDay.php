@@ -70,7 +70,7 @@ final readonly class LineOfDay
         $chairs = max(1, $day->chairs, ...array_keys($line->chairs));
         $meant = $roster->toCore();
         $planned = self::plannedTimes($designs);
-        $forecast = Forecast::of($line, $planned, $meant, $turnaround, $chairs, $now);
+        $forecast = Forecast::of(line: $line, planned: $planned, roster: $meant, turnaround: $turnaround, chairs: $chairs, now: $now);
         $menu = array_values(array_filter(array_column($designs, 'offer')));
         $offered = array_column($menu, 'designId');
         $sitting = static fn (CallTime $call): ?string => $meant->painterAt($call->chair, $call->callAt, $line->seats);
@@ -90,7 +90,7 @@ final readonly class LineOfDay
             clearAt: $forecast->clearAt()->epochMilliseconds,
             moreFaces: $forecast->facesUntil($closes, static fn (?string $painter) => $planned->mean($offered, $painter), $turnaround),
             learning: $learning,
-            designs: array_values(array_map(static fn (DesignOnDay $design) => new AskedDesign($design->id, $design->name, $design->planId, $design->planned->milliseconds, $design->own), $designs)),
+            designs: array_values(array_map(static fn (DesignOnDay $design) => new AskedDesign(id: $design->id, name: $design->name, planId: $design->planId, plannedMs: $design->planned->milliseconds, own: $design->own), $designs)),
             story: LineStory::of($story),
         );
     }
@@ -148,19 +148,19 @@ final readonly class LineOfDay
         $face = $ticket->face;
 
         return $face === null ? null : new SeatedChild(
-            $ticket->id,
-            $ticket->number,
-            $ticket->firstName,
-            $ticket->design,
-            $face->plan->design,
-            $face->plan->id,
-            $promises[$ticket->design] ?? null,
-            $face->seatedAt->epochMilliseconds,
-            $face->tappedAt->epochMilliseconds,
-            $face->pausedInStep->milliseconds,
-            $face->pausedAt?->epochMilliseconds,
-            $face->paintedAt?->epochMilliseconds,
-            array_map(static fn (StepRun $run) => new StepProgress(
+            id: $ticket->id,
+            number: $ticket->number,
+            firstName: $ticket->firstName,
+            designId: $ticket->design,
+            design: $face->plan->design,
+            planId: $face->plan->id,
+            promiseMs: $promises[$ticket->design] ?? null,
+            seatedAt: $face->seatedAt->epochMilliseconds,
+            tappedAt: $face->tappedAt->epochMilliseconds,
+            pausedInStepMs: $face->pausedInStep->milliseconds,
+            pausedAt: $face->pausedAt?->epochMilliseconds,
+            paintedAt: $face->paintedAt?->epochMilliseconds,
+            steps: array_map(static fn (StepRun $run) => new StepProgress(
                 $run->step->id,
                 $run->status,
                 $run->step->planned->milliseconds,
@@ -176,15 +176,15 @@ final readonly class LineOfDay
     private static function ended(Line $line, array $designs): array
     {
         return array_map(static fn (Ticket $ticket): EndedChild => new EndedChild(
-            $ticket->id,
-            $ticket->number,
-            $ticket->firstName,
-            $designs[$ticket->design]->name,
-            $ticket->status,
-            $ticket->chair,
-            $ticket->face?->seatedAt->epochMilliseconds,
-            (int) $ticket->endedAt?->epochMilliseconds,
-            (string) $line->newestEventOf($ticket->id),
+            id: $ticket->id,
+            number: $ticket->number,
+            firstName: $ticket->firstName,
+            design: $designs[$ticket->design]->name,
+            outcome: $ticket->status,
+            chair: $ticket->chair,
+            seatedAt: $ticket->face?->seatedAt->epochMilliseconds,
+            endedAt: (int) $ticket->endedAt?->epochMilliseconds,
+            lastEventId: (string) $line->newestEventOf($ticket->id),
         ), array_slice($line->ended(), 0, Defaults::ENDED_SHOWN));
     }
 }

@@ -70,20 +70,20 @@ final readonly class StoryOfDay
         $plans = $this->plans(array_values(array_unique(array_filter(array_column($rows, 'plan_id'), is_string(...)))));
 
         return array_map(static fn (object $row): LineEvent => new LineEvent(
-            $row->id,
-            EventKind::from($row->kind),
-            Instant::ofEpochMilliseconds($row->at_ms),
-            $row->ticket_id,
-            $row->number,
-            $row->first_name,
-            $row->design_id,
-            $row->chair,
-            $plans[(string) $row->plan_id] ?? null,
-            $row->step_id,
-            $row->before_ticket_id,
-            $row->target_id,
-            $row->painter_id,
-            $row->until_ms === null ? null : Instant::ofEpochMilliseconds($row->until_ms),
+            id: $row->id,
+            kind: EventKind::from($row->kind),
+            at: Instant::ofEpochMilliseconds($row->at_ms),
+            ticket: $row->ticket_id,
+            number: $row->number,
+            firstName: $row->first_name,
+            design: $row->design_id,
+            chair: $row->chair,
+            plan: $plans[(string) $row->plan_id] ?? null,
+            step: $row->step_id,
+            before: $row->before_ticket_id,
+            target: $row->target_id,
+            painter: $row->painter_id,
+            until: $row->until_ms === null ? null : Instant::ofEpochMilliseconds($row->until_ms),
         ), $rows);
     }
 

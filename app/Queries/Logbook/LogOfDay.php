@@ -37,21 +37,21 @@ final readonly class LogOfDay
     private static function face(Face $face): LoggedFace
     {
         return new LoggedFace(
-            $face->ticket_id,
-            $face->ticket->number,
-            $face->design_name,
-            $face->chair,
-            TicketStatus::from($face->outcome),
-            $face->seated_ms,
-            $face->ended_ms,
-            $face->planned_ms,
-            $face->painted_ms,
-            array_values($face->steps->map(static fn (FaceStep $step): LoggedStep => new LoggedStep(
-                $step->name,
-                Medium::from($step->medium),
-                StepStatus::from($step->status),
-                $step->planned_ms,
-                $step->spent_ms,
+            id: $face->ticket_id,
+            number: $face->ticket->number,
+            design: $face->design_name,
+            chair: $face->chair,
+            outcome: TicketStatus::from($face->outcome),
+            seatedAt: $face->seated_ms,
+            endedAt: $face->ended_ms,
+            plannedMs: $face->planned_ms,
+            paintedMs: $face->painted_ms,
+            steps: array_values($face->steps->map(static fn (FaceStep $step): LoggedStep => new LoggedStep(
+                name: $step->name,
+                medium: Medium::from($step->medium),
+                status: StepStatus::from($step->status),
+                plannedMs: $step->planned_ms,
+                spentMs: $step->spent_ms,
             ))->all()),
         );
     }
@@ -63,14 +63,14 @@ final readonly class LogOfDay
         $newest = $faces[count($faces) - 1];
 
         return new DesignMinutes(
-            $newest->design_id,
-            $newest->design_name,
-            count($faces),
-            $newest->planned_ms,
-            self::mean($painted),
-            min([PHP_INT_MAX, ...$painted]),
-            max([0, ...$painted]),
-            self::steps($faces),
+            designId: $newest->design_id,
+            name: $newest->design_name,
+            faces: count($faces),
+            plannedMs: $newest->planned_ms,
+            meanMs: self::mean($painted),
+            fastestMs: min([PHP_INT_MAX, ...$painted]),
+            slowestMs: max([0, ...$painted]),
+            steps: self::steps($faces),
         );
     }
 
@@ -103,12 +103,12 @@ final readonly class LogOfDay
         $newest = $steps[count($steps) - 1];
 
         return new StepMinutes(
-            $newest->name,
-            Medium::from($newest->medium),
-            count($done),
-            count($ofStatus(StepStatus::Skipped)),
-            $newest->planned_ms,
-            self::mean($done),
+            name: $newest->name,
+            medium: Medium::from($newest->medium),
+            times: count($done),
+            skipped: count($ofStatus(StepStatus::Skipped)),
+            plannedMs: $newest->planned_ms,
+            meanMs: self::mean($done),
         );
     }
 

@@ -93,6 +93,6 @@ final readonly class PacesOfDesign
         $pace = $fit->toCore();
         $source = $painterId !== null && $fit->user_id === null ? TimeSource::Team : TimeSource::Logged;
 
-        return new StepTime($pace->middle(), $source, $pace->faces, $pace->eightOfTen(), $pace->practised);
+        return new StepTime(duration: $pace->middle(), source: $source, faces: $pace->faces, eightOfTen: $pace->eightOfTen(), practised: $pace->practised);
     }
 }

@@ -22,14 +22,14 @@ final readonly class DaysOfTeam
     public function summary(EventDay $day): DaySummary
     {
         return new DaySummary(
-            $day->id,
-            $day->name,
-            $day->place,
-            $day->timezone,
-            $day->opens_ms,
-            $day->closes_ms,
-            $day->chairs,
-            $day->turnaround_ms,
+            id: $day->id,
+            name: $day->name,
+            place: $day->place,
+            timezone: $day->timezone,
+            opensAt: $day->opens_ms,
+            closesAt: $day->closes_ms,
+            chairs: $day->chairs,
+            turnaroundMs: $day->turnaround_ms,
         );
     }
 }

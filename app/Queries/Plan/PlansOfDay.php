@@ -115,18 +115,18 @@ final readonly class PlansOfDay
         $design = new CoreDesign($plan->content['name'], Placement::from($plan->content['placement']), null, self::steps($plan));
 
         return new Plan(
-            $plan->id,
-            $design->name,
-            $design->placement,
-            $plan->total_ms,
-            ($this->plannedSteps)($plan),
-            DesignShelf::spans($plan->content),
-            $plan->design_id,
-            array_values(array_map(static fn (DesignRung $rung) => $rung->name, $rungs)),
-            array_values($rungs)[0]->changes ?? [],
-            array_map(static fn (StopPoint $stop): StopShown => new StopShown($design->steps[$stop->after]->id, $stop->isSaid, $stop->still), StopPoints::of($design)),
-            $paintedBy,
-            $eightOfTen?->milliseconds,
+            id: $plan->id,
+            name: $design->name,
+            placement: $design->placement,
+            totalMs: $plan->total_ms,
+            steps: ($this->plannedSteps)($plan),
+            spans: DesignShelf::spans($plan->content),
+            designId: $plan->design_id,
+            rungs: array_values(array_map(static fn (DesignRung $rung) => $rung->name, $rungs)),
+            changes: array_values($rungs)[0]->changes ?? [],
+            stops: array_map(static fn (StopPoint $stop): StopShown => new StopShown($design->steps[$stop->after]->id, $stop->isSaid, $stop->still), StopPoints::of($design)),
+            paintedBy: $paintedBy,
+            eightOfTenMs: $eightOfTen?->milliseconds,
         );
     }
 

@@ -64,15 +64,15 @@ final readonly class PracticeOfPainter
             $pace = $known ?? Pace::of($times->planned($step)->duration, []);
 
             return new PracticeItem(
-                null,
-                $design->id,
-                $step->id,
-                "{$step->name}, {$design->name}",
-                (int) round($pace->gain(self::EVENING)->milliseconds * $faces),
-                $last["{$design->id} {$way}"] ?? null,
-                $known === null ? null : PaceShown::of($known),
-                null,
-                null,
+                drill: null,
+                designId: $design->id,
+                stepId: $step->id,
+                name: "{$step->name}, {$design->name}",
+                winMs: (int) round($pace->gain(self::EVENING)->milliseconds * $faces),
+                lastMs: $last["{$design->id} {$way}"] ?? null,
+                pace: $known === null ? null : PaceShown::of($known),
+                promiseMs: null,
+                readyAfter: null,
             );
         }, array_values(array_filter($design->toCore()->steps, static fn (Step $step): bool => ! $step->technique->needsNoZone())));
     }
@@ -89,15 +89,15 @@ final readonly class PracticeOfPainter
         $pace = $known ?? Pace::of(Duration::ofMilliseconds($design->plan->total_ms ?? 0), []);
 
         return new PracticeItem(
-            null,
-            $design->id,
-            null,
-            $design->name,
-            array_sum(array_column($steps, 'winMs')),
-            $last["{$design->id} "] ?? null,
-            $known === null ? null : PaceShown::of($known),
-            $design->promise_ms,
-            $design->promise_ms === null ? null : $pace->readyAfter(Duration::ofMilliseconds($design->promise_ms)),
+            drill: null,
+            designId: $design->id,
+            stepId: null,
+            name: $design->name,
+            winMs: array_sum(array_column($steps, 'winMs')),
+            lastMs: $last["{$design->id} "] ?? null,
+            pace: $known === null ? null : PaceShown::of($known),
+            promiseMs: $design->promise_ms,
+            readyAfter: $design->promise_ms === null ? null : $pace->readyAfter(Duration::ofMilliseconds($design->promise_ms)),
         );
     }
 
@@ -108,7 +108,7 @@ final readonly class PracticeOfPainter
     private function drills(User $painter, array $last): array
     {
         return array_map(static fn (Drill $drill): PracticeItem => new PracticeItem(
-            $drill, null, null, $drill->label(), 0, $last[$drill->value] ?? null, null, null, null,
+            drill: $drill, designId: null, stepId: null, name: $drill->label(), winMs: 0, lastMs: $last[$drill->value] ?? null, pace: null, promiseMs: null, readyAfter: null,
         ), Drill::cases());
     }
 

@@ -38,13 +38,13 @@ final readonly class TrainingOf
         [$steps, $practised] = self::onTheBoard($target);
 
         return new TrainingSheet(
-            self::title($target),
-            $target->design->placement ?? $target->drill?->placement() ?? Placement::FullFace,
-            array_map(static fn (Step $step): PlanStep => new PlanStep($step, StepTimes::starting()->planned($step)->duration->milliseconds, []), $steps),
-            $practised,
-            array_map(static fn (array $side): TrainedSide => self::side($side[0], $side[1], $side[2], $aim), $sides),
-            self::lastPractised($painter, $target),
-            $aim->milliseconds,
+            title: self::title($target),
+            placement: $target->design->placement ?? $target->drill?->placement() ?? Placement::FullFace,
+            steps: array_map(static fn (Step $step): PlanStep => new PlanStep($step, StepTimes::starting()->planned($step)->duration->milliseconds, []), $steps),
+            practised: $practised,
+            sides: array_map(static fn (array $side): TrainedSide => self::side($side[0], $side[1], $side[2], $aim), $sides),
+            lastMs: self::lastPractised($painter, $target),
+            targetMs: $aim->milliseconds,
         );
     }
 
@@ -67,13 +67,13 @@ final readonly class TrainingOf
         }
 
         return new TrainedSide(
-            $side,
-            array_map(static fn (Run $run): RepetitionShown => new RepetitionShown($run->nth, $run->milliseconds, $run->isPractice, $run->isInterrupted), array_slice($runs, -self::MOST_SHOWN)),
-            $curve,
-            $pace->isKnown() ? PaceShown::of($pace) : null,
-            $planned->milliseconds,
-            $pace->middle(Defaults::FORECAST_AHEAD)->milliseconds,
-            $pace->readyAfter($aim),
+            side: $side,
+            repetitions: array_map(static fn (Run $run): RepetitionShown => new RepetitionShown($run->nth, $run->milliseconds, $run->isPractice, $run->isInterrupted), array_slice($runs, -self::MOST_SHOWN)),
+            curve: $curve,
+            pace: $pace->isKnown() ? PaceShown::of($pace) : null,
+            plannedMs: $planned->milliseconds,
+            aheadMs: $pace->middle(Defaults::FORECAST_AHEAD)->milliseconds,
+            readyAfter: $pace->readyAfter($aim),
         );
     }
 

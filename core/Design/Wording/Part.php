@@ -26,7 +26,7 @@ final readonly class Part
     /** So many characters further on. */
     public function shifted(int $characters): self
     {
-        return new self($this->kind, $this->start + $characters, $this->length, $this->value, $this->opensClause, $this->spoken);
+        return new self(kind: $this->kind, start: $this->start + $characters, length: $this->length, value: $this->value, opensClause: $this->opensClause, spoken: $this->spoken);
     }
 
     public function end(): int

@@ -80,7 +80,7 @@ final class Climb
     /** What every version has. */
     private function withoutChoice(): Node
     {
-        $node = new Node($this->versions->choices->whole()->picks, 0, 0, 0, 0);
+        $node = new Node(picks: $this->versions->choices->whole()->picks, chosen: 0, painting: 0, kinds: 0, look: 0);
         foreach (array_diff(array_keys($node->picks), $this->places) as $place) {
             $node = $this->with($node, $place, 0, 0);
         }
@@ -99,11 +99,11 @@ final class Climb
     private function with(Node $node, int $place, int $pick, int $chosen): Node
     {
         return new Node(
-            array_values(array_replace($node->picks, [$place => $pick])),
-            $node->chosen + $chosen,
-            $node->painting + $this->versions->durations[$place][$pick],
-            $node->kinds | $this->versions->kind($place, $pick),
-            $node->look + $this->versions->choices->options[$place][$pick]->look,
+            picks: array_values(array_replace($node->picks, [$place => $pick])),
+            chosen: $node->chosen + $chosen,
+            painting: $node->painting + $this->versions->durations[$place][$pick],
+            kinds: $node->kinds | $this->versions->kind($place, $pick),
+            look: $node->look + $this->versions->choices->options[$place][$pick]->look,
         );
     }
 
@@ -128,7 +128,7 @@ final class Climb
     private function keep(Rung $rung): void
     {
         $this->timed[] = [$rung->time->milliseconds, $rung->version->look];
-        $this->insert(new Node($rung->version->picks, count($this->places), 0, 0, $rung->version->look, $rung), $rung->time->milliseconds);
+        $this->insert(new Node(picks: $rung->version->picks, chosen: count($this->places), painting: 0, kinds: 0, look: $rung->version->look, rung: $rung), $rung->time->milliseconds);
     }
 
     private function push(Node $node): void

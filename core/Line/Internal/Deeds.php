@@ -65,11 +65,11 @@ final readonly class Deeds
             throw TapSetAside::because('That child has a number already.');
         }
         $ticket = Ticket::join(
-            (string) $event->ticket,
-            (int) $event->number,
-            $event->firstName,
-            (string) $event->design,
-            $event->at,
+            id: (string) $event->ticket,
+            number: (int) $event->number,
+            firstName: $event->firstName,
+            design: (string) $event->design,
+            at: $event->at,
         );
 
         return self::replace($line, $event, null, $ticket);

@@ -51,7 +51,7 @@ final readonly class BlackAndWhiteBrush implements LooksAtFace
             $then = Fix::changing($design->design, $at, $step->withTool($other->name), "Use {$other->name}");
             $saved = Repairs::of($course)->saving($then->design);
             if (! $saved->isZero()) {
-                $findings[] = Finding::of($this, $course, [$at - 1, $at], "{$says} Another brush saves {$saved->format()}.", Repairs::of($course)->retimed($then))->costing($saved);
+                $findings[] = Finding::of(rule: $this, course: $course, places: [$at - 1, $at], says: "{$says} Another brush saves {$saved->format()}.", fix: Repairs::of($course)->retimed($then))->costing($saved);
             }
         }
 

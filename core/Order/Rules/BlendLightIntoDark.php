@@ -37,7 +37,7 @@ final readonly class BlendLightIntoDark implements LooksAtFace
             if ($this->lightness($first) < $this->lightness($second) - Defaults::LIGHTER_BY) {
                 $muddied = Word::of(Blend::pulledInto($first, $second));
                 $says = "“{$step->name}” pulls the dark colour into the light one, which turns {$muddied}. Light pulled outward into dark stays clean.";
-                $findings[] = Finding::of($this, $course, [$at], $says, Fix::changing($design->design, $at, $step->withColours(array_reverse($step->colours)), 'Begin with the light colour'));
+                $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: Fix::changing($design->design, $at, $step->withColours(array_reverse($step->colours)), 'Begin with the light colour'));
             }
         }
 

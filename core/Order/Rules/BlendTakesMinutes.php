@@ -36,7 +36,7 @@ final readonly class BlendTakesMinutes implements LooksAtFace
             $isLong = count($blends) >= Defaults::MANY_BLENDS || $planned->seconds() >= Defaults::LONG_BLEND_SECONDS || $this->isBlendedApart($step);
             if ($isLong && $this->isSlow($course, $at)) {
                 $says = "“{$step->name}” works colours into each other, and with paint that dries under the hand that takes up to five minutes on one face. A split cake lays them at one go; pearl and soft paint blend more easily.";
-                $findings[] = Finding::of($this, $course, [$at], $says, $this->fix($course, $at))->restingOn(Evidence::ofDesign('planned', $planned->format()), Evidence::ofDesign('blends in this design', (string) count($blends)));
+                $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: $this->fix($course, $at))->restingOn(Evidence::ofDesign('planned', $planned->format()), Evidence::ofDesign('blends in this design', (string) count($blends)));
             }
         }
 

@@ -32,7 +32,7 @@ final readonly class CakeLongerThanSponge implements LooksAtFace
                 continue;
             }
             $says = "“{$cake->name}” is {$cake->lengthMillimetres} mm long and the {$step->tool} {$width} mm wide: the last colours smear into mud.";
-            $findings[] = Finding::of($this, $course, [$at], $says, $this->fix($course, $at, $cake->lengthMillimetres));
+            $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: $this->fix($course, $at, $cake->lengthMillimetres));
         }
 
         return $findings;

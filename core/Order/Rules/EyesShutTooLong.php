@@ -33,7 +33,7 @@ final readonly class EyesShutTooLong implements LooksAtFace
             $most = Duration::ofSeconds($design->circumstances->numbers->get(TradeNumber::EyesShut));
             if ($length->isLongerThan($most)) {
                 $says = "From “{$design->name($first)}” to “{$design->name($last)}” the eyes are shut for {$length->format()} at a stretch; children take {$most->format()} well.";
-                $findings[] = Finding::of($this, $course, $stretch, $says, $this->fix($course, $stretch))
+                $findings[] = Finding::of(rule: $this, course: $course, places: $stretch, says: $says, fix: $this->fix($course, $stretch))
                     ->costing($length->minus($most))->restingOn(Evidence::ofDesign('eyes shut here', $length->format()), Evidence::ofNumber($design->circumstances, TradeNumber::EyesShut));
             }
         }

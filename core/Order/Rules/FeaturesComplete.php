@@ -34,7 +34,7 @@ final readonly class FeaturesComplete implements LooksAtFace
             if ($step->side->isOneSided() && $this->isOfFeatures($step) && ! $this->hasTwin($design, $at)) {
                 $other = $step->side === Side::Left ? 'right' : 'left';
                 $says = "“{$step->name}” is on the {$step->side->value} only, and nothing like it on the {$other}: a face looks unfinished so.";
-                $findings[] = Finding::of($this, $course, [$at], $says, Fix::changing($design->design, $at, $step->withSide(Side::Both), 'Paint it on both sides'));
+                $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: Fix::changing($design->design, $at, $step->withSide(Side::Both), 'Paint it on both sides'));
             }
         }
 

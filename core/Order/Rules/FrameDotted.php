@@ -32,7 +32,7 @@ final readonly class FrameDotted implements LooksAtFace
                 $dotted = $step->painted(new Alternative($step->medium, Technique::Dots, $step->tool, null));
                 $saved = $course->preparation->durations[$at]->minus($design->circumstances->times->of($dotted)->duration);
                 $says = "“{$step->name}” outlines the frame. You dot it instead".($saved->isZero() ? '.' : ", which saves {$saved->format()}.");
-                $findings[] = Finding::of($this, $course, [$at], $says, Fix::changing($design->design, $at, $dotted, 'Dots only'));
+                $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: Fix::changing($design->design, $at, $dotted, 'Dots only'));
             }
         }
 

@@ -33,7 +33,7 @@ final readonly class HighlightsLighter implements LooksAtFace
             $grounds = $course->sightings[$at][0]->grounds ?? [];
             if ($grounds !== [] && $isWhite && $design->isHighlight($at)) {
                 $says = "“{$step->name}” is white. You set highlights in a lighter colour of the base.";
-                $findings[] = Finding::of($this, $course, [$at], $says, $this->fix($course, $at, Sighting::mean(...$grounds)));
+                $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: $this->fix($course, $at, Sighting::mean(...$grounds)));
             }
         }
 

@@ -35,7 +35,7 @@ final readonly class LargeWhiteInPearl implements LooksAtFace
             $isOpaqueWhite = count($step->colours) === 1 && $step->colours[0]->luminance() > Colour::NEARLY_WHITE && ($design->cakes[$at]->finish ?? Finish::Regular) === Finish::Regular;
             if ($design->layers[$at] === Layer::Base && $isOpaqueWhite && $area >= Defaults::LARGE_AREA) {
                 $says = "“{$step->name}” is {$area} square centimetres of opaque white, which looks cakey. Pearl is softer and blends.";
-                $findings[] = Finding::of($this, $course, [$at], $says, $this->fix($course, $at));
+                $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: $this->fix($course, $at));
             }
         }
 

@@ -36,7 +36,7 @@ final readonly class LatexGlue implements LooksAtFace
                 default => null,
             };
             if ($says !== null) {
-                $findings[] = Finding::of($this, $course, [$at], $says, $this->fix($course, $at));
+                $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: $this->fix($course, $at));
             }
         }
 

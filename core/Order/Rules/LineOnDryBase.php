@@ -25,7 +25,7 @@ final readonly class LineOnDryBase implements OrdersSteps
             if ($design->layers[$line]->isFine()) {
                 $dry = $design->dryAfter($base);
                 $why = "“{$design->name($line)}” waits until “{$design->name($base)}” is dry, {$dry->format()} after it was laid.";
-                $constraints[] = Constraint::of($this, $base, $line, $why, $dry->milliseconds);
+                $constraints[] = Constraint::of(rule: $this, from: $base, to: $line, why: $why, least: $dry->milliseconds);
             }
         }
 

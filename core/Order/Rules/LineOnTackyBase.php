@@ -24,11 +24,11 @@ final readonly class LineOnTackyBase implements OrdersSteps
     public function constraints(Preparation $design): array
     {
         return Constraint::waiting(
-            $this,
-            $design,
-            TradeNumber::LineAtOnce,
-            fn (int $base, int $line): ?Duration => $this->bleeds($design, $base, $line) || $this->sticks($design, $base, $line) ? $design->waitedFor($base) : null,
-            fn (int $base, int $line): string => "“{$design->name($line)}” ".($this->sticks($design, $base, $line) ? 'drags in' : 'bleeds on')." wet “{$design->name($base)}”; painters give it {$design->waitedFor($base)->format()}.",
+            rule: $this,
+            design: $design,
+            atOnce: TradeNumber::LineAtOnce,
+            wait: fn (int $base, int $line): ?Duration => $this->bleeds($design, $base, $line) || $this->sticks($design, $base, $line) ? $design->waitedFor($base) : null,
+            why: fn (int $base, int $line): string => "“{$design->name($line)}” ".($this->sticks($design, $base, $line) ? 'drags in' : 'bleeds on')." wet “{$design->name($base)}”; painters give it {$design->waitedFor($base)->format()}.",
         );
     }
 

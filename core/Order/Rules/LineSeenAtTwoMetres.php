@@ -41,7 +41,7 @@ final readonly class LineSeenAtTwoMetres implements LooksAtFace
                 continue;
             }
             $says = sprintf('“%s” is %s on %s: from two metres nobody sees it (difference %d, %d are needed).', $course->step($at)->name, Word::of($sightings[0]->meant), Word::of($nearest), floor($difference), $needed);
-            $findings[] = Finding::of($this, $course, [$at], $says, $this->fix($course, $at, $nearest))
+            $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: $this->fix($course, $at, $nearest))
                 ->restingOn(Evidence::ofDesign('difference of colour here', (string) floor($difference)), Evidence::ofNumber($design->circumstances, TradeNumber::SeenAtTwoMetres));
         }
 

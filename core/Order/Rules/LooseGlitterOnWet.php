@@ -35,7 +35,7 @@ final readonly class LooseGlitterOnWet implements Mends
             if ($film !== null) {
                 $holds = $design->dryAfter($film)->plus($grace);
                 $why = "Loose glitter sticks until the paint is dry: “{$design->name($at)}” holds on “{$design->name($film)}” for {$holds->format()} after it was laid.";
-                $constraints[] = Constraint::of($this, $film, $at, $why, 0, $holds->milliseconds, TradeNumber::GlitterHolds);
+                $constraints[] = Constraint::of(rule: $this, from: $film, to: $at, why: $why, least: 0, most: $holds->milliseconds, number: TradeNumber::GlitterHolds);
             }
         }
 

@@ -37,7 +37,7 @@ final readonly class MuddyNeighbours implements LooksAtFace
             [$one, $other] = $muddy;
             $mud = Word::of(Blend::between($design->paint($at, $one), $design->paint($at, $other)));
             $says = "In “{$step->name}”, {$this->name($step, $one)} and {$this->name($step, $other)} lie side by side and blend to a muddy {$mud}.";
-            $findings[] = Finding::of($this, $course, [$at], $says, $this->fix($design, $at, $other));
+            $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: $this->fix($design, $at, $other));
         }
 
         return $findings;

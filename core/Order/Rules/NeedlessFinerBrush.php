@@ -39,7 +39,7 @@ final readonly class NeedlessFinerBrush implements LooksAtFace
                 continue;
             }
             $says = "“{$step->name}” changes from {$before->tool} to {$step->tool} for the same colour: {$saved->format()}. Loaded well, the tip of {$before->tool} paints it.";
-            $findings[] = Finding::of($this, $course, [$at - 1, $at], $says, Repairs::of($course)->retimed($tip))->costing($saved);
+            $findings[] = Finding::of(rule: $this, course: $course, places: [$at - 1, $at], says: $says, fix: Repairs::of($course)->retimed($tip))->costing($saved);
         }
 
         return $findings;

@@ -29,7 +29,7 @@ final readonly class NotForSkin implements LooksAtFace
             foreach ($this->things($design, $at) as $thing) {
                 if (! $thing->isSkinSafe) {
                     $says = "“{$thing->name}” in “{$step->name}” is not for skin. Cosmetic-grade, skin-safe paint and glitter only.";
-                    $findings[] = Finding::of($this, $course, [$at], $says, $this->fix($course, $at, $thing));
+                    $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: $this->fix($course, $at, $thing));
                 }
             }
         }

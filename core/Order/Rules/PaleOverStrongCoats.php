@@ -40,7 +40,7 @@ final readonly class PaleOverStrongCoats implements LooksAtFace
             }
             $says = "“{$step->name}” over “{$course->step($under)->name}” looks {$seen} with {$this->coats($step->coats)}; it covers with {$this->coats($needed)}. Bare skin or a white ground below is the quick way.";
             $again = $design->durations[$at]->times(($needed - $step->coats) / $step->coats);
-            $findings[] = Finding::of($this, $course, [$at, $under], $says, Fix::changing($design->design, $at, $step->withCoats($needed), "Make it {$this->coats($needed)}"))
+            $findings[] = Finding::of(rule: $this, course: $course, places: [$at, $under], says: $says, fix: Fix::changing($design->design, $at, $step->withCoats($needed), "Make it {$this->coats($needed)}"))
                 ->costing($again)->restingOn(Evidence::ofDesign('coats here', (string) $step->coats), Evidence::ofDesign('coats that cover', (string) $needed));
         }
 

@@ -23,11 +23,11 @@ final readonly class ShapeOnWet implements OrdersSteps
     public function constraints(Preparation $design): array
     {
         return Constraint::waiting(
-            $this,
-            $design,
-            TradeNumber::ShapeAtOnce,
-            fn (int $film, int $shape): ?Duration => $this->turns($design, $film, $shape) ? $design->waitedFor($film) : null,
-            static fn (int $film, int $shape): string => "“{$design->name($shape)}” would turn {$design->turned($shape, $film)} on wet “{$design->name($film)}”; painters give it {$design->waitedFor($film)->format()}.",
+            rule: $this,
+            design: $design,
+            atOnce: TradeNumber::ShapeAtOnce,
+            wait: fn (int $film, int $shape): ?Duration => $this->turns($design, $film, $shape) ? $design->waitedFor($film) : null,
+            why: static fn (int $film, int $shape): string => "“{$design->name($shape)}” would turn {$design->turned($shape, $film)} on wet “{$design->name($film)}”; painters give it {$design->waitedFor($film)->format()}.",
         );
     }
 

@@ -27,7 +27,7 @@ final readonly class SoftInlayWhileTacky implements OrdersSteps
             if ($ground !== null) {
                 $dry = $design->dryAfter($ground);
                 $why = "“{$design->name($at)}” blends softly into “{$design->name($ground)}” while that is tacky; it is dry {$dry->format()} after it was laid.";
-                $constraints[] = Constraint::of($this, $ground, $at, $why, 0, $dry->plus(Duration::ofSeconds(Defaults::INLAY_LATE_SECONDS))->milliseconds);
+                $constraints[] = Constraint::of(rule: $this, from: $ground, to: $at, why: $why, least: 0, most: $dry->plus(Duration::ofSeconds(Defaults::INLAY_LATE_SECONDS))->milliseconds);
             }
         }
 

@@ -41,7 +41,7 @@ final readonly class SpongeSides implements LooksAtFace
             $saved = Repairs::of($course)->saving($turned->design);
             if ($saved->seconds() >= $design->circumstances->numbers->get(TradeNumber::WorthSaving)) {
                 $says = "“{$step->name}” takes another sponge. A clean side of the {$before->tool} in the hand saves {$saved->format()}.";
-                $findings[] = Finding::of($this, $course, [$at - 1, $at], $says, Repairs::of($course)->retimed($turned))->costing($saved)->restingOn(Evidence::ofNumber($design->circumstances, TradeNumber::WorthSaving));
+                $findings[] = Finding::of(rule: $this, course: $course, places: [$at - 1, $at], says: $says, fix: Repairs::of($course)->retimed($turned))->costing($saved)->restingOn(Evidence::ofNumber($design->circumstances, TradeNumber::WorthSaving));
             }
         }
 

@@ -25,7 +25,7 @@ final readonly class StillTooLong implements LooksAtFace
         $still = $design->design->audience->sitsStillFor;
         if ($still !== null && $course->makespan()->isLongerThan($still)) {
             $says = "{$design->design->name} takes {$course->makespan()->format()}; a child who sits still for {$still->format()} will not last it.";
-            $findings[] = Finding::of($this, $course, [], $says, Repairs::of($course)->leavingOut($still));
+            $findings[] = Finding::of(rule: $this, course: $course, places: [], says: $says, fix: Repairs::of($course)->leavingOut($still));
         }
 
         return $findings;

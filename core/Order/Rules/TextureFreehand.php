@@ -33,7 +33,7 @@ final readonly class TextureFreehand implements LooksAtFace
                 $dotted = $step->painted($way);
                 $saved = $course->makespan()->minus(Course::of(Fix::changing($design->design, $at, $dotted, '')->design, $design->circumstances)->makespan());
                 $says = "“{$step->name}” uses a stencil. You dot textures freehand".($saved->isZero() ? ', though here it takes no less time.' : ", which saves {$saved->format()}.");
-                $findings[] = Finding::of($this, $course, [$at], $says, Fix::changing($design->design, $at, $dotted, 'Dot it freehand'));
+                $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: Fix::changing($design->design, $at, $dotted, 'Dot it freehand'));
             }
         }
 

@@ -36,7 +36,7 @@ final readonly class TooBusy implements LooksAtFace
             $spare = $this->leastMissed($design, array_keys($steps));
             if ($spare !== null && count($steps) > 1 && array_sum($steps) >= Defaults::CROWD && $filled > $most * $room) {
                 $says = sprintf('%d marks crowd the %s: they fill %d of its %d square centimetres, and from a step away it gets too busy.', array_sum($steps), Zone::from($zone)->label(), min(round($filled), $room), $room);
-                $findings[] = Finding::of($this, $course, [$spare, ...array_diff(array_keys($steps), [$spare])], $says, $this->fix($course, $spare, 1 - ($filled - $most * $room) / ($steps[$spare] * $this->room($course->step($spare)))))
+                $findings[] = Finding::of(rule: $this, course: $course, places: [$spare, ...array_diff(array_keys($steps), [$spare])], says: $says, fix: $this->fix($course, $spare, 1 - ($filled - $most * $room) / ($steps[$spare] * $this->room($course->step($spare)))))
                     ->restingOn(Evidence::ofDesign('filled here', round(100 * $filled / $room).' %'), Evidence::ofNumber($design->circumstances, TradeNumber::Crowded));
             }
         }

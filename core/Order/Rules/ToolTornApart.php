@@ -38,7 +38,7 @@ final readonly class ToolTornApart implements LooksAtFace
             $order = $this->saves($design, $earlier, $at) ? Repairs::of($course)->shorterWith($at, $earlier + 1) : null;
             if ($order !== null && $order->saved->seconds() >= $design->circumstances->numbers->get(TradeNumber::WorthSaving)) {
                 $says = "“{$design->name($earlier)}” and “{$step->name}” need the same tool and colour, with other work between. One after the other they save {$order->saved->format()}.";
-                $findings[] = Finding::of($this, $course, [$earlier, $at], $says, Repairs::of($course)->retimed(Fix::inOrder($design->design, $order->order, "Paint it right after “{$design->name($earlier)}”")))
+                $findings[] = Finding::of(rule: $this, course: $course, places: [$earlier, $at], says: $says, fix: Repairs::of($course)->retimed(Fix::inOrder($design->design, $order->order, "Paint it right after “{$design->name($earlier)}”")))
                     ->costing($order->saved)->restingOn(Evidence::ofNumber($design->circumstances, TradeNumber::WorthSaving));
             }
         }

@@ -34,11 +34,11 @@ final readonly class UnderThree implements LooksAtFace
         $gems = array_keys(array_filter($design->layers, static fn (Layer $layer): bool => $layer === Layer::Gem));
         if ($gems !== []) {
             $says = "{$design->design->name} is meant for children from {$age}: no gems under three, they are swallowed.";
-            $findings[] = Finding::of($this, $course, $gems, $says, Fix::without($design->design, $gems, 'Leave the gems out'));
+            $findings[] = Finding::of(rule: $this, course: $course, places: $gems, says: $says, fix: Fix::without($design->design, $gems, 'Leave the gems out'));
         }
         if ($design->design->placement === Placement::FullFace || $design->design->placement === Placement::Mask) {
             $says = "{$design->design->name} is meant for children from {$age}: no full face under three. A small mark on cheek or hand at most, with a parent present.";
-            $findings[] = Finding::of($this, $course, [], $says, $this->fromThree($design->design));
+            $findings[] = Finding::of(rule: $this, course: $course, places: [], says: $says, fix: $this->fromThree($design->design));
         }
 
         return $findings;

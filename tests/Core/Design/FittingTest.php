@@ -19,7 +19,7 @@ function counted(int $count, ?int $small = null, bool $typed = true): Step
     $step = Paint::step('p', 50, Medium::Brush, 'round 4', technique: Technique::Petal, count: $count, typed: $typed, name: 'Petals');
 
     return $small === null ? $step : new Step(
-        'p', 'Petals', $step->medium, $step->tool, $step->colours, $step->zones, $step->side, 1, $step->time, $step->dryFor, false, '', Technique::Petal,
+        id: 'p', name: 'Petals', medium: $step->medium, tool: $step->tool, colours: $step->colours, zones: $step->zones, side: $step->side, coats: 1, time: $step->time, dryFor: $step->dryFor, optional: false, note: '', technique: Technique::Petal,
         count: $count, smallCount: $small,
     );
 }

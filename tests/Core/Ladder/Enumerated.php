@@ -65,7 +65,7 @@ final readonly class Enumerated
             foreach ($step->side === Side::Both ? $gone : [] as $leader) {
                 $hasSides = count($step->zones) !== 1 || ! $step->zones[0]->isOnMiddleLine();
                 if ($hasSides && array_diff(array_column($step->zones, 'value'), array_column($leader->zones, 'value')) === []) {
-                    $way = new Alternative($step->medium, $typed[$step->id]->technique, $typed[$step->id]->tool, null, null, Side::Left);
+                    $way = new Alternative(medium: $step->medium, technique: $typed[$step->id]->technique, tool: $typed[$step->id]->tool, time: null, count: null, side: Side::Left);
                     [$step, $its] = [$typed[$step->id]->painted($way), self::look($typed[$step->id], $way)];
 
                     break;

@@ -237,15 +237,15 @@ it('weighs looks and limits its search as it is told', function (): void {
 });
 
 it('paints another way with the time that is left of the typed one', function (): void {
-    $petals = new Step('a', 'Petals', Medium::Brush, 'petal', [], [Core\Design\Zone::Cheek], Side::Both, 1, Duration::ofSeconds(40), Duration::zero(), false, '', Technique::Petal, count: 5);
+    $petals = new Step(id: 'a', name: 'Petals', medium: Medium::Brush, tool: 'petal', colours: [], zones: [Core\Design\Zone::Cheek], side: Side::Both, coats: 1, time: Duration::ofSeconds(40), dryFor: Duration::zero(), optional: false, note: '', technique: Technique::Petal, count: 5);
     $seconds = static fn (Alternative $way): ?float => $petals->painted($way)->time?->seconds();
 
     // One side of two, the weaker hand's being a little slower: 40 / 2.12.
-    expect($seconds(new Alternative(Medium::Brush, Technique::Petal, 'petal', null, 4)))->toBe(32.0)
-        ->and($seconds(new Alternative(Medium::Brush, Technique::Petal, 'petal', null, null, Side::Left)))->toBe(18.868)
-        ->and($seconds(new Alternative(Medium::Brush, Technique::Dots, 'round 2', null, 4)))->toBeNull()
+    expect($seconds(new Alternative(medium: Medium::Brush, technique: Technique::Petal, tool: 'petal', time: null, count: 4)))->toBe(32.0)
+        ->and($seconds(new Alternative(medium: Medium::Brush, technique: Technique::Petal, tool: 'petal', time: null, count: null, side: Side::Left)))->toBe(18.868)
+        ->and($seconds(new Alternative(medium: Medium::Brush, technique: Technique::Dots, tool: 'round 2', time: null, count: 4)))->toBeNull()
         ->and($seconds(new Alternative(Medium::Brush, Technique::Petal, 'petal', null, coats: 3)))->toBe(120.0)
-        ->and($seconds(new Alternative(Medium::Brush, Technique::Petal, 'petal', Duration::ofSeconds(7), 4)))->toBe(7.0);
+        ->and($seconds(new Alternative(medium: Medium::Brush, technique: Technique::Petal, tool: 'petal', time: Duration::ofSeconds(7), count: 4)))->toBe(7.0);
 });
 
 it('takes all of a motif to one side, never half a pair, and leaves what reaches further whole', function (): void {

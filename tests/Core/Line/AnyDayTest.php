@@ -157,7 +157,7 @@ it('does not go on from an event that reaches back to a forgotten child', functi
     'before that child went' => fn () => new LineEvent('x', EventKind::Paused, Day::at(40), 't2'),
     'about it' => fn () => new LineEvent('x', EventKind::Called, Day::at(200), 't1'),
     'taking its end back' => fn () => new LineEvent('x', EventKind::Undone, Day::at(200), target: 'e0004'),
-    'joining again' => fn () => new LineEvent('x', EventKind::Joined, Day::at(200), 't1', 1, null, 'wave'),
+    'joining again' => fn () => new LineEvent(id: 'x', kind: EventKind::Joined, at: Day::at(200), ticket: 't1', number: 1, firstName: null, design: 'wave'),
 ]);
 
 it('knows what became of each event, and why', function (): void {

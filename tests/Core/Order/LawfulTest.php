@@ -92,7 +92,7 @@ it('knows what comes after what, as walking along all of it does', function (int
     $next = array_fill(0, $steps, []);
     for ($pairs = 0; $pairs < 3 * $steps; $pairs++) {
         [$from, $to] = [$chance->getInt(0, $steps - 1), $chance->getInt(0, $steps - 1)];
-        if ($precedence->takeFitting([new Constraint('any', Severity::Tip, $from, $to, '')]) !== []) {
+        if ($precedence->takeFitting([new Constraint(rule: 'any', severity: Severity::Tip, from: $from, to: $to, why: '')]) !== []) {
             $next[$from][$to] = true;
         }
     }
@@ -124,7 +124,7 @@ it('knows what comes after what, as walking along all of it does', function (int
 
 it('prices what is broken by the wait that lacks, or by what must be painted again', function (): void {
     $durations = [Duration::ofSeconds(20), Duration::ofSeconds(12)];
-    $wait = new Constraint('any', Severity::Warn, 0, 1, '', 30_000, 60_000);
+    $wait = new Constraint(rule: 'any', severity: Severity::Warn, from: 0, to: 1, why: '', least: 30_000, most: 60_000);
 
     expect($wait->price(30_000, false, $durations))->toBe(0)->and($wait->price(10_000, false, $durations))->toBe(20_000)
         ->and($wait->price(70_000, false, $durations))->toBe(12_000)->and($wait->price(-5_000, true, $durations))->toBe(12_000);

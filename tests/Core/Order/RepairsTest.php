@@ -56,7 +56,7 @@ it('mends a wait by waiting, and a wrong order by the move that breaks least', f
 
 it('keeps all that constrains the same two steps in one lag', function (): void {
     $lags = Constraints::lagsOf([
-        new Constraint('a', Core\Order\Severity::Warn, 0, 1, '', 5, 90), new Constraint('b', Core\Order\Severity::Warn, 0, 1, '', 20), new Constraint('c', Core\Order\Severity::Warn, 0, 1, '', 0, 60),
+        new Constraint(rule: 'a', severity: Core\Order\Severity::Warn, from: 0, to: 1, why: '', least: 5, most: 90), new Constraint(rule: 'b', severity: Core\Order\Severity::Warn, from: 0, to: 1, why: '', least: 20), new Constraint(rule: 'c', severity: Core\Order\Severity::Warn, from: 0, to: 1, why: '', least: 0, most: 60),
     ]);
 
     expect($lags)->toHaveCount(1)->and($lags[0]->least)->toBe(20)->and($lags[0]->most)->toBe(60);

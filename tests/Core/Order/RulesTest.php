@@ -105,7 +105,7 @@ it('mends what it finds by one press', function (string $rule): void {
 
 it('is silent where it was silenced, for a reason', function (string $rule): void {
     [, $bad, , , $schools] = brokenRules()[$rule];
-    $silenced = new Design($bad->name, $bad->placement, $bad->promise, $bad->steps, [], $bad->audience, [], [new Silence($rule, 'It is meant so')]);
+    $silenced = new Design(name: $bad->name, placement: $bad->placement, promise: $bad->promise, steps: $bad->steps, tags: [], audience: $bad->audience, pins: [], silences: [new Silence($rule, 'It is meant so')]);
 
     expect(Craft::said($rule, $silenced, ...$schools))->toBe([]);
 })->with(array_keys(brokenRules()));

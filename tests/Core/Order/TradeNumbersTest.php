@@ -36,7 +36,7 @@ function rulesUnder(Circumstances $circumstances): array
 it('is gone by wherever it bears on a finding', function (): void {
     $usual = Craft::circumstances();
     $quick = $usual->withDrying(Drying::atReference()->ofPaints(10.0, 60.0));
-    $patient = new Circumstances($usual->kit, $usual->changeovers, $usual->times, $usual->drying, $usual->schools, TradeNumbers::of(['line_at_once' => 60]));
+    $patient = new Circumstances(kit: $usual->kit, changeovers: $usual->changeovers, times: $usual->times, drying: $usual->drying, schools: $usual->schools, numbers: TradeNumbers::of(['line_at_once' => 60]));
 
     expect(rulesUnder($usual))->toContain('pale-line-on-dry-dark')
         ->and(rulesUnder($quick))->not->toContain('pale-line-on-dry-dark')

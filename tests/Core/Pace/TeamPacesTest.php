@@ -35,7 +35,7 @@ it('keeps two painters apart', function (): void {
 });
 
 it('keeps steps, versions and designs of a log apart, and counts each painter’s own repetitions', function (): void {
-    $line = static fn (string $painter, string $version, string $step, int $spent, int $planned = 40): LogLine => new LogLine($painter, 'Wave band', $version, $step, Duration::ofSeconds($planned), Duration::ofSeconds($spent));
+    $line = static fn (string $painter, string $version, string $step, int $spent, int $planned = 40): LogLine => new LogLine(painter: $painter, design: 'Wave band', version: $version, step: $step, planned: Duration::ofSeconds($planned), spent: Duration::ofSeconds($spent));
     $book = LogBook::of([$line('ines', '', 'Foam', 44), $line('tobi', '', 'Foam', 60), $line('ines', '', 'Foam', 42, 41), $line('ines', 'quick', '', 120, 110)]);
 
     expect($book)->toHaveCount(2)->and($book[0][0]->planned)->toEqual(Duration::ofSeconds(41))

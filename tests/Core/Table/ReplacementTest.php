@@ -30,7 +30,7 @@ it('leaves a step as it is that does not use the old thing', function (Item $old
 it('takes the place of a tool in the other ways to paint a step', function (): void {
     $step = Paint::step(medium: Medium::Stencil, tool: 'fish scale');
     $step = new Step(
-        $step->id, $step->name, $step->medium, $step->tool, $step->colours, $step->zones, $step->side, 1, $step->time, $step->dryFor, false, '',
+        id: $step->id, name: $step->name, medium: $step->medium, tool: $step->tool, colours: $step->colours, zones: $step->zones, side: $step->side, coats: 1, time: $step->time, dryFor: $step->dryFor, optional: false, note: '',
         alternatives: [new Alternative(Medium::Brush, Technique::Dots, 'round 3', null)],
     );
     $old = Things::thing(ItemKind::Brush, 'round 3');

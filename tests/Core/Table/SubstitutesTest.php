@@ -55,7 +55,7 @@ it('dots freehand where the stencil is missing, which takes longer', function ()
 it('takes the other way that the step names itself', function (): void {
     $step = Paint::step(seconds: 20, medium: Medium::Stencil, tool: 'fish scale', colours: []);
     $step = new Step(
-        'a', 'Scales', $step->medium, $step->tool, [], $step->zones, $step->side, 1, $step->time, $step->dryFor, false, '',
+        id: 'a', name: 'Scales', medium: $step->medium, tool: $step->tool, colours: [], zones: $step->zones, side: $step->side, coats: 1, time: $step->time, dryFor: $step->dryFor, optional: false, note: '',
         alternatives: [new Alternative(Medium::Brush, Technique::Dots, 'round 3', Duration::ofSeconds(45))],
     );
 

@@ -19,8 +19,8 @@ beforeEach(function (): void {
     $this->actingAs($this->scene->painter);
     // A base, and three extras that cost 9, 12 and 5 seconds.
     $step = static fn (string $name, int $seconds, Medium $medium, Technique $technique, bool $optional, int $look): Step => new Step(
-        Scene::ulid(), $name, $medium, $medium === Medium::Sponge ? 'half sponge' : 'round 2', [], [Zone::Cheek], Side::Left, 1,
-        Duration::ofSeconds($seconds), Duration::zero(), $optional, '', $technique, look: $look,
+        id: Scene::ulid(), name: $name, medium: $medium, tool: $medium === Medium::Sponge ? 'half sponge' : 'round 2', colours: [], zones: [Zone::Cheek], side: Side::Left, coats: 1,
+        time: Duration::ofSeconds($seconds), dryFor: Duration::zero(), optional: $optional, note: '', technique: $technique, look: $look,
     );
     $this->design = $this->scene->design(
         'Wave band',
@@ -63,7 +63,7 @@ it('refuses a version that cannot be, and other people’s designs', function ()
 
 it('says what is too much to be weighed', function (): void {
     $many = array_map(static fn (int $at): Step => new Step(
-        Scene::ulid(), "Dots {$at}", Medium::Brush, 'round 2', [], [Zone::Cheek], Side::Left, 1, Duration::ofSeconds(5), Duration::zero(), true, '', Technique::Dots,
+        id: Scene::ulid(), name: "Dots {$at}", medium: Medium::Brush, tool: 'round 2', colours: [], zones: [Zone::Cheek], side: Side::Left, coats: 1, time: Duration::ofSeconds(5), dryFor: Duration::zero(), optional: true, note: '', technique: Technique::Dots,
     ), range(1, 21));
 
     expect($this->getJson("/api/designs/{$this->scene->design('Many dots', ...$many)->id}/ladder")->assertOk()->json('trouble'))->toContain('21 ways');

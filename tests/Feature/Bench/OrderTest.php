@@ -18,9 +18,9 @@ beforeEach(function (): void {
     [$this->night, $this->stars, $this->waves] = [Scene::ulid(), Scene::ulid(), Scene::ulid()];
     $this->design = $this->scene->design(
         'Starry night',
-        Paint::step($this->night, 20, Medium::Brush, 'wash brush', ['#1b2a52'], [Zone::Cheek, Zone::Cheekbone], name: 'Night', technique: Technique::Fill),
-        Paint::step($this->stars, 10, Medium::Brush, 'round 2', ['#fafaf7'], [Zone::Cheek], name: 'Stars', technique: Technique::Starburst),
-        Paint::step($this->waves, 30, Medium::Brush, 'round 4', ['#3f8fc6'], [Zone::Jaw], name: 'Waves', technique: Technique::Stripe),
+        Paint::step(id: $this->night, seconds: 20, medium: Medium::Brush, tool: 'wash brush', colours: ['#1b2a52'], zones: [Zone::Cheek, Zone::Cheekbone], name: 'Night', technique: Technique::Fill),
+        Paint::step(id: $this->stars, seconds: 10, medium: Medium::Brush, tool: 'round 2', colours: ['#fafaf7'], zones: [Zone::Cheek], name: 'Stars', technique: Technique::Starburst),
+        Paint::step(id: $this->waves, seconds: 30, medium: Medium::Brush, tool: 'round 4', colours: ['#3f8fc6'], zones: [Zone::Jaw], name: 'Waves', technique: Technique::Stripe),
     );
 });
 

@@ -41,8 +41,8 @@ function blackThenWhite(Scene $scene): Design
 {
     return $scene->design(
         'Puffin mask',
-        Paint::step(Scene::ulid(), 20, Medium::Brush, 'round 2', ['#1c1c22'], name: 'Beak line'),
-        Paint::step(Scene::ulid(), 10, Medium::Brush, 'round 2', ['#fafaf7'], name: 'Sparkle'),
+        Paint::step(id: Scene::ulid(), seconds: 20, medium: Medium::Brush, tool: 'round 2', colours: ['#1c1c22'], name: 'Beak line'),
+        Paint::step(id: Scene::ulid(), seconds: 10, medium: Medium::Brush, tool: 'round 2', colours: ['#fafaf7'], name: 'Sparkle'),
     );
 }
 

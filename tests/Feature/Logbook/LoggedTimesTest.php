@@ -114,8 +114,8 @@ it('believes a newly typed time before the log of the old one, and a new name ch
 it('learns from the log that paint dries faster where painters went on early and mended nothing, and says so', function (): void {
     $night = $this->scene->design(
         'Starry night',
-        Paint::step(Scene::ulid(), 20, Medium::Brush, 'wash brush', ['#1b2a52'], [Zone::Cheek, Zone::Cheekbone], name: 'Night', technique: Technique::Fill),
-        Paint::step(Scene::ulid(), 14, Medium::Brush, 'round 2', ['#fafaf7'], [Zone::Cheek], name: 'Stars', technique: Technique::Starburst),
+        Paint::step(id: Scene::ulid(), seconds: 20, medium: Medium::Brush, tool: 'wash brush', colours: ['#1b2a52'], zones: [Zone::Cheek, Zone::Cheekbone], name: 'Night', technique: Technique::Fill),
+        Paint::step(id: Scene::ulid(), seconds: 14, medium: Medium::Brush, tool: 'round 2', colours: ['#fafaf7'], zones: [Zone::Cheek], name: 'Stars', technique: Technique::Starburst),
     );
     $day = $this->scene->day(1, $night);
     // Stars want 28 s; the hands were at them after the 4 s of taking up the brush each time. No more than twice as fast is believed.

@@ -42,11 +42,11 @@ final class NewDesignRequest extends TeamRequest
     public function start(): DesignStart
     {
         return new DesignStart(
-            $this->string('name')->trim()->toString(),
-            $this->filled('placement') ? Placement::from($this->string('placement')->toString()) : null,
-            $this->string('list')->toString(),
-            $this->like(),
-            $this->has('startingPoint') ? $this->string('startingPoint')->toString() : null,
+            name: $this->string('name')->trim()->toString(),
+            placement: $this->filled('placement') ? Placement::from($this->string('placement')->toString()) : null,
+            list: $this->string('list')->toString(),
+            like: $this->like(),
+            startingPoint: $this->has('startingPoint') ? $this->string('startingPoint')->toString() : null,
         );
     }
 

@@ -130,12 +130,12 @@ final class SaveDesignRequest extends TeamRequest
         $tags = $this->validated('tags', []);
 
         $empty = $this->within('promise', fn () => new Design(
-            $this->string('name')->trim()->toString(),
-            Placement::from($this->string('placement')->toString()),
-            self::duration($this->string('promise')->toString()),
-            [],
-            array_map(trim(...), $tags),
-            new Audience($stillFor, $this->boolean('gentle'), $this->filled('fromAge') ? $this->integer('fromAge') : null),
+            name: $this->string('name')->trim()->toString(),
+            placement: Placement::from($this->string('placement')->toString()),
+            promise: self::duration($this->string('promise')->toString()),
+            steps: [],
+            tags: array_map(trim(...), $tags),
+            audience: new Audience($stillFor, $this->boolean('gentle'), $this->filled('fromAge') ? $this->integer('fromAge') : null),
             silences: $this->within('silences', $this->silences(...)),
         ));
         $full = $this->within('placement', static fn () => $empty->withSteps($steps));

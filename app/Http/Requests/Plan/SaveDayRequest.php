@@ -68,13 +68,13 @@ final class SaveDayRequest extends TeamRequest
         }
 
         return new DayTerms(
-            $this->string('name')->trim()->toString(),
-            $this->string('place')->trim()->toString(),
-            $this->string('timezone')->toString(),
-            $opensMs,
-            $closesMs,
-            $this->integer('chairs'),
-            $this->turnaround(),
+            name: $this->string('name')->trim()->toString(),
+            place: $this->string('place')->trim()->toString(),
+            timezone: $this->string('timezone')->toString(),
+            opensMs: $opensMs,
+            closesMs: $closesMs,
+            chairs: $this->integer('chairs'),
+            turnaround: $this->turnaround(),
         );
     }
 

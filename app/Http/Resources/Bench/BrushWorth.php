@@ -30,13 +30,13 @@ final readonly class BrushWorth extends Resource
         $isMost = $savedMs > $this->mostMs;
 
         return new self(
-            $this->colour,
-            $this->hex,
-            $this->designs + 1,
-            $isMost ? $savedMs : $this->mostMs,
-            $isMost ? $name : $this->mostDesign,
-            $this->day,
-            $this->daySavedMs + $savedMs * $faces,
+            colour: $this->colour,
+            hex: $this->hex,
+            designs: $this->designs + 1,
+            mostMs: $isMost ? $savedMs : $this->mostMs,
+            mostDesign: $isMost ? $name : $this->mostDesign,
+            day: $this->day,
+            daySavedMs: $this->daySavedMs + $savedMs * $faces,
         );
     }
 }

@@ -22,6 +22,6 @@ final readonly class PaceShown extends Resource
 
     public static function of(Pace $pace): self
     {
-        return new self($pace->middle()->milliseconds, $pace->eightOfTen()->milliseconds, $pace->faces, $pace->practised, $pace->interrupted, $pace->slips);
+        return new self(middleMs: $pace->middle()->milliseconds, eightOfTenMs: $pace->eightOfTen()->milliseconds, faces: $pace->faces, practised: $pace->practised, leftOut: $pace->interrupted, slips: $pace->slips);
     }
 }

@@ -95,14 +95,14 @@ abstract readonly class StepShown extends Resource
         $this->look = $step->look;
         $this->group = $step->group;
         $this->alternatives = array_map(static fn (Alternative $way): OtherWay => new OtherWay(
-            $way->medium,
-            $way->technique,
-            $way->tool,
-            $way->time?->formatExactly() ?? '',
-            $way->count,
-            $way->side,
-            $way->look,
-            $way->coats,
+            medium: $way->medium,
+            technique: $way->technique,
+            tool: $way->tool,
+            time: $way->time?->formatExactly() ?? '',
+            count: $way->count,
+            side: $way->side,
+            look: $way->look,
+            coats: $way->coats,
         ), $step->alternatives);
         $this->note = $step->note;
         $this->stopAfter = $step->stopAfter;

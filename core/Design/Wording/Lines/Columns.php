@@ -48,12 +48,12 @@ final readonly class Columns
         $numbers = $isHeader ? array_keys(array_intersect($heads, self::NUMBERED)) : [];
 
         return new self(
-            $sign,
-            $isHeader ? $header : '',
-            array_values(array_filter($isHeader && $named !== [] ? $named : self::columnsOfTimes($rows), static fn (int $column): bool => ! self::areMarks($rows, $column))),
-            $numbers,
-            $isHeader && array_intersect($heads, self::SECONDS) !== [],
-            $isHeader && array_intersect($heads, self::MINUTES) !== [],
+            sign: $sign,
+            header: $isHeader ? $header : '',
+            times: array_values(array_filter($isHeader && $named !== [] ? $named : self::columnsOfTimes($rows), static fn (int $column): bool => ! self::areMarks($rows, $column))),
+            numbers: $numbers,
+            inSeconds: $isHeader && array_intersect($heads, self::SECONDS) !== [],
+            inMinutes: $isHeader && array_intersect($heads, self::MINUTES) !== [],
         );
     }
 

@@ -49,17 +49,17 @@ final readonly class Cutter
     {
         $placement = Placements::inLine($text);
         if ($placement !== null) {
-            return new Line($number, $text, LineKind::Placement, [], $placement->value);
+            return new Line(number: $number, text: $text, kind: LineKind::Placement, stretches: [], says: $placement->value);
         }
         if (preg_match(self::MARKED_HEADING, $text, $found) === 1) {
-            return new Line($number, $text, LineKind::Heading, [], trim($found['says'], " :\t"));
+            return new Line(number: $number, text: $text, kind: LineKind::Heading, stretches: [], says: trim($found['says'], " :\t"));
         }
         if ($columns !== null && $columns->isHeader($text)) {
             return new Line($number, $text, LineKind::Header, []);
         }
         $bare = self::withoutBullet($text, $isNumbered);
         if (preg_match(self::HEADING, trim($bare)) === 1) {
-            return new Line($number, $text, LineKind::Heading, [], trim($bare, " :\t"));
+            return new Line(number: $number, text: $text, kind: LineKind::Heading, stretches: [], says: trim($bare, " :\t"));
         }
         if ($columns !== null && $columns->has($text)) {
             return new Line($number, $text, LineKind::Steps, [$columns->stretch($bare)]);
@@ -116,6 +116,6 @@ final readonly class Cutter
         $hasBullet = static fn (Line $line): bool => preg_match(self::BULLET, $line->text) === 1 || preg_match(self::NUMBERED, $line->text) === 1;
         $isTitle = ! $hasBullet($steps[0]) && $hasBullet($steps[1]) && $hasBullet($steps[2]) && preg_match('/\d/', $steps[0]->text) !== 1 && mb_strlen($steps[0]->text) < 50;
 
-        return $isTitle ? array_map(static fn (Line $line): Line => $line === $steps[0] ? new Line($line->number, $line->text, LineKind::Heading, [], trim($line->text)) : $line, $lines) : $lines;
+        return $isTitle ? array_map(static fn (Line $line): Line => $line === $steps[0] ? new Line(number: $line->number, text: $line->text, kind: LineKind::Heading, stretches: [], says: trim($line->text)) : $line, $lines) : $lines;
     }
 }

@@ -18,12 +18,12 @@ final readonly class Line
 
     public function asHeading(): self
     {
-        return new self($this->number, $this->text, LineKind::Heading, [], trim($this->text));
+        return new self(number: $this->number, text: $this->text, kind: LineKind::Heading, stretches: [], says: trim($this->text));
     }
 
     /** @param  list<Stretch>  $stretches */
     public function withStretches(array $stretches): self
     {
-        return new self($this->number, $this->text, $this->kind, $stretches, $this->says);
+        return new self(number: $this->number, text: $this->text, kind: $this->kind, stretches: $stretches, says: $this->says);
     }
 }

@@ -37,7 +37,7 @@ final readonly class Coloured
         if (! $painted->medium->isPaintedOn() || ($painted->technique === Technique::Blend && $painted->medium === Medium::Brush)) {
             return new Assumed($hints?->colours() ?? []);
         }
-        [$colours, $because] = self::taken($said, $hints, $references, $context, $vocabulary, $painted);
+        [$colours, $because] = self::taken(said: $said, hints: $hints, references: $references, context: $context, vocabulary: $vocabulary, painted: $painted);
 
         return new Assumed($colours, $colours === [] ? null : new Assumption(PartKind::Colour, implode(', ', array_map(static fn (Colour $colour): string => $colour->name === '' ? $colour->hex : $colour->name, $colours)), $because, self::others($colours)));
     }

@@ -56,10 +56,10 @@ final readonly class Painted
         $question = $media !== [] && $medium === null ? self::which($said, $media) : null;
         $medium ??= $media[0] ?? null;
         if ($medium !== null) {
-            return self::with($medium, $technique, $strokes !== [], $said, $zones, $question);
+            return self::with(medium: $medium, technique: $technique, isSaid: $strokes !== [], said: $said, zones: $zones, question: $question);
         }
 
-        return self::without($technique, $thing, $said, $references, $context, $zones);
+        return self::without(technique: $technique, thing: $thing, said: $said, references: $references, context: $context, zones: $zones);
     }
 
     /** The name in front tells how a step is painted where the rest of the line says neither that nor a tool other than a brush. */

@@ -71,8 +71,8 @@ final readonly class Places
             return new self([], Side::Centre, null, []);
         }
         $thing = Painted::thing($said, $context) ?? ($how === null ? null : Painted::thing($how, $context));
-        $zoned = self::zones($zones, $thing?->hasPlace() === true ? $thing : self::placed($said) ?? $thing, $all, $hints, $references, $context, $painted);
-        $sided = self::side($zoned->value, $all, $hints, $references, $context);
+        $zoned = self::zones(zones: $zones, thing: $thing?->hasPlace() === true ? $thing : self::placed($said) ?? $thing, all: $all, hints: $hints, references: $references, context: $context, painted: $painted);
+        $sided = self::side(zones: $zoned->value, all: $all, hints: $hints, references: $references, context: $context);
 
         return new self($zoned->value, $sided->value, self::shape($said, $thing, $references, $painted), array_values(array_filter([$zoned->assumption, $sided->assumption])));
     }

@@ -46,18 +46,18 @@ final readonly class StepMaker
         $zones = Places::said($all, $context, Spared::in($parts, $stretch->text, $this->scanner));
         $base = Repeated::step($said, $references, $context, $zones);
         [$step, $assumed, $question] = $base === null
-            ? $this->fresh($id, $said, $all, $references, $context, $zones, $name)
-            : [Repeated::again($id, $base, $all, $references, $context, $this->vocabulary, $zones), [new Assumption(PartKind::Again, "the rest as in “{$base->name}”", '')], null];
-        $timing = Timing::of($all, $stretch, $step->medium, $base?->time, $context->isList);
+            ? $this->fresh(id: $id, said: $said, all: $all, references: $references, context: $context, zones: $zones, name: $name)
+            : [Repeated::again(id: $id, base: $base, said: $all, references: $references, context: $context, vocabulary: $this->vocabulary, zones: $zones), [new Assumption(PartKind::Again, "the rest as in “{$base->name}”", '')], null];
+        $timing = Timing::of(said: $all, stretch: $stretch, medium: $step->medium, again: $base?->time, isList: $context->isList);
 
         return new StepReading(
-            $timing->time === null ? $step : $step->withTime($timing->time),
-            self::shifted($name, $parts, $stretch),
-            [...$assumed, ...$timing->assumed],
-            $question ?? $timing->question,
-            $stretch->start + mb_strlen(rtrim($stretch->text)),
-            $references->steps,
-            $references->looksBack(Back::OtherSide) && $base?->side === Side::Both && $step->side === Side::Right ? $base : null,
+            step: $timing->time === null ? $step : $step->withTime($timing->time),
+            parts: self::shifted($name, $parts, $stretch),
+            assumed: [...$assumed, ...$timing->assumed],
+            question: $question ?? $timing->question,
+            end: $stretch->start + mb_strlen(rtrim($stretch->text)),
+            speaksOf: $references->steps,
+            mirrors: $references->looksBack(Back::OtherSide) && $base?->side === Side::Both && $step->side === Side::Right ? $base : null,
         );
     }
 
@@ -77,7 +77,7 @@ final readonly class StepMaker
         $letters = strlen($drying);
 
         return [
-            new Part(PartKind::Act, $only->start, $letters, new Act(Technique::Wait), true, $drying),
+            new Part(kind: PartKind::Act, start: $only->start, length: $letters, value: new Act(Technique::Wait), opensClause: true, spoken: $drying),
             new Part(PartKind::Time, $only->start + $letters, $only->length - $letters, $only->value),
         ];
     }
@@ -159,35 +159,35 @@ final readonly class StepMaker
     {
         $hints = $name === null ? null : $this->hints($name);
         $how = $hints !== null && Painted::asksItsName($said, $this->vocabulary) ? $hints : null;
-        $painted = Painted::of($said, $how, $references, $context, $this->vocabulary, $zones);
-        $places = Places::of($zones, $said, $how, $all, $hints, $references, $context, $painted);
-        $coloured = Coloured::of($said, $hints, $references, $context, $this->vocabulary, $painted);
-        $tool = Tooled::of($said, $references, $context, $this->vocabulary, $painted->medium, $painted->technique);
+        $painted = Painted::of(said: $said, hints: $how, references: $references, context: $context, vocabulary: $this->vocabulary, zones: $zones);
+        $places = Places::of(zones: $zones, said: $said, how: $how, all: $all, hints: $hints, references: $references, context: $context, painted: $painted);
+        $coloured = Coloured::of(said: $said, hints: $hints, references: $references, context: $context, vocabulary: $this->vocabulary, painted: $painted);
+        $tool = Tooled::of(said: $said, references: $references, context: $context, vocabulary: $this->vocabulary, medium: $painted->medium, technique: $painted->technique);
         $work = new Work($said);
         [$named, $rest] = Naming::of($all, $painted->technique->isCounted());
         $step = new Step(
-            $id,
-            self::nameOf($name, $named, $all, $painted) ?? Naming::usual($painted->medium, $painted->technique, $coloured->value, $places->zones),
-            $painted->medium,
-            $tool->value,
-            $coloured->value,
-            $places->zones,
-            $places->side,
-            $work->coats($painted->technique),
-            null,
-            $work->drying($painted->medium),
-            $said->first(PartKind::Optional) === true,
-            Notes::of($said, $name === null ? $rest : [$named, ...$rest]),
-            $painted->technique,
-            $work->load(),
-            $work->count($painted->technique),
-            $work->smallCount($painted->technique),
-            self::mark($said, $places),
-            (new Work($all))->shut($places->zones, $painted->medium),
-            Work::within($said->number(PartKind::Look) ?? Defaults::USUAL_LOOK, 0, Defaults::MOST_LOOK),
-            is_string($group = $said->first(PartKind::Group)) ? $group : $context->group,
-            $work->otherWays($painted->medium, $painted->technique, $tool->value, $this->vocabulary),
-            is_bool($stop = $said->first(PartKind::Stop)) ? $stop : null,
+            id: $id,
+            name: self::nameOf($name, $named, $all, $painted) ?? Naming::usual($painted->medium, $painted->technique, $coloured->value, $places->zones),
+            medium: $painted->medium,
+            tool: $tool->value,
+            colours: $coloured->value,
+            zones: $places->zones,
+            side: $places->side,
+            coats: $work->coats($painted->technique),
+            time: null,
+            dryFor: $work->drying($painted->medium),
+            optional: $said->first(PartKind::Optional) === true,
+            note: Notes::of($said, $name === null ? $rest : [$named, ...$rest]),
+            technique: $painted->technique,
+            load: $work->load(),
+            count: $work->count($painted->technique),
+            smallCount: $work->smallCount($painted->technique),
+            mark: self::mark($said, $places),
+            shut: (new Work($all))->shut($places->zones, $painted->medium),
+            look: Work::within($said->number(PartKind::Look) ?? Defaults::USUAL_LOOK, 0, Defaults::MOST_LOOK),
+            group: is_string($group = $said->first(PartKind::Group)) ? $group : $context->group,
+            alternatives: $work->otherWays($painted->medium, $painted->technique, $tool->value, $this->vocabulary),
+            stopAfter: is_bool($stop = $said->first(PartKind::Stop)) ? $stop : null,
         );
 
         return [$step, array_values(array_filter([...$painted->assumed, ...$places->assumed, $coloured->assumption, $tool->assumption])), $painted->question];

@@ -91,7 +91,7 @@ final readonly class Language
         $words = explode(' ', $english);
 
         return array_map(static fn (string $word, int $place): Token => $place === 0
-            ? new Token($word, $first->start, $length, $first->opensClause, null)
-            : new Token($word, $first->start + $length, 0, false, null), $words, array_keys($words));
+            ? new Token(text: $word, start: $first->start, length: $length, opensClause: $first->opensClause, quoted: null)
+            : new Token(text: $word, start: $first->start + $length, length: 0, opensClause: false, quoted: null), $words, array_keys($words));
     }
 }

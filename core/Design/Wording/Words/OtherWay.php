@@ -39,7 +39,7 @@ final readonly class OtherWay
     /** The same with so many coats. */
     public static function inCoats(int $coats): self
     {
-        return new self(null, null, '', null, [null, null], null, null, $coats);
+        return new self(medium: null, technique: null, tool: '', time: null, count: [null, null], side: null, look: null, coats: $coats);
     }
 
     /** Whether medium and technique, as far as they were said, go together. */
@@ -55,11 +55,11 @@ final readonly class OtherWay
     {
         $isSame = $this->medium === null && $this->tool === '' && ($this->stroke === null || $this->stroke === $technique);
         if ($isSame) {
-            return new Alternative($medium, $technique, $tool, $this->time, $this->number, $this->side, $this->look, $this->coats);
+            return new Alternative(medium: $medium, technique: $technique, tool: $tool, time: $this->time, count: $this->number, side: $this->side, look: $this->look, coats: $this->coats);
         }
         $its = $this->mediumSaid($vocabulary) ?? $this->stroke?->usualMedium() ?? $medium;
 
-        return new Alternative($its, $this->stroke ?? Technique::usualOf($its), $this->tool, $this->time, $this->number, $this->side, $this->look, $this->coats);
+        return new Alternative(medium: $its, technique: $this->stroke ?? Technique::usualOf($its), tool: $this->tool, time: $this->time, count: $this->number, side: $this->side, look: $this->look, coats: $this->coats);
     }
 
     private function mediumSaid(Vocabulary $vocabulary): ?Medium

@@ -50,7 +50,7 @@ final readonly class Scanner
                 continue;
             }
             $word = $short ?? $this->phrases->corrected($token->text);
-            $mended[$at] = $word === null ? $token : new Token($word, $token->start, $token->length, $token->opensClause, null);
+            $mended[$at] = $word === null ? $token : new Token(text: $word, start: $token->start, length: $token->length, opensClause: $token->opensClause, quoted: null);
         }
 
         return Tokens::from($mended);
@@ -71,9 +71,9 @@ final readonly class Scanner
             $length = $tokens->span($at, $found->taken);
             if ($found->kind === PartKind::Colour && is_string($found->value) && $before?->kind === PartKind::Colour && $before->value instanceof Colour) {
                 array_pop($parts);
-                $parts[] = new Part(PartKind::Colour, $before->start, $start + $length - $before->start, Colour::of($before->value->name, $found->value), $before->opensClause, $before->spoken);
+                $parts[] = new Part(kind: PartKind::Colour, start: $before->start, length: $start + $length - $before->start, value: Colour::of($before->value->name, $found->value), opensClause: $before->opensClause, spoken: $before->spoken);
             } else {
-                $parts[] = new Part($found->kind, $start, $length, $found->value, $tokens->all[$at]->opensClause, $tokens->joined($at, $found->taken));
+                $parts[] = new Part(kind: $found->kind, start: $start, length: $length, value: $found->value, opensClause: $tokens->all[$at]->opensClause, spoken: $tokens->joined($at, $found->taken));
             }
             $counted = $found->kind === PartKind::Count && is_array($found->value) && is_int($found->value[0]) ? $found->value[0] : $counted;
             $at += $found->taken;
@@ -339,15 +339,15 @@ final readonly class Scanner
     {
         $technique = $said['technique'] ?? (($said['thing'] ?? null) instanceof Thing ? $said['thing']->technique : null);
         $way = new OtherWay(
-            ($said['medium'] ?? null) instanceof Medium ? $said['medium'] : null,
-            $technique instanceof Technique ? $technique : null,
-            self::toolIn($said['tool'] ?? ''),
-            ($said['time'] ?? null) instanceof Duration ? $said['time'] : null,
-            is_array($said['count'] ?? null) ? $said['count'] : [null, null],
-            ($said['side'] ?? null) instanceof Side ? $said['side'] : null,
-            is_int($said['look'] ?? null) ? $said['look'] : null,
-            is_int($said['coats'] ?? null) ? $said['coats'] : null,
-            $saysMore,
+            medium: ($said['medium'] ?? null) instanceof Medium ? $said['medium'] : null,
+            technique: $technique instanceof Technique ? $technique : null,
+            tool: self::toolIn($said['tool'] ?? ''),
+            time: ($said['time'] ?? null) instanceof Duration ? $said['time'] : null,
+            count: is_array($said['count'] ?? null) ? $said['count'] : [null, null],
+            side: ($said['side'] ?? null) instanceof Side ? $said['side'] : null,
+            look: is_int($said['look'] ?? null) ? $said['look'] : null,
+            coats: is_int($said['coats'] ?? null) ? $said['coats'] : null,
+            saysMore: $saysMore,
         );
 
         return $said !== [] && $way->isPossible($this->vocabulary) ? $way : null;

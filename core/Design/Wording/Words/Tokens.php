@@ -38,7 +38,7 @@ final readonly class Tokens
             } else {
                 $quoted = isset($match['plain'][0]) ? self::unescape($match['plain'][0]) : $match['curly'][0] ?? null;
                 $small = $isPlain ? strtolower($word) : strtr(mb_strtolower($word), self::SPOKEN);
-                $tokens[] = new Token($small, $characters, $length, $opens, $quoted);
+                $tokens[] = new Token(text: $small, start: $characters, length: $length, opensClause: $opens, quoted: $quoted);
                 $opens = false;
             }
             $characters += $length;
@@ -60,7 +60,7 @@ final readonly class Tokens
         $all = $this->all;
         $next = $all[$at + 1] ?? null;
         if ($next !== null) {
-            $all[$at + 1] = new Token($next->text, $next->start, $next->length, true, $next->quoted);
+            $all[$at + 1] = new Token(text: $next->text, start: $next->start, length: $next->length, opensClause: true, quoted: $next->quoted);
         }
         unset($all[$at]);
 

@@ -56,7 +56,7 @@ final readonly class Expansion
         $start = $label->last === null ? 0 : $label->time + $this->problem->changeovers[$label->last][$step];
         $start = max($start, $label->releases[$step] ?? 0);
 
-        return $this->label($label, $step, [$step], [$start], $below);
+        return $this->label(parent: $label, step: $step, tail: [$step], starts: [$start], below: $below);
     }
 
     /** After a label whose tail may have to be held back for this step. */
@@ -78,7 +78,7 @@ final readonly class Expansion
                 }
             }
             if (! $isHeld) {
-                return $this->label($label, $step, $tail, $held, $below);
+                return $this->label(parent: $label, step: $step, tail: $tail, starts: $held, below: $below);
             }
         }
 
@@ -139,7 +139,7 @@ final readonly class Expansion
             return null;
         }
 
-        return new Label($done, $step, $time, $left, $releases, $tail, array_slice($starts, $open), $bound, $parent);
+        return new Label(done: $done, last: $step, time: $time, left: $left, releases: $releases, tail: $tail, starts: array_slice($starts, $open), bound: $bound, parent: $parent);
     }
 
     /**

@@ -68,7 +68,7 @@ it('answers lists up to the longest a design may have, with an honest gap', func
 
 it('shortens what it is given, and never below what trying every order finds', function (int $seed): void {
     $chance = new Randomizer(new Mt19937($seed));
-    $problem = RandomProblem::of($chance, 7, 0.3, 0.3, 0.0, true);
+    $problem = RandomProblem::of(chance: $chance, steps: 7, linked: 0.3, lagged: 0.3, closing: 0.0, classes: true);
     $typed = Schedule::earliest($problem, range(0, 6)) ?? (new Repair($problem))->run(new UntilFeasible(PHP_INT_MAX));
     $outcome = (new LongList($problem))->improved($typed, new UntilFeasible(PHP_INT_MAX));
     $improved = (new LongList($problem))->improved($typed, new WithinLabels(PHP_INT_MAX));

@@ -29,7 +29,7 @@ it('finds what trying every order finds, or that there is none', function (int $
     $chance = new Randomizer(new Mt19937($seed));
     $infeasible = 0;
     for ($case = 0; $case < 60; $case++) {
-        $problem = RandomProblem::of($chance, 1 + $case % ($linked < 0.3 ? 6 : 8), $linked, $lagged, $closing, $classes, $grouped);
+        $problem = RandomProblem::of(chance: $chance, steps: 1 + $case % ($linked < 0.3 ? 6 : 8), linked: $linked, lagged: $lagged, closing: $closing, classes: $classes, grouped: $grouped);
         $best = RandomProblem::bruteForce($problem);
         $outcome = solved($problem);
         $infeasible += $best === null ? 1 : 0;
@@ -58,7 +58,7 @@ it('says for some of them that no order is feasible', function (): void {
     $chance = new Randomizer(new Mt19937(11));
     $impossible = 0;
     for ($case = 0; $case < 120; $case++) {
-        $problem = RandomProblem::of($chance, 5, 0.5, 0.6, 0.7, true);
+        $problem = RandomProblem::of(chance: $chance, steps: 5, linked: 0.5, lagged: 0.6, closing: 0.7, classes: true);
         $outcome = solved($problem);
         $impossible += $outcome->best === null && $outcome->isProven ? 1 : 0;
         expect($outcome->best === null)->toBe(RandomProblem::bruteForce($problem) === null);
@@ -85,7 +85,7 @@ it('lets a change of tool run while paint dries', function (): void {
 it('is never worse than the typed order', function (): void {
     $chance = new Randomizer(new Mt19937(12));
     for ($case = 0; $case < 60; $case++) {
-        $problem = RandomProblem::of($chance, 12, 0.25, 0.5, 0.1, true);
+        $problem = RandomProblem::of(chance: $chance, steps: 12, linked: 0.25, lagged: 0.5, closing: 0.1, classes: true);
         $typed = range(0, 11);
         $lawful = Schedule::earliest($problem, $typed);
         // Cut short at once, so that the typed order may be all there is.
@@ -100,7 +100,7 @@ it('says an honest bound and gap when it is cut short', function (): void {
     $chance = new Randomizer(new Mt19937(13));
     $gaps = 0;
     for ($case = 0; $case < 12; $case++) {
-        $problem = RandomProblem::of($chance, 14, 0.1, 0.4, 0.05, false);
+        $problem = RandomProblem::of(chance: $chance, steps: 14, linked: 0.1, lagged: 0.4, closing: 0.05, classes: false);
         $short = solved($problem, labels: 1500);
         $long = solved($problem);
         expect($long->isProven)->toBeTrue();
@@ -118,7 +118,7 @@ it('says an honest bound and gap when it is cut short', function (): void {
 });
 
 it('gives the same answer each time', function (): void {
-    $problem = RandomProblem::of(new Randomizer(new Mt19937(14)), 14, 0.1, 0.4, 0.05, true);
+    $problem = RandomProblem::of(chance: new Randomizer(new Mt19937(14)), steps: 14, linked: 0.1, lagged: 0.4, closing: 0.05, classes: true);
 
     expect(solved($problem, labels: 3000))->toEqual(solved($problem, labels: 3000));
 });
@@ -136,7 +136,7 @@ it('tells its watch how far it is, and stops when that says so', function (): vo
             return count($this->told) < 15;
         }
     };
-    $outcome = (new Sequencer)->solve(RandomProblem::of(new Randomizer(new Mt19937(15)), 16, 0.0, 0.0, 0.0, false), $watch);
+    $outcome = (new Sequencer)->solve(RandomProblem::of(chance: new Randomizer(new Mt19937(15)), steps: 16, linked: 0.0, lagged: 0.0, closing: 0.0, classes: false), $watch);
 
     // It may be asked once more on its way out.
     expect(count($watch->told))->toBeGreaterThanOrEqual(15)->toBeLessThan(18)->and($outcome->isProven)->toBeFalse()
@@ -145,14 +145,14 @@ it('tells its watch how far it is, and stops when that says so', function (): vo
 });
 
 it('can be asked for any feasible order only', function (): void {
-    $problem = RandomProblem::of(new Randomizer(new Mt19937(16)), 14, 0.1, 0.4, 0.0, false);
+    $problem = RandomProblem::of(chance: new Randomizer(new Mt19937(16)), steps: 14, linked: 0.1, lagged: 0.4, closing: 0.0, classes: false);
     $outcome = (new Sequencer)->solve($problem, new UntilFeasible(100_000));
 
     expect($outcome->best)->not->toBeNull()->and($outcome->labels)->toBeLessThan(100_000);
 });
 
 it('proves a free order of fourteen steps, whatever their changeovers', function (bool $classes): void {
-    $problem = RandomProblem::of(new Randomizer(new Mt19937(17)), 14, 0.0, 0.0, 0.0, $classes);
+    $problem = RandomProblem::of(chance: new Randomizer(new Mt19937(17)), steps: 14, linked: 0.0, lagged: 0.0, closing: 0.0, classes: $classes);
 
     expect(solved($problem)->isProven)->toBeTrue();
 })->with([true, false]);
@@ -173,7 +173,7 @@ it('knows a circle of precedences for impossible', function (): void {
 it('finds the best where changes of tool are cut short by the step they lead to', function (int $seed, float $linked, float $closing): void {
     $chance = new Randomizer(new Mt19937($seed));
     for ($case = 0; $case < 60; $case++) {
-        $by = RandomProblem::of($chance, 1 + $case % 8, $linked, 0.4, $closing, true);
+        $by = RandomProblem::of(chance: $chance, steps: 1 + $case % 8, linked: $linked, lagged: 0.4, closing: $closing, classes: true);
         $room = array_map(static fn (): int => $chance->getInt(0, 12), $by->durations);
         $problem = new Problem($by->durations, array_map(static fn (array $row): array => array_map(min(...), $row, $room), $by->changeovers), $by->lags);
         $outcome = solved($problem);
@@ -196,7 +196,7 @@ it('proves the best order of designs with hardly any order in them', function (i
 })->with(['16 steps' => [16, 20, 20], '24 steps' => [24, 17, 19]]);
 
 it('takes no more memory than it may, and still answers', function (): void {
-    $problem = RandomProblem::of(new Randomizer(new Mt19937(24)), 20, 0.0, 0.4, 0.0, false);
+    $problem = RandomProblem::of(chance: new Randomizer(new Mt19937(24)), steps: 20, linked: 0.0, lagged: 0.4, closing: 0.0, classes: false);
     $most = 4 << 20;
     memory_reset_peak_usage();
     $before = memory_get_usage();

@@ -24,7 +24,8 @@ return [
                 // Gap locks of the stricter level make two painters who save two different designs wait for each other, or
                 // end one of them as a deadlock; what must not change under a transaction is locked by name.
                 // Laravel's own keys for these ask again at each request; this is said once, when a connection is made.
-                PDO::MYSQL_ATTR_INIT_COMMAND => "SET NAMES 'utf8mb4' COLLATE 'utf8mb4_unicode_520_ci', SESSION tx_isolation='READ-COMMITTED', SESSION sql_mode='ONLY_FULL_GROUP_BY,"
+                PDO::MYSQL_ATTR_INIT_COMMAND => "SET NAMES 'utf8mb4' COLLATE 'utf8mb4_unicode_520_ci', SESSION "
+                    ."tx_isolation='READ-COMMITTED', SESSION sql_mode='ONLY_FULL_GROUP_BY,"
                     ."STRICT_TRANS_TABLES,NO_ZERO_IN_DATE,NO_ZERO_DATE,ERROR_FOR_DIVISION_BY_ZERO,NO_ENGINE_SUBSTITUTION'",
             ],
         ],

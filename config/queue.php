@@ -7,7 +7,10 @@ return [
     'connections' => [
         'sync' => ['driver' => 'sync'],
         'database' => ['driver' => 'database', 'table' => 'jobs', 'queue' => 'default', 'retry_after' => 120, 'after_commit' => true],
-        'redis' => ['driver' => 'redis', 'connection' => 'default', 'queue' => 'default', 'retry_after' => 120, 'block_for' => null, 'after_commit' => true],
+        'redis' => [
+            'driver' => 'redis', 'connection' => 'default', 'queue' => 'default', 'retry_after' => 120, 'block_for' => null,
+            'after_commit' => true,
+        ],
     ],
     'failed' => ['driver' => 'database-uuids', 'database' => env('DB_CONNECTION', 'mariadb'), 'table' => 'failed_jobs'],
 ];

@@ -41,7 +41,11 @@ final readonly class Scene
             Paint::step(self::ulid(), 20, name: 'Foam'),
         ];
 
-        return app(CreateDesign::class)(app(BenchOfPainter::class)($this->painter), $this->painter->team_id, new CoreDesign($name, Placement::Cheek, Duration::ofSeconds(75), $steps));
+        return app(CreateDesign::class)(
+            app(BenchOfPainter::class)($this->painter),
+            $this->painter->team_id,
+            new CoreDesign($name, Placement::Cheek, Duration::ofSeconds(75), $steps),
+        );
     }
 
     public function day(int $chairs = 1, Design ...$menu): EventDay
@@ -49,7 +53,15 @@ final readonly class Scene
         $opens = now()->startOfDay()->addHours(11)->getTimestampMs();
         $day = app(SaveDay::class)(
             new EventDay(['team_id' => $this->painter->team_id]),
-            new DayTerms(name: 'Harbour lantern fair', place: 'Lantern Quay', timezone: 'UTC', opensMs: $opens, closesMs: $opens + 5 * 3_600_000, chairs: $chairs, turnaround: Duration::ofSeconds(60)),
+            new DayTerms(
+                name: 'Harbour lantern fair',
+                place: 'Lantern Quay',
+                timezone: 'UTC',
+                opensMs: $opens,
+                closesMs: $opens + 5 * 3_600_000,
+                chairs: $chairs,
+                turnaround: Duration::ofSeconds(60),
+            ),
         );
         app(SaveMenu::class)(app(BenchOfPainter::class)($this->painter), $day, array_map(
             static fn (Design $design): MenuTerms => new MenuTerms($design->id, Duration::ofSeconds(75), 400),

@@ -10,7 +10,10 @@ use Illuminate\Http\Request;
 // What Collision hangs into the test runner would be preloaded in part only, with a warning for each part.
 /** @var array<string, string> $files */
 $files = require __DIR__.'/../vendor/composer/autoload_files.php';
-$GLOBALS['__composer_autoload_files'] = array_map(static fn (): bool => true, array_filter($files, static fn (string $file): bool => str_contains($file, '/nunomaduro/collision/')));
+$GLOBALS['__composer_autoload_files'] = array_map(
+    static fn (): bool => true,
+    array_filter($files, static fn (string $file): bool => str_contains($file, '/nunomaduro/collision/')),
+);
 
 require __DIR__.'/../vendor/autoload.php';
 

@@ -79,8 +79,19 @@ final class Design extends Model
             audience: new Audience($duration($this->still_ms), $this->gentle, $this->from_age),
             // The steps are read after the row: somebody may have saved in between, and taken a pinned step out.
             pins: array_values(array_filter($pins, static fn (Pin $pin): bool => $pin->holdsAmong($ids))),
-            silences: array_map(static fn (array $silence): Silence => new Silence($silence['rule'], $silence['reason']), $this->silences ?? []),
-            rungs: array_map(static fn (array $rung): RungChoice => new RungChoice(RungName::from($rung['name']), $duration($rung['withinMs'] ?? null), $rung['leftOut'] ?? [], $rung['otherWays'] ?? []), $this->rungs ?? []),
+            silences: array_map(
+                static fn (array $silence): Silence => new Silence($silence['rule'], $silence['reason']),
+                $this->silences ?? [],
+            ),
+            rungs: array_map(
+                static fn (array $rung): RungChoice => new RungChoice(
+                    RungName::from($rung['name']),
+                    $duration($rung['withinMs'] ?? null),
+                    $rung['leftOut'] ?? [],
+                    $rung['otherWays'] ?? [],
+                ),
+                $this->rungs ?? [],
+            ),
         );
     }
 

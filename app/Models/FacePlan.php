@@ -16,9 +16,11 @@ use Illuminate\Database\Eloquent\Model;
  * @phpstan-type PlannedValues array{
  *     id: string, plannedMs: int, seen?: list<string>, name: string, medium: string, technique?: string, tool?: string,
  *     colours?: list<array{name?: string, hex: string}>, zones?: list<string>, side?: string, coats?: int, seconds?: int|float,
- *     drySeconds?: int|float, optional?: bool, note?: string, load?: string, count?: int, smallCount?: int, shape?: string, sizePercent?: int,
+ *     drySeconds?: int|float, optional?: bool, note?: string, load?: string, count?: int, smallCount?: int, shape?: string,
+ *     sizePercent?: int,
  *     turnDegrees?: int, guides?: list<array{by: string, value: string}>, shut?: string, look?: int, group?: string,
- *     alternatives?: list<array{medium: string, technique?: string, tool?: string, seconds?: int|float, count?: int, side?: string, look?: int, coats?: int}>, stopAfter?: bool
+ *     alternatives?: list<array{medium: string, technique?: string, tool?: string, seconds?: int|float, count?: int,
+ *     side?: string, look?: int, coats?: int}>, stopAfter?: bool
  * }
  * @phpstan-type PlanSpan array{kind: string, stepId: string, startMs: int, lengthMs: int}
  * @phpstan-type PlanContent array{name: string, placement: string, steps: list<PlannedValues>, spans: list<PlanSpan>}

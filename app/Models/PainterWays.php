@@ -91,6 +91,10 @@ final class PainterWays extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['schools' => 'array', 'celsius' => 'float', 'humidity' => 'float', 'wind' => 'float', 'touched_factor' => 'float', 'touched_at' => 'datetime', 'timing' => Timing::class, 'numbers' => 'array', 'worked_share' => 'float', 'worked_times' => 'integer'];
+        return [
+            'schools' => 'array', 'celsius' => 'float', 'humidity' => 'float', 'wind' => 'float', 'touched_factor' => 'float',
+            'touched_at' => 'datetime', 'timing' => Timing::class, 'numbers' => 'array', 'worked_share' => 'float',
+            'worked_times' => 'integer',
+        ];
     }
 }

@@ -37,7 +37,10 @@ final class AppServiceProvider extends ServiceProvider
     private function bindWithinTeam(): void
     {
         Route::bind('design', fn (string $id): Design => Design::ofTeam($this->teamId())->findOrFail($id));
-        Route::bind('deletedDesign', fn (string $id): Design => Design::ofTeam($this->teamId())->withTrashed()->whereNotNull('deleted_at')->findOrFail($id));
+        Route::bind(
+            'deletedDesign',
+            fn (string $id): Design => Design::ofTeam($this->teamId())->withTrashed()->whereNotNull('deleted_at')->findOrFail($id),
+        );
         Route::bind('thing', fn (string $id): KitItem => KitItem::ofTeam($this->teamId())->findOrFail($id));
         Route::bind('removal', fn (string $id): KitRemoval => KitRemoval::ofTeam($this->teamId())->findOrFail($id));
         Route::bind('day', fn (string $id): EventDay => EventDay::ofTeam($this->teamId())->findOrFail($id));

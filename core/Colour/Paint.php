@@ -53,7 +53,11 @@ final readonly class Paint
     {
         $reflectance = static fn (float $k): float => 1 + $k - sqrt($k * ($k + 2));
 
-        return new LinearRgb($reflectance($this->absorption->red), $reflectance($this->absorption->green), $reflectance($this->absorption->blue));
+        return new LinearRgb(
+            $reflectance($this->absorption->red),
+            $reflectance($this->absorption->green),
+            $reflectance($this->absorption->blue),
+        );
     }
 
     /** What so many coats look like over a ground. */

@@ -6,7 +6,9 @@ namespace Core\Design;
 
 use Core\Units\Duration;
 
-/** Another way to paint the same step: freehand instead of a stencil, four petals instead of five, one side instead of both, a coat more. */
+/**
+ * Another way to paint the same step: freehand instead of a stencil, four petals instead of five, one side instead of both, a coat more.
+ */
 final readonly class Alternative
 {
     /**
@@ -41,6 +43,15 @@ final readonly class Alternative
 
     public function withTool(string $tool): self
     {
-        return new self(medium: $this->medium, technique: $this->technique, tool: $tool, time: $this->time, count: $this->count, side: $this->side, look: $this->look, coats: $this->coats);
+        return new self(
+            medium: $this->medium,
+            technique: $this->technique,
+            tool: $tool,
+            time: $this->time,
+            count: $this->count,
+            side: $this->side,
+            look: $this->look,
+            coats: $this->coats,
+        );
     }
 }

@@ -45,7 +45,8 @@ final readonly class Defaults
     {
         return match ($technique) {
             Technique::Petal, Technique::Dots => 5,
-            Technique::Line, Technique::Swirl, Technique::DoubleSwirl, Technique::Starburst, Technique::Flower, Technique::Heart, Technique::Gem => 1,
+            Technique::Line, Technique::Swirl, Technique::DoubleSwirl, Technique::Starburst, Technique::Flower,
+            Technique::Heart, Technique::Gem => 1,
             Technique::Lash => 4,
             default => 3,
         };

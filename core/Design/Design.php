@@ -70,7 +70,10 @@ final readonly class Design
 
         return $this->copy(
             steps: array_map(static fn (Step $step): Step => $step->withId($new[$step->id]), $this->steps),
-            pins: array_map(static fn (Pin $pin): Pin => new Pin($pin->kind, array_map(static fn (string $id): string => $new[$id], $pin->steps)), $this->pins),
+            pins: array_map(
+                static fn (Pin $pin): Pin => new Pin($pin->kind, array_map(static fn (string $id): string => $new[$id], $pin->steps)),
+                $this->pins,
+            ),
             rungs: array_map(static fn (RungChoice $rung): RungChoice => $rung->renamed($new), $this->rungs),
         );
     }
@@ -117,8 +120,14 @@ final readonly class Design
      * @param  list<Pin>|null  $pins
      * @param  list<RungChoice>|null  $rungs
      */
-    private function copy(?string $name = null, ?Duration $promise = null, ?array $steps = null, ?Audience $audience = null, ?array $pins = null, ?array $rungs = null): self
-    {
+    private function copy(
+        ?string $name = null,
+        ?Duration $promise = null,
+        ?array $steps = null,
+        ?Audience $audience = null,
+        ?array $pins = null,
+        ?array $rungs = null,
+    ): self {
         return new self(
             name: $name ?? $this->name,
             placement: $this->placement,

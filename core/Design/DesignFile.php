@@ -13,10 +13,13 @@ use Core\Units\Duration;
  *
  * @phpstan-import-type Values from StepValues
  *
- * @phpstan-type RungValues array{name: string, withinSeconds?: int|float, leftOut?: list<int>, otherWays?: list<array{step: int, way: int}>}
+ * @phpstan-type RungValues array{name: string, withinSeconds?: int|float, leftOut?: list<int>,
+ *     otherWays?: list<array{step: int, way: int}>}
  * @phpstan-type DesignValues array{
- *     name: string, placement: string, promiseSeconds?: int|float, tags?: list<string>, stillSeconds?: int|float, gentle?: bool, fromAge?: int,
- *     pins?: list<array{kind: string, steps: list<int>}>, silences?: list<array{rule: string, reason: string}>, rungs?: list<RungValues>, steps: list<Values>
+ *     name: string, placement: string, promiseSeconds?: int|float, tags?: list<string>, stillSeconds?: int|float,
+ *     gentle?: bool, fromAge?: int,
+ *     pins?: list<array{kind: string, steps: list<int>}>, silences?: list<array{rule: string, reason: string}>,
+ *     rungs?: list<RungValues>, steps: list<Values>
  * }
  */
 final readonly class DesignFile
@@ -39,7 +42,10 @@ final readonly class DesignFile
         foreach ($all as $at => $design) {
             $steps = [];
             foreach ($design['steps'] as $index => $step) {
-                $steps[] = self::within("/designs/{$at}/steps/{$index}", static fn () => StepValues::read((string) ($index + 1), $step)->withPossibleWays());
+                $steps[] = self::within(
+                    "/designs/{$at}/steps/{$index}",
+                    static fn () => StepValues::read((string) ($index + 1), $step)->withPossibleWays(),
+                );
             }
             $designs[] = self::within("/designs/{$at}", static fn () => new Design(
                 name: trim($design['name']),
@@ -52,8 +58,14 @@ final readonly class DesignFile
                     $design['gentle'] ?? false,
                     $design['fromAge'] ?? null,
                 ),
-                pins: array_map(static fn (array $pin): Pin => new Pin(PinKind::from($pin['kind']), array_map(strval(...), $pin['steps'])), $design['pins'] ?? []),
-                silences: array_map(static fn (array $silence): Silence => new Silence($silence['rule'], trim($silence['reason'])), $design['silences'] ?? []),
+                pins: array_map(
+                    static fn (array $pin): Pin => new Pin(PinKind::from($pin['kind']), array_map(strval(...), $pin['steps'])),
+                    $design['pins'] ?? [],
+                ),
+                silences: array_map(
+                    static fn (array $silence): Silence => new Silence($silence['rule'], trim($silence['reason'])),
+                    $design['silences'] ?? [],
+                ),
                 rungs: array_map(self::rung(...), $design['rungs'] ?? []),
             ));
         }
@@ -88,8 +100,14 @@ final readonly class DesignFile
             ...($design->audience->isGentle ? ['gentle' => true] : []),
             ...($design->audience->fromAge === null ? [] : ['fromAge' => $design->audience->fromAge]),
             ...($design->pins === [] ? [] : ['pins' => array_map(static fn (Pin $pin): array => self::pin($design, $pin), $design->pins)]),
-            ...($design->silences === [] ? [] : ['silences' => array_map(static fn (Silence $silence): array => ['rule' => $silence->rule, 'reason' => $silence->reason], $design->silences)]),
-            ...($design->rungs === [] ? [] : ['rungs' => array_map(static fn (RungChoice $rung): array => self::rungValues($design, $rung), $design->rungs)]),
+            ...($design->silences === [] ? [] : ['silences' => array_map(
+                static fn (Silence $silence): array => ['rule' => $silence->rule, 'reason' => $silence->reason],
+                $design->silences,
+            )]),
+            ...($design->rungs === [] ? [] : ['rungs' => array_map(
+                static fn (RungChoice $rung): array => self::rungValues($design, $rung),
+                $design->rungs,
+            )]),
             'steps' => array_map(StepValues::of(...), $design->steps),
         ];
     }
@@ -114,7 +132,11 @@ final readonly class DesignFile
     private static function rungValues(Design $design, RungChoice $rung): array
     {
         $numbers = array_flip(array_column($design->steps, 'id'));
-        $ways = array_map(static fn (string|int $id, int $way): array => ['step' => $numbers[(string) $id] + 1, 'way' => $way + 1], array_keys($rung->otherWays), $rung->otherWays);
+        $ways = array_map(
+            static fn (string|int $id, int $way): array => ['step' => $numbers[(string) $id] + 1, 'way' => $way + 1],
+            array_keys($rung->otherWays),
+            $rung->otherWays,
+        );
 
         return [
             'name' => $rung->name->value,

@@ -32,7 +32,10 @@ final class InvalidPin extends DomainException implements CoreException
 
     public static function unreadable(string $text): self
     {
-        return new self("“{$text}” is not understood. Write “foam before outline”, “keep whiskers and dots together”, “base first”, “gems last”, “dots while flower is wet” or “dots need flower”, with the names of steps.");
+        return new self(
+            "“{$text}” is not understood. Write “foam before outline”, “keep whiskers and dots together”, “base first”, “gems "
+                .'last”, “dots while flower is wet” or “dots need flower”, with the names of steps.',
+        );
     }
 
     public static function unknownStep(string $name): self

@@ -8,7 +8,8 @@ namespace Core\Design;
 final readonly class Pin
 {
     /**
-     * @param  list<string>  $steps  ids: of a pair the earlier one first, of "needs" the one that needs the other; of a group two at least; of "first" and "last" one
+     * @param  list<string>  $steps  ids: of a pair the earlier one first, of "needs" the one that needs the other; of a group
+     *     two at least; of "first" and "last" one
      *
      * @throws InvalidPin when there are not as many steps as the kind needs, or one of them twice
      */

@@ -14,12 +14,22 @@ final readonly class RungChoice
      * @param  list<string>  $leftOut  ids of steps
      * @param  array<int|string, int>  $otherWays  by id of the step, which of its alternatives, the first being 0
      */
-    public function __construct(public RungName $name, public ?Duration $within, public array $leftOut = [], public array $otherWays = []) {}
+    public function __construct(
+        public RungName $name,
+        public ?Duration $within,
+        public array $leftOut = [],
+        public array $otherWays = [],
+    ) {}
 
     /** @param  list<string>  $steps  ids of the steps there are */
     public function among(array $steps): self
     {
-        return new self($this->name, $this->within, array_values(array_intersect($this->leftOut, $steps)), array_intersect_key($this->otherWays, array_flip($steps)));
+        return new self(
+            $this->name,
+            $this->within,
+            array_values(array_intersect($this->leftOut, $steps)),
+            array_intersect_key($this->otherWays, array_flip($steps)),
+        );
     }
 
     /** @param  array<string, string>  $new  ids by the old ones */

@@ -79,7 +79,8 @@ enum Shape: string
     public function isPart(): bool
     {
         return match ($this) {
-            self::Circle, self::Oval, self::Ring, self::Triangle, self::Diamond, self::Band, self::Crescent, self::Eye, self::Nose, self::Tooth, self::Muzzle => true,
+            self::Circle, self::Oval, self::Ring, self::Triangle, self::Diamond, self::Band, self::Crescent, self::Eye,
+            self::Nose, self::Tooth, self::Muzzle => true,
             default => false,
         };
     }

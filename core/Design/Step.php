@@ -60,7 +60,21 @@ final readonly class Step
     /** Hands off the skin for so long. */
     public static function wait(string $id, Duration $time): self
     {
-        return new self(id: $id, name: 'Wait', medium: Medium::Bare, tool: '', colours: [], zones: [], side: Side::Centre, coats: 1, time: $time, dryFor: Duration::zero(), optional: false, note: '', technique: Technique::Wait);
+        return new self(
+            id: $id,
+            name: 'Wait',
+            medium: Medium::Bare,
+            tool: '',
+            colours: [],
+            zones: [],
+            side: Side::Centre,
+            coats: 1,
+            time: $time,
+            dryFor: Duration::zero(),
+            optional: false,
+            note: '',
+            technique: Technique::Wait,
+        );
     }
 
     public function withId(string $id): self
@@ -178,9 +192,12 @@ final readonly class Step
         $isCounted = $way->technique->isCounted();
 
         return new self(
-            id: $this->id, name: $this->name, medium: $way->medium, tool: $way->tool, colours: $this->colours, zones: $this->zones, side: $way->side ?? $this->side, coats: $way->coats ?? $this->coats,
-            time: $way->time ?? $this->timeBy($way), dryFor: $this->dryFor, optional: $this->optional, note: $this->note, technique: $way->technique, load: $this->load,
-            count: $isCounted ? $way->count ?? $this->count : null, smallCount: $isCounted && $way->count === null ? $this->smallCount : null, mark: $this->mark,
+            id: $this->id, name: $this->name, medium: $way->medium, tool: $way->tool, colours: $this->colours, zones: $this->zones,
+            side: $way->side ?? $this->side, coats: $way->coats ?? $this->coats,
+            time: $way->time ?? $this->timeBy($way), dryFor: $this->dryFor, optional: $this->optional, note: $this->note,
+            technique: $way->technique, load: $this->load,
+            count: $isCounted ? $way->count ?? $this->count : null,
+            smallCount: $isCounted && $way->count === null ? $this->smallCount : null, mark: $this->mark,
             shut: $this->shut, look: $way->look ?? $this->look, group: $this->group, alternatives: [], stopAfter: $this->stopAfter,
         );
     }
@@ -206,11 +223,13 @@ final readonly class Step
     /** Of the typed time, what fewer strokes, one side or another number of coats make of it; null where the technique is another. */
     private function timeBy(Alternative $way): ?Duration
     {
-        if ($this->time === null || $way->technique !== $this->technique || $way->medium !== $this->medium || ($way->count === null && $way->side === null && $way->coats === null)) {
+        if ($this->time === null || $way->technique !== $this->technique || $way->medium !== $this->medium
+            || ($way->count === null && $way->side === null && $way->coats === null)) {
             return null;
         }
         $sides = static fn (Side $side): float => $side === Side::Both ? 1.0 + Defaults::WEAK_SIDE_FACTOR : 1.0;
-        $share = ($way->count ?? $this->strokes()) / $this->strokes() * $sides($way->side ?? $this->side) / $sides($this->side) * ($way->coats ?? $this->coats) / $this->coats;
+        $share = ($way->count ?? $this->strokes()) / $this
+            ->strokes() * $sides($way->side ?? $this->side) / $sides($this->side) * ($way->coats ?? $this->coats) / $this->coats;
 
         return Duration::ofMilliseconds(max(1, (int) round($this->time->milliseconds * $share)));
     }

@@ -11,10 +11,12 @@ use Core\Units\Duration;
  * A step as plain values, ready for JSON: the one written form of it, in design files, in the database and in plans. What
  * is usual is left out. The shape is the step of schemas/design.v5.schema.json.
  *
- * @phpstan-type AlternativeValues array{medium: string, technique?: string, tool?: string, seconds?: int|float, count?: int, side?: string, look?: int, coats?: int}
+ * @phpstan-type AlternativeValues array{medium: string, technique?: string, tool?: string, seconds?: int|float, count?: int,
+ *     side?: string, look?: int, coats?: int}
  * @phpstan-type GuideValues array{by: string, value: string}
  * @phpstan-type Values array{
- *     name: string, medium: string, technique?: string, tool?: string, colours?: list<array{name?: string, hex: string}>, zones?: list<string>,
+ *     name: string, medium: string, technique?: string, tool?: string, colours?: list<array{name?: string, hex: string}>,
+ *     zones?: list<string>,
  *     side?: string, coats?: int, seconds?: int|float, drySeconds?: int|float, optional?: bool, note?: string, load?: string, count?: int,
  *     smallCount?: int, shape?: string, sizePercent?: int, turnDegrees?: int, guides?: list<GuideValues>, shut?: string, look?: int,
  *     group?: string, alternatives?: list<AlternativeValues>, stopAfter?: bool
@@ -36,7 +38,10 @@ final readonly class StepValues
             name: $text('name'),
             medium: Medium::from($values['medium']),
             tool: $text('tool'),
-            colours: array_map(static fn (array $colour): Colour => Colour::of(trim($colour['name'] ?? ''), $colour['hex']), $values['colours'] ?? []),
+            colours: array_map(
+                static fn (array $colour): Colour => Colour::of(trim($colour['name'] ?? ''), $colour['hex']),
+                $values['colours'] ?? [],
+            ),
             zones: array_map(Zone::from(...), $values['zones'] ?? []),
             side: Side::from($values['side'] ?? Side::Centre->value),
             coats: $values['coats'] ?? 1,
@@ -136,7 +141,10 @@ final readonly class StepValues
             isset($values['shape']) ? Shape::from($values['shape']) : null,
             $values['sizePercent'] ?? 100,
             $values['turnDegrees'] ?? 0,
-            array_map(static fn (array $guide): Guide => Guide::of(GuideKind::from($guide['by']), $guide['value']), $values['guides'] ?? []),
+            array_map(
+                static fn (array $guide): Guide => Guide::of(GuideKind::from($guide['by']), $guide['value']),
+                $values['guides'] ?? [],
+            ),
         );
     }
 
@@ -174,7 +182,9 @@ final readonly class StepValues
     {
         return [
             'medium' => $alternative->medium->value,
-            ...($alternative->technique === Technique::usualOf($alternative->medium) ? [] : ['technique' => $alternative->technique->value]),
+            ...($alternative->technique === Technique::usualOf($alternative->medium)
+                ? []
+                : ['technique' => $alternative->technique->value]),
             ...($alternative->tool === '' ? [] : ['tool' => $alternative->tool]),
             ...($alternative->time === null ? [] : ['seconds' => self::seconds($alternative->time)]),
             ...($alternative->count === null ? [] : ['count' => $alternative->count]),

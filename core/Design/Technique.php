@@ -65,7 +65,11 @@ enum Technique: string
     public function suits(Medium $medium): bool
     {
         return match ($medium) {
-            Medium::Sponge => $this->covers() || in_array($this, [self::Petal, self::Leaf, self::Teardrop, self::Dots, self::Stripe, self::Heart], true),
+            Medium::Sponge => $this->covers() || in_array(
+                $this,
+                [self::Petal, self::Leaf, self::Teardrop, self::Dots, self::Stripe, self::Heart],
+                true,
+            ),
             Medium::Brush => $this->covers() || ($this->usualMedium() === Medium::Brush),
             Medium::Powder => $this === self::Powder || $this === self::Blend,
             default => $this->usualMedium() === $medium,

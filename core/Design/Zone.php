@@ -102,7 +102,8 @@ enum Zone: string
     public function isBearded(): bool
     {
         return match ($this) {
-            self::LowerCheek, self::Muzzle, self::UpperLip, self::LowerLip, self::MouthCorner, self::SmileLine, self::Chin, self::Jaw, self::Neck => true,
+            self::LowerCheek, self::Muzzle, self::UpperLip, self::LowerLip, self::MouthCorner, self::SmileLine,
+            self::Chin, self::Jaw, self::Neck => true,
             default => false,
         };
     }

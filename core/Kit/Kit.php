@@ -164,7 +164,10 @@ final readonly class Kit
     /** Another thing of the same kind that may go on skin: of the nearest colour, where it has one. */
     public function safeLike(Item $thing): ?Item
     {
-        $safe = array_filter($this->ofKind($thing->kind), static fn (Item $item): bool => $item->isSkinSafe && $item->isGel === $thing->isGel);
+        $safe = array_filter(
+            $this->ofKind($thing->kind),
+            static fn (Item $item): bool => $item->isSkinSafe && $item->isGel === $thing->isGel,
+        );
         $apart = static fn (Item $item): float => $item->colours === [] || $thing->colours === []
             ? 0.0
             : Difference::betweenHex($item->colours[0]->hex, $thing->colours[0]->hex);

@@ -40,8 +40,12 @@ final readonly class Choices
      *
      * @throws TooManyChoices when there are more than can be weighed
      */
-    public function __construct(Design $design, array $done = [], private LookShares $shares = new LookShares, int $most = Defaults::MOST_CHOICES)
-    {
+    public function __construct(
+        Design $design,
+        array $done = [],
+        private LookShares $shares = new LookShares,
+        int $most = Defaults::MOST_CHOICES,
+    ) {
         $this->design = TypedWait::leftOut($design);
         $this->waits = TypedWait::in($design);
         $steps = $this->design->steps;
@@ -53,7 +57,10 @@ final readonly class Choices
         if ($this->count() > $most) {
             throw TooManyChoices::in($design->name, $this->count(), $most);
         }
-        $this->oneSided = array_map(fn (int $at): array => in_array($steps[$at]->id, $done, true) ? [] : $this->followers($at), array_keys($steps));
+        $this->oneSided = array_map(
+            fn (int $at): array => in_array($steps[$at]->id, $done, true) ? [] : $this->followers($at),
+            array_keys($steps),
+        );
         $places = array_flip(array_column($steps, 'id'));
         $pins = array_values(array_filter($this->design->pins, static fn (Pin $pin): bool => $pin->kind === PinKind::Needs));
         $this->needs = array_map(static fn (Pin $pin): array => [$places[$pin->steps[0]], $places[$pin->steps[1]]], $pins);
@@ -140,7 +147,8 @@ final readonly class Choices
     {
         foreach ($this->oneSided[$place] === [] ? [] : $picks as $leader => $pick) {
             $side = $this->options[$leader][$pick]->step?->side;
-            if ($side !== null && isset($this->oneSided[$place][$side->value]) && $this->leads($leader, $pick) && $this->belong($leader, $place)) {
+            if ($side !== null && isset($this->oneSided[$place][$side->value]) && $this->leads($leader, $pick)
+                && $this->belong($leader, $place)) {
                 return $side;
             }
         }
@@ -165,7 +173,10 @@ final readonly class Choices
             return false;
         }
 
-        return $leader->group !== '' || ($leader->touches($step) && array_diff(array_column($step->zones, 'value'), array_column($leader->zones, 'value')) === []);
+        return $leader->group !== '' || ($leader->touches($step) && array_diff(
+            array_column($step->zones, 'value'),
+            array_column($leader->zones, 'value'),
+        ) === []);
     }
 
     /** @return array<string, Option> by side */

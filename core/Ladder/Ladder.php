@@ -43,7 +43,13 @@ final readonly class Ladder
         Limits $limits = new Limits,
     ): self {
         $begun ??= HalfPainted::not();
-        $versions = new Versions(choices: new Choices($design, $begun->steps(), $shares, $limits->choices), circumstances: $circumstances, begun: $begun, watch: $watch, mostLabels: $limits->labels);
+        $versions = new Versions(
+            choices: new Choices($design, $begun->steps(), $shares, $limits->choices),
+            circumstances: $circumstances,
+            begun: $begun,
+            watch: $watch,
+            mostLabels: $limits->labels,
+        );
         [$rungs, $isProven] = (new Climb($versions, $limits->versions))->rungs();
 
         return new self($rungs, $isProven, $versions);
@@ -71,9 +77,11 @@ final readonly class Ladder
         $design = $this->versions->choices->design;
         [$first, $last] = [$this->rungs[0], $this->rungs[count($this->rungs) - 1]];
         $half = Duration::ofMilliseconds(intdiv($first->time->milliseconds + $last->time->milliseconds, 2));
+        $isOver = $design->promise !== null && $last->time->isLongerThan($design->promise);
+        $fitting = $isOver ? $this->fitting($design->promise) : null;
         $named = [
             RungName::Core->value => $first,
-            RungName::Quick->value => ($design->promise === null || ! $last->time->isLongerThan($design->promise) ? null : $this->fitting($design->promise)) ?? $this->nearest($half),
+            RungName::Quick->value => $fitting ?? $this->nearest($half),
             RungName::Party->value => $this->whole($last),
         ];
         foreach ($design->rungs as $choice) {
@@ -94,7 +102,11 @@ final readonly class Ladder
     private function nearest(Duration $time): Rung
     {
         $rungs = $this->rungs;
-        usort($rungs, static fn (Rung $one, Rung $other): int => abs($one->time->milliseconds - $time->milliseconds) <=> abs($other->time->milliseconds - $time->milliseconds));
+        usort(
+            $rungs,
+            static fn (Rung $one, Rung $other): int => abs($one->time->milliseconds - $time->milliseconds)
+                <=> abs($other->time->milliseconds - $time->milliseconds),
+        );
 
         return $rungs[0];
     }

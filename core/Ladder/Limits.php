@@ -12,5 +12,9 @@ final readonly class Limits
      * @param  int  $labels  partial orders for one version
      * @param  int  $versions  laid out
      */
-    public function __construct(public int $choices = Defaults::MOST_CHOICES, public int $labels = Defaults::MOST_LABELS, public int $versions = Defaults::MOST_VERSIONS) {}
+    public function __construct(
+        public int $choices = Defaults::MOST_CHOICES,
+        public int $labels = Defaults::MOST_LABELS,
+        public int $versions = Defaults::MOST_VERSIONS,
+    ) {}
 }

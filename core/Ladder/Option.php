@@ -24,7 +24,10 @@ final readonly class Option
     {
         return [
             self::asTyped($step),
-            ...array_filter(array_map(static fn (Alternative $way): ?self => self::otherWay($step, $way, $shares), $step->alternatives), static fn (?self $way): bool => $way !== null),
+            ...array_filter(
+                array_map(static fn (Alternative $way): ?self => self::otherWay($step, $way, $shares), $step->alternatives),
+                static fn (?self $way): bool => $way !== null,
+            ),
             ...($step->optional ? [new self(null, 0, "“{$step->name}” left out")] : []),
         ];
     }
@@ -37,7 +40,11 @@ final readonly class Option
     /** The step on one side only, for another one of its motif is. */
     public static function onOneSide(Step $step, Side $side, LookShares $shares): ?self
     {
-        return self::otherWay($step, new Alternative(medium: $step->medium, technique: $step->technique, tool: $step->tool, time: null, count: null, side: $side), $shares);
+        return self::otherWay(
+            $step,
+            new Alternative(medium: $step->medium, technique: $step->technique, tool: $step->tool, time: null, count: null, side: $side),
+            $shares,
+        );
     }
 
     /** Left out with the step that it serves, which says so for both. */
@@ -62,11 +69,16 @@ final readonly class Option
     private static function words(Step $step, Step $painted): string
     {
         $isOther = $painted->technique !== $step->technique || $painted->medium !== $step->medium || $painted->tool !== $step->tool;
-        $count = $painted->technique->isCounted() && $painted->strokes() !== $step->strokes() ? "{$painted->strokes()} {$painted->technique->plural()}" : '';
+        $count = $painted->technique->isCounted() && $painted->strokes() !== $step->strokes()
+            ? "{$painted->strokes()} {$painted->technique->plural()}"
+            : '';
         $how = array_diff([
-            $isOther && $count === '' ? trim("{$painted->technique->label()}".($painted->tool === '' ? '' : " with {$painted->tool}")) : $count,
+            $isOther && $count === '' ? trim(
+                "{$painted->technique->label()}".($painted->tool === '' ? '' : " with {$painted->tool}"),
+            ) : $count,
             $painted->coats === $step->coats ? '' : "{$painted->coats} ".($painted->coats === 1 ? 'coat' : 'coats'),
-            $painted->side === $step->side ? '' : ($painted->side->isOneSided() ? "{$painted->side->value} side only" : "{$painted->side->value} sides"),
+            $painted->side === $step->side ? ''
+                : ($painted->side->isOneSided() ? "{$painted->side->value} side only" : "{$painted->side->value} sides"),
         ], ['']);
 
         return "“{$step->name}”: ".($how === [] ? 'the other way' : implode(', ', $how));

@@ -29,7 +29,11 @@ final readonly class StopPoints
             $said = $design->steps[$after]->stopAfter;
             if ($said ?? self::looksFinished($design, $after)) {
                 $left = array_filter(array_slice($design->steps, $after + 1), static fn (Step $step): bool => self::isPainted($step));
-                $points[] = new StopPoint($after, $said !== null, array_values(array_map(static fn (Step $step): string => $step->name, $left)));
+                $points[] = new StopPoint(
+                    $after,
+                    $said !== null,
+                    array_values(array_map(static fn (Step $step): string => $step->name, $left)),
+                );
             }
         }
 
@@ -74,7 +78,8 @@ final readonly class StopPoints
         $isSameShape = $outline->mark->shape === null || $outline->mark->shape === $fill->mark->shape;
 
         // What every version has is outlined in some and not in others: the painter has said that it may go without.
-        return $outline->technique === Technique::Outline && Layer::of($fill) === Layer::Shape && $fill->optional && $isSameShape && $outline->touches($fill);
+        return $outline->technique === Technique::Outline && Layer::of($fill) === Layer::Shape && $fill->optional && $isSameShape
+            && $outline->touches($fill);
     }
 
     /**
@@ -85,7 +90,8 @@ final readonly class StopPoints
     {
         $lacking = array_filter(
             $design->pins,
-            static fn (Pin $pin): bool => $pin->kind === PinKind::Needs && in_array($pin->steps[0], $done, true) && in_array($pin->steps[1], $left, true),
+            static fn (Pin $pin): bool => $pin->kind === PinKind::Needs && in_array($pin->steps[0], $done, true)
+                && in_array($pin->steps[1], $left, true),
         );
 
         return $lacking === [];

@@ -11,6 +11,9 @@ final class TooManyChoices extends DomainException implements CoreException
 {
     public static function in(string $design, int $choices, int $most): self
     {
-        return new self("“{$design}” can be made quicker in {$choices} ways; the ladder weighs {$most} at most. Mark fewer steps optional, or take other ways out.");
+        return new self(
+            "“{$design}” can be made quicker in {$choices} ways; the ladder weighs {$most} at most. Mark fewer steps optional, "
+                .'or take other ways out.',
+        );
     }
 }

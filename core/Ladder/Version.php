@@ -39,7 +39,10 @@ final readonly class Version
     {
         $isKept = array_map(static fn (Option $option): int => $option->step === null ? 0 : 1, $this->options);
 
-        return array_map(static fn (TypedWait $wait): TypedWait => $wait->after(array_sum(array_slice($isKept, 0, $wait->before))), $this->choices->waits);
+        return array_map(
+            static fn (TypedWait $wait): TypedWait => $wait->after(array_sum(array_slice($isKept, 0, $wait->before))),
+            $this->choices->waits,
+        );
     }
 
     /**
@@ -57,7 +60,11 @@ final readonly class Version
     {
         $ids = array_column($this->choices->design->steps, 'id');
 
-        return array_values(array_filter($ids, fn (string $id, int $at): bool => $this->options[$at]->step === null, ARRAY_FILTER_USE_BOTH));
+        return array_values(array_filter(
+            $ids,
+            fn (string $id, int $at): bool => $this->options[$at]->step === null,
+            ARRAY_FILTER_USE_BOTH,
+        ));
     }
 
     /** What it takes to find it again when the design has changed. */

@@ -18,6 +18,9 @@ final class DoubleShift extends DomainException implements CoreException
     /** To be said after the painter's name. */
     public static function of(string $painter, int $chair, int $other): self
     {
-        return new self($painter, "would sit at chairs {$chair} and {$other} at the same time. Say who takes over at one of them, or nobody.");
+        return new self(
+            $painter,
+            "would sit at chairs {$chair} and {$other} at the same time. Say who takes over at one of them, or nobody.",
+        );
     }
 }

@@ -54,7 +54,11 @@ enum EventKind: string
     /** What can be done at the names desk, by whoever stands there. */
     public function isOfNamesDesk(): bool
     {
-        return in_array($this, [self::Joined, self::Changed, self::Moved, self::Called, self::Left, self::NoShow, self::Removed, self::Undone], true);
+        return in_array(
+            $this,
+            [self::Joined, self::Changed, self::Moved, self::Called, self::Left, self::NoShow, self::Removed, self::Undone],
+            true,
+        );
     }
 
     /** Who sits at which chair. */

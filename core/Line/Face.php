@@ -36,7 +36,16 @@ final readonly class Face
             $plan->steps,
         );
 
-        return new self(plan: $plan, runs: $runs, seatedAt: $at, tappedAt: $at, pausedInStep: Duration::zero(), pausedAt: null, paintedAt: $runs === [] ? $at : null, seats: $seats);
+        return new self(
+            plan: $plan,
+            runs: $runs,
+            seatedAt: $at,
+            tappedAt: $at,
+            pausedInStep: Duration::zero(),
+            pausedAt: null,
+            paintedAt: $runs === [] ? $at : null,
+            seats: $seats,
+        );
     }
 
     /** Index of the step under the painter's hand; null when every step is done or skipped. */
@@ -58,7 +67,13 @@ final readonly class Face
      */
     public function stepDone(string $step, Instant $at, ?Seat $seat = null): self
     {
-        return $this->advance(step: $step, status: StepStatus::Done, spent: $this->stepTime($at), at: $at, tookOver: $seat?->since?->isAfter($this->seatedAt) === true ? $seat->painter : null);
+        return $this->advance(
+            step: $step,
+            status: StepStatus::Done,
+            spent: $this->stepTime($at),
+            at: $at,
+            tookOver: $seat?->since?->isAfter($this->seatedAt) === true ? $seat->painter : null,
+        );
     }
 
     /**
@@ -85,7 +100,10 @@ final readonly class Face
         $gone = array_fill_keys(array_map(static fn (StepRun $run): string => $run->step->id, $past), true);
         $coming = array_values(array_filter($plan->steps, static fn (PlannedStep $step): bool => ! isset($gone[$step->id])));
         $ids = array_fill_keys(array_column($coming, 'id'), true);
-        $dropped = array_filter($this->runs, static fn (StepRun $run): bool => $run->status === StepStatus::Pending && ! isset($ids[$run->step->id]));
+        $dropped = array_filter(
+            $this->runs,
+            static fn (StepRun $run): bool => $run->status === StepStatus::Pending && ! isset($ids[$run->step->id]),
+        );
         if ($coming === []) {
             throw TapSetAside::because('Nothing is left to paint that way: finish the face instead.');
         }
@@ -94,7 +112,10 @@ final readonly class Face
             plan: $plan,
             runs: [
                 ...$past,
-                ...array_values(array_map(static fn (StepRun $run): StepRun => new StepRun($run->step, StepStatus::Skipped, Duration::zero()), $dropped)),
+                ...array_values(array_map(
+                    static fn (StepRun $run): StepRun => new StepRun($run->step, StepStatus::Skipped, Duration::zero()),
+                    $dropped,
+                )),
                 ...array_map(static fn (PlannedStep $step): StepRun => new StepRun($step, StepStatus::Pending, Duration::zero()), $coming),
             ],
             seatedAt: $this->seatedAt,
@@ -116,7 +137,16 @@ final readonly class Face
             throw TapSetAside::because('Every step is painted: there is nothing to pause.');
         }
 
-        return new self(plan: $this->plan, runs: $this->runs, seatedAt: $this->seatedAt, tappedAt: $this->tappedAt, pausedInStep: $this->pausedInStep, pausedAt: $at, paintedAt: null, seats: $this->seats);
+        return new self(
+            plan: $this->plan,
+            runs: $this->runs,
+            seatedAt: $this->seatedAt,
+            tappedAt: $this->tappedAt,
+            pausedInStep: $this->pausedInStep,
+            pausedAt: $at,
+            paintedAt: null,
+            seats: $this->seats,
+        );
     }
 
     /** @throws TapSetAside when the clocks are running */
@@ -127,7 +157,16 @@ final readonly class Face
         }
         $paused = $this->pausedInStep->plus($at->since($this->pausedAt));
 
-        return new self(plan: $this->plan, runs: $this->runs, seatedAt: $this->seatedAt, tappedAt: $this->tappedAt, pausedInStep: $paused, pausedAt: null, paintedAt: null, seats: $this->seats);
+        return new self(
+            plan: $this->plan,
+            runs: $this->runs,
+            seatedAt: $this->seatedAt,
+            tappedAt: $this->tappedAt,
+            pausedInStep: $paused,
+            pausedAt: null,
+            paintedAt: null,
+            seats: $this->seats,
+        );
     }
 
     /** Painting time of the current step up to a moment, pauses taken off. */
@@ -178,7 +217,11 @@ final readonly class Face
     {
         $pending = array_filter($this->runs, static fn (StepRun $run): bool => $run->status === StepStatus::Pending);
 
-        return array_reduce($pending, static fn (Duration $sum, StepRun $run): Duration => $sum->plus($run->step->planned), Duration::zero());
+        return array_reduce(
+            $pending,
+            static fn (Duration $sum, StepRun $run): Duration => $sum->plus($run->step->planned),
+            Duration::zero(),
+        );
     }
 
     private function advance(string $step, StepStatus $status, Duration $spent, Instant $at, ?string $tookOver = null): self
@@ -186,7 +229,13 @@ final readonly class Face
         $current = $this->refuseUnlessCurrent($step);
         $runs = $this->runs;
         $wasPaused = $this->pausedAt !== null || ! $this->pausedInStep->isZero();
-        $runs[$current] = new StepRun(step: $runs[$current]->step, status: $status, spent: $spent, isInterrupted: $wasPaused, painter: $tookOver);
+        $runs[$current] = new StepRun(
+            step: $runs[$current]->step,
+            status: $status,
+            spent: $spent,
+            isInterrupted: $wasPaused,
+            painter: $tookOver,
+        );
         $last = $current === count($runs) - 1;
         $skipped = $status === StepStatus::Skipped;
 

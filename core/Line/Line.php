@@ -46,7 +46,11 @@ final readonly class Line
     public function asJudged(Judged $judged): self
     {
         try {
-            return $judged->aside === null ? Deeds::apply($this, $judged->event, $judged->rank) : $this->settingAside($judged->event, $judged->aside);
+            return $judged->aside === null ? Deeds::apply(
+                $this,
+                $judged->event,
+                $judged->rank,
+            ) : $this->settingAside($judged->event, $judged->aside);
         } catch (TapSetAside $reason) {
             return $this->settingAside($judged->event, $reason->getMessage());
         }
@@ -74,7 +78,11 @@ final readonly class Line
 
         return $this->with(
             tickets: $kept,
-            setAside: array_filter($this->setAside, static fn (string $id): bool => ! isset($gone[$ticketOf[$id] ?? '']), ARRAY_FILTER_USE_KEY),
+            setAside: array_filter(
+                $this->setAside,
+                static fn (string $id): bool => ! isset($gone[$ticketOf[$id] ?? '']),
+                ARRAY_FILTER_USE_KEY,
+            ),
             past: $this->past->only($kept),
             forgotten: new Forgotten(
                 $this->finishedCount() - self::countFinished($kept),

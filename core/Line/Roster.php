@@ -59,7 +59,11 @@ final readonly class Roster
             return $seat->painter;
         }
 
-        return $shift === null || $shift->painter === null || $seats->hasElsewhere($shift->painter, $chair, $shift->from) ? null : $shift->painter;
+        return $shift === null || $shift->painter === null || $seats->hasElsewhere(
+            $shift->painter,
+            $chair,
+            $shift->from,
+        ) ? null : $shift->painter;
     }
 
     /**
@@ -89,7 +93,8 @@ final readonly class Roster
         foreach ($this->shifts as $ofChair) {
             foreach ($ofChair as $shift) {
                 foreach (array_keys($this->shifts) as $other) {
-                    if ($shift->painter !== null && $other !== $shift->chair && $this->shiftAt($other, $shift->from)?->painter === $shift->painter) {
+                    if ($shift->painter !== null && $other !== $shift->chair
+                        && $this->shiftAt($other, $shift->from)?->painter === $shift->painter) {
                         throw DoubleShift::of($shift->painter, min($shift->chair, $other), max($shift->chair, $other));
                     }
                 }

@@ -71,7 +71,10 @@ final readonly class Story
         $line = $this->line->forgetting($endedKept, $this->events);
         $ticketOf = self::ticketsOf($this->events);
         $gone = array_diff_key($this->line->tickets, $line->tickets);
-        $kept = array_values(array_filter($this->events, static fn (Judged $judged): bool => ! isset($gone[$ticketOf[$judged->event->id] ?? ''])));
+        $kept = array_values(array_filter(
+            $this->events,
+            static fn (Judged $judged): bool => ! isset($gone[$ticketOf[$judged->event->id] ?? '']),
+        ));
 
         return new self($kept, $line);
     }
@@ -99,7 +102,14 @@ final readonly class Story
     private static function judged(array $events, Line $line): self
     {
         return new self(
-            array_map(static fn (LineEvent $event): Judged => new Judged($event, $line->past->rankAfter($event, $line->tickets), $line->setAside[$event->id] ?? null), $events),
+            array_map(
+                static fn (LineEvent $event): Judged => new Judged(
+                    $event,
+                    $line->past->rankAfter($event, $line->tickets),
+                    $line->setAside[$event->id] ?? null,
+                ),
+                $events,
+            ),
             $line,
         );
     }
@@ -125,7 +135,8 @@ final readonly class Story
             $reachesBack = match (true) {
                 ! $event->at->isAfter($until) => true,
                 $event->kind === EventKind::Undone => ! isset($known[(string) $event->target]),
-                $event->kind === EventKind::Joined => $event->number <= $this->line->forgotten->highestNumber && ! isset($tickets[$event->ticket]),
+                $event->kind === EventKind::Joined => $event->number <= $this->line->forgotten->highestNumber
+                    && ! isset($tickets[$event->ticket]),
                 default => $event->ticket !== null && ! isset($tickets[$event->ticket]),
             };
             if ($reachesBack) {

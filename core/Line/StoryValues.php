@@ -38,7 +38,11 @@ final readonly class StoryValues
 
         return [
             'version' => self::VERSION,
-            'forgotten' => ['finished' => $forgotten->finished, 'highestNumber' => $forgotten->highestNumber, 'until' => $forgotten->until?->epochMilliseconds],
+            'forgotten' => [
+                'finished' => $forgotten->finished,
+                'highestNumber' => $forgotten->highestNumber,
+                'until' => $forgotten->until?->epochMilliseconds,
+            ],
             'plans' => array_values($plans),
             'events' => array_map(self::told(...), $story->events),
         ];
@@ -56,7 +60,15 @@ final readonly class StoryValues
         }
         $plans = [];
         foreach ($values['plans'] as $plan) {
-            $steps = array_map(static fn (array $step): PlannedStep => new PlannedStep($step['id'], $step['name'], Duration::ofMilliseconds($step['plannedMs']), $plan['id']), $plan['steps']);
+            $steps = array_map(
+                static fn (array $step): PlannedStep => new PlannedStep(
+                    $step['id'],
+                    $step['name'],
+                    Duration::ofMilliseconds($step['plannedMs']),
+                    $plan['id'],
+                ),
+                $plan['steps'],
+            );
             $plans[$plan['id']] = new FacePlan($plan['id'], $plan['design'], $steps);
         }
         ['finished' => $finished, 'highestNumber' => $highest, 'until' => $until] = $values['forgotten'];
@@ -73,7 +85,14 @@ final readonly class StoryValues
         return [
             'id' => $plan->id,
             'design' => $plan->design,
-            'steps' => array_map(static fn (PlannedStep $step): array => ['id' => $step->id, 'name' => $step->name, 'plannedMs' => $step->planned->milliseconds], $plan->steps),
+            'steps' => array_map(
+                static fn (PlannedStep $step): array => [
+                    'id' => $step->id,
+                    'name' => $step->name,
+                    'plannedMs' => $step->planned->milliseconds,
+                ],
+                $plan->steps,
+            ),
         ];
     }
 

@@ -29,7 +29,15 @@ final readonly class Ticket
 
     public static function join(string $id, int $number, ?string $firstName, string $design, Instant $at): self
     {
-        return new self(id: $id, number: $number, firstName: $firstName, design: $design, rank: (float) $number, status: TicketStatus::Waiting, joinedAt: $at);
+        return new self(
+            id: $id,
+            number: $number,
+            firstName: $firstName,
+            design: $design,
+            rank: (float) $number,
+            status: TicketStatus::Waiting,
+            joinedAt: $at,
+        );
     }
 
     /** @throws TapSetAside when no longer in the line */

@@ -52,6 +52,9 @@ final readonly class BestOrder
     /** @param  list<int>  $group */
     private function together(array $group): string
     {
-        return 'You pinned '.implode(' and ', array_map(fn (int $at): string => "“{$this->quickest->design->name($at)}”", $group)).' together.';
+        return 'You pinned '.implode(
+            ' and ',
+            array_map(fn (int $at): string => "“{$this->quickest->design->name($at)}”", $group),
+        ).' together.';
     }
 }

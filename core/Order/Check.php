@@ -22,7 +22,13 @@ final readonly class Check
                 array_push($findings, ...$rule->findings($course));
             }
         }
-        usort($findings, static fn (Finding $one, Finding $other): int => [self::rank($one->severity), $other->cost] <=> [self::rank($other->severity), $one->cost]);
+        usort(
+            $findings,
+            static fn (Finding $one, Finding $other): int => [
+                self::rank($one->severity),
+                $other->cost,
+            ] <=> [self::rank($other->severity), $one->cost],
+        );
 
         return new self($course, self::onceAPair($findings));
     }
@@ -76,7 +82,10 @@ final readonly class Check
             }
         }
 
-        return array_map(static fn (Constraint $constraint): Finding => self::finding($course, $constraint), self::withoutWeaker(array_values($longest)));
+        return array_map(
+            static fn (Constraint $constraint): Finding => self::finding($course, $constraint),
+            self::withoutWeaker(array_values($longest)),
+        );
     }
 
     private static function lack(Course $course, Constraint $constraint): int
@@ -132,7 +141,15 @@ final readonly class Check
 
         $cost = $broken->price($gap, $broken->from > $broken->to, $course->preparation->durations);
 
-        return new Finding(rule: $broken->rule, severity: $broken->severity, steps: $ids, says: "{$broken->why} {$said}", fix: Repairs::of($course)->mending($broken), cost: $cost, evidence: self::evidence($course, $broken, $gap));
+        return new Finding(
+            rule: $broken->rule,
+            severity: $broken->severity,
+            steps: $ids,
+            says: "{$broken->why} {$said}",
+            fix: Repairs::of($course)->mending($broken),
+            cost: $cost,
+            evidence: self::evidence($course, $broken, $gap),
+        );
     }
 
     /** @return list<Evidence> */
@@ -142,8 +159,14 @@ final readonly class Check
         $length = static fn (int $milliseconds): string => Duration::ofMilliseconds($milliseconds)->format();
         $evidence = match (true) {
             $broken->from > $broken->to => [Evidence::ofDesign('to paint again', $design->durations[$broken->to]->format())],
-            $gap < $broken->least => [Evidence::ofFilm($design, $broken->from, 'left to dry at the least', Duration::ofMilliseconds($broken->least)), Evidence::ofDesign('here it is left', $length($gap))],
-            default => [Evidence::ofFilm($design, $broken->from, 'holds for', Duration::ofMilliseconds((int) $broken->most)), Evidence::ofDesign('here it comes after', $length($gap))],
+            $gap < $broken->least => [
+                Evidence::ofFilm($design, $broken->from, 'left to dry at the least', Duration::ofMilliseconds($broken->least)),
+                Evidence::ofDesign('here it is left', $length($gap)),
+            ],
+            default => [
+                Evidence::ofFilm($design, $broken->from, 'holds for', Duration::ofMilliseconds((int) $broken->most)),
+                Evidence::ofDesign('here it comes after', $length($gap)),
+            ],
         };
 
         return $broken->number === null ? $evidence : [...$evidence, Evidence::ofNumber($design->circumstances, $broken->number)];

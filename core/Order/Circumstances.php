@@ -24,21 +24,48 @@ final readonly class Circumstances
     /** The team's starting values, an empty kit, reference air. */
     public static function starting(): self
     {
-        return new self(kit: Kit::empty(), changeovers: ChangeoverMatrix::starting(), times: StepTimes::starting(), drying: Drying::atReference(), schools: Schools::usual());
+        return new self(
+            kit: Kit::empty(),
+            changeovers: ChangeoverMatrix::starting(),
+            times: StepTimes::starting(),
+            drying: Drying::atReference(),
+            schools: Schools::usual(),
+        );
     }
 
     public function withDrying(Drying $drying): self
     {
-        return new self(kit: $this->kit, changeovers: $this->changeovers, times: $this->times, drying: $drying, schools: $this->schools, numbers: $this->numbers);
+        return new self(
+            kit: $this->kit,
+            changeovers: $this->changeovers,
+            times: $this->times,
+            drying: $drying,
+            schools: $this->schools,
+            numbers: $this->numbers,
+        );
     }
 
     public function withTimes(StepTimes $times): self
     {
-        return new self(kit: $this->kit, changeovers: $this->changeovers, times: $times, drying: $this->drying, schools: $this->schools, numbers: $this->numbers);
+        return new self(
+            kit: $this->kit,
+            changeovers: $this->changeovers,
+            times: $times,
+            drying: $this->drying,
+            schools: $this->schools,
+            numbers: $this->numbers,
+        );
     }
 
     public function withSchools(Schools $schools): self
     {
-        return new self(kit: $this->kit, changeovers: $this->changeovers, times: $this->times, drying: $this->drying, schools: $schools, numbers: $this->numbers);
+        return new self(
+            kit: $this->kit,
+            changeovers: $this->changeovers,
+            times: $this->times,
+            drying: $this->drying,
+            schools: $schools,
+            numbers: $this->numbers,
+        );
     }
 }

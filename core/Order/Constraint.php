@@ -31,15 +31,40 @@ final readonly class Constraint
     ) {}
 
     /** @param  string  $why  see above */
-    public static function of(Rule $rule, int $from, int $to, string $why, int $least = 0, ?int $most = null, ?TradeNumber $number = null): self
-    {
-        return new self(rule: $rule->id(), severity: $rule->card()->severity, from: $from, to: $to, why: $why, least: $least, most: $most, number: $number);
+    public static function of(
+        Rule $rule,
+        int $from,
+        int $to,
+        string $why,
+        int $least = 0,
+        ?int $most = null,
+        ?TradeNumber $number = null,
+    ): self {
+        return new self(
+            rule: $rule->id(),
+            severity: $rule->card()->severity,
+            from: $from,
+            to: $to,
+            why: $why,
+            least: $least,
+            most: $most,
+            number: $number,
+        );
     }
 
     /** The same without a longest wait. */
     public function withoutMost(): self
     {
-        return new self(rule: $this->rule, severity: $this->severity, from: $this->from, to: $this->to, why: $this->why, least: $this->least, most: null, number: $this->number);
+        return new self(
+            rule: $this->rule,
+            severity: $this->severity,
+            from: $this->from,
+            to: $this->to,
+            why: $this->why,
+            least: $this->least,
+            most: null,
+            number: $this->number,
+        );
     }
 
     /** Whether the order or the wait is broken where the later step starts so long after the end of the earlier one, in milliseconds. */
@@ -96,7 +121,15 @@ final readonly class Constraint
         foreach ($design->lying as [$film, $step]) {
             $length = $design->nearlyDryAfter($film)->isLongerThan($none) ? $wait($film, $step) : null;
             if ($length !== null) {
-                $constraints[] = self::of(rule: $rule, from: $film, to: $step, why: $why($film, $step), least: Duration::ofSeconds(ceil($length->seconds() * Defaults::LENIENCY))->milliseconds, most: null, number: $atOnce);
+                $constraints[] = self::of(
+                    rule: $rule,
+                    from: $film,
+                    to: $step,
+                    why: $why($film, $step),
+                    least: Duration::ofSeconds(ceil($length->seconds() * Defaults::LENIENCY))->milliseconds,
+                    most: null,
+                    number: $atOnce,
+                );
             }
         }
 

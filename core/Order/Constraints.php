@@ -98,7 +98,12 @@ final readonly class Constraints
             $key = "{$constraint->from} {$constraint->to}";
             $known = $lags[$key] ?? new Lag($constraint->from, $constraint->to);
             $most = min($known->most ?? PHP_INT_MAX, $constraint->most ?? PHP_INT_MAX);
-            $lags[$key] = new Lag($constraint->from, $constraint->to, max($known->least, $constraint->least), $most === PHP_INT_MAX ? null : $most);
+            $lags[$key] = new Lag(
+                $constraint->from,
+                $constraint->to,
+                max($known->least, $constraint->least),
+                $most === PHP_INT_MAX ? null : $most,
+            );
         }
 
         return array_values($lags);
@@ -111,7 +116,11 @@ final readonly class Constraints
         foreach ($design->design->pins as $pin) {
             $places = self::places($design, $pin);
             $constraints = [...$constraints, ...match ($pin->kind) {
-                PinKind::Before => [self::pin($places[0], $places[1], "You pinned “{$design->name($places[0])}” before “{$design->name($places[1])}”.")],
+                PinKind::Before => [self::pin(
+                    $places[0],
+                    $places[1],
+                    "You pinned “{$design->name($places[0])}” before “{$design->name($places[1])}”.",
+                )],
                 PinKind::WhileWet => [self::whileWet($design, $places[0], $places[1])],
                 PinKind::First => self::first($design, $places[0]),
                 PinKind::Last => self::last($design, $places[0]),
@@ -133,7 +142,15 @@ final readonly class Constraints
         $wet = $design->dryAfter($from);
         $why = "You pinned “{$design->name($to)}” while “{$design->name($from)}” is wet, which it is for {$wet->format()}.";
 
-        return new Constraint(rule: self::PIN, severity: Severity::Warn, from: $from, to: $to, why: $why, least: 0, most: $wet->milliseconds);
+        return new Constraint(
+            rule: self::PIN,
+            severity: Severity::Warn,
+            from: $from,
+            to: $to,
+            why: $why,
+            least: 0,
+            most: $wet->milliseconds,
+        );
     }
 
     /**
@@ -159,7 +176,10 @@ final readonly class Constraints
     {
         $others = array_values(array_diff(array_keys($design->steps), [$first]));
 
-        return array_map(static fn (int $other): Constraint => self::pin($first, $other, "You pinned “{$design->name($first)}” first."), $others);
+        return array_map(
+            static fn (int $other): Constraint => self::pin($first, $other, "You pinned “{$design->name($first)}” first."),
+            $others,
+        );
     }
 
     /** @return list<Constraint> */
@@ -167,7 +187,10 @@ final readonly class Constraints
     {
         $others = array_values(array_diff(array_keys($design->steps), [$last]));
 
-        return array_map(static fn (int $other): Constraint => self::pin($other, $last, "You pinned “{$design->name($last)}” last."), $others);
+        return array_map(
+            static fn (int $other): Constraint => self::pin($other, $last, "You pinned “{$design->name($last)}” last."),
+            $others,
+        );
     }
 
     /**
@@ -216,7 +239,14 @@ final readonly class Constraints
             for ($under = 0; $under < $at && ! $step->dryFor->isZero(); $under++) {
                 if ($design->touch($under, $at)) {
                     $why = "“{$step->name}” says that the paint below must have dried for {$step->dryFor->format()}.";
-                    $constraints[] = new Constraint(rule: self::TYPED_DRYING, severity: Severity::Warn, from: $under, to: $at, why: $why, least: $step->dryFor->milliseconds);
+                    $constraints[] = new Constraint(
+                        rule: self::TYPED_DRYING,
+                        severity: Severity::Warn,
+                        from: $under,
+                        to: $at,
+                        why: $why,
+                        least: $step->dryFor->milliseconds,
+                    );
                 }
             }
         }
@@ -231,7 +261,14 @@ final readonly class Constraints
         foreach ($design->waits as $wait) {
             if ($wait->before > 0 && $wait->before < count($design->steps)) {
                 $why = "You typed a wait between “{$design->name($wait->before - 1)}” and “{$design->name($wait->before)}”.";
-                $constraints[] = new Constraint(rule: self::TYPED_WAIT, severity: Severity::Warn, from: $wait->before - 1, to: $wait->before, why: $why, least: $wait->length);
+                $constraints[] = new Constraint(
+                    rule: self::TYPED_WAIT,
+                    severity: Severity::Warn,
+                    from: $wait->before - 1,
+                    to: $wait->before,
+                    why: $why,
+                    least: $wait->length,
+                );
             }
         }
 
@@ -245,7 +282,8 @@ final readonly class Constraints
     private static function acts(Preparation $design, array $acts): array
     {
         return array_map(static fn (int $act, int $served): Constraint => new Constraint(
-            rule: self::ACT, severity: Severity::Warn, from: min($act, $served), to: max($act, $served), why: "“{$design->name($act)}” goes with “{$design->name($served)}”.",
+            rule: self::ACT, severity: Severity::Warn, from: min($act, $served), to: max($act, $served),
+            why: "“{$design->name($act)}” goes with “{$design->name($served)}”.",
         ), array_keys($acts), array_values($acts));
     }
 
@@ -260,7 +298,8 @@ final readonly class Constraints
     {
         $caught = [];
         foreach ($craft as $constraint) {
-            $caught[$constraint->to] = $constraint->most !== null && $design->layers[$constraint->to] === Layer::Glitter || ($caught[$constraint->to] ?? false);
+            $caught[$constraint->to] = $constraint->most !== null && $design->layers[$constraint->to] === Layer::Glitter
+                || ($caught[$constraint->to] ?? false);
         }
         $constraints = [];
         foreach (array_keys($design->steps) as $over) {
@@ -283,7 +322,11 @@ final readonly class Constraints
     {
         $isFiner = $design->layers[$over]->isFine() || $design->layers[$over] === Layer::Shape;
 
-        return ($isFiner && in_array($design->layers[$under], [Layer::Powder, Layer::Base, Layer::Texture], true) && ! $design->isWorkedIn($under))
+        return ($isFiner && in_array(
+            $design->layers[$under],
+            [Layer::Powder, Layer::Base, Layer::Texture],
+            true,
+        ) && ! $design->isWorkedIn($under))
             || ($design->isHighlight($over) && $design->layers[$under] === Layer::Shape);
     }
 }

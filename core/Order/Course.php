@@ -142,7 +142,11 @@ final readonly class Course
             $colours = array_map(static fn (Sighting $sighting): LinearRgb => $sighting->seen(), $now);
             foreach ($places as $place) {
                 // A shape leaves some of its place bare.
-                $seen[$place] = in_array($this->preparation->layers[$at], [Layer::Shape, Layer::Texture], true) ? [...($seen[$place] ?? $skin), ...$colours] : $colours;
+                $seen[$place] = in_array(
+                    $this->preparation->layers[$at],
+                    [Layer::Shape, Layer::Texture],
+                    true,
+                ) ? [...($seen[$place] ?? $skin), ...$colours] : $colours;
                 $top[$place] = $at;
             }
         }

@@ -19,7 +19,10 @@ final readonly class Defaults
     /** Seconds that another order, another tool or other work must save to be worth a word. Team's estimate. */
     public const WORTH_SECONDS = 10.0;
 
-    /** White lines on a strong base go on at once to 20 s, black wax at 0 to 10 s; petals and leaves at once to 20 s (common practice, no source). */
+    /**
+     * White lines on a strong base go on at once to 20 s, black wax at 0 to 10 s; petals and leaves at once to 20 s (common
+     * practice, no source).
+     */
     public const LINE_AT_ONCE_SECONDS = 20.0;
 
     public const SHAPE_AT_ONCE_SECONDS = 20.0;

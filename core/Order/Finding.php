@@ -33,17 +33,40 @@ final readonly class Finding
         // Where a rule does not say better, it costs as long as what it speaks of takes to paint again.
         $again = $places === [] ? 0 : $course->preparation->durations[$places[count($places) - 1]]->milliseconds;
 
-        return new self(rule: $rule->id(), severity: $rule->card()->severity, steps: $ids, says: $says, fix: $fix, cost: $rule->card()->severity === Severity::Tip ? 0 : $again);
+        return new self(
+            rule: $rule->id(),
+            severity: $rule->card()->severity,
+            steps: $ids,
+            says: $says,
+            fix: $fix,
+            cost: $rule->card()->severity === Severity::Tip ? 0 : $again,
+        );
     }
 
     /** What it costs, where that is known better. */
     public function costing(Duration $cost): self
     {
-        return new self(rule: $this->rule, severity: $this->severity, steps: $this->steps, says: $this->says, fix: $this->fix, cost: $cost->milliseconds, evidence: $this->evidence);
+        return new self(
+            rule: $this->rule,
+            severity: $this->severity,
+            steps: $this->steps,
+            says: $this->says,
+            fix: $this->fix,
+            cost: $cost->milliseconds,
+            evidence: $this->evidence,
+        );
     }
 
     public function restingOn(Evidence ...$evidence): self
     {
-        return new self(rule: $this->rule, severity: $this->severity, steps: $this->steps, says: $this->says, fix: $this->fix, cost: $this->cost, evidence: array_values($evidence));
+        return new self(
+            rule: $this->rule,
+            severity: $this->severity,
+            steps: $this->steps,
+            says: $this->says,
+            fix: $this->fix,
+            cost: $this->cost,
+            evidence: array_values($evidence),
+        );
     }
 }

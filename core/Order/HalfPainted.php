@@ -70,7 +70,11 @@ final readonly class HalfPainted
         }
         $lags = array_filter($problem->lags, static fn (Lag $lag): bool => ! isset($rank[$lag->to])
             && ($lag->most === null || ! isset($since[$lag->from]) || $lag->most >= $since[$lag->from]));
-        $durations = array_map(static fn (int $duration, int $at): int => isset($rank[$at]) ? 0 : $duration, $problem->durations, array_keys($problem->durations));
+        $durations = array_map(
+            static fn (int $duration, int $at): int => isset($rank[$at]) ? 0 : $duration,
+            $problem->durations,
+            array_keys($problem->durations),
+        );
         $changeovers = $problem->changeovers;
         $last = array_key_last($rank);
         foreach ($changeovers as $from => $row) {
@@ -80,9 +84,17 @@ final readonly class HalfPainted
                 $changeovers[$from][$to] = isset($rank[$from], $rank[$to]) ? 0 : $changeovers[$from][$to];
             }
         }
-        $groups = array_map(static fn (array $group): array => array_values(array_filter($group, static fn (int $step): bool => ! isset($rank[$step]))), $problem->together);
+        $groups = array_map(
+            static fn (array $group): array => array_values(array_filter($group, static fn (int $step): bool => ! isset($rank[$step]))),
+            $problem->together,
+        );
 
-        return new Problem($durations, array_map(array_values(...), $changeovers), [...self::narrowest($lags, $this->past(array_keys($rank), $since, count($durations)))], array_values(array_filter($groups)));
+        return new Problem(
+            $durations,
+            array_map(array_values(...), $changeovers),
+            [...self::narrowest($lags, $this->past(array_keys($rank), $since, count($durations)))],
+            array_values(array_filter($groups)),
+        );
     }
 
     /**
@@ -120,7 +132,12 @@ final readonly class HalfPainted
         foreach ([...$lags, ...$past] as $lag) {
             $known = $all["{$lag->from} {$lag->to}"] ?? $lag;
             $most = min($known->most ?? PHP_INT_MAX, $lag->most ?? PHP_INT_MAX);
-            $all["{$lag->from} {$lag->to}"] = new Lag($lag->from, $lag->to, max($known->least, $lag->least), $most === PHP_INT_MAX ? null : $most);
+            $all["{$lag->from} {$lag->to}"] = new Lag(
+                $lag->from,
+                $lag->to,
+                max($known->least, $lag->least),
+                $most === PHP_INT_MAX ? null : $most,
+            );
         }
 
         return array_values($all);

@@ -23,6 +23,7 @@ trait HasCard
         /** @var Card|null $card */
         static $card = null;
 
-        return $card ??= ((new ReflectionClass($this))->getAttributes(Card::class)[0] ?? throw new LogicException("{$this->id()} has no card."))->newInstance();
+        return $card ??= ((new ReflectionClass($this))->getAttributes(Card::class)[0]
+            ?? throw new LogicException("{$this->id()} has no card."))->newInstance();
     }
 }

@@ -31,8 +31,13 @@ final readonly class Lawful
      * @param  bool  $isMending  whether what that order breaks is mended at all
      * @return self|null null when not all that the painter said can be kept in that order
      */
-    public static function of(Preparation $design, Constraints $constraints, array $changeovers, array $typed, bool $isMending = true): ?self
-    {
+    public static function of(
+        Preparation $design,
+        Constraints $constraints,
+        array $changeovers,
+        array $typed,
+        bool $isMending = true,
+    ): ?self {
         $problem = self::problems($design, $constraints, $changeovers);
         $own = self::ordering($design, $constraints, $constraints->firm, $typed);
         $firm = $own === null ? null : Schedule::earliest($problem(...$constraints->firm), $own);
@@ -62,7 +67,12 @@ final readonly class Lawful
     {
         $durations = array_map(static fn (Duration $duration): int => $duration->milliseconds, $design->durations);
 
-        return static fn (Constraint ...$held): Problem => new Problem($durations, $changeovers, Constraints::lagsOf(array_values($held)), $constraints->together);
+        return static fn (Constraint ...$held): Problem => new Problem(
+            $durations,
+            $changeovers,
+            Constraints::lagsOf(array_values($held)),
+            $constraints->together,
+        );
     }
 
     /**
@@ -85,7 +95,8 @@ final readonly class Lawful
         $broken = array_values(array_filter($constraints->craft, $isTurned));
         foreach ($inOrder as $constraint) {
             if ($constraint->most !== null) {
-                $gap = $schedule->starts[$place[$constraint->to]] - $schedule->starts[$place[$constraint->from]] - $timed->durations[$constraint->from];
+                $gap = $schedule->starts[$place[$constraint->to]] - $schedule->starts[$place[$constraint->from]]
+                    - $timed->durations[$constraint->from];
                 $gap <= $constraint->most ? $kept[] = $constraint : $broken[] = $constraint;
             }
         }
@@ -132,7 +143,10 @@ final readonly class Lawful
      */
     private static function withWishes(Preparation $design, Constraints $constraints, Closure $problem, array $held, array $order): array
     {
-        $picture = array_values(array_filter($constraints->wished, static fn (Constraint $one): bool => $one->rule === Constraints::PICTURE));
+        $picture = array_values(array_filter(
+            $constraints->wished,
+            static fn (Constraint $one): bool => $one->rule === Constraints::PICTURE,
+        ));
         foreach ([$constraints->wished, $picture] as $wished) {
             $all = [...$held, ...self::precedence($design, $held)->takeFitting($wished)];
             $wishedOrder = self::ordering($design, $constraints, $all, $order);

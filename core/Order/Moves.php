@@ -11,7 +11,12 @@ use Core\Units\Duration;
 /** What moved between the typed order and another one, and why: as few steps as tell the whole difference. */
 final readonly class Moves
 {
-    private function __construct(private Preparation $design, private Constraints $constraints, private Problem $problem, private Schedule $schedule) {}
+    private function __construct(
+        private Preparation $design,
+        private Constraints $constraints,
+        private Problem $problem,
+        private Schedule $schedule,
+    ) {}
 
     /** @return list<Move> in the new order */
     public static function between(Preparation $design, Constraints $constraints, Problem $problem, Schedule $schedule): array
@@ -85,7 +90,8 @@ final readonly class Moves
         $latest = -1;
         $awaited = null;
         foreach ($place > $step ? $this->constraints->all : [] as $constraint) {
-            $ready = $this->schedule->starts[$places[$constraint->from]] + $this->problem->durations[$constraint->from] + $constraint->least;
+            $ready = $this->schedule->starts[$places[$constraint->from]] + $this->problem->durations[$constraint->from]
+                + $constraint->least;
             if ($constraint->to === $step && $constraint->least > 0 && $ready > $latest) {
                 [$latest, $awaited] = [$ready, $constraint->from];
             }

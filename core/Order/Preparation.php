@@ -65,8 +65,12 @@ final readonly class Preparation
      * @param  HandTimes|null  $hands  where the steps were timed in another design; as typed in this one where it is left out
      * @param  list<TypedWait>  $waits  that were typed as steps, and are none of the design's any more
      */
-    public function __construct(public Design $design, public Circumstances $circumstances, ?HandTimes $hands = null, public array $waits = [])
-    {
+    public function __construct(
+        public Design $design,
+        public Circumstances $circumstances,
+        ?HandTimes $hands = null,
+        public array $waits = [],
+    ) {
         $this->steps = $design->steps;
         $this->layers = array_map(Layer::of(...), $design->steps);
         $this->places = array_map(self::bits(...), $design->steps);
@@ -74,7 +78,10 @@ final readonly class Preparation
         $this->durations = array_map(static fn (StepTime $time): Duration => $time->duration, $this->hands->painting);
         $this->cakes = array_map($this->cake(...), $design->steps);
         $this->films = array_map($this->film(...), $design->steps, array_keys($design->steps));
-        $this->labs = array_map(static fn (Step $step): ?Lab => $step->colours === [] ? null : Lab::ofHex($step->colours[0]->hex), $design->steps);
+        $this->labs = array_map(
+            static fn (Step $step): ?Lab => $step->colours === [] ? null : Lab::ofHex($step->colours[0]->hex),
+            $design->steps,
+        );
         $this->relation = new Relation($design->steps);
         $this->lying = $this->pairsThatLie();
     }
@@ -118,7 +125,10 @@ final readonly class Preparation
         return $pairs;
     }
 
-    /** How long painters let a film be before a shape or a pale line goes on it: until it is nearly dry, or for Defaults::LONGEST_WAIT_SECONDS. */
+    /**
+     * How long painters let a film be before a shape or a pale line goes on it: until it is nearly dry, or for
+     * Defaults::LONGEST_WAIT_SECONDS.
+     */
     public function waitedFor(int $film): Duration
     {
         $longest = Duration::ofSeconds(Defaults::LONGEST_WAIT_SECONDS);
@@ -201,10 +211,12 @@ final readonly class Preparation
         }
         $isSame = $this->relation->between($step, $film);
         if ($this->isHighlight($step)) {
-            return $this->isGround($film) || (($isSame || $this->shinesOn($step, $film)) && ($this->covers($film) || $this->carriesSparkle($film, $step)));
+            return $this->isGround($film)
+                || (($isSame || $this->shinesOn($step, $film)) && ($this->covers($film) || $this->carriesSparkle($film, $step)));
         }
 
-        return $this->covers($film) && ($isSame || $this->isGround($film) || ($this->isPart($step) && $this->isOnlyFigureUnder($step, $film)));
+        return $this->covers($film)
+            && ($isSame || $this->isGround($film) || ($this->isPart($step) && $this->isOnlyFigureUnder($step, $film)));
     }
 
     /** A ground laid after a figure is painted round it, and tidies its edge (common practice, no source). */
@@ -217,7 +229,10 @@ final readonly class Preparation
     private function isGround(int $film): bool
     {
         return $this->covers($film) && ($this->layers[$film] !== Layer::Shape
-            || ($this->steps[$film]->mark->shape === null && array_sum(array_map(static fn (Zone $zone): float => $zone->area(), $this->steps[$film]->zones)) > Defaults::BASE_AREA));
+            || ($this->steps[$film]->mark->shape === null && array_sum(array_map(
+                static fn (Zone $zone): float => $zone->area(),
+                $this->steps[$film]->zones,
+            )) > Defaults::BASE_AREA));
     }
 
     /** A highlight shines on what was painted last in its place. */
@@ -240,7 +255,8 @@ final readonly class Preparation
     {
         $shape = $this->steps[$step]->mark->shape;
 
-        return $this->steps[$step]->technique === Technique::Stripe || ($this->steps[$step]->technique === Technique::Fill && ($shape === null || $shape->isPart()));
+        return $this->steps[$step]->technique === Technique::Stripe
+            || ($this->steps[$step]->technique === Technique::Fill && ($shape === null || $shape->isPart()));
     }
 
     private function isOnlyFigureUnder(int $step, int $film): bool
@@ -257,7 +273,8 @@ final readonly class Preparation
     /** Whether so much of its place lies under it that what comes next lies on it; petals, leaves and lines leave most of it bare. */
     public function covers(int $step): bool
     {
-        return $this->layers[$step]->covers() && ($this->layers[$step] !== Layer::Shape || $this->steps[$step]->technique === Technique::Fill);
+        return $this->layers[$step]->covers()
+            && ($this->layers[$step] !== Layer::Shape || $this->steps[$step]->technique === Technique::Fill);
     }
 
     /** How much of a step's place another one covers, 0 to 1: what hides or carries it covers most of it. */
@@ -267,7 +284,10 @@ final readonly class Preparation
         $area = static fn (Zone ...$zones): float => array_sum(array_map(static fn (Zone $zone): float => $zone->area(), $zones));
         $all = $area(...$this->steps[$step]->zones);
 
-        return $all <= 0.0 ? 0.0 : $area(...self::shared($this->steps[$step], $this->steps[$by])) / $all * min(1.0, $sides($this->steps[$by]) / $sides($this->steps[$step]));
+        return $all <= 0.0 ? 0.0 : $area(...self::shared($this->steps[$step], $this->steps[$by])) / $all * min(
+            1.0,
+            $sides($this->steps[$by]) / $sides($this->steps[$step]),
+        );
     }
 
     /** Whether another step hides most of what a step has painted. */
@@ -332,7 +352,12 @@ final readonly class Preparation
     {
         $below = $this->paint($film);
 
-        return Sight::pickedUp($this->paint($stroke), $below, $this->steps[$stroke]->load, min(1.0, $this->films[$film]->moisture ?? 0.0))->over($below->thick());
+        return Sight::pickedUp(
+            $this->paint($stroke),
+            $below,
+            $this->steps[$stroke]->load,
+            min(1.0, $this->films[$film]->moisture ?? 0.0),
+        )->over($below->thick());
     }
 
     /** Whether one sees that the two are not the same colour: what lies on its own kind never has to wait. */
@@ -435,7 +460,14 @@ final readonly class Preparation
         $load = $step->technique === Technique::Dots && $step->load === Load::Liquid ? Load::Normal : $step->load;
 
         return $isLaid
-            ? $this->circumstances->drying->film($this->paintKind($at), $step->medium, $load, $step->coats, $this->durations[$at], $step->technique->isThin())
+            ? $this->circumstances->drying->film(
+                kind: $this->paintKind($at),
+                medium: $step->medium,
+                load: $load,
+                coats: $step->coats,
+                painting: $this->durations[$at],
+                isThin: $step->technique->isThin(),
+            )
             : null;
     }
 }

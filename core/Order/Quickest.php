@@ -62,7 +62,13 @@ final readonly class Quickest
             $constraints = $constraints->without($last);
         }
 
-        return new self(design: $design, constraints: $constraints, changeovers: $matrix, begun: $begun ?? HalfPainted::not(), clash: $clash);
+        return new self(
+            design: $design,
+            constraints: $constraints,
+            changeovers: $matrix,
+            begun: $begun ?? HalfPainted::not(),
+            clash: $clash,
+        );
     }
 
     /**
@@ -94,7 +100,8 @@ final readonly class Quickest
     public function search(Watch $watch, ?array $known = null, int $below = PHP_INT_MAX): Outcome
     {
         $outcome = (new Sequencer)->solve($this->problem, $watch, $this->better($known), $below);
-        $isLonger = $this->isMending && $this->typed !== null && $outcome->best !== null && $outcome->best->makespan > $this->typed->makespan;
+        $isLonger = $this->isMending && $this->typed !== null && $outcome->best !== null
+            && $outcome->best->makespan > $this->typed->makespan;
 
         // Nobody takes an order that is longer than the own one: what that one breaks is said, and has its own ways out.
         return $isLonger ? $this->withoutMending()->search($watch, $known, $below) : $outcome;
@@ -102,7 +109,14 @@ final readonly class Quickest
 
     private function withoutMending(): self
     {
-        return new self(design: $this->design, constraints: $this->constraints, changeovers: $this->changeovers, begun: $this->begun, clash: $this->clash, isMending: false);
+        return new self(
+            design: $this->design,
+            constraints: $this->constraints,
+            changeovers: $this->changeovers,
+            begun: $this->begun,
+            clash: $this->clash,
+            isMending: false,
+        );
     }
 
     /**
@@ -155,7 +169,10 @@ final readonly class Quickest
 
     private static function kind(Step $step): string
     {
-        return mb_strtolower("{$step->medium->value} {$step->tool} ").implode(' ', array_map(static fn ($colour): string => "{$colour->name}{$colour->hex}", $step->colours));
+        return mb_strtolower("{$step->medium->value} {$step->tool} ").implode(
+            ' ',
+            array_map(static fn ($colour): string => "{$colour->name}{$colour->hex}", $step->colours),
+        );
     }
 
     /** Milliseconds that were typed as a wait in front of a step, or as drying below it. */

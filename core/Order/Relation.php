@@ -10,9 +10,12 @@ use Core\Design\Step;
 final readonly class Relation
 {
     /** Words that say how, where or in what colour, and not what. */
-    private const SAYS_NOTHING = ' the and of on in at to a an for with over under round around by its it them line lines dot dots outline edge edges stroke strokes'
-        .' swirl swirls stripe stripes petal petals leaf leaves tear tears teardrop teardrops fill base small tiny little big large left right upper lower top bottom inner outer both first second last more'
-        .' white black red blue green yellow orange pink violet purple grey gray brown dark light pale thin thick damp wet dry colour color paint brush sponge ';
+    private const SAYS_NOTHING = ' the and of on in at to a an for with over under round around by its it them line lines dot '
+        .'dots outline edge edges stroke strokes'
+        .' swirl swirls stripe stripes petal petals leaf leaves tear tears teardrop teardrops fill base small tiny little big '
+            .'large left right upper lower top bottom inner outer both first second last more'
+        .' white black red blue green yellow orange pink violet purple grey gray brown dark light pale thin thick damp wet dry '
+            .'colour color paint brush sponge ';
 
     /** What makes another thing shine, whatever that is. */
     private const SHINES = '/highlight|sparkle|glint|shine|shiny|gleam|twinkle|catchlight|pupil|\beyes?\b/iu';
@@ -33,7 +36,10 @@ final readonly class Relation
         $words = array_map(static fn (Step $step): array => self::words($step->name), $steps);
         $this->words = array_map(static fn (array $words): array => array_map(self::singular(...), $words), $words);
         $this->things = array_map(
-            static fn (array $words): array => array_values(array_map(self::singular(...), array_filter($words, static fn (string $word): bool => ! str_contains(self::SAYS_NOTHING, " {$word} ")))),
+            static fn (array $words): array => array_values(array_map(
+                self::singular(...),
+                array_filter($words, static fn (string $word): bool => ! str_contains(self::SAYS_NOTHING, " {$word} ")),
+            )),
             $words,
         );
     }

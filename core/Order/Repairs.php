@@ -124,7 +124,12 @@ final readonly class Repairs
         $step = $this->course->step($broken->to);
         $wait = Duration::ofMilliseconds($broken->least - $this->course->gap($broken->from, $broken->to));
 
-        return Fix::changing($this->design(), $broken->to, $step->withDryFor(Duration::ofMilliseconds($broken->least)), "Let it dry: {$wait->format()} more");
+        return Fix::changing(
+            $this->design(),
+            $broken->to,
+            $step->withDryFor(Duration::ofMilliseconds($broken->least)),
+            "Let it dry: {$wait->format()} more",
+        );
     }
 
     /**

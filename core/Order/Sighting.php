@@ -26,7 +26,11 @@ final readonly class Sighting
     public static function mean(LinearRgb ...$colours): LinearRgb
     {
         $count = max(1, count($colours));
-        $sum = array_reduce($colours, static fn (LinearRgb $sum, LinearRgb $one): LinearRgb => $sum->joined($one, static fn (float $a, float $b): float => $a + $b), new LinearRgb(0.0, 0.0, 0.0));
+        $sum = array_reduce(
+            $colours,
+            static fn (LinearRgb $sum, LinearRgb $one): LinearRgb => $sum->joined($one, static fn (float $a, float $b): float => $a + $b),
+            new LinearRgb(0.0, 0.0, 0.0),
+        );
 
         return new LinearRgb($sum->red / $count, $sum->green / $count, $sum->blue / $count);
     }

@@ -43,6 +43,9 @@ final readonly class TypedWait
     /** The design without its waits. */
     public static function leftOut(Design $design): Design
     {
-        return $design->withSteps(array_values(array_filter($design->steps, static fn (Step $step): bool => $step->technique !== Technique::Wait)));
+        return $design->withSteps(array_values(array_filter(
+            $design->steps,
+            static fn (Step $step): bool => $step->technique !== Technique::Wait,
+        )));
     }
 }

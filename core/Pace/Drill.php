@@ -39,8 +39,10 @@ enum Drill: string
     public function step(Side $side): Step
     {
         return new Step(
-            id: $this->value, name: ucfirst($this->label()), medium: Medium::Brush, tool: $this->tool(), colours: [Colour::of('deep blue', '#1d4e89')], zones: [$this->zone()], side: $side, coats: 1, time: null,
-            dryFor: Duration::zero(), optional: false, note: '', technique: $this->technique(), load: Load::Normal, count: null, smallCount: null, mark: new Mark,
+            id: $this->value, name: ucfirst($this->label()), medium: Medium::Brush, tool: $this->tool(),
+            colours: [Colour::of('deep blue', '#1d4e89')], zones: [$this->zone()], side: $side, coats: 1, time: null,
+            dryFor: Duration::zero(), optional: false, note: '', technique: $this->technique(), load: Load::Normal, count: null,
+            smallCount: null, mark: new Mark,
         );
     }
 

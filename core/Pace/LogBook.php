@@ -23,6 +23,9 @@ final readonly class LogBook
             $newest[$thing] = $line;
         }
 
-        return array_map(static fn (string $thing): array => [$newest[$thing], TeamPaces::of($newest[$thing]->planned, $runs[$thing])], array_keys($newest));
+        return array_map(
+            static fn (string $thing): array => [$newest[$thing], TeamPaces::of($newest[$thing]->planned, $runs[$thing])],
+            array_keys($newest),
+        );
     }
 }

@@ -78,8 +78,10 @@ final readonly class Pace
     public static function read(array $values): self
     {
         return new self(
-            faces: $values['faces'], practised: $values['practised'], interrupted: $values['interrupted'], slips: $values['slips'], nth: $values['nth'],
-            line: array_map(floatval(...), $values['line']), doubt: array_map(floatval(...), $values['doubt']), shape: (float) $values['shape'], scale: (float) $values['scale'],
+            faces: $values['faces'], practised: $values['practised'], interrupted: $values['interrupted'], slips: $values['slips'],
+            nth: $values['nth'],
+            line: array_map(floatval(...), $values['line']), doubt: array_map(floatval(...), $values['doubt']),
+            shape: (float) $values['shape'], scale: (float) $values['scale'],
         );
     }
 
@@ -194,6 +196,11 @@ final readonly class Pace
         $b = ($aa * $wxy - $wx * $wy) / $determinant;
         $scale = $prior->spreadShape * $prior->spread ** 2 + 0.5 * max(0.0, $wyy - $a * $wy - $b * $wxy);
 
-        return [[$centre + $a, $prior->slope + $b], [$bb / $determinant, -$wx / $determinant, $aa / $determinant], $prior->spreadShape + 0.5 * $ww, $scale];
+        return [
+            [$centre + $a, $prior->slope + $b],
+            [$bb / $determinant, -$wx / $determinant, $aa / $determinant],
+            $prior->spreadShape + 0.5 * $ww,
+            $scale,
+        ];
     }
 }

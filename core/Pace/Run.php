@@ -12,7 +12,12 @@ final readonly class Run
      * @param  bool  $isPractice  on the board, not on a face
      * @param  bool  $isInterrupted  paused, wiped off, left: kept, but it says nothing of the pace
      */
-    public function __construct(public int $milliseconds, public int $nth, public bool $isPractice = false, public bool $isInterrupted = false) {}
+    public function __construct(
+        public int $milliseconds,
+        public int $nth,
+        public bool $isPractice = false,
+        public bool $isInterrupted = false,
+    ) {}
 
     public function log(): float
     {

@@ -11,7 +11,12 @@ final class InvalidWeather extends DomainException implements CoreException
 {
     public static function air(float $celsius): self
     {
-        return new self(sprintf('%g degrees is no weather to paint in: give %g to %g degrees Celsius.', $celsius, Defaults::LEAST_CELSIUS, Defaults::MOST_CELSIUS));
+        return new self(sprintf(
+            '%g degrees is no weather to paint in: give %g to %g degrees Celsius.',
+            $celsius,
+            Defaults::LEAST_CELSIUS,
+            Defaults::MOST_CELSIUS,
+        ));
     }
 
     public static function humidity(float $percent): self

@@ -26,7 +26,12 @@ final readonly class BrushSaving
     public static function of(Design $design, Kit $kit, BenchTimes $times, StepTimes $stepTimes): array
     {
         $hands = HandTimes::of($design->steps, new ChangeoverMatrix($times, $kit), $stepTimes);
-        $makespan = static fn (Kit $with): Duration => Timeline::of($design->steps, new ChangeoverMatrix($times, $with), $stepTimes, $hands)->makespan();
+        $makespan = static fn (Kit $with): Duration => Timeline::of(
+            $design->steps,
+            new ChangeoverMatrix($times, $with),
+            $stepTimes,
+            $hands,
+        )->makespan();
         $now = $makespan($kit);
         $savings = [];
         foreach (self::brushColours($design) as $colour) {

@@ -24,7 +24,13 @@ final readonly class LayOut
         foreach ($design->steps as $index => $step) {
             foreach (self::thingsOf($step, $kit) as [$name, $kind, $hex, $isOwned]) {
                 $known = $things["{$kind->value} {$name}"] ?? null;
-                $things["{$kind->value} {$name}"] = new LaidThing(name: $name, kind: $kind, hex: $hex, isOwned: $isOwned || $kit->items === [], steps: [...($known->steps ?? []), $index + 1]);
+                $things["{$kind->value} {$name}"] = new LaidThing(
+                    name: $name,
+                    kind: $kind,
+                    hex: $hex,
+                    isOwned: $isOwned || $kit->items === [],
+                    steps: [...($known->steps ?? []), $index + 1],
+                );
             }
         }
 
@@ -45,7 +51,12 @@ final readonly class LayOut
         }
         foreach ($step->medium->isPaintedOn() ? $step->colours : [] as $colour) {
             $own = $kit->nearly(ItemKind::Paint, $colour);
-            $things[] = [$own === null || $own->isPaintOf($colour) ? ($colour->name === '' ? $colour->hex : $colour->name) : $own->name, ItemKind::Paint, $colour->hex, $own !== null];
+            $things[] = [
+                $own === null || $own->isPaintOf($colour) ? ($colour->name === '' ? $colour->hex : $colour->name) : $own->name,
+                ItemKind::Paint,
+                $colour->hex,
+                $own !== null,
+            ];
         }
 
         return $things;
@@ -59,7 +70,10 @@ final readonly class LayOut
         return [$tool, $own->kind ?? $kind, null, $own !== null && $own->howMany > 0];
     }
 
-    /** @return array{string, ItemKind, string|null, bool} what is taken up where the step names no tool: the glitter of its colour, or any of the kind */
+    /**
+     * @return array{string, ItemKind, string|null,
+     *     bool} what is taken up where the step names no tool: the glitter of its colour, or any of the kind
+     */
     private static function anyTool(Step $step, ItemKind $kind, Kit $kit): array
     {
         $colour = $kind === ItemKind::Glitter || $kind === ItemKind::Gem ? $step->colours[0] ?? null : null;

@@ -72,7 +72,10 @@ final readonly class Substitutes
 
         return new Lack(
             $step->id,
-            'a split cake of '.implode(', ', array_map(static fn (Colour $colour): string => $colour->name === '' ? $colour->hex : $colour->name, $step->colours)),
+            'a split cake of '.implode(
+                ', ',
+                array_map(static fn (Colour $colour): string => $colour->name === '' ? $colour->hex : $colour->name, $step->colours),
+            ),
             "{$rows} rows of single colours painted onto the sponge",
             Duration::ofSeconds($rows * Defaults::ROW_SECONDS),
         );
@@ -91,7 +94,14 @@ final readonly class Substitutes
         $name = $colour->name === '' ? $colour->hex : $colour->name;
         $other = $this->kit->nearly($kind, $colour, Defaults::OFFERED_WITHIN);
 
-        return new Lack(stepId: $step->id, missing: "{$name} {$kind->label()}", instead: $other === null ? null : "{$other->name} instead", extra: Duration::zero(), kind: $colour->name === '' ? null : $kind, colour: $colour);
+        return new Lack(
+            stepId: $step->id,
+            missing: "{$name} {$kind->label()}",
+            instead: $other === null ? null : "{$other->name} instead",
+            extra: Duration::zero(),
+            kind: $colour->name === '' ? null : $kind,
+            colour: $colour,
+        );
     }
 
     private function otherWay(Step $step): ?Alternative
@@ -114,7 +124,8 @@ final readonly class Substitutes
     private function likeIt(Step $step): ?Item
     {
         foreach ($this->kit->items as $item) {
-            if ($item->kind->medium() === $step->medium && $item->howMany > 0 && $item->reservedFor === '' && $item->kind !== ItemKind::Glue) {
+            if ($item->kind->medium() === $step->medium && $item->howMany > 0 && $item->reservedFor === ''
+                && $item->kind !== ItemKind::Glue) {
                 return $item;
             }
         }

@@ -90,7 +90,8 @@ final readonly class ChangeoverMatrix
     private function load(Step $to): Duration
     {
         $load = $this->times->of(BenchAction::Load);
-        $inHand = $to->medium === Medium::Brush && count($to->colours) === 1 && $this->isBlackOrWhite($to->colours[0]) && $this->kit->hasCakeInHand();
+        $inHand = $to->medium === Medium::Brush && count($to->colours) === 1 && $this->isBlackOrWhite($to->colours[0])
+            && $this->kit->hasCakeInHand();
 
         return $inHand ? $load->times(KitDefaults::CAKE_IN_HAND_SHARE) : $load;
     }

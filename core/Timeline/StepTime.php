@@ -25,6 +25,12 @@ final readonly class StepTime
 
     public function lasting(Duration $duration): self
     {
-        return new self(duration: $duration, source: $this->source, faces: $this->faces, eightOfTen: $this->eightOfTen, practised: $this->practised);
+        return new self(
+            duration: $duration,
+            source: $this->source,
+            faces: $this->faces,
+            eightOfTen: $this->eightOfTen,
+            practised: $this->practised,
+        );
     }
 }

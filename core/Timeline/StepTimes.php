@@ -59,7 +59,16 @@ final readonly class StepTimes
         }
         $share = $this->planned($otherWay)->duration->milliseconds / max(1, $this->planned($logged)->duration->milliseconds);
 
-        return $this->knowing([...$this->logged, $way => new StepTime(duration: $known->duration->times($share), source: $known->source, faces: $known->faces, eightOfTen: $known->eightOfTen?->times($share), practised: $known->practised)]);
+        return $this->knowing([
+            ...$this->logged,
+            $way => new StepTime(
+                duration: $known->duration->times($share),
+                source: $known->source,
+                faces: $known->faces,
+                eightOfTen: $known->eightOfTen?->times($share),
+                practised: $known->practised,
+            ),
+        ]);
     }
 
     public function of(Step $step): StepTime

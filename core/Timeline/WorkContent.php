@@ -52,7 +52,11 @@ final readonly class WorkContent
 
         $area = array_reduce(
             $step->zones,
-            fn (float $sum, Zone $zone): float => $sum + $zone->area() * $share * $person->size->areaFactor() * $this->sides($step, $person, ! $zone->isOnMiddleLine()),
+            fn (float $sum, Zone $zone): float => $sum + $zone->area() * $share * $person->size->areaFactor() * $this->sides(
+                $step,
+                $person,
+                ! $zone->isOnMiddleLine(),
+            ),
             0.0,
         );
 

@@ -20,6 +20,9 @@ return new class extends Migration
 
     public function down(): void
     {
-        Schema::table('ways_of_painters', fn (Blueprint $table) => $table->dropColumn(['timing', 'numbers', 'worked_share', 'worked_times']));
+        Schema::table(
+            'ways_of_painters',
+            fn (Blueprint $table) => $table->dropColumn(['timing', 'numbers', 'worked_share', 'worked_times']),
+        );
     }
 };

@@ -25,8 +25,20 @@ return new class extends Migration
             'face_steps.ended_ms' => new Expression('faces.ended_ms'),
             'face_steps.tells' => new Expression("faces.outcome = 'finished' and face_steps.status = 'done'"),
         ]);
-        Schema::table('face_steps', fn (Blueprint $table) => $table->index(['design_id', 'tells', 'way', 'painter_id', 'ended_ms', 'interrupted'], 'face_steps_newest'));
-        Schema::table('faces', fn (Blueprint $table) => $table->index(['design_id', 'outcome', 'version', 'painter_id', 'ended_ms', 'interrupted'], 'faces_newest'));
+        Schema::table(
+            'face_steps',
+            fn (Blueprint $table) => $table->index(
+                ['design_id', 'tells', 'way', 'painter_id', 'ended_ms', 'interrupted'],
+                'face_steps_newest',
+            ),
+        );
+        Schema::table(
+            'faces',
+            fn (Blueprint $table) => $table->index(
+                ['design_id', 'outcome', 'version', 'painter_id', 'ended_ms', 'interrupted'],
+                'faces_newest',
+            ),
+        );
     }
 
     public function down(): void

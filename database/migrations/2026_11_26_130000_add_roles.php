@@ -13,7 +13,10 @@ return new class extends Migration
     {
         Schema::table('users', fn (Blueprint $table) => $table->string('role', 10)->default('artist'));
         // Whoever founded a team owns it.
-        DB::table('users')->whereIn('id', DB::table('users')->groupBy('team_id')->selectRaw('min(id)')->pluck('min(id)')->all())->update(['role' => 'owner']);
+        DB::table('users')->whereIn(
+            'id',
+            DB::table('users')->groupBy('team_id')->selectRaw('min(id)')->pluck('min(id)')->all(),
+        )->update(['role' => 'owner']);
     }
 
     public function down(): void

@@ -96,7 +96,9 @@ final class DemoLine
     {
         $ticket = strtolower((string) Str::ulid());
         $this->tickets[] = ['id' => $ticket, 'event_day_id' => $this->day->id, 'number' => $number];
-        $name = $this->chance->getInt(0, 9) === 0 ? null : $this->firstNames[($number + $this->day->chairs * 10) % count($this->firstNames)];
+        $name = $this->chance->getInt(0, 9) === 0
+            ? null
+            : $this->firstNames[($number + $this->day->chairs * 10) % count($this->firstNames)];
         $this->event(EventKind::Joined, max($this->day->opens_ms - 4 * 60_000, $atMs), $ticket, first_name: $name, design_id: $design->id);
 
         return $ticket;

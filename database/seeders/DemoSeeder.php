@@ -63,7 +63,14 @@ final class DemoSeeder extends Seeder
         $designs = ($this->importDesigns)($this->benchOfPainter->ofTeam($team->id), $team->id, $file);
 
         $now = now()->toImmutable();
-        $birthday = $this->day(team: $team, name: 'Seventh birthday', place: 'Boat shed', opens: Carbon::instance($now)->subDays(6)->startOfHour(), hours: 2, chairs: 1);
+        $birthday = $this->day(
+            team: $team,
+            name: 'Seventh birthday',
+            place: 'Boat shed',
+            opens: Carbon::instance($now)->subDays(6)->startOfHour(),
+            hours: 2,
+            chairs: 1,
+        );
         $this->menu($birthday, array_slice($designs, 0, 6), priced: false);
         (new DemoLine($birthday, [$ines], $designs, self::FIRST_NAMES, seed: 7))->play(names: 14, until: $birthday->closes_ms);
 
@@ -95,11 +102,12 @@ final class DemoSeeder extends Seeder
     /** @param  list<Design>  $designs */
     private function menu(EventDay $day, array $designs, bool $priced): void
     {
-        ($this->saveMenu)($this->benchOfPainter->ofTeam($day->team_id), $day, array_map(static fn (Design $design): MenuTerms => new MenuTerms(
+        $terms = static fn (Design $design): MenuTerms => new MenuTerms(
             $design->id,
             Duration::ofMilliseconds($design->promise_ms ?? 0),
             $priced ? self::PRICES[$design->name] ?? self::FULL_PRICE : null,
-        ), $designs));
+        );
+        ($this->saveMenu)($this->benchOfPainter->ofTeam($day->team_id), $day, array_map($terms, $designs));
     }
 
     /** The fair runs where this machine stands; by night it runs where it is day, for nobody paints lanterns at three. */

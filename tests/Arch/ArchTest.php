@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 arch('the core uses only itself')
     ->expect('Core')
-    ->toOnlyUse(['Core', 'Random', 'DomainException', 'SplPriorityQueue', 'InvalidArgumentException', 'Throwable', 'Closure', 'UnitEnum', 'BackedEnum', 'Attribute', 'ReflectionClass', 'LogicException']);
+    ->toOnlyUse([
+        'Core', 'Random', 'DomainException', 'SplPriorityQueue', 'InvalidArgumentException', 'Throwable', 'Closure', 'UnitEnum',
+        'BackedEnum', 'Attribute', 'ReflectionClass', 'LogicException',
+    ]);
 
 /** @return array<string, string> names of what the core declares, by file */
 function coreFiles(): array
@@ -35,10 +38,16 @@ it('keeps the core final and readonly', function (): void {
 });
 
 it('keeps the exceptions of the core final, and speaking for it', function (): void {
-    $exceptions = array_filter(coreFiles(), static fn (string $name): bool => class_exists($name) && is_subclass_of($name, Throwable::class));
+    $exceptions = array_filter(
+        coreFiles(),
+        static fn (string $name): bool => class_exists($name) && is_subclass_of($name, Throwable::class),
+    );
     expect(count($exceptions))->toBeGreaterThan(10);
     foreach ($exceptions as $name) {
-        expect(is_subclass_of($name, Core\Units\CoreException::class) && (new ReflectionClass($name))->isFinal())->toBeTrue("{$name} is not final or not a CoreException");
+        expect(is_subclass_of(
+            $name,
+            Core\Units\CoreException::class,
+        ) && (new ReflectionClass($name))->isFinal())->toBeTrue("{$name} is not final or not a CoreException");
     }
 });
 
@@ -69,7 +78,10 @@ function forbidden(string $folder, string $code): array
 
 it('lets a folder of the core know only what lies below it', function (): void {
     $core = dirname(__DIR__, 2).'/core';
-    expect(array_diff(array_map(basename(...), (array) glob("{$core}/*", GLOB_ONLYDIR)), array_keys(MAY_KNOW)))->toBe([], 'a folder that stands nowhere');
+    expect(array_diff(
+        array_map(basename(...), (array) glob("{$core}/*", GLOB_ONLYDIR)),
+        array_keys(MAY_KNOW),
+    ))->toBe([], 'a folder that stands nowhere');
     foreach (coreFiles() as $file => $name) {
         expect(forbidden(explode('\\', $name)[1], (string) file_get_contents($file)))->toBe([], "{$name} knows what it may not know");
     }
@@ -87,8 +99,38 @@ arch('controllers know neither models nor core')
 arch('controllers hand over to an action or a query')
     ->expect('App\Http\Controllers')->toBeFinal()->toBeReadonly()->toHaveSuffix('Controller');
 
+it('keeps lines and functions short enough to be read', function (): void {
+    $root = dirname(__DIR__, 2);
+    exec('git -C '.escapeshellarg($root).' ls-files -- '.escapeshellarg('*.php'), $files);
+    expect(count($files))->toBeGreaterThan(400);
+    $parser = (new PhpParser\ParserFactory)->createForNewestSupportedVersion();
+    $finder = new PhpParser\NodeFinder;
+    foreach ($files as $file) {
+        $code = (string) file_get_contents("{$root}/{$file}");
+        $long = array_keys(array_filter(explode("\n", $code), static fn (string $line): bool => mb_strlen($line) > 140));
+        expect(array_map(static fn (int $line): string => "{$file}:".($line + 1), $long))->toBe([], 'lines of more than 140 letters');
+        $tables = preg_match('#^(tests|routes|database/migrations)/#', $file) === 1;
+        foreach ($tables ? [] : $finder->findInstanceOf($parser->parse($code) ?? [], PhpParser\Node\FunctionLike::class) as $function) {
+            $lines = $function->getEndLine() - $function->getStartLine() + 1;
+            expect($lines)->toBeLessThanOrEqual(45, "{$file}:{$function->getStartLine()} is a function of {$lines} lines");
+        }
+    }
+});
+
+it('lets no controller write, not even through a model that the address named', function (): void {
+    $writes = '/->(?:save|saveQuietly|create|forceCreate|update|delete|forceDelete|restore|insert|upsert|increment|decrement|push'
+        .'|touch|sync|attach|detach|fill)\(/';
+    foreach ((array) glob(dirname(__DIR__, 2).'/app/Http/Controllers/*.php') as $file) {
+        expect(preg_match($writes, (string) file_get_contents((string) $file)))->toBe(0, "{$file} writes");
+    }
+    expect(preg_match($writes, '$request->design()->update([])'))->toBe(1);
+});
+
 arch('queries are invokable')
-    ->expect('App\Queries')->toBeFinal()->toBeReadonly()->toBeInvokable()->ignoring([App\Queries\Page::class, App\Queries\Line\DesignOnDay::class, App\Queries\Account\PainterBench::class, App\Queries\Practice\PracticeTarget::class, App\Queries\Plan\DayRoster::class]);
+    ->expect('App\Queries')->toBeFinal()->toBeReadonly()->toBeInvokable()->ignoring([
+        App\Queries\Page::class, App\Queries\Line\DesignOnDay::class, App\Queries\Account\PainterBench::class,
+        App\Queries\Practice\PracticeTarget::class, App\Queries\Plan\DayRoster::class,
+    ]);
 
 /**
  * What a file asks of a team's own records other than within the team.
@@ -99,7 +141,12 @@ arch('queries are invokable')
 function askedOutsideTeam(string $code, array $tables): array
 {
     $models = implode('|', array_map(class_basename(...), array_keys($tables)));
-    preg_match_all("/(?<![\\w\\\\])(?:{$models})::(?!ofTeam\\b|class\\b|toCore\\b|columnsOf\\b|[A-Z])\\w+\\(|table\\('(?:".implode('|', $tables).")'\\)/", $code, $asked);
+    preg_match_all(
+        "/(?<![\\w\\\\])(?:{$models})::(?!ofTeam\\b|class\\b|toCore\\b|columnsOf\\b|[A-Z])\\w+\\(|table\\('(?:".implode('|', $tables)
+            .")'\\)/",
+        $code,
+        $asked,
+    );
 
     return $asked[0];
 }
@@ -110,14 +157,23 @@ it('asks for the records of a team only within the team', function (): void {
     $tables = [];
     foreach ((array) glob("{$app}/Models/*.php") as $file) {
         $name = 'App\\Models\\'.basename((string) $file, '.php');
-        if (is_subclass_of($name, Illuminate\Database\Eloquent\Model::class) && in_array(App\Models\Concerns\BelongsToTeam::class, class_uses($name), true)) {
+        if (is_subclass_of($name, Illuminate\Database\Eloquent\Model::class) && in_array(
+            App\Models\Concerns\BelongsToTeam::class,
+            class_uses($name),
+            true,
+        )) {
             $tables[$name] = (new $name)->getTable();
         }
     }
     expect(array_values($tables))->toEqualCanonicalizing(['designs', 'event_days', 'faces', 'kit_items', 'kit_removals', 'users']);
 
     // Whoever signs in, is taken in or is named on the command line is known by the e-mail address alone.
-    $byAddress = ['Actions/Account/AddPainter.php', 'Console/Commands/ExportDesigns.php', 'Console/Commands/ImportDesignFile.php', 'Console/Commands/SetUpDemo.php'];
+    $byAddress = [
+        'Actions/Account/AddPainter.php',
+        'Console/Commands/ExportDesigns.php',
+        'Console/Commands/ImportDesignFile.php',
+        'Console/Commands/SetUpDemo.php',
+    ];
     foreach (new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator($app)), '/\.php$/') as $file) {
         assert($file instanceof SplFileInfo);
         $path = substr($file->getPathname(), strlen($app) + 1);
@@ -127,7 +183,10 @@ it('asks for the records of a team only within the team', function (): void {
     }
 
     // Breaches on purpose.
-    expect(askedOutsideTeam("Design::query()->find(\$id); DB::table('faces')->count(); Face::ofTeam(\$t)->get(); FacePlan::query();", $tables))->toBe(['Design::query(', "table('faces')"]);
+    expect(askedOutsideTeam(
+        "Design::query()->find(\$id); DB::table('faces')->count(); Face::ofTeam(\$t)->get(); FacePlan::query();",
+        $tables,
+    ))->toBe(['Design::query(', "table('faces')"]);
 });
 
 it('keeps migrations free of the application, which goes on without them', function (): void {
@@ -140,7 +199,10 @@ arch('models stay behind actions and queries')
     ->expect('App\Models')->not->toUse(['App\Http', 'App\Actions', 'App\Queries']);
 
 arch('jobs wait in the queue once')
-    ->expect('App\Jobs')->toBeFinal()->toImplement(['Illuminate\Contracts\Queue\ShouldQueue', 'Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing']);
+    ->expect('App\Jobs')->toBeFinal()->toImplement([
+        'Illuminate\Contracts\Queue\ShouldQueue',
+        'Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing',
+    ]);
 
 arch('resources are plain values')
     ->expect('App\Http\Resources')->classes()->toBeReadonly()->not->toUse('App\Models');

@@ -74,7 +74,10 @@ it('ends what an earlier start has left, and nothing else that has got its numbe
     $left = new Process(['sleep', '301']);
     $left->start();
     $this->started[] = $left;
-    $stop = fn (string $word): int => (new Process(['bash', '-c', ". tools/kept.sh; stop_leftover {$this->folder}/left.pid {$word}"], base_path()))->run();
+    $stop = fn (string $word): int => (new Process(
+        ['bash', '-c', ". tools/kept.sh; stop_leftover {$this->folder}/left.pid {$word}"],
+        base_path(),
+    ))->run();
     file_put_contents("{$this->folder}/left.pid", (string) $left->getPid());
 
     expect($stop('mariadbd'))->toBe(0)->and($left->isRunning())->toBeTrue()

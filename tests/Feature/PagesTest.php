@@ -15,13 +15,15 @@ beforeEach(function (): void {
     foreach (range(1, 7) as $number) {
         // Two begin at the same moment, and two have the same name.
         $day = EventDay::ofTeam($team)->create([
-            'team_id' => $team, 'name' => "Day {$number}", 'place' => '', 'timezone' => 'UTC', 'opens_ms' => 1000 * min($number, 6), 'closes_ms' => 9_000_000, 'chairs' => 1, 'turnaround_ms' => 0,
+            'team_id' => $team, 'name' => "Day {$number}", 'place' => '', 'timezone' => 'UTC', 'opens_ms' => 1000 * min($number, 6),
+            'closes_ms' => 9_000_000, 'chairs' => 1, 'turnaround_ms' => 0,
         ]);
         $design = Design::ofTeam($team)->create(['team_id' => $team, 'name' => 'Wave '.min($number, 6), 'placement' => Placement::Cheek]);
         foreach ($number === 3 ? [] : range(1, $number) as $face) {
             $ticket = Ticket::query()->create(['id' => Scene::ulid(), 'event_day_id' => $day->id, 'number' => $face]);
             Face::ofTeam($team)->insert([
-                'ticket_id' => $ticket->id, 'team_id' => $team, 'event_day_id' => $day->id, 'design_id' => $design->id, 'design_name' => '', 'chair' => 1, 'outcome' => 'finished',
+                'ticket_id' => $ticket->id, 'team_id' => $team, 'event_day_id' => $day->id, 'design_id' => $design->id,
+                'design_name' => '', 'chair' => 1, 'outcome' => 'finished',
                 'seated_ms' => 0, 'ended_ms' => 1, 'planned_ms' => 1, 'painted_ms' => 1000 * $face,
             ]);
         }

@@ -25,19 +25,28 @@ const PAINTERS = 'painters';
 function addresses(): array
 {
     return [
-        'DELETE session' => EVERYBODY, 'GET days' => EVERYBODY, 'GET days/{day}/line' => EVERYBODY, 'GET days/{day}/plans' => EVERYBODY, 'POST days/{day}/taps' => EVERYBODY,
+        'DELETE session' => EVERYBODY, 'GET days' => EVERYBODY, 'GET days/{day}/line' => EVERYBODY,
+        'GET days/{day}/plans' => EVERYBODY, 'POST days/{day}/taps' => EVERYBODY,
         'POST days' => PAINTERS, 'PUT days/{day}' => PAINTERS, 'PUT days/{day}/menu' => PAINTERS, 'PUT days/{day}/roster' => PAINTERS,
         'GET designs' => PAINTERS, 'POST designs' => PAINTERS, 'GET designs/starting-points' => PAINTERS, 'POST designs/file' => PAINTERS,
-        'GET designs/{design}' => PAINTERS, 'PUT designs/{design}' => PAINTERS, 'DELETE designs/{design}' => PAINTERS, 'GET designs/{design}/fitted' => PAINTERS,
-        'PUT designs/{design}/archived' => PAINTERS, 'GET designs/{design}/best-order' => PAINTERS, 'GET designs/{design}/schools' => PAINTERS,
-        'GET designs/{design}/ladder' => PAINTERS, 'GET designs/{design}/ladder/rung' => PAINTERS, 'POST designs/{design}/pin-lines' => PAINTERS,
-        'POST designs/{design}/copy' => PAINTERS, 'POST designs/{deletedDesign}/restore' => PAINTERS, 'GET designs/{design}/file' => PAINTERS,
+        'GET designs/{design}' => PAINTERS, 'PUT designs/{design}' => PAINTERS, 'DELETE designs/{design}' => PAINTERS,
+        'GET designs/{design}/fitted' => PAINTERS,
+        'PUT designs/{design}/archived' => PAINTERS, 'GET designs/{design}/best-order' => PAINTERS,
+        'GET designs/{design}/schools' => PAINTERS,
+        'GET designs/{design}/ladder' => PAINTERS, 'GET designs/{design}/ladder/rung' => PAINTERS,
+        'POST designs/{design}/pin-lines' => PAINTERS,
+        'POST designs/{design}/copy' => PAINTERS, 'POST designs/{deletedDesign}/restore' => PAINTERS,
+        'GET designs/{design}/file' => PAINTERS,
         'POST step-lists' => PAINTERS, 'POST days/{day}/faces/{ticket}/ladder' => PAINTERS,
-        'GET kit' => PAINTERS, 'POST kit' => PAINTERS, 'POST kit/starter' => PAINTERS, 'GET kit/brushes' => PAINTERS, 'PUT kit/hands/{action}' => PAINTERS,
-        'POST kit/removals/{removal}/undo' => PAINTERS, 'GET kit/{thing}/uses' => PAINTERS, 'PUT kit/{thing}' => PAINTERS, 'DELETE kit/{thing}' => PAINTERS,
-        'GET ways' => PAINTERS, 'PUT ways/schools' => PAINTERS, 'PUT ways/weather' => PAINTERS, 'PUT ways/timing' => PAINTERS, 'PUT ways/number' => PAINTERS,
+        'GET kit' => PAINTERS, 'POST kit' => PAINTERS, 'POST kit/starter' => PAINTERS, 'GET kit/brushes' => PAINTERS,
+        'PUT kit/hands/{action}' => PAINTERS,
+        'POST kit/removals/{removal}/undo' => PAINTERS, 'GET kit/{thing}/uses' => PAINTERS, 'PUT kit/{thing}' => PAINTERS,
+        'DELETE kit/{thing}' => PAINTERS,
+        'GET ways' => PAINTERS, 'PUT ways/schools' => PAINTERS, 'PUT ways/weather' => PAINTERS, 'PUT ways/timing' => PAINTERS,
+        'PUT ways/number' => PAINTERS,
         'DELETE ways/work' => PAINTERS, 'PUT ways/touch-test' => PAINTERS, 'DELETE ways/touch-test' => PAINTERS,
-        'GET practice' => PAINTERS, 'GET practice/board' => PAINTERS, 'POST practice/runs' => PAINTERS, 'DELETE practice/runs/{run}' => PAINTERS,
+        'GET practice' => PAINTERS, 'GET practice/board' => PAINTERS, 'POST practice/runs' => PAINTERS,
+        'DELETE practice/runs/{run}' => PAINTERS,
         'GET days/{day}/logbook' => PAINTERS, 'GET logbook' => PAINTERS,
     ];
 }
@@ -62,12 +71,16 @@ function statusFor(string $address, ?User $who): int
     $test = test();
     [$method, $path] = explode(' ', $address);
     $test->actingAs($test->scene->painter);
-    $thing = KitItem::query()->create(['team_id' => $test->day->team_id, ...KitItem::columnsOf(ItemValues::read($item = Scene::ulid(), ['kind' => 'brush', 'name' => "round {$item}"]))])->id;
+    $thing = KitItem::query()->create([
+        'team_id' => $test->day->team_id,
+        ...KitItem::columnsOf(ItemValues::read($item = Scene::ulid(), ['kind' => 'brush', 'name' => "round {$item}"])),
+    ])->id;
     $deleted = $test->scene->design('Gone '.Scene::ulid());
     $deleted->delete();
     $removal = str_contains($path, '{removal}') ? $test->deleteJson("/api/kit/{$thing}")->json('removalId') : '';
     $own = [
-        '{design}' => $test->scene->design('Here '.Scene::ulid())->id, '{deletedDesign}' => $deleted->id, '{day}' => $test->day->id, '{thing}' => (string) $thing, '{removal}' => (string) $removal,
+        '{design}' => $test->scene->design('Here '.Scene::ulid())->id, '{deletedDesign}' => $deleted->id, '{day}' => $test->day->id,
+        '{thing}' => (string) $thing, '{removal}' => (string) $removal,
         '{ticket}' => Scene::ulid(), '{run}' => Scene::ulid(), '{action}' => 'load',
     ];
     app(AuthManager::class)->forgetGuards();
@@ -104,15 +117,31 @@ it('lets in whom it should, and nobody else', function (string $address, string 
 
 it('takes of a helper what is done at the names desk, and says of the rest whose it is', function (): void {
     $at = now()->getTimestampMs();
-    $send = fn (User $who, array ...$taps) => $this->actingAs($who)->postJson("/api/days/{$this->day->id}/taps", ['taps' => $taps])->assertOk();
+    $send = fn (User $who, array ...$taps) => $this->actingAs($who)->postJson(
+        "/api/days/{$this->day->id}/taps",
+        ['taps' => $taps],
+    )->assertOk();
     $opened = Scene::tap('opened', $at - 9000);
     $send($this->who['owner'], $opened);
     $joined = Scene::tap('joined', $at - 8000, ticket: $ticket = Scene::ulid(), design: $this->design->id);
     $called = Scene::tap('called', $at - 7000, ticket: $ticket);
-    $send($this->who['helper'], $joined, $called, Scene::tap('undone', $at - 6000, target: $called['id']))->assertJsonPath('outcomes.*.fate', ['kept', 'kept', 'kept']);
+    $send(
+        $this->who['helper'],
+        $joined,
+        $called,
+        Scene::tap('undone', $at - 6000, target: $called['id']),
+    )->assertJsonPath('outcomes.*.fate', ['kept', 'kept', 'kept']);
 
-    $send($this->who['helper'], Scene::tap('seated', $at - 5000, ticket: $ticket, chair: 1, plan: $this->design->plan_id), Scene::tap('closed', $at - 4000), Scene::tap('undone', $at - 3000, target: $opened['id']))
-        ->assertJsonPath('outcomes.*.fate', ['refused', 'refused', 'refused'])->assertJsonPath('outcomes.0.message', 'That is for those who paint. Ask one of them.');
+    $send(
+        $this->who['helper'],
+        Scene::tap('seated', $at - 5000, ticket: $ticket, chair: 1, plan: $this->design->plan_id),
+        Scene::tap('closed', $at - 4000),
+        Scene::tap('undone', $at - 3000, target: $opened['id']),
+    )
+        ->assertJsonPath('outcomes.*.fate', ['refused', 'refused', 'refused'])->assertJsonPath(
+            'outcomes.0.message',
+            'That is for those who paint. Ask one of them.',
+        );
 });
 
 it('shows a helper no prices', function (): void {
@@ -126,7 +155,19 @@ it('says who somebody is, and that whoever makes a team owns it', function (): v
     foreach (['owner' => 'owner', 'artist' => 'artist', 'helper' => 'helper', 'other team' => 'owner'] as $name => $role) {
         $this->actingAs($this->who[$name])->getJson('/api/session')->assertJsonPath('role', $role);
     }
-    $this->artisan('inch:team', ['team' => 'Saltmarsh Faces', 'painter' => 'Bea', 'email' => 'bea@example.org', '--password' => 'a long password', '--role' => 'helper'])->assertSuccessful();
+    $this->artisan(
+        'inch:team',
+        [
+            'team' => 'Saltmarsh Faces', 'painter' => 'Bea', 'email' => 'bea@example.org', '--password' => 'a long password',
+            '--role' => 'helper',
+        ],
+    )->assertSuccessful();
     expect(User::query()->where('email', 'bea@example.org')->firstOrFail()->role)->toBe(Role::Helper);
-    $this->artisan('inch:team', ['team' => 'Saltmarsh Faces', 'painter' => 'Kim', 'email' => 'kim@example.org', '--password' => 'a long password', '--role' => 'queen'])->assertExitCode(2);
+    $this->artisan(
+        'inch:team',
+        [
+            'team' => 'Saltmarsh Faces', 'painter' => 'Kim', 'email' => 'kim@example.org', '--password' => 'a long password',
+            '--role' => 'queen',
+        ],
+    )->assertExitCode(2);
 });

@@ -10,7 +10,12 @@ use Tests\Core\Order\Search\RandomProblem;
 use Tools\bench\GeneralSolver;
 
 // The general solver of Debian's glpk-utils: the GNU Linear Programming Kit, a mixed-integer program that nobody here wrote.
-it('agrees with a general solver on small problems of every kind', function (float $linked, float $lagged, float $closing, bool $classes): void {
+it('agrees with a general solver on small problems of every kind', function (
+    float $linked,
+    float $lagged,
+    float $closing,
+    bool $classes,
+): void {
     $chance = new Randomizer(new Mt19937(2026));
     $sure = 0;
     for ($case = 0; $case < 4; $case++) {

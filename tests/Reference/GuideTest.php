@@ -9,7 +9,11 @@ use Core\Design\Wording\StepPrinter;
 use Core\Design\Wording\Vocabulary;
 
 it('reads what the guide says it reads', function (): void {
-    preg_match_all('/^\| (?!you type)(.+?) \| `(.+)` \|$/m', (string) file_get_contents(__DIR__.'/../../docs/guide/type-it-as-you-say-it.md'), $rows);
+    preg_match_all(
+        '/^\| (?!you type)(.+?) \| `(.+)` \|$/m',
+        (string) file_get_contents(__DIR__.'/../../docs/guide/type-it-as-you-say-it.md'),
+        $rows,
+    );
     $reading = (new ListReader(Vocabulary::plain()))->read(implode("\n", $rows[1]), Placement::Mask);
     $printer = new StepPrinter(Vocabulary::plain());
 

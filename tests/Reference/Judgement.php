@@ -75,7 +75,10 @@ final readonly class Judgement
             'steps' => $steps,
             ...isset($said['promise']) ? ['promiseSeconds' => (int) Duration::parse($said['promise'][0])->seconds()] : [],
             ...isset($said['from age']) ? ['fromAge' => (int) $said['from age'][0]] : [],
-            'pins' => array_map(static fn (string $line): array => self::pin($line, array_column($steps, 'name')), $said['while wet'] ?? []),
+            'pins' => array_map(
+                static fn (string $line): array => self::pin($line, array_column($steps, 'name')),
+                $said['while wet'] ?? [],
+            ),
         ]]];
 
         return new self($name, DesignFile::read($file)[0], $said);
@@ -88,7 +91,8 @@ final readonly class Judgement
         [$medium, $technique] = explode(' ', $work);
         $list = static fn (string $text): array => $text === '-' || $text === '' ? [] : array_map(trim(...), explode(',', $text));
         $values = [
-            'name' => $name, 'medium' => $medium, 'technique' => $technique, 'tool' => $tool, 'side' => $side, 'seconds' => (int) $seconds, 'zones' => $list($zones),
+            'name' => $name, 'medium' => $medium, 'technique' => $technique, 'tool' => $tool, 'side' => $side,
+            'seconds' => (int) $seconds, 'zones' => $list($zones),
             'colours' => array_map(static fn (string $colour): array => ['name' => $colour, 'hex' => self::hex($colour)], $list($colours)),
         ];
         foreach ($list($extras) as $extra) {
@@ -114,18 +118,28 @@ final readonly class Judgement
      */
     private static function pin(string $line, array $names): array
     {
-        return ['kind' => 'while_wet', 'steps' => array_map(static fn (string $name): int => (int) array_search($name, $names, true) + 1, explode(' > ', $line))];
+        return [
+            'kind' => 'while_wet',
+            'steps' => array_map(static fn (string $name): int => (int) array_search($name, $names, true) + 1, explode(' > ', $line)),
+        ];
     }
 
     private static function hex(string $colour): string
     {
-        return self::HEXES[$colour] ?? Craft::kit()->named($colour)->colours[0]->hex ?? throw new \InvalidArgumentException("No colour is called {$colour}.");
+        return self::HEXES[$colour]
+            ?? Craft::kit()->named($colour)->colours[0]->hex ?? throw new \InvalidArgumentException("No colour is called {$colour}.");
     }
 
     /** A mild day, and a painter of whom nothing else is known. */
     private static function circumstances(): Circumstances
     {
-        return new Circumstances(kit: Kit::empty(), changeovers: ChangeoverMatrix::starting(), times: StepTimes::starting(), drying: Drying::in(new Weather(22, 45, 0)), schools: Schools::usual());
+        return new Circumstances(
+            kit: Kit::empty(),
+            changeovers: ChangeoverMatrix::starting(),
+            times: StepTimes::starting(),
+            drying: Drying::in(new Weather(22, 45, 0)),
+            schools: Schools::usual(),
+        );
     }
 
     /** @return array{right: list<string>, wrong: list<string>, school: list<string>, missed: list<string>} each finding or lack in words */
@@ -174,7 +188,9 @@ final readonly class Judgement
         $timeline = Timeline::of($best->steps, $circumstances->changeovers, $circumstances->times);
         $stood = $timeline->total(SpanKind::Drying)->plus(array_reduce(
             $best->steps,
-            static fn (Duration $sum, Step $step): Duration => $step->technique === Technique::Wait ? $sum->plus($step->time ?? Duration::zero()) : $sum,
+            static fn (Duration $sum, Step $step): Duration => $step->technique === Technique::Wait
+                ? $sum->plus($step->time ?? Duration::zero())
+                : $sum,
             Duration::zero(),
         ));
         [$least, $most] = array_map(Duration::parse(...), explode('-', $this->said['takes'][0] ?? '0:00-60:00'));
@@ -188,7 +204,9 @@ final readonly class Judgement
 
         return array_values(array_filter([
             ...array_map(static fn (string $keep): string => "not kept: {$keep}", $turned),
-            $timeline->makespan()->isLongerThan($most) || $least->isLongerThan($timeline->makespan()) ? "takes {$timeline->makespan()->format()}" : '',
+            $timeline->makespan()->isLongerThan($most) || $least->isLongerThan($timeline->makespan())
+                ? "takes {$timeline->makespan()->format()}"
+                : '',
             $stood->isLongerThan($limit) ? "one stands {$stood->format()}" : '',
             $timeline->makespan()->isLongerThan($proposal->typedLawful ?? $proposal->typed) ? 'longer than typed' : '',
         ]));

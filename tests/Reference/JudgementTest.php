@@ -15,7 +15,10 @@ function shares(string $folder): array
     foreach (Judgement::all($folder) as $name => $judgement) {
         foreach ($judgement->findings() as $kind => $lines) {
             $count[$kind] = ($count[$kind] ?? 0) + count($lines);
-            $told .= in_array($kind, ['wrong', 'missed'], true) ? implode('', array_map(static fn (string $line): string => "\n{$name} {$kind}: {$line}", $lines)) : '';
+            $told .= in_array($kind, ['wrong', 'missed'], true) ? implode(
+                '',
+                array_map(static fn (string $line): string => "\n{$name} {$kind}: {$line}", $lines),
+            ) : '';
         }
     }
 
@@ -35,14 +38,23 @@ it('says what must be said of real designs, and hardly anything else', function 
 
 it('has an order for each that no painter would laugh at, never longer than typed', function (Judgement $judgement): void {
     expect($judgement->absurdities($judgement->best()))->toBe([]);
-})->with(static fn (): array => array_map(static fn (Judgement $one): array => [$one], [...Judgement::all('tuned'), ...Judgement::all('aside')]));
+})->with(static fn (): array => array_map(
+    static fn (Judgement $one): array => [$one],
+    [...Judgement::all('tuned'), ...Judgement::all('aside')],
+));
 
 it('has a ladder for each, the whole of it no longer than typed', function (Judgement $judgement): void {
     $rungs = $judgement->ladder()->rungs;
     $typed = array_sum(array_map(static fn ($step): float => $step->time?->seconds() ?? 0.0, $judgement->design->steps));
 
-    expect($rungs)->not->toBe([])->and($rungs[count($rungs) - 1]->time->seconds())->toBeLessThanOrEqual(max($typed, $judgement->best()->typedLawful?->seconds() ?? 0.0));
-})->with(static fn (): array => array_map(static fn (Judgement $one): array => [$one], [...Judgement::all('tuned'), ...Judgement::all('aside')]));
+    expect($rungs)->not->toBe([])->and($rungs[count($rungs) - 1]->time->seconds())->toBeLessThanOrEqual(max(
+        $typed,
+        $judgement->best()->typedLawful?->seconds() ?? 0.0,
+    ));
+})->with(static fn (): array => array_map(
+    static fn (Judgement $one): array => [$one],
+    [...Judgement::all('tuned'), ...Judgement::all('aside')],
+));
 
 it('sums the typed seconds to the second', function (Judgement $judgement): void {
     $typed = array_sum(array_map(static fn ($step): float => $step->time?->seconds() ?? 0.0, $judgement->design->steps));

@@ -56,12 +56,19 @@ it('agrees with R on quantiles for any degrees of freedom', function (): void {
             $cases[] = [$probability, $degrees];
         }
     }
-    $program = 'options(digits=15);'.implode('', array_map(static fn (array $case): string => "cat(sprintf('%.12f\\n', qt({$case[0]}, {$case[1]})));", $cases));
+    $program = 'options(digits=15);'.implode(
+        '',
+        array_map(static fn (array $case): string => "cat(sprintf('%.12f\\n', qt({$case[0]}, {$case[1]})));", $cases),
+    );
     $reference = fromR($program);
 
     expect($reference)->toHaveCount(count($cases));
     foreach ($cases as $at => [$probability, $degrees]) {
-        expect(StudentT::quantile($probability, $degrees))->toEqualWithDelta($reference[$at], 1e-6 * max(1.0, abs($reference[$at])), "t({$probability}, {$degrees})");
+        expect(StudentT::quantile($probability, $degrees))->toEqualWithDelta(
+            $reference[$at],
+            1e-6 * max(1.0, abs($reference[$at])),
+            "t({$probability}, {$degrees})",
+        );
     }
 });
 
@@ -81,7 +88,11 @@ it('agrees with R on the quantiles of what comes next, to four digits', function
         }
         R;
     $reference = fromR($program);
-    $runs = array_map(static fn (float|int $one, int $at): Run => new Run((int) round($one * 1000), $at + 1), $seconds, array_keys($seconds));
+    $runs = array_map(
+        static fn (float|int $one, int $at): Run => new Run((int) round($one * 1000), $at + 1),
+        $seconds,
+        array_keys($seconds),
+    );
     $pace = Pace::of(Duration::ofSeconds(40), $runs);
     $own = [$pace->quantile(0.5), $pace->quantile(0.8), $pace->quantile(0.5, 8), $pace->quantile(0.8, 8)];
 

@@ -38,13 +38,18 @@ it('takes the minutes that the trade quotes', function (Placement $placement, fl
 // keep their colour.
 it('shows what rinsing one brush between black and white costs a face', function (): void {
     $line = static fn (string $tool, string $hex): array => [
-        'name' => "Line {$hex}", 'medium' => 'brush', 'tool' => $tool, 'colours' => [['hex' => $hex]], 'zones' => ['cheek'], 'seconds' => 10,
+        'name' => "Line {$hex}", 'medium' => 'brush', 'tool' => $tool, 'colours' => [['hex' => $hex]], 'zones' => ['cheek'],
+        'seconds' => 10,
     ];
     $face = static fn (string $black, string $white): Design => DesignFile::read(['designs' => [[
         'name' => 'Puffin mask', 'placement' => 'mask',
         'steps' => [$line($black, '#111111'), $line($white, '#ffffff'), $line($black, '#111111'), $line($white, '#ffffff')],
     ]]])[0];
-    $seconds = static fn (Design $design): float => Timeline::of($design->steps, ChangeoverMatrix::starting(), StepTimes::starting()->timedBy(Timing::StrokesAlone))->makespan()->seconds();
+    $seconds = static fn (Design $design): float => Timeline::of(
+        $design->steps,
+        ChangeoverMatrix::starting(),
+        StepTimes::starting()->timedBy(Timing::StrokesAlone),
+    )->makespan()->seconds();
 
     expect($seconds($face('round 2', 'round 2')) - $seconds($face('black round 2', 'white round 2')))->toBeGreaterThanOrEqual(15.0);
 });
@@ -95,7 +100,12 @@ it('saves half a minute to a minute without the white base', function (): void {
 
 // Common practice, no source: a split-cake cheek design is one minute for its core; highlights and dots take it past that.
 it('finds the core of a split-cake cheek in about a minute, and more with highlights and dots', function (): void {
-    $core = ['brush 5 petals deep blue tide blue foam blue cheek left', 'brush 2 leaves green white cheek left', 'brush 3 dots black cheek left', 'brush 5 teardrops black cheek left'];
+    $core = [
+        'brush 5 petals deep blue tide blue foam blue cheek left',
+        'brush 2 leaves green white cheek left',
+        'brush 3 dots black cheek left',
+        'brush 5 teardrops black cheek left',
+    ];
     $party = [...$core, 'brush 6 teardrops white cheek left', 'brush 8 dots white cheek left'];
 
     expect(minutesOfWork(Placement::Cheek, $core))->toBeGreaterThanOrEqual(0.6)->toBeLessThanOrEqual(1.1)
@@ -105,8 +115,10 @@ it('finds the core of a split-cake cheek in about a minute, and more with highli
 // Common practice, no source: a split-cake eye mask takes five minutes or less.
 it('finds a split-cake eye mask under five minutes', function (): void {
     $mask = [
-        'sponge sweep plum shell pink lilac eyelid eye socket temple both sides', 'brush 5 petals plum lilac temple both sides', 'brush outline black temple both sides',
-        'brush 4 teardrops black under eye both sides', 'brush 2 swirl black outer eye both sides', 'brush 8 dots white temple both sides', 'glitter gel eyelid both sides', '1 self-stick gem between brows centre',
+        'sponge sweep plum shell pink lilac eyelid eye socket temple both sides', 'brush 5 petals plum lilac temple both sides',
+        'brush outline black temple both sides',
+        'brush 4 teardrops black under eye both sides', 'brush 2 swirl black outer eye both sides',
+        'brush 8 dots white temple both sides', 'glitter gel eyelid both sides', '1 self-stick gem between brows centre',
     ];
 
     expect(minutesOfWork(Placement::Mask, $mask))->toBeGreaterThan(2.0)->toBeLessThanOrEqual(5.0);

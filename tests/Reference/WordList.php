@@ -121,11 +121,18 @@ final readonly class WordList
         $count = preg_match_all('/x(\d+)/', $more, $found) > 0 ? implode(' / ', $found[1]).(str_contains($more, '/ -') ? ' / -' : '') : '-';
         $read = $step === null ? [] : [
             'medium' => $step->medium->value, 'technique' => "{$step->medium->value} {$step->technique->value}",
-            'colours' => implode(', ', array_map(static fn (Colour $colour): string => mb_strtolower($colour->name), $step->colours)) ?: '-',
+            'colours' => implode(
+                ', ',
+                array_map(static fn (Colour $colour): string => mb_strtolower($colour->name), $step->colours),
+            ) ?: '-',
             'side' => $step->side->value, 'seconds' => $step->time === null ? '-' : (string) $step->time->seconds(),
-            'optional' => $step->optional ? 'yes' : 'no', 'drying' => $step->dryFor->isZero() ? 'no' : 'yes', 'count' => (string) ($step->count ?? '-'),
+            'optional' => $step->optional ? 'yes' : 'no', 'drying' => $step->dryFor->isZero() ? 'no' : 'yes',
+            'count' => (string) ($step->count ?? '-'),
         ];
-        $wishes = ['medium' => $media, 'technique' => $how, 'colours' => $colours, 'side' => $side, 'seconds' => $seconds, 'optional' => $flag('opt'), 'drying' => $flag('dry'), 'count' => $count];
+        $wishes = [
+            'medium' => $media, 'technique' => $how, 'colours' => $colours, 'side' => $side, 'seconds' => $seconds,
+            'optional' => $flag('opt'), 'drying' => $flag('dry'), 'count' => $count,
+        ];
         $fields = [];
         foreach ($wishes as $field => $wish) {
             $is = $read[$field] ?? 'no step';

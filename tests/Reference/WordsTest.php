@@ -28,7 +28,11 @@ it('knows colours by the values that the web gives them', function (): void {
     $table = (string) file_get_contents(__DIR__.'/../../node_modules/color-name/index.js');
     preg_match_all('/"?(\w+)"?: \[(\d+), ?(\d+), ?(\d+)\]/', $table, $rows, PREG_SET_ORDER);
     $known = (new ReflectionClassConstant(ColourWords::class, 'NAMED'))->getValue();
-    $named = array_column(array_map(static fn (array $row): array => [$row[1], sprintf('#%02x%02x%02x', $row[2], $row[3], $row[4])], $rows), 1, 0);
+    $named = array_column(
+        array_map(static fn (array $row): array => [$row[1], sprintf('#%02x%02x%02x', $row[2], $row[3], $row[4])], $rows),
+        1,
+        0,
+    );
 
     expect(count($named))->toBeGreaterThan(140);
     foreach ((array) $known as $name => $hex) {

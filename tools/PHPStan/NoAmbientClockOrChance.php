@@ -45,7 +45,9 @@ final readonly class NoAmbientClockOrChance implements Rule
             default => null,
         };
 
-        return $name === null ? [] : [RuleErrorBuilder::message("{$name} is not for the core: take the moment or a seeded Randomizer as a parameter.")
+        return $name === null ? [] : [RuleErrorBuilder::message(
+            "{$name} is not for the core: take the moment or a seeded Randomizer as a parameter.",
+        )
             ->identifier('core.ambient')->build()];
     }
 

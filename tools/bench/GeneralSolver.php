@@ -24,7 +24,10 @@ final readonly class GeneralSolver
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'inch-order');
         file_put_contents("{$file}.lp", $this->program($problem));
-        $glpsol = new Process(['glpsol', '--lp', "{$file}.lp", '--tmlim', (string) $this->seconds, '-o', "{$file}.out"], timeout: $this->seconds + 60);
+        $glpsol = new Process(
+            ['glpsol', '--lp', "{$file}.lp", '--tmlim', (string) $this->seconds, '-o', "{$file}.out"],
+            timeout: $this->seconds + 60,
+        );
         $said = $glpsol->mustRun()->getOutput();
         $answer = is_file("{$file}.out") ? (string) file_get_contents("{$file}.out") : '';
         array_map(unlink(...), array_filter([$file, "{$file}.lp", "{$file}.out"], is_file(...)));
@@ -82,7 +85,15 @@ final readonly class GeneralSolver
             foreach (array_keys($problem->durations) as $to) {
                 if ($from !== $to) {
                     // s_to >= s_from + duration + changeover, if the one follows the other.
-                    $lines[] = sprintf(' s_%d - s_%d - %.3f y_%d_%d >= %.3f', $to, $from, $horizon, $from, $to, ($duration + $problem->changeovers[$from][$to]) / 1000 - $horizon);
+                    $lines[] = sprintf(
+                        ' s_%d - s_%d - %.3f y_%d_%d >= %.3f',
+                        $to,
+                        $from,
+                        $horizon,
+                        $from,
+                        $to,
+                        ($duration + $problem->changeovers[$from][$to]) / 1000 - $horizon,
+                    );
                 }
             }
         }

@@ -41,7 +41,13 @@ final readonly class GeneratedDesigns
         $items = json_decode((string) file_get_contents(__DIR__.'/../../database/demo/kit.json'), true, flags: JSON_THROW_ON_ERROR);
         $kit = new Kit(array_map(static fn (array $values) => ItemValues::read($values['name'], $values), $items));
 
-        return new Circumstances(kit: $kit, changeovers: new ChangeoverMatrix(BenchTimes::starting(), $kit), times: StepTimes::starting()->timedBy($timing), drying: Drying::atReference(), schools: Schools::usual());
+        return new Circumstances(
+            kit: $kit,
+            changeovers: new ChangeoverMatrix(BenchTimes::starting(), $kit),
+            times: StepTimes::starting()->timedBy($timing),
+            drying: Drying::atReference(),
+            schools: Schools::usual(),
+        );
     }
 
     /** Hardly any order in it: each step in a place of its own, with tools and colours by chance. */
@@ -81,27 +87,51 @@ final readonly class GeneratedDesigns
     {
         [$medium, $technique, $tool] = $this->one(match ($kind) {
             'base' => [[Medium::Sponge, Technique::Stipple, 'half sponge'], [Medium::Sponge, Technique::Sweep, 'round sponge']],
-            'shape' => [[Medium::Brush, Technique::Fill, 'round 6'], [Medium::Brush, Technique::Petal, 'flat 1/2 in'], [Medium::Brush, Technique::Fill, 'filbert']],
-            'line' => [[Medium::Brush, Technique::Line, 'round 2'], [Medium::Brush, Technique::Stripe, 'round 4'], [Medium::Brush, Technique::Outline, 'round 1']],
-            'accent' => [[Medium::Brush, Technique::Teardrop, 'round 3'], [Medium::Brush, Technique::Dots, 'round 2'], [Medium::Brush, Technique::Swirl, 'round 3']],
+            'shape' => [
+                [Medium::Brush, Technique::Fill, 'round 6'],
+                [Medium::Brush, Technique::Petal, 'flat 1/2 in'],
+                [Medium::Brush, Technique::Fill, 'filbert'],
+            ],
+            'line' => [
+                [Medium::Brush, Technique::Line, 'round 2'],
+                [Medium::Brush, Technique::Stripe, 'round 4'],
+                [Medium::Brush, Technique::Outline, 'round 1'],
+            ],
+            'accent' => [
+                [Medium::Brush, Technique::Teardrop, 'round 3'],
+                [Medium::Brush, Technique::Dots, 'round 2'],
+                [Medium::Brush, Technique::Swirl, 'round 3'],
+            ],
             default => [[Medium::Glitter, Technique::LooseGlitter, 'poof bottle'], [Medium::Glitter, Technique::GlitterGel, 'lantern gel'],
                 [Medium::Gem, Technique::Gem, 'self-stick'], [Medium::Stencil, Technique::Stencil, 'fish scale']],
         });
         // Without the zones that came later, the designs of a seed stay what they were, and figures can be compared.
         $later = [Zone::InnerEye, Zone::SmileLine];
-        $zones = array_values(array_filter(Zone::cases(), static fn (Zone $zone): bool => ! $zone->isOnLimb() && $zone !== Zone::Eyelid && ! $zone->isLip() && ! in_array($zone, $later, true)));
+        $zones = array_values(array_filter(
+            Zone::cases(),
+            static fn (Zone $zone): bool => ! $zone->isOnLimb() && $zone !== Zone::Eyelid && ! $zone->isLip()
+                && ! in_array($zone, $later, true),
+        ));
         $isBare = $medium === Medium::Glitter || $medium === Medium::Gem;
 
         return new Step(
             id: $id, name: "{$technique->label()} {$id}", medium: $medium, tool: $tool, colours: $isBare ? [] : [$this->colour()],
-            zones: array_slice($this->chance->shuffleArray($zones), 0, $kind === 'base' ? $this->chance->getInt(2, 5) : $this->chance->getInt(1, 2)),
-            side: Side::Both, coats: 1, time: Duration::ofSeconds($this->chance->getInt(6, 30)), dryFor: Duration::zero(), optional: $this->chance->getInt(0, 3) === 0, note: '', technique: $technique,
+            zones: array_slice(
+                $this->chance->shuffleArray($zones),
+                0,
+                $kind === 'base' ? $this->chance->getInt(2, 5) : $this->chance->getInt(1, 2),
+            ),
+            side: Side::Both, coats: 1, time: Duration::ofSeconds($this->chance->getInt(6, 30)), dryFor: Duration::zero(),
+            optional: $this->chance->getInt(0, 3) === 0, note: '', technique: $technique,
         );
     }
 
     private function colour(): Colour
     {
-        [$name, $hex] = $this->one([['white', '#fafaf7'], ['black', '#1c1c22'], ['coral red', '#d2402f'], ['deep blue', '#1d4e89'], ['lamp yellow', '#f6c945'], ['sea grey', '#8593a0']]);
+        [$name, $hex] = $this->one([
+            ['white', '#fafaf7'], ['black', '#1c1c22'], ['coral red', '#d2402f'], ['deep blue', '#1d4e89'],
+            ['lamp yellow', '#f6c945'], ['sea grey', '#8593a0'],
+        ]);
 
         return Colour::of($name, $hex);
     }

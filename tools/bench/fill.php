@@ -23,7 +23,10 @@ $rowsOf = static fn (string $table, string $key): array => DB::table($table)->wh
 $tickets = $rowsOf('tickets', 'event_day_id');
 $faces = $rowsOf('faces', 'event_day_id');
 $events = $rowsOf('chair_events', 'event_day_id');
-$steps = DB::table('face_steps')->whereIn('face_id', array_column($faces, 'ticket_id'))->get()->map(static fn (object $row): array => (array) $row)->all();
+$steps = DB::table('face_steps')->whereIn(
+    'face_id',
+    array_column($faces, 'ticket_id'),
+)->get()->map(static fn (object $row): array => (array) $row)->all();
 
 // The fair of today again and again, a day earlier each time, under new ids.
 for ($day = 1; DB::table('faces')->count() < $wanted; $day++) {
@@ -43,11 +46,23 @@ for ($day = 1; DB::table('faces')->count() < $wanted; $day++) {
                 DB::table($table)->insert($chunk);
             }
         };
-        $insert('tickets', array_map(static fn (array $row): array => [...$row, 'id' => $fresh($row['id']), 'event_day_id' => $dayId], $tickets));
+        $insert(
+            'tickets',
+            array_map(static fn (array $row): array => [...$row, 'id' => $fresh($row['id']), 'event_day_id' => $dayId], $tickets),
+        );
         $insert('faces', array_map(static fn (array $row): array => [
             ...$earlier($row, 'seated_ms', 'ended_ms'), 'ticket_id' => $fresh($row['ticket_id']), 'event_day_id' => $dayId,
         ], $faces));
-        $insert('face_steps', array_map(static fn (array $row): array => [...array_diff_key($earlier($row, 'ended_ms'), ['id' => 0]), 'face_id' => $fresh($row['face_id'])], $steps));
+        $insert(
+            'face_steps',
+            array_map(
+                static fn (array $row): array => [
+                    ...array_diff_key($earlier($row, 'ended_ms'), ['id' => 0]),
+                    'face_id' => $fresh($row['face_id']),
+                ],
+                $steps,
+            ),
+        );
         $insert('chair_events', array_map(static fn (array $row): array => [
             ...array_diff_key($earlier($row, 'at_ms'), ['seq' => 0]),
             'id' => $fresh($row['id']), 'event_day_id' => $dayId, 'ticket_id' => $fresh($row['ticket_id']),

@@ -56,7 +56,14 @@ function logOf(int $steps): array
     $lines = [];
     for ($at = 0; $at < $steps; $at++) {
         $planned = 10 + $at % 10 * 5;
-        $lines[] = new LogLine(painter: 'ines', design: 'Design '.intdiv($at, 10) % 20, version: '', step: 'Step '.$at % 10, planned: Duration::ofSeconds($planned), spent: Duration::ofMilliseconds($planned * $chance->getInt(700, 1500)));
+        $lines[] = new LogLine(
+            painter: 'ines',
+            design: 'Design '.intdiv($at, 10) % 20,
+            version: '',
+            step: 'Step '.$at % 10,
+            planned: Duration::ofSeconds($planned),
+            spent: Duration::ofMilliseconds($planned * $chance->getInt(700, 1500)),
+        );
     }
 
     return $lines;

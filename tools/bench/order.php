@@ -71,7 +71,10 @@ function designs(int $designs, int $steps, float $seconds, bool $isLoose = false
         $worse += $typed !== null && ($outcome->best->makespan ?? PHP_INT_MAX) > $typed->makespan ? 1 : 0;
     }
 
-    return ['p95' => p95($times), 'gap' => p95($gaps), 'proven' => 100 * $proven / $designs, 'unanswered' => $unanswered, 'worse' => $worse];
+    return [
+        'p95' => p95($times), 'gap' => p95($gaps), 'proven' => 100 * $proven / $designs, 'unanswered' => $unanswered,
+        'worse' => $worse,
+    ];
 }
 
 /** @return array{float, int} how many times longer the general solver took in the middle, and how often it found better */
@@ -80,7 +83,12 @@ function againstGeneralSolver(): array
     $chance = new Randomizer(new Mt19937(2026));
     $ratios = [];
     $better = 0;
-    foreach ([[0.3, 0.5, 0.0, true], [0.4, 0.5, 0.4, true], [0.3, 0.5, 0.2, false], [0.0, 0.0, 0.0, true]] as [$linked, $lagged, $closing, $classes]) {
+    foreach ([
+        [0.3, 0.5, 0.0, true],
+        [0.4, 0.5, 0.4, true],
+        [0.3, 0.5, 0.2, false],
+        [0.0, 0.0, 0.0, true],
+    ] as [$linked, $lagged, $closing, $classes]) {
         for ($case = 0; $case < 3; $case++) {
             $problem = RandomProblem::of(chance: $chance, steps: 7, linked: $linked, lagged: $lagged, closing: $closing, classes: $classes);
             $began = microtime(true);
@@ -103,7 +111,10 @@ function hard(float $linked, float $lagged, float $closing, bool $classes, int $
     $times = [];
     $unproven = 0;
     for ($case = 0; $case < 10; $case++) {
-        [$times[], $outcome] = timed(RandomProblem::of(chance: $chance, steps: $steps, linked: $linked, lagged: $lagged, closing: $closing, classes: $classes), 10);
+        [$times[], $outcome] = timed(
+            RandomProblem::of(chance: $chance, steps: $steps, linked: $linked, lagged: $lagged, closing: $closing, classes: $classes),
+            10,
+        );
         $unproven += $outcome->isProven ? 0 : 1;
     }
 

@@ -30,11 +30,17 @@ final class OfferedPresses
             ...array_merge(...array_map(fn (int $chair): array => $this->onChair($line, $chair), range(1, $this->chairs))),
             ...array_merge(...array_map(fn (int $chair): array => $this->ofRoster($line, $chair, $atMs), range(1, $this->chairs))),
             ...array_merge([], ...array_map(fn (Ticket $ticket): array => $this->onWaiting($line, $ticket), $line->queue())),
-            ...array_map(static fn (Ticket $ticket): array => [[EventKind::Undone, ['target' => $line->newestEventOf($ticket->id)]]], array_slice($line->ended(), 0, 3)),
+            ...array_map(
+                static fn (Ticket $ticket): array => [[EventKind::Undone, ['target' => $line->newestEventOf($ticket->id)]]],
+                array_slice($line->ended(), 0, 3),
+            ),
         ];
         $press = $offered[$this->chance->getInt(0, count($offered) - 1)];
 
-        return array_map(fn (array $said): LineEvent => new LineEvent($this->id($atMs), $said[0], Instant::ofEpochMilliseconds($atMs), ...$said[1]), $press);
+        return array_map(
+            fn (array $said): LineEvent => new LineEvent($this->id($atMs), $said[0], Instant::ofEpochMilliseconds($atMs), ...$said[1]),
+            $press,
+        );
     }
 
     /** @return list<list<array{EventKind, array<string, mixed>}>> */
@@ -44,10 +50,21 @@ final class OfferedPresses
             return [[[EventKind::Opened, []]]];
         }
         $number = $line->highestNumber() + 1;
-        $join = fn (): array => [[EventKind::Joined, ['ticket' => "t{$number}-".$this->chance->getInt(100, 999), 'number' => $number, 'firstName' => $this->chance->getInt(0, 1) === 0 ? null : 'Noor', 'design' => $this->design()]]];
+        $join = fn (): array => [[
+            EventKind::Joined,
+            [
+                'ticket' => "t{$number}-".$this->chance->getInt(100, 999),
+                'number' => $number,
+                'firstName' => $this->chance->getInt(0, 1) === 0 ? null : 'Noor',
+                'design' => $this->design(),
+            ],
+        ]];
 
         // Nobody lets a line grow for ever: then the chairs have their turn.
-        return [...(count($line->queue()) > 6 ? [] : [$join(), $join(), $join()]), ...($this->chance->getInt(0, 9) === 0 ? [[[EventKind::Closed, []]]] : [])];
+        return [
+            ...(count($line->queue()) > 6 ? [] : [$join(), $join(), $join()]),
+            ...($this->chance->getInt(0, 9) === 0 ? [[[EventKind::Closed, []]]] : []),
+        ];
     }
 
     /** @return list<list<array{EventKind, array<string, mixed>}>> */
@@ -60,11 +77,19 @@ final class OfferedPresses
         $offered = $undo === [] ? [] : [$undo];
         $sitting = $line->seatedOn($chair);
         if ($sitting?->face === null) {
-            return $next === null ? $offered : [...$offered, [...$back, $seat($this->plans[$next->design])], [...$back, $seat($this->plans[$next->design])]];
+            return $next === null ? $offered : [
+                ...$offered,
+                [...$back, $seat($this->plans[$next->design])],
+                [...$back, $seat($this->plans[$next->design])],
+            ];
         }
         $about = ['ticket' => $sitting->id];
         $current = $sitting->face->currentStep();
-        $offered = [...$offered, [[EventKind::Finished, $about]], ...($next === null ? [] : [[[EventKind::Finished, $about], ...$back, $seat($this->plans[$next->design])]])];
+        $offered = [
+            ...$offered,
+            [[EventKind::Finished, $about]],
+            ...($next === null ? [] : [[[EventKind::Finished, $about], ...$back, $seat($this->plans[$next->design])]]),
+        ];
         if ($current === null) {
             return $offered;
         }
@@ -92,7 +117,10 @@ final class OfferedPresses
 
         return [
             ...($seat?->painter === $painter ? [] : [[[$kind, ['chair' => $chair, 'painter' => $painter]]]]),
-            $seat?->awayUntil === null ? [[EventKind::BreakBegan, ['chair' => $chair, 'until' => $until]]] : [[EventKind::BreakEnded, ['chair' => $chair]]],
+            $seat?->awayUntil === null ? [[
+                EventKind::BreakBegan,
+                ['chair' => $chair, 'until' => $until],
+            ]] : [[EventKind::BreakEnded, ['chair' => $chair]]],
         ];
     }
 
@@ -104,7 +132,13 @@ final class OfferedPresses
     {
         $past = array_filter($sitting->face->runs ?? [], static fn ($run): bool => $run->status !== StepStatus::Pending);
         $gone = array_map(static fn ($run): string => $run->step->id, $past);
-        $left = array_filter($this->plans, static fn (FacePlan $plan): bool => array_filter($plan->steps, static fn ($step): bool => ! in_array($step->id, $gone, true)) !== []);
+        $left = array_filter(
+            $this->plans,
+            static fn (FacePlan $plan): bool => array_filter(
+                $plan->steps,
+                static fn ($step): bool => ! in_array($step->id, $gone, true),
+            ) !== [],
+        );
 
         return array_values(array_map(static fn (FacePlan $plan): array => [[EventKind::Trimmed, [...$about, 'plan' => $plan]]], $left));
     }

@@ -45,22 +45,68 @@ final readonly class StoryTeller
 
     public function __construct(private Randomizer $chance)
     {
-        $this->plans = ['wave' => self::plan('wave', [30, 20]), 'seal' => self::plan('seal', [60, 45, 30, 20]), 'dots' => self::plan('dots', [15])];
-        $designs = [];
-        foreach ($this->plans as $id => $plan) {
-            $offer = $id === 'dots' ? null : new MenuOffer(designId: $id, name: $plan->design, placement: Placement::Cheek, promiseMs: 90_000, priceCents: 500, planId: $plan->id, plannedMs: $plan->total()->milliseconds, rung: null);
-            $own = $id === 'dots' ? [] : [new OwnPlan('ines', "own-{$id}", 2 * $plan->total()->milliseconds)];
-            $designs[$id] = new DesignOnDay(id: $id, name: $plan->design, placement: Placement::Cheek, planId: $plan->id, planned: $plan->total(), offer: $offer, own: $own);
-        }
-        $this->designs = $designs;
-        $this->day = new DaySummary(id: 'day', name: 'Fair', place: '', timezone: 'UTC', opensAt: 0, closesAt: 3_600_000, chairs: self::CHAIRS, turnaroundMs: 60_000);
+        $this->plans = [
+            'wave' => self::plan('wave', [30, 20]),
+            'seal' => self::plan('seal', [60, 45, 30, 20]),
+            'dots' => self::plan('dots', [15]),
+        ];
+        $this->designs = self::designs($this->plans);
+        $this->day = new DaySummary(
+            id: 'day',
+            name: 'Fair',
+            place: '',
+            timezone: 'UTC',
+            opensAt: 0,
+            closesAt: 3_600_000,
+            chairs: self::CHAIRS,
+            turnaroundMs: 60_000,
+        );
         // Ines all day; Tobi from the second minute on, nobody from the sixth, Ada from the eighth.
-        $shift = static fn (int $chair, ?string $painter, int $minute): Shift => new Shift($chair, $painter, Instant::ofEpochMilliseconds($minute * 60_000));
+        $shift = static fn (int $chair, ?string $painter, int $minute): Shift => new Shift(
+            $chair,
+            $painter,
+            Instant::ofEpochMilliseconds($minute * 60_000),
+        );
         $this->roster = new DayRoster(
             ['ines' => 'Ines', 'tobi' => 'Tobi', 'ada' => 'Ada'],
             [$shift(1, 'ines', 0), $shift(2, 'tobi', 2), $shift(2, null, 6), $shift(2, 'ada', 8)],
             false,
         );
+    }
+
+    /**
+     * One of them is on no menu.
+     *
+     * @param  array<string, FacePlan>  $plans  by design
+     * @return array<string, DesignOnDay>
+     */
+    private static function designs(array $plans): array
+    {
+        $designs = [];
+        foreach ($plans as $id => $plan) {
+            $offer = $id === 'dots' ? null : new MenuOffer(
+                designId: $id,
+                name: $plan->design,
+                placement: Placement::Cheek,
+                promiseMs: 90_000,
+                priceCents: 500,
+                planId: $plan->id,
+                plannedMs: $plan->total()->milliseconds,
+                rung: null,
+            );
+            $own = $id === 'dots' ? [] : [new OwnPlan('ines', "own-{$id}", 2 * $plan->total()->milliseconds)];
+            $designs[$id] = new DesignOnDay(
+                id: $id,
+                name: $plan->design,
+                placement: Placement::Cheek,
+                planId: $plan->id,
+                planned: $plan->total(),
+                offer: $offer,
+                own: $own,
+            );
+        }
+
+        return $designs;
     }
 
     /** What all stories have in common: a board with an empty line. */
@@ -96,7 +142,13 @@ final readonly class StoryTeller
             $told['asides'][] = self::digest($story->line->setAside);
         }
 
-        return [...$told, 'kept' => array_values(array_filter(array_map(fn (): ?array => $this->kept($arrivals), range(0, intdiv(count($arrivals), 40)))))];
+        return [
+            ...$told,
+            'kept' => array_values(array_filter(array_map(
+                fn (): ?array => $this->kept($arrivals),
+                range(0, intdiv(count($arrivals), 40)),
+            ))),
+        ];
     }
 
     /** @return array<string, mixed> what a screen shows, in full */
@@ -154,18 +206,36 @@ final readonly class StoryTeller
 
     private function board(Story $story, int $now): LineBoard
     {
-        return LineOfDay::board(story: $story->forgetting(Defaults::ENDED_SHOWN), day: $this->day, roster: $this->roster, designs: $this->designs, now: Instant::ofEpochMilliseconds($now));
+        return LineOfDay::board(
+            story: $story->forgetting(Defaults::ENDED_SHOWN),
+            day: $this->day,
+            roster: $this->roster,
+            designs: $this->designs,
+            now: Instant::ofEpochMilliseconds($now),
+        );
     }
 
     private static function digest(mixed $value): string
     {
-        return hash('crc32b', json_encode($value === [] ? new \stdClass : $value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+        return hash(
+            'crc32b',
+            json_encode($value === [] ? new \stdClass : $value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
+        );
     }
 
     /** @param  list<int>  $seconds */
     private static function plan(string $id, array $seconds): FacePlan
     {
-        $steps = array_map(static fn (int $planned, int $at): PlannedStep => new PlannedStep("{$id}{$at}", "{$id} ".($at + 1), Duration::ofSeconds($planned), "plan-{$id}"), $seconds, array_keys($seconds));
+        $steps = array_map(
+            static fn (int $planned, int $at): PlannedStep => new PlannedStep(
+                "{$id}{$at}",
+                "{$id} ".($at + 1),
+                Duration::ofSeconds($planned),
+                "plan-{$id}",
+            ),
+            $seconds,
+            array_keys($seconds),
+        );
 
         return new FacePlan("plan-{$id}", ucfirst($id), $steps);
     }

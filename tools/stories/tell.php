@@ -17,4 +17,7 @@ for ($left = (int) ($argv[1] ?? 1000); $left > 0; $left--) {
     // Most are short; some are long enough to forget those who went first.
     $stories[] = $teller->tell($left % 100 === 0 ? 300 : $chance->getInt(3, 40));
 }
-echo json_encode(['blank' => $teller->blank(), 'plans' => $teller->plans(), 'stories' => $stories], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), "\n";
+echo json_encode(
+    ['blank' => $teller->blank(), 'plans' => $teller->plans(), 'stories' => $stories],
+    JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+), "\n";

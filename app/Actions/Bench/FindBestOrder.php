@@ -37,7 +37,16 @@ final readonly class FindBestOrder
         $content = $design->toCore();
         $times = $bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, $bench->painterId));
         $search = BestOrder::of($content, $bench->circumstances($times));
-        $watch = new WatchSearch($seconds, fn (Outcome $soFar): bool => $tell($this->shown(bench: $bench, before: $content, proposal: $search->proposal($soFar), times: $times, isDone: false)));
+        $watch = new WatchSearch(
+            $seconds,
+            fn (Outcome $soFar): bool => $tell($this->shown(
+                bench: $bench,
+                before: $content,
+                proposal: $search->proposal($soFar),
+                times: $times,
+                isDone: false,
+            )),
+        );
         $tell($this->shown(bench: $bench, before: $content, proposal: $search->run($watch), times: $times, isDone: true));
     }
 
@@ -55,8 +64,14 @@ final readonly class FindBestOrder
             savedMs: $proposal->saved()->milliseconds,
             fix: $fix,
             spans: $proposal->best === null ? [] : DesignOnBench::spans(Timeline::of($proposal->best->steps, $bench->changeovers, $times)),
-            moves: array_map(static fn (Move $move): MovedStep => new MovedStep($move->step, $move->from + 1, $move->to + 1, $move->why), $proposal->moves),
-            clash: [...array_map(static fn (Constraint $constraint): string => $constraint->why, $proposal->clash), ...$proposal->clashingGroups],
+            moves: array_map(
+                static fn (Move $move): MovedStep => new MovedStep($move->step, $move->from + 1, $move->to + 1, $move->why),
+                $proposal->moves,
+            ),
+            clash: [
+                ...array_map(static fn (Constraint $constraint): string => $constraint->why, $proposal->clash),
+                ...$proposal->clashingGroups,
+            ],
             lawfulSpans: self::lawfulSpans($bench, $proposal, $times),
         );
     }
@@ -69,7 +84,8 @@ final readonly class FindBestOrder
         }
 
         return array_map(static fn (Span $span): TapeSpan => new TapeSpan(
-            $span->step->technique === Technique::Wait ? SpanKind::Drying : $span->kind, $span->step->id, $span->start->milliseconds, $span->length->milliseconds,
+            $span->step->technique === Technique::Wait ? SpanKind::Drying : $span->kind, $span->step->id,
+            $span->start->milliseconds, $span->length->milliseconds,
         ), Timeline::of($proposal->lawful->steps, $bench->changeovers, $times)->spans);
     }
 }

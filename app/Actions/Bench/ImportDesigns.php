@@ -26,7 +26,11 @@ final readonly class ImportDesigns
         $designs = ($this->readDesignFile)($json);
 
         return DB::transaction(fn (): array => array_map(
-            fn (CoreDesign $design): Design => ($this->createDesign)($bench, $teamId, $design->withIds(array_map(static fn (): string => Str::lower((string) Str::ulid()), $design->steps))),
+            fn (CoreDesign $design): Design => ($this->createDesign)(
+                $bench,
+                $teamId,
+                $design->withIds(array_map(static fn (): string => Str::lower((string) Str::ulid()), $design->steps)),
+            ),
             $designs,
         ));
     }

@@ -41,7 +41,12 @@ final readonly class ReplaceInDesigns
             $after = $replacement->in($before);
             if ($after !== $before) {
                 $step->update(['content' => StepValues::of($after)]);
-                $changes[] = ['designId' => $design->id, 'id' => $step->id, 'before' => StepValues::of($before), 'after' => StepValues::of($after)];
+                $changes[] = [
+                    'designId' => $design->id,
+                    'id' => $step->id,
+                    'before' => StepValues::of($before),
+                    'after' => StepValues::of($after),
+                ];
             }
         }
 

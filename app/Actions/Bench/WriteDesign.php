@@ -31,7 +31,10 @@ final readonly class WriteDesign
             'gentle' => $content->audience->isGentle,
             'from_age' => $content->audience->fromAge,
             'pins' => array_map(static fn (Pin $pin): array => ['kind' => $pin->kind->value, 'steps' => $pin->steps], $content->pins),
-            'silences' => array_map(static fn (Silence $silence): array => ['rule' => $silence->rule, 'reason' => $silence->reason], $content->silences),
+            'silences' => array_map(
+                static fn (Silence $silence): array => ['rule' => $silence->rule, 'reason' => $silence->reason],
+                $content->silences,
+            ),
             'rungs' => array_map(self::rung(...), $content->rungs),
         ]);
         $design->save();

@@ -44,7 +44,10 @@ final readonly class ReadKitFile
             /** @var array{kind: string, name: string} $values */
             return ItemValues::read((string) $at, $values);
         } catch (CoreException|TypeError|ValueError $refusal) {
-            throw InvalidKitFile::at($at, $refusal instanceof CoreException ? $refusal->getMessage() : "“{$values['name']}” has a value of the wrong kind");
+            throw InvalidKitFile::at(
+                $at,
+                $refusal instanceof CoreException ? $refusal->getMessage() : "“{$values['name']}” has a value of the wrong kind",
+            );
         }
     }
 }

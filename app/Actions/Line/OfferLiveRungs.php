@@ -63,7 +63,16 @@ final readonly class OfferLiveRungs
         } catch (TooManyChoices) {
             $rungs = [];
         }
-        $offered = array_filter(array_map(fn (Rung $rung): ?LiveRung => $this->offered(designId: $design->id, rung: $rung, circumstances: $circumstances, face: $face, now: $now), $rungs));
+        $offered = array_filter(array_map(
+            fn (Rung $rung): ?LiveRung => $this->offered(
+                designId: $design->id,
+                rung: $rung,
+                circumstances: $circumstances,
+                face: $face,
+                now: $now,
+            ),
+            $rungs,
+        ));
         usort($offered, static fn (LiveRung $one, LiveRung $other): int => $one->leftMs <=> $other->leftMs);
 
         return new LiveLadder(self::spread($offered));
@@ -92,7 +101,12 @@ final readonly class OfferLiveRungs
 
         return $face->leftToPaint($now)->minus($left)->seconds() < self::WORTH_SECONDS
             ? null
-            : new LiveRung($left->milliseconds, round($rung->version->share(), 4), $rung->version->changes(), $this->plansOfDay->plan($plan));
+            : new LiveRung(
+                $left->milliseconds,
+                round($rung->version->share(), 4),
+                $rung->version->changes(),
+                $this->plansOfDay->plan($plan),
+            );
     }
 
     private static function begun(Face $face, Instant $now): HalfPainted

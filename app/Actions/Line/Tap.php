@@ -28,7 +28,8 @@ final readonly class Tap
     /**
      * @param array{
      *     id: string, kind: string, at: int, ticket?: string|null, firstName?: string|null, design?: string|null,
-     *     chair?: int|null, plan?: string|null, step?: string|null, before?: string|null, target?: string|null, painter?: string|null, until?: int|null
+     *     chair?: int|null, plan?: string|null, step?: string|null, before?: string|null, target?: string|null,
+     *     painter?: string|null, until?: int|null
      * } $input
      */
     public static function of(array $input): self

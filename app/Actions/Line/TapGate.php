@@ -89,7 +89,8 @@ final class TapGate
             $tap->design !== null && ! isset($this->designs[$tap->design]) => 'That design is not one of yours. Choose one from the menu.',
             $tap->plan !== null && ! isset($this->plans[$tap->plan]) => 'The plan of that face is not known here. Load the line again.',
             $tap->painter !== null && ! isset($this->painters[$tap->painter]) => 'That painter is not one of yours. Load the line again.',
-            $tap->until !== null && abs($tap->until - $tap->atMs) > self::LONGEST_BREAK_MS => 'No break is that long. Say until when, the same day.',
+            $tap->until !== null
+                && abs($tap->until - $tap->atMs) > self::LONGEST_BREAK_MS => 'No break is that long. Say until when, the same day.',
             $tap->chair !== null && $tap->chair > $this->day->chairs => "This day has no chair {$tap->chair}.",
             $ticketDay !== null && $ticketDay !== $this->day->id => 'That child is on the line of another day.',
             $tap->ticket !== null && $ticketDay === null && $tap->kind !== EventKind::Joined => 'That child is not on this line.',

@@ -23,7 +23,10 @@ final readonly class LearnDrying
         foreach (($this->goingOn)($day, $designs) as $painterId => $times) {
             $share = GoingOn::share($times);
             if ($share !== null) {
-                PainterWays::query()->updateOrCreate(['user_id' => $painterId], ['worked_share' => $share, 'worked_times' => count($times)]);
+                PainterWays::query()->updateOrCreate(
+                    ['user_id' => $painterId],
+                    ['worked_share' => $share, 'worked_times' => count($times)],
+                );
             }
         }
     }

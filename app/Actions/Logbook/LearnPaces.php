@@ -30,7 +30,12 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class LearnPaces
 {
-    public function __construct(private BenchOfPainter $benchOfPainter, private RunsOfDesign $runsOfDesign, private PlanDesign $planDesign, private LearnDrying $learnDrying) {}
+    public function __construct(
+        private BenchOfPainter $benchOfPainter,
+        private RunsOfDesign $runsOfDesign,
+        private PlanDesign $planDesign,
+        private LearnDrying $learnDrying,
+    ) {}
 
     /**
      * From a day whose line is closed; the designs painted on it are timed anew with it, one after the other, so that nobody
@@ -62,10 +67,22 @@ final readonly class LearnPaces
         $runs = ($this->runsOfDesign)($design);
         $rows = [];
         foreach (self::plannedSteps($design) as $way => $planned) {
-            $rows = [...$rows, ...self::rows(design: $design, kind: PaceFit::STEP, way: $way, planned: $planned, byPainter: $runs['steps'][$way] ?? [])];
+            $rows = [
+                ...$rows,
+                ...self::rows(design: $design, kind: PaceFit::STEP, way: $way, planned: $planned, byPainter: $runs['steps'][$way] ?? []),
+            ];
         }
         foreach ($runs['faces'] as $version => $byPainter) {
-            $rows = [...$rows, ...self::rows(design: $design, kind: PaceFit::FACE, way: $version, planned: $runs['planned'][$version], byPainter: $byPainter)];
+            $rows = [
+                ...$rows,
+                ...self::rows(
+                    design: $design,
+                    kind: PaceFit::FACE,
+                    way: $version,
+                    planned: $runs['planned'][$version],
+                    byPainter: $byPainter,
+                ),
+            ];
         }
         PaceFit::query()->where('design_id', $design->id)->delete();
         PaceFit::query()->insert($rows);
@@ -80,7 +97,12 @@ final readonly class LearnPaces
         foreach ($design->toCore()->steps as $step) {
             foreach (Option::of($step) as $option) {
                 if ($option->step !== null) {
-                    $planned[StepValues::way($option->step)] = HandTimes::onSkin($before, $option->step, ChangeoverMatrix::starting(), $times);
+                    $planned[StepValues::way($option->step)] = HandTimes::onSkin(
+                        $before,
+                        $option->step,
+                        ChangeoverMatrix::starting(),
+                        $times,
+                    );
                 }
             }
             $before = $step;

@@ -118,7 +118,10 @@ final readonly class ReadLogFile
     private function moment(string $text, int $number): int
     {
         try {
-            return $text === '' ? throw InvalidLogFile::at($number, 'at is empty. Write a time such as 2026-11-07T12:30:00Z.') : (int) (new DateTimeImmutable($text))->format('Uv');
+            return $text === '' ? throw InvalidLogFile::at(
+                $number,
+                'at is empty. Write a time such as 2026-11-07T12:30:00Z.',
+            ) : (int) (new DateTimeImmutable($text))->format('Uv');
         } catch (InvalidLogFile $refusal) {
             throw $refusal;
         } catch (Exception) {

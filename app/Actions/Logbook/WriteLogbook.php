@@ -51,12 +51,13 @@ final readonly class WriteLogbook
             'interrupted' => in_array(true, array_column($steps[$ticket->id], 'interrupted'), true)
                 || array_diff(array_column($steps[$ticket->id], 'painter_id'), [$painters[$ticket->id] ?? '']) !== [],
         ], array_values($ended)));
-        FaceStep::query()->insert(array_merge(...array_map(static fn (Ticket $ticket): array => array_map(static fn (array $step): array => [
+        $ofTicket = static fn (Ticket $ticket): array => array_map(static fn (array $step): array => [
             ...$step,
             'design_id' => $ticket->design,
             'ended_ms' => (int) $ticket->endedAt?->epochMilliseconds,
             'tells' => $ticket->status === TicketStatus::Finished && $step['status'] === StepStatus::Done->value,
-        ], $steps[$ticket->id]), array_values($ended))));
+        ], $steps[$ticket->id]);
+        FaceStep::query()->insert(array_merge(...array_map($ofTicket, array_values($ended))));
     }
 
     private static function belongsInLogbook(Ticket $ticket): bool
@@ -164,7 +165,11 @@ final readonly class WriteLogbook
         }
         $steps = [];
         foreach (FacePlan::query()->whereIn('id', array_values($ids))->get() as $plan) {
-            $painting = array_column(array_filter($plan->content['spans'], static fn (array $span): bool => $span['kind'] === SpanKind::Painting->value), 'lengthMs', 'stepId');
+            $painting = array_column(
+                array_filter($plan->content['spans'], static fn (array $span): bool => $span['kind'] === SpanKind::Painting->value),
+                'lengthMs',
+                'stepId',
+            );
             foreach ($plan->content['steps'] as $step) {
                 $steps["{$plan->id} {$step['id']}"] = [
                     'medium' => $step['medium'],

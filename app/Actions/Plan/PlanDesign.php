@@ -28,7 +28,11 @@ final readonly class PlanDesign
     /** A save must not wait for the ladder of a design that has a hundred versions. */
     private const SECONDS = 1.5;
 
-    public function __construct(private PacesOfDesign $pacesOfDesign, private WritePlan $writePlan, private BenchOfPainter $benchOfPainter) {}
+    public function __construct(
+        private PacesOfDesign $pacesOfDesign,
+        private WritePlan $writePlan,
+        private BenchOfPainter $benchOfPainter,
+    ) {}
 
     public function __invoke(PainterBench $bench, Design $design, CoreDesign $content): void
     {

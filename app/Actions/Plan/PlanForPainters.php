@@ -21,7 +21,11 @@ use Illuminate\Support\Facades\DB;
 /** Times a team's plans of a design by each painter's own hands and pace, for whoever seats a child with it. */
 final readonly class PlanForPainters
 {
-    public function __construct(private BenchOfPainter $benchOfPainter, private PacesOfDesign $pacesOfDesign, private WritePlan $writePlan) {}
+    public function __construct(
+        private BenchOfPainter $benchOfPainter,
+        private PacesOfDesign $pacesOfDesign,
+        private WritePlan $writePlan,
+    ) {}
 
     public function __invoke(Design $design): void
     {

@@ -29,10 +29,19 @@ final readonly class SaveRoster
         $painters = ($this->rosterOfDay)($day)->painters;
         foreach ($terms as $at => $shift) {
             if ($shift->painterId !== null && ! isset($painters[$shift->painterId])) {
-                throw ValidationException::withMessages(["shifts.{$at}.painterId" => 'That painter is not one of yours. Load the page again and choose another.']);
+                throw ValidationException::withMessages(
+                    ["shifts.{$at}.painterId" => 'That painter is not one of yours. Load the page again and choose another.'],
+                );
             }
         }
-        $shifts = array_map(static fn (ShiftTerms $shift): CoreShift => new CoreShift($shift->chair, $shift->painterId, Instant::ofEpochMilliseconds($shift->fromMs)), $terms);
+        $shifts = array_map(
+            static fn (ShiftTerms $shift): CoreShift => new CoreShift(
+                $shift->chair,
+                $shift->painterId,
+                Instant::ofEpochMilliseconds($shift->fromMs),
+            ),
+            $terms,
+        );
         try {
             (new Roster($shifts))->refuseDoubles();
         } catch (DoubleShift $twice) {

@@ -41,7 +41,10 @@ final readonly class WritePlan
 
     private static function ulid(string $of): string
     {
-        $letters = array_map(static fn (string $byte): string => self::ULID_LETTERS[ord($byte) & 31], str_split(substr(hash('sha256', $of, true), 0, 25)));
+        $letters = array_map(
+            static fn (string $byte): string => self::ULID_LETTERS[ord($byte) & 31],
+            str_split(substr(hash('sha256', $of, true), 0, 25)),
+        );
 
         return '0'.implode('', $letters);
     }

@@ -45,7 +45,10 @@ final class CheckDesigns extends Command
                 'steps' => array_map(intval(...), $finding->steps),
                 'says' => $finding->says,
                 'costSeconds' => $finding->cost / 1000,
-                'evidence' => array_map(static fn (Evidence $one): string => "{$one->label}: {$one->value} ({$one->source})", $finding->evidence),
+                'evidence' => array_map(
+                    static fn (Evidence $one): string => "{$one->label}: {$one->value} ({$one->source})",
+                    $finding->evidence,
+                ),
                 'fix' => $finding->fix?->label,
             ], $check->findings),
         ];

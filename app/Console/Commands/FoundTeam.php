@@ -34,7 +34,10 @@ final class FoundTeam extends Command
             'email' => ['required', 'string', 'email', 'max:190', 'unique:users'],
             'password' => ['required', 'string', 'min:10', 'max:200'],
             'role' => ['required', 'in:artist,helper'],
-        ], ['role.in' => 'Give --role=artist or --role=helper.', 'email.unique' => 'Somebody signs in with that already. Give another e-mail address.']);
+        ], [
+            'role.in' => 'Give --role=artist or --role=helper.',
+            'email.unique' => 'Somebody signs in with that already. Give another e-mail address.',
+        ]);
         if ($validator->fails()) {
             $this->getOutput()->getErrorStyle()->writeln($validator->errors()->first());
 

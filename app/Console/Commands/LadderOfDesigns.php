@@ -41,7 +41,10 @@ final class LadderOfDesigns extends Command
             $fit = $this->fit();
             $shown = array_map(fn (Design $design): array => $this->shown($design, $circumstances, $fit), $read($json));
             $this->line(json_encode(['designs' => $shown], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR));
-            $missing = array_filter($shown, static fn (array $design): bool => $design['rungs'] === [] || ($fit !== null && $design['fits'] === null));
+            $missing = array_filter(
+                $shown,
+                static fn (array $design): bool => $design['rungs'] === [] || ($fit !== null && $design['fits'] === null),
+            );
 
             return $missing === [] ? self::SUCCESS : self::FAILURE;
         });
@@ -54,7 +57,10 @@ final class LadderOfDesigns extends Command
         return is_string($typed) ? Duration::tryParse($typed) ?? throw WrongOption::of('--fit', 'give minutes, such as --fit=3:00') : null;
     }
 
-    /** @return array{name: string, proven: bool, rungs: list<array<string, mixed>>, fits: int|null, named: array<string, array<string, mixed>>, stops: list<array<string, mixed>>} */
+    /**
+     * @return array{name: string, proven: bool, rungs: list<array<string, mixed>>, fits: int|null, named: array<string,
+     *     array<string, mixed>>, stops: list<array<string, mixed>>}
+     */
     private function shown(Design $design, Circumstances $circumstances, ?Duration $fit): array
     {
         $seconds = $this->option('seconds');
@@ -70,8 +76,14 @@ final class LadderOfDesigns extends Command
             'proven' => $ladder->isProven,
             'rungs' => array_map(fn (Rung $rung): array => $this->rung($rung, $ladder), $ladder->rungs),
             'fits' => $fit === null ? null : $place($ladder->fitting($fit)),
-            'named' => array_map(static fn (Rung $rung): array => ['seconds' => $rung->time->seconds(), 'changes' => $rung->version->changes()], $ladder->named()),
-            'stops' => array_map(static fn (StopPoint $stop): array => ['afterStep' => $stop->after + 1, 'without' => $stop->still], StopPoints::of($design)),
+            'named' => array_map(
+                static fn (Rung $rung): array => ['seconds' => $rung->time->seconds(), 'changes' => $rung->version->changes()],
+                $ladder->named(),
+            ),
+            'stops' => array_map(
+                static fn (StopPoint $stop): array => ['afterStep' => $stop->after + 1, 'without' => $stop->still],
+                StopPoints::of($design),
+            ),
         ];
     }
 
@@ -86,7 +98,8 @@ final class LadderOfDesigns extends Command
             'steps' => array_map(static fn (Step $step): string => $step->name, $rung->design->steps),
             'layOut' => array_map(static fn (LaidThing $thing): string => $thing->name, LayOut::of($rung->design, Kit::empty())),
             'goesNext' => array_map(static fn (Drop $drop): array => [
-                'drop' => $drop->words, 'savedSeconds' => $drop->saved->seconds(), 'lookLost' => $drop->lost / 10, 'lookPerSecond' => round($drop->lookPerSecond() / 10, 4),
+                'drop' => $drop->words, 'savedSeconds' => $drop->saved->seconds(), 'lookLost' => $drop->lost / 10,
+                'lookPerSecond' => round($drop->lookPerSecond() / 10, 4),
             ], $ladder->goesNext($rung)),
             'proven' => $rung->isProven,
         ];

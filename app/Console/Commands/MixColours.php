@@ -59,7 +59,10 @@ final class MixColours extends Command
         return [
             'meant' => $paint->thick()->hex(),
             'over' => $below->hex(),
-            'coats' => array_map(fn (int $coats): array => $this->seen($paint->over($below, $coats), $paint), range(1, (int) $this->option('coats'))),
+            'coats' => array_map(
+                fn (int $coats): array => $this->seen($paint->over($below, $coats), $paint),
+                range(1, (int) $this->option('coats')),
+            ),
             'coversWith' => Sight::coatsToCover($paint, $below),
         ];
     }
@@ -79,7 +82,11 @@ final class MixColours extends Command
     /** @return array{hex: string, word: string, difference: float} */
     private function seen(LinearRgb $seen, Paint $meant): array
     {
-        return ['hex' => $seen->hex(), 'word' => Word::of($seen), 'difference' => round(Difference::between(Lab::of($seen), Lab::of($meant->thick())), 2)];
+        return [
+            'hex' => $seen->hex(),
+            'word' => Word::of($seen),
+            'difference' => round(Difference::between(Lab::of($seen), Lab::of($meant->thick())), 2),
+        ];
     }
 
     /** Null where an option is none of its choices. */
@@ -102,7 +109,8 @@ final class MixColours extends Command
     {
         $most = Defaults::MOST_COATS;
         $this->getOutput()->getErrorStyle()->writeln(
-            "Give one or two colours as #rrggbb, such as: inch:mix '#fafaf7' --over='#d2402f' --coats=2. Coats go from 1 to {$most}, the share from 0 to 100; "
+            "Give one or two colours as #rrggbb, such as: inch:mix '#fafaf7' --over='#d2402f' --coats=2. Coats go from 1 to "
+                ."{$most}, the share from 0 to 100; "
             .'the finish is regular, pearl, metallic or neon, the kind wax, glycerine or split, the load damp, normal or liquid.',
         );
 

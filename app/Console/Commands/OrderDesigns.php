@@ -35,10 +35,17 @@ final class OrderDesigns extends Command
             $circumstances = $this->circumstances();
             $designs = $read($json);
             $proposals = array_map(fn (Design $design): Proposal => BestOrder::of($design, $circumstances)->run($this->watch()), $designs);
-            $shown = array_map(fn (Design $design, Proposal $proposal): array => $this->shown($design, $proposal, $circumstances), $designs, $proposals);
+            $shown = array_map(
+                fn (Design $design, Proposal $proposal): array => $this->shown($design, $proposal, $circumstances),
+                $designs,
+                $proposals,
+            );
             $this->line(json_encode(['designs' => $shown], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR));
 
-            return array_filter($proposals, static fn (Proposal $proposal): bool => $proposal->best === null) === [] ? self::SUCCESS : self::FAILURE;
+            return array_filter(
+                $proposals,
+                static fn (Proposal $proposal): bool => $proposal->best === null,
+            ) === [] ? self::SUCCESS : self::FAILURE;
         });
     }
 
@@ -65,8 +72,19 @@ final class OrderDesigns extends Command
             'proven' => $proposal->outcome->isProven,
             'boundSeconds' => $proposal->outcome->bound / 1000,
             'gapPercent' => round(100 * $proposal->outcome->gap(), 2),
-            'moves' => array_map(static fn (Move $move): array => ['step' => (int) $move->step, 'from' => $move->from + 1, 'to' => $move->to + 1, 'why' => $move->why], $proposal->moves),
-            'clash' => [...array_map(static fn (Constraint $constraint): string => $constraint->why, $proposal->clash), ...$proposal->clashingGroups],
+            'moves' => array_map(
+                static fn (Move $move): array => [
+                    'step' => (int) $move->step,
+                    'from' => $move->from + 1,
+                    'to' => $move->to + 1,
+                    'why' => $move->why,
+                ],
+                $proposal->moves,
+            ),
+            'clash' => [
+                ...array_map(static fn (Constraint $constraint): string => $constraint->why, $proposal->clash),
+                ...$proposal->clashingGroups,
+            ],
             'design' => $best === null ? null : DesignFile::write([$best])['designs'][0],
         ];
     }

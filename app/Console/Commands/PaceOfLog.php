@@ -39,7 +39,10 @@ final class PaceOfLog extends Command
     {
         $typed = $this->option('promise');
 
-        return is_string($typed) ? Duration::tryParse($typed) ?? throw WrongOption::of('--promise', 'give minutes, such as --promise=4:10') : null;
+        return is_string($typed) ? Duration::tryParse($typed) ?? throw WrongOption::of(
+            '--promise',
+            'give minutes, such as --promise=4:10',
+        ) : null;
     }
 
     /** @return array<string, mixed> */
@@ -51,7 +54,11 @@ final class PaceOfLog extends Command
             'step' => $newest->step,
             'plannedSeconds' => $newest->planned->seconds(),
             'team' => self::pace($paces->team, $promise),
-            'painters' => array_map(static fn (int|string $painter, Pace $pace): array => ['painter' => (string) $painter, ...self::pace($pace, $promise)], array_keys($paces->own), $paces->own),
+            'painters' => array_map(
+                static fn (int|string $painter, Pace $pace): array => ['painter' => (string) $painter, ...self::pace($pace, $promise)],
+                array_keys($paces->own),
+                $paces->own,
+            ),
         ];
     }
 

@@ -49,7 +49,10 @@ final class ReadSteps extends Command
                 $reading = $reader->read($design, $placement);
                 $asks = $asks || $reading->asks();
                 foreach ($reading->lines as $line) {
-                    $this->line(json_encode(self::shown($line, $above), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR), null);
+                    $this->line(
+                        json_encode(self::shown($line, $above), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR),
+                        null,
+                    );
                 }
             }
 
@@ -64,7 +67,10 @@ final class ReadSteps extends Command
             return null;
         }
 
-        return Placements::called($name) ?? throw WrongOption::of('--placement', 'one of '.implode(', ', array_column(Placement::cases(), 'value')));
+        return Placements::called($name) ?? throw WrongOption::of(
+            '--placement',
+            'one of '.implode(', ', array_column(Placement::cases(), 'value')),
+        );
     }
 
     private function kit(ReadKitFile $read): Kit
@@ -129,18 +135,27 @@ final class ReadSteps extends Command
     {
         $said = array_filter($line->parts, static fn (Part $part): bool => $part->kind !== PartKind::Between);
 
-        return array_values(array_map(static fn (Part $part): array => ['kind' => $part->kind->value, 'text' => mb_substr($line->text, $part->start, $part->length)], $said));
+        return array_values(array_map(
+            static fn (Part $part): array => ['kind' => $part->kind->value, 'text' => mb_substr($line->text, $part->start, $part->length)],
+            $said,
+        ));
     }
 
     /** @return list<array{what: string, value: string, because: string}> */
     private static function assumed(StepReading $step): array
     {
-        return array_map(static fn (Assumption $one): array => ['what' => $one->of->value, 'value' => $one->value, 'because' => $one->because], $step->assumed);
+        return array_map(
+            static fn (Assumption $one): array => ['what' => $one->of->value, 'value' => $one->value, 'because' => $one->because],
+            $step->assumed,
+        );
     }
 
     /** @return array{asks: string, choices: list<string>} */
     private static function asked(Question $question): array
     {
-        return ['asks' => $question->asks, 'choices' => array_map(static fn (Choice $choice): string => $choice->label, $question->choices)];
+        return [
+            'asks' => $question->asks,
+            'choices' => array_map(static fn (Choice $choice): string => $choice->label, $question->choices),
+        ];
     }
 }

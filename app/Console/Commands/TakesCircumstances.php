@@ -27,14 +27,23 @@ trait TakesCircumstances
     /** @throws WrongOption when an option makes no sense, saying what to give */
     private function circumstances(): Circumstances
     {
-        return new Circumstances(kit: Kit::empty(), changeovers: ChangeoverMatrix::starting(), times: StepTimes::starting()->timedBy($this->timing()), drying: Drying::in($this->weather()), schools: $this->schools());
+        return new Circumstances(
+            kit: Kit::empty(),
+            changeovers: ChangeoverMatrix::starting(),
+            times: StepTimes::starting()->timedBy($this->timing()),
+            drying: Drying::in($this->weather()),
+            schools: $this->schools(),
+        );
     }
 
     private function timing(): Timing
     {
         $name = $this->option('timing');
 
-        return Timing::tryFrom(is_string($name) ? $name : '') ?? throw WrongOption::of('--timing', 'one of '.implode(', ', array_column(Timing::cases(), 'value')));
+        return Timing::tryFrom(is_string($name) ? $name : '') ?? throw WrongOption::of(
+            '--timing',
+            'one of '.implode(', ', array_column(Timing::cases(), 'value')),
+        );
     }
 
     private function weather(): Weather

@@ -55,8 +55,12 @@ final class WriteTypes extends Command
         }
         ksort($this->enums);
         foreach ($this->enums as $name => $enum) {
-            $cases = array_map(static fn (UnitEnum $case): string => "'".($case instanceof BackedEnum ? $case->value : $case->name)."'", $enum::cases());
-            $blocks[] = "export const {$name}Values = [".implode(', ', $cases)."] as const;\nexport type {$name} = (typeof {$name}Values)[number];\n";
+            $cases = array_map(
+                static fn (UnitEnum $case): string => "'".($case instanceof BackedEnum ? $case->value : $case->name)."'",
+                $enum::cases(),
+            );
+            $blocks[] = "export const {$name}Values = [".implode(', ', $cases)
+                ."] as const;\nexport type {$name} = (typeof {$name}Values)[number];\n";
         }
 
         return "// Written by `php artisan inch:types` from app/Http/Resources. Do not edit.\n\n".implode("\n", $blocks);
@@ -79,7 +83,8 @@ final class WriteTypes extends Command
     private function interface(string $name, ReflectionClass $class): string
     {
         $lines = array_map(
-            fn (ReflectionProperty $property): string => $class->isSubclassOf(SparseResource::class) && $property->getType()?->allowsNull() === true
+            fn (ReflectionProperty $property): string => $class->isSubclassOf(SparseResource::class)
+                && $property->getType()?->allowsNull() === true
                 ? "  {$property->getName()}?: ".substr($this->typeOf($property), 0, -strlen(' | null')).';'
                 : "  {$property->getName()}: {$this->typeOf($property)};",
             [...$this->inherited($class), ...$this->own($class)],
@@ -146,7 +151,11 @@ final class WriteTypes extends Command
             return $name === 'int' ? 'number' : ($name === 'bool' ? 'boolean' : 'string');
         }
         $code = (string) file_get_contents((string) $class->getFileName());
-        $imported = preg_match('/^use ([\w\\\\]+\\\\'.preg_quote($name, '/').');$/m', $code, $match) === 1 ? $match[1] : "{$class->getNamespaceName()}\\{$name}";
+        $imported = preg_match(
+            '/^use ([\w\\\\]+\\\\'.preg_quote($name, '/').');$/m',
+            $code,
+            $match,
+        ) === 1 ? $match[1] : "{$class->getNamespaceName()}\\{$name}";
 
         return $this->named($imported);
     }

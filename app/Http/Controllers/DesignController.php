@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Bench\ArchiveDesign;
 use App\Actions\Bench\CopyDesign;
+use App\Actions\Bench\DeleteDesign;
+use App\Actions\Bench\RestoreDesign;
 use App\Actions\Bench\SaveDesign;
 use App\Actions\Bench\StartDesign;
 use App\Http\Requests\BareTeamRequest;
@@ -71,23 +74,23 @@ final readonly class DesignController
         return ($this->onBench)($bench, $copy($bench, $request->design()));
     }
 
-    public function archive(ArchiveRequest $request): Response
+    public function archive(ArchiveRequest $request, ArchiveDesign $archive): Response
     {
-        $request->design()->update(['archived_at' => $request->boolean('archived') ? now() : null]);
+        $archive($request->design(), $request->boolean('archived'));
 
         return response()->noContent();
     }
 
-    public function destroy(BareTeamRequest $request): Response
+    public function destroy(BareTeamRequest $request, DeleteDesign $delete): Response
     {
-        $request->design()->delete();
+        $delete($request->design());
 
         return response()->noContent();
     }
 
-    public function restore(BareTeamRequest $request): DesignSheet
+    public function restore(BareTeamRequest $request, RestoreDesign $restore): DesignSheet
     {
-        $request->design()->restore();
+        $restore($request->design());
 
         return ($this->onBench)(($this->bench)($request->painter()), $request->design());
     }

@@ -27,7 +27,13 @@ final readonly class PracticeController
 
     public function store(PracticeRequest $request, KeepPracticeRun $keep, TrainingOf $training): TrainingSheet
     {
-        $keep($request->painter(), strtolower($request->string('id')->toString()), $request->target(), $request->spent(), $request->boolean('interrupted'));
+        $keep(
+            $request->painter(),
+            strtolower($request->string('id')->toString()),
+            $request->target(),
+            $request->spent(),
+            $request->boolean('interrupted'),
+        );
 
         return $training($request->painter(), $request->target(), $request->aim());
     }

@@ -19,7 +19,10 @@ final readonly class SameTeam
         $kept = $request->header(self::HEADER);
         $user = $request->user();
         if ($kept !== null && $user instanceof User && $kept !== $user->team_id) {
-            return response()->json(['message' => 'Another team is signed in in this browser. Sign in again, and what was kept here is sent.'], 409);
+            return response()->json(
+                ['message' => 'Another team is signed in in this browser. Sign in again, and what was kept here is sent.'],
+                409,
+            );
         }
 
         $response = $next($request);

@@ -25,10 +25,15 @@ final readonly class BenchOfPainter
     public function ofTeam(string $teamId): PainterBench
     {
         $painters = User::ofTeam($teamId)->orderBy('id')->pluck('id')->all();
-        $hands = BenchTime::query()->whereIn('user_id', $painters)->get()->groupBy(static fn (BenchTime $time): string => $time->action->value);
+        $hands = BenchTime::query()->whereIn('user_id', $painters)->get()
+            ->groupBy(static fn (BenchTime $time): string => $time->action->value);
         $middle = $hands->map(static fn (Collection $times): Duration => Duration::ofMilliseconds((int) $times->median('time_ms')));
 
-        return new PainterBench($this->kit($teamId), new BenchTimes($middle->all()), PainterWays::query()->whereKey($painters[0] ?? '')->first() ?? new PainterWays);
+        return new PainterBench(
+            $this->kit($teamId),
+            new BenchTimes($middle->all()),
+            PainterWays::query()->whereKey($painters[0] ?? '')->first() ?? new PainterWays,
+        );
     }
 
     public function ways(User $painter): PainterWays

@@ -49,7 +49,14 @@ final readonly class PainterBench
     /** All that the course of a design depends on, with the times of its steps. */
     public function circumstances(StepTimes $times): Circumstances
     {
-        return new Circumstances(kit: $this->kit, changeovers: $this->changeovers, times: $times, drying: $this->drying, schools: $this->schools, numbers: $this->numbers);
+        return new Circumstances(
+            kit: $this->kit,
+            changeovers: $this->changeovers,
+            times: $times,
+            drying: $this->drying,
+            schools: $this->schools,
+            numbers: $this->numbers,
+        );
     }
 
     public function reader(): ListReader

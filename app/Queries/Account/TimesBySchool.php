@@ -22,7 +22,10 @@ final readonly class TimesBySchool
         $circumstances = $bench->circumstances($bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, $bench->painterId)));
 
         return array_map(
-            static fn (School $school): SchoolTime => new SchoolTime($school, SchoolCost::of($content, $circumstances, $school)?->milliseconds),
+            static fn (School $school): SchoolTime => new SchoolTime(
+                $school,
+                SchoolCost::of($content, $circumstances, $school)?->milliseconds,
+            ),
             School::cases(),
         );
     }

@@ -19,6 +19,7 @@ use Core\Order\Schools;
 use Core\Order\TradeNumber;
 use Core\Order\TradeNumbers;
 use Core\Surface\DryingBasis;
+use Core\Surface\Film;
 use Core\Timeline\Timing;
 use Core\Units\Duration;
 
@@ -31,7 +32,14 @@ final readonly class WaysOfPainter
         $ways = $this->bench->ways($painter);
         $weather = $ways->toWeather();
         $drying = $ways->toDrying();
-        $dry = static fn (PaintKind $kind): int => $drying->film($kind, Medium::Brush, Load::Normal, 1, Duration::zero())->dryAfter()->milliseconds;
+        $film = static fn (PaintKind $kind): Film => $drying->film(
+            kind: $kind,
+            medium: Medium::Brush,
+            load: Load::Normal,
+            coats: 1,
+            painting: Duration::zero(),
+        );
+        $dry = static fn (PaintKind $kind): int => $film($kind)->dryAfter()->milliseconds;
         $schools = $ways->toSchools();
 
         return new WaysSheet(
@@ -55,7 +63,8 @@ final readonly class WaysOfPainter
     private static function numbers(TradeNumbers $own): array
     {
         return array_map(static fn (TradeNumber $number): NumberShown => new NumberShown(
-            number: $number, label: $number->label(), value: $own->get($number), start: $number->start(), isOwn: $own->isOwn($number), isSeconds: $number->isSeconds(), least: $number->least(), most: $number->most(),
+            number: $number, label: $number->label(), value: $own->get($number), start: $number->start(),
+            isOwn: $own->isOwn($number), isSeconds: $number->isSeconds(), least: $number->least(), most: $number->most(),
         ), TradeNumber::cases());
     }
 

@@ -27,11 +27,25 @@ final readonly class BrushesWorthKeeping
         $worth = [];
         foreach (Design::ofTeam($painter->team_id)->with('steps')->whereNull('archived_at')->orderBy('name')->get() as $design) {
             foreach (BrushSaving::of($design->toCore(), $bench->kit, $bench->benchTimes, $bench->stepTimes) as $saving) {
-                $known = $worth[$saving->colour->name] ?? new BrushWorth(colour: $saving->colour->name, hex: $saving->colour->hex, designs: 0, mostMs: 0, mostDesign: '', day: $day->name ?? '', daySavedMs: 0);
+                $known = $worth[$saving->colour->name] ?? new BrushWorth(
+                    colour: $saving->colour->name,
+                    hex: $saving->colour->hex,
+                    designs: 0,
+                    mostMs: 0,
+                    mostDesign: '',
+                    day: $day->name ?? '',
+                    daySavedMs: 0,
+                );
                 $worth[$saving->colour->name] = $known->withDesign($design->name, $saving->aFace->milliseconds, $faces[$design->id] ?? 0);
             }
         }
-        usort($worth, static fn (BrushWorth $one, BrushWorth $other): int => [$other->daySavedMs, $other->mostMs] <=> [$one->daySavedMs, $one->mostMs]);
+        usort(
+            $worth,
+            static fn (BrushWorth $one, BrushWorth $other): int => [
+                $other->daySavedMs,
+                $other->mostMs,
+            ] <=> [$one->daySavedMs, $one->mostMs],
+        );
 
         return $worth;
     }

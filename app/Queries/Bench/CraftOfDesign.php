@@ -42,7 +42,10 @@ final readonly class CraftOfDesign
     private function finding(PainterBench $bench, Design $design, Finding $finding, StepTimes $times): FindingShown
     {
         $rule = Catalogue::rule($finding->rule);
-        $titles = [Constraints::PIN => 'Your pin', Constraints::TYPED_DRYING => 'Typed drying', Constraints::TYPED_WAIT => 'Typed wait', Constraints::ACT => 'What goes with what', Constraints::PICTURE => 'What lies over what'];
+        $titles = [
+            Constraints::PIN => 'Your pin', Constraints::TYPED_DRYING => 'Typed drying', Constraints::TYPED_WAIT => 'Typed wait',
+            Constraints::ACT => 'What goes with what', Constraints::PICTURE => 'What lies over what',
+        ];
 
         return new FindingShown(
             rule: $finding->rule,
@@ -53,7 +56,10 @@ final readonly class CraftOfDesign
             says: $finding->says,
             fix: $finding->fix === null ? null : ($this->fixOnBench)($bench, $design, $finding->fix, $times),
             costMs: $finding->cost,
-            evidence: array_map(static fn (Evidence $one): EvidenceShown => new EvidenceShown($one->label, $one->value, $one->source, $one->number), $finding->evidence),
+            evidence: array_map(
+                static fn (Evidence $one): EvidenceShown => new EvidenceShown($one->label, $one->value, $one->source, $one->number),
+                $finding->evidence,
+            ),
         );
     }
 
@@ -64,7 +70,12 @@ final readonly class CraftOfDesign
         foreach ($course->preparation->films as $at => $film) {
             if ($film !== null && ! $film->dryAfter()->isZero()) {
                 $laid = $course->ends[$at];
-                $films[] = new FilmOnSkin($course->step($at)->id, $laid, $laid + $film->tackyAfter()->milliseconds, $laid + $film->dryAfter()->milliseconds);
+                $films[] = new FilmOnSkin(
+                    $course->step($at)->id,
+                    $laid,
+                    $laid + $film->tackyAfter()->milliseconds,
+                    $laid + $film->dryAfter()->milliseconds,
+                );
             }
         }
 
@@ -88,6 +99,13 @@ final readonly class CraftOfDesign
     {
         $coats = array_map(static fn (LinearRgb $coat): string => $coat->hex(), $sighting->coats);
 
-        return new ColourSeen(stepId: $stepId, meant: $sighting->meant->hex(), coats: $coats, seen: $sighting->seen()->hex(), word: Word::of($sighting->seen()), hasTurned: Sight::hasTurned($sighting->seen(), $sighting->meant));
+        return new ColourSeen(
+            stepId: $stepId,
+            meant: $sighting->meant->hex(),
+            coats: $coats,
+            seen: $sighting->seen()->hex(),
+            word: Word::of($sighting->seen()),
+            hasTurned: Sight::hasTurned($sighting->seen(), $sighting->meant),
+        );
     }
 }

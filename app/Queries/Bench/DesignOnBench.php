@@ -42,7 +42,12 @@ final readonly class DesignOnBench
 {
     private const AS_PLANNED = 0.1;
 
-    public function __construct(private StepOnBench $stepOnBench, private PacesOfDesign $pacesOfDesign, private CraftOfDesign $craft, private PaceOfVersion $paceOfVersion) {}
+    public function __construct(
+        private StepOnBench $stepOnBench,
+        private PacesOfDesign $pacesOfDesign,
+        private CraftOfDesign $craft,
+        private PaceOfVersion $paceOfVersion,
+    ) {}
 
     public function __invoke(PainterBench $bench, Design $design): DesignSheet
     {
@@ -80,7 +85,10 @@ final readonly class DesignOnBench
             silences: array_map(self::silenced(...), $content->silences),
             craft: $craft,
             rungs: array_map(RungWish::of(...), $content->rungs),
-            stops: array_map(static fn (StopPoint $stop): StopShown => new StopShown($content->steps[$stop->after]->id, $stop->isSaid, $stop->still), StopPoints::of($content)),
+            stops: array_map(
+                static fn (StopPoint $stop): StopShown => new StopShown($content->steps[$stop->after]->id, $stop->isSaid, $stop->still),
+                StopPoints::of($content),
+            ),
             pace: ($this->paceOfVersion)($design->id, $bench->painterId, $content, $timeline),
             runsOver: self::runsOver($bench, $content, $times),
         );
@@ -127,14 +135,25 @@ final readonly class DesignOnBench
     {
         $colour = $lack->kind === null || $lack->colour === null ? null : new ColourSwatch($lack->colour->name, $lack->colour->hex);
 
-        return new MissingThing(stepId: $lack->stepId, missing: $lack->missing, instead: $lack->instead, extraMs: $lack->extra->milliseconds, kind: $lack->kind, colour: $colour);
+        return new MissingThing(
+            stepId: $lack->stepId,
+            missing: $lack->missing,
+            instead: $lack->instead,
+            extraMs: $lack->extra->milliseconds,
+            kind: $lack->kind,
+            colour: $colour,
+        );
     }
 
     /** @return list<BrushToKeep> */
     private static function brushesToKeep(PainterBench $bench, CoreDesign $design, StepTimes $times): array
     {
         return array_map(
-            static fn (BrushSaving $saving): BrushToKeep => new BrushToKeep($saving->colour->name, $saving->colour->hex, $saving->aFace->milliseconds),
+            static fn (BrushSaving $saving): BrushToKeep => new BrushToKeep(
+                $saving->colour->name,
+                $saving->colour->hex,
+                $saving->aFace->milliseconds,
+            ),
             BrushSaving::of($design, $bench->kit, $bench->benchTimes, $times),
         );
     }

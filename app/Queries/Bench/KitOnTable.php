@@ -56,7 +56,8 @@ final readonly class KitOnTable
     /** @return list<HandTime> */
     private function hands(User $painter): array
     {
-        $own = BenchTime::query()->where('user_id', $painter->id)->get()->keyBy(static fn (BenchTime $time): string => $time->action->value);
+        $own = BenchTime::query()->where('user_id', $painter->id)->get()
+            ->keyBy(static fn (BenchTime $time): string => $time->action->value);
 
         return array_map(static function (BenchAction $action) use ($own): HandTime {
             $time = $own->get($action->value);

@@ -40,7 +40,10 @@ final readonly class LadderOfDesign
         $faces = $this->pacesOfDesign->ofFaces($design->id, $bench->painterId);
 
         return new LadderSheet(
-            array_map(fn (Rung $rung): RungShown => $this->shown($rung, $named, $circumstances, $faces), self::withNamed($ladder->rungs, $named)),
+            array_map(
+                fn (Rung $rung): RungShown => $this->shown($rung, $named, $circumstances, $faces),
+                self::withNamed($ladder->rungs, $named),
+            ),
             $ladder->isProven,
             (new Choices($content))->count(),
             $ladder->rungs === [] ? 'No order of these steps keeps all rules: see what clashes under “Best order”.' : null,
@@ -64,7 +67,11 @@ final readonly class LadderOfDesign
             leftOut: $rung->version->leftOut(),
             otherWays: OtherWayTaken::all($choice),
             names: array_map(RungName::from(...), $names),
-            pace: $this->paceOfVersion->among($faces, $rung->design, Timeline::of($rung->design->steps, $circumstances->changeovers, $times)),
+            pace: $this->paceOfVersion->among(
+                $faces,
+                $rung->design,
+                Timeline::of($rung->design->steps, $circumstances->changeovers, $times),
+            ),
             isProven: $rung->isProven,
         );
     }
@@ -82,7 +89,13 @@ final readonly class LadderOfDesign
         foreach ([...$rungs, ...array_values($named)] as $rung) {
             $all[implode(' ', $rung->version->picks)] = $rung;
         }
-        usort($all, static fn (Rung $one, Rung $other): int => [$one->time->milliseconds, $one->version->look] <=> [$other->time->milliseconds, $other->version->look]);
+        usort(
+            $all,
+            static fn (Rung $one, Rung $other): int => [$one->time->milliseconds, $one->version->look] <=> [
+                $other->time->milliseconds,
+                $other->version->look,
+            ],
+        );
 
         return $all;
     }

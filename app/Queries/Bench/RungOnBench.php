@@ -39,7 +39,11 @@ final readonly class RungOnBench
 
         return new RungSheet(
             rung: $this->ladderOfDesign->shown($rung, [], $circumstances, $this->pacesOfDesign->ofFaces($design->id, $bench->painterId)),
-            steps: array_map(static fn (Step $step, int $at): PlanStep => new PlanStep($step, $planned[$step->id]->milliseconds, $course->seen($at)), $rung->design->steps, array_keys($rung->design->steps)),
+            steps: array_map(
+                static fn (Step $step, int $at): PlanStep => new PlanStep($step, $planned[$step->id]->milliseconds, $course->seen($at)),
+                $rung->design->steps,
+                array_keys($rung->design->steps),
+            ),
             spans: DesignOnBench::spans($course->timeline),
             layOut: array_map(DesignOnBench::laid(...), LayOut::of($rung->design, $bench->kit)),
             next: array_map(static fn (Drop $drop): DropShown => self::drop($drop, $whole), $weighed->next),

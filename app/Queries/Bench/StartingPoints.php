@@ -32,7 +32,11 @@ final readonly class StartingPoints
             $design->name,
             $design->placement,
             $timeline->makespan()->milliseconds,
-            array_map(static fn (Step $step, int $at): PlanStep => new PlanStep($step, $planned[$step->id]->milliseconds, $course->seen($at)), $design->steps, array_keys($design->steps)),
+            array_map(
+                static fn (Step $step, int $at): PlanStep => new PlanStep($step, $planned[$step->id]->milliseconds, $course->seen($at)),
+                $design->steps,
+                array_keys($design->steps),
+            ),
         );
     }
 }

@@ -15,6 +15,12 @@ final readonly class StepOnBench
     /** @param  list<string>  $seen  #rrggbb of its colours as they come out, where that is known */
     public function __invoke(PainterBench $bench, Step $step, StepTimes $times, array $seen = []): StepLine
     {
-        return new StepLine(step: $step, time: $times->of($step), planned: $times->planned($step), line: $bench->printer->print($step), seen: $seen);
+        return new StepLine(
+            step: $step,
+            time: $times->of($step),
+            planned: $times->planned($step),
+            line: $bench->printer->print($step),
+            seen: $seen,
+        );
     }
 }

@@ -64,7 +64,10 @@ final readonly class StepsInList
             text: $line->text,
             kind: $line->kind,
             parts: self::parts($line->parts),
-            question: $question === null ? null : new LineQuestion($question->asks, self::choices($question->choices, $line->text, $asking->end ?? 0)),
+            question: $question === null ? null : new LineQuestion(
+                $question->asks,
+                self::choices($question->choices, $line->text, $asking->end ?? 0),
+            ),
             steps: array_map(fn (StepReading $step): ReadStep => $this->step($bench, $line, $step), $line->steps),
         );
     }
@@ -104,7 +107,13 @@ final readonly class StepsInList
     /** @return list<PinShown> of the steps that a design can hold */
     private static function pins(ListReading $reading): array
     {
-        $held = array_filter($reading->pins, static fn (Pin $pin): bool => array_filter($pin->steps, static fn (string $step): bool => (int) $step > Defaults::MOST_STEPS) === []);
+        $held = array_filter(
+            $reading->pins,
+            static fn (Pin $pin): bool => array_filter(
+                $pin->steps,
+                static fn (string $step): bool => (int) $step > Defaults::MOST_STEPS,
+            ) === [],
+        );
 
         return array_values(array_map(static fn (Pin $pin): PinShown => new PinShown($pin->kind, $pin->steps), $held));
     }

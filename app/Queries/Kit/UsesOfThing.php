@@ -40,7 +40,11 @@ final readonly class UsesOfThing
         foreach (Design::ofTeam($teamId)->with('steps')->orderBy('name')->get() as $design) {
             $steps = $design->steps->filter(static fn (Step $step): bool => Replacement::isUsed($item, $step->toCore()));
             if ($steps->isNotEmpty()) {
-                $uses[] = new UsingDesign($design->id, $design->name, array_values($steps->map(static fn (Step $step): string => $step->toCore()->name)->all()));
+                $uses[] = new UsingDesign(
+                    $design->id,
+                    $design->name,
+                    array_values($steps->map(static fn (Step $step): string => $step->toCore()->name)->all()),
+                );
             }
         }
 

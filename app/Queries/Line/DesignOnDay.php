@@ -29,6 +29,14 @@ final readonly class DesignOnDay
     /** For those whom the team's money is no business of. */
     public function withoutPrice(): self
     {
-        return new self(id: $this->id, name: $this->name, placement: $this->placement, planId: $this->planId, planned: $this->planned, offer: $this->offer?->withoutPrice(), own: $this->own);
+        return new self(
+            id: $this->id,
+            name: $this->name,
+            placement: $this->placement,
+            planId: $this->planId,
+            planned: $this->planned,
+            offer: $this->offer?->withoutPrice(),
+            own: $this->own,
+        );
     }
 }

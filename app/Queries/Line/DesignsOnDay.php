@@ -27,7 +27,8 @@ final readonly class DesignsOnDay
     {
         /**
          * @var list<\stdClass&object{
-         *     id: string, name: string, placement: string, plan_id: string|null, total_ms: int|null, promise_ms: int|null, price_cents: int|null, rung: string|null
+         *     id: string, name: string, placement: string, plan_id: string|null, total_ms: int|null, promise_ms: int|null,
+         *     price_cents: int|null, rung: string|null
          * }> $rows
          */
         $rows = Design::ofTeam($day->team_id)->withTrashed()->toBase()
@@ -39,7 +40,10 @@ final readonly class DesignsOnDay
                 ->on('face_plans.id', '=', new Expression('coalesce(design_rungs.plan_id, designs.plan_id)')))
             ->where(static fn (Builder $either): Builder => $either->whereNotNull('menu_items.id')->orWhereIn('designs.id', $asked))
             ->orderByRaw('menu_items.position is null, menu_items.position, designs.name')
-            ->get(['designs.id', 'designs.name', 'placement', 'face_plans.id as plan_id', 'face_plans.total_ms', 'menu_items.rung', 'menu_items.promise_ms', 'price_cents'])
+            ->get([
+                'designs.id', 'designs.name', 'placement', 'face_plans.id as plan_id', 'face_plans.total_ms', 'menu_items.rung',
+                'menu_items.promise_ms', 'price_cents',
+            ])
             ->all();
 
         $own = self::own(array_map(static fn (object $row): string => $row->rung ?? '', array_column($rows, null, 'id')));
@@ -65,7 +69,8 @@ final readonly class DesignsOnDay
 
     /**
      * @param  \stdClass&object{
-     *     id: string, name: string, placement: string, plan_id: string|null, total_ms: int|null, promise_ms: int|null, price_cents: int|null, rung: string|null
+     *     id: string, name: string, placement: string, plan_id: string|null, total_ms: int|null, promise_ms: int|null,
+     *     price_cents: int|null, rung: string|null
      * }  $row
      * @param  list<OwnPlan>  $own
      */
@@ -75,8 +80,25 @@ final readonly class DesignsOnDay
         $plannedMs = $row->total_ms ?? 0;
         $offer = $row->promise_ms === null
             ? null
-            : new MenuOffer(designId: $row->id, name: $row->name, placement: $placement, promiseMs: $row->promise_ms, priceCents: $row->price_cents, planId: $row->plan_id, plannedMs: $plannedMs, rung: RungName::tryFrom($row->rung ?? ''));
+            : new MenuOffer(
+                designId: $row->id,
+                name: $row->name,
+                placement: $placement,
+                promiseMs: $row->promise_ms,
+                priceCents: $row->price_cents,
+                planId: $row->plan_id,
+                plannedMs: $plannedMs,
+                rung: RungName::tryFrom($row->rung ?? ''),
+            );
 
-        return new DesignOnDay(id: $row->id, name: $row->name, placement: $placement, planId: $row->plan_id, planned: Duration::ofMilliseconds($plannedMs), offer: $offer, own: $own);
+        return new DesignOnDay(
+            id: $row->id,
+            name: $row->name,
+            placement: $placement,
+            planId: $row->plan_id,
+            planned: Duration::ofMilliseconds($plannedMs),
+            offer: $offer,
+            own: $own,
+        );
     }
 }

@@ -51,7 +51,8 @@ final readonly class GoingOnOfDay
     }
 
     /**
-     * @param  non-empty-list<\stdClass&object{painter_id: string, face_id: string, way: string, own_ms: int, spent_ms: int, interrupted: int}>  $face  its steps as they were painted
+     * @param  non-empty-list<\stdClass&object{painter_id: string, face_id: string, way: string, own_ms: int, spent_ms: int,
+     *     interrupted: int}>  $face  its steps as they were painted
      * @param  list<array{string, string, int}>  $waits
      * @return list<GoingOn>
      */
@@ -68,22 +69,34 @@ final readonly class GoingOnOfDay
         $times = [];
         foreach ($waits as [$film, $over, $wait]) {
             if (isset($ends[$film], $starts[$over]) && $starts[$over] >= $ends[$film]) {
-                $times[] = new GoingOn(Duration::ofMilliseconds($wait), Duration::ofMilliseconds($starts[$over] - $ends[$film]), $mended[$film] || $mended[$over]);
+                $times[] = new GoingOn(
+                    Duration::ofMilliseconds($wait),
+                    Duration::ofMilliseconds($starts[$over] - $ends[$film]),
+                    $mended[$film] || $mended[$over],
+                );
             }
         }
 
         return $times;
     }
 
-    /** @return list<non-empty-list<\stdClass&object{painter_id: string, face_id: string, way: string, own_ms: int, spent_ms: int, interrupted: int}>> steps of each face, in the order they were painted */
+    /**
+     * @return list<non-empty-list<\stdClass&object{painter_id: string, face_id: string, way: string, own_ms: int,
+     *     spent_ms: int, interrupted: int}>> steps of each face, in the order they were painted
+     */
     private function faces(EventDay $day, Design $design): array
     {
-        /** @var list<\stdClass&object{painter_id: string, face_id: string, way: string, own_ms: int, spent_ms: int, interrupted: int}> $rows */
+        /**
+         * @var list<\stdClass&object{painter_id: string, face_id: string, way: string, own_ms: int, spent_ms: int, interrupted: int}> $rows
+         */
         $rows = DB::table('face_steps')->join('faces', 'faces.ticket_id', '=', 'face_steps.face_id')
             ->where('faces.event_day_id', $day->id)->where('faces.design_id', $design->id)->whereNotNull('faces.painter_id')
             ->where('faces.outcome', TicketStatus::Finished->value)->where('face_steps.status', StepStatus::Done->value)
             ->orderBy('face_steps.face_id')->orderBy('face_steps.position')
-            ->get(['faces.painter_id', 'face_steps.face_id', 'face_steps.way', 'face_steps.own_ms', 'face_steps.spent_ms', 'face_steps.interrupted'])
+            ->get([
+                'faces.painter_id', 'face_steps.face_id', 'face_steps.way', 'face_steps.own_ms', 'face_steps.spent_ms',
+                'face_steps.interrupted',
+            ])
             ->all();
         $faces = [];
         foreach ($rows as $row) {

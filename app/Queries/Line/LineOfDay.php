@@ -37,7 +37,12 @@ use Core\Units\Instant;
 /** The line of a day with its forecast, as the chair and the names desk show it. */
 final readonly class LineOfDay
 {
-    public function __construct(private StoryOfDay $storyOfDay, private DaysOfTeam $days, private DesignsOnDay $designs, private RosterOfDay $rosterOfDay) {}
+    public function __construct(
+        private StoryOfDay $storyOfDay,
+        private DaysOfTeam $days,
+        private DesignsOnDay $designs,
+        private RosterOfDay $rosterOfDay,
+    ) {}
 
     /** @param  Story|null  $story  where it is told already */
     public function __invoke(EventDay $day, User $reader, ?Story $story = null): LineBoard
@@ -61,8 +66,14 @@ final readonly class LineOfDay
     }
 
     /** @param  array<string, DesignOnDay>  $designs  by id, at least those that are on the menu or asked for */
-    public static function board(Story $story, DaySummary $day, DayRoster $roster, array $designs, Instant $now, ?LearningShown $learning = null): LineBoard
-    {
+    public static function board(
+        Story $story,
+        DaySummary $day,
+        DayRoster $roster,
+        array $designs,
+        Instant $now,
+        ?LearningShown $learning = null,
+    ): LineBoard {
         $line = $story->line;
         $turnaround = Duration::ofMilliseconds($day->turnaroundMs);
         $closes = Instant::ofEpochMilliseconds($day->closesAt);
@@ -82,16 +93,33 @@ final readonly class LineOfDay
             isOpen: $line->isOpen,
             nextNumber: 1 + $line->highestNumber(),
             menu: $menu,
-            waiting: array_map(static fn (CallTime $call) => self::waiting($call, $designs[$call->ticket->design], $sitting($call), $closes), $forecast->calls),
-            chairs: array_map(static fn (int $chair) => self::chair($line, $chair, $menu, $meant->painterAt($chair, $now, $line->seats)), range(1, $chairs)),
+            waiting: array_map(
+                static fn (CallTime $call) => self::waiting($call, $designs[$call->ticket->design], $sitting($call), $closes),
+                $forecast->calls,
+            ),
+            chairs: array_map(
+                static fn (int $chair) => self::chair($line, $chair, $menu, $meant->painterAt($chair, $now, $line->seats)),
+                range(1, $chairs),
+            ),
             ended: self::ended($line, $designs),
             finishedCount: $line->finishedCount(),
             nextNameCalledAt: $forecast->nextNameCalledAt()->epochMilliseconds,
             clearAt: $forecast->clearAt()->epochMilliseconds,
             moreFaces: $forecast->facesUntil($closes, static fn (?string $painter) => $planned->mean($offered, $painter), $turnaround),
             learning: $learning,
-            designs: array_values(array_map(static fn (DesignOnDay $design) => new AskedDesign(id: $design->id, name: $design->name, planId: $design->planId, plannedMs: $design->planned->milliseconds, own: $design->own), $designs)),
+            designs: array_values(array_map(self::asked(...), $designs)),
             story: LineStory::of($story),
+        );
+    }
+
+    private static function asked(DesignOnDay $design): AskedDesign
+    {
+        return new AskedDesign(
+            id: $design->id,
+            name: $design->name,
+            planId: $design->planId,
+            plannedMs: $design->planned->milliseconds,
+            own: $design->own,
         );
     }
 
@@ -100,7 +128,13 @@ final readonly class LineOfDay
     {
         return new PlannedTimes(
             array_map(static fn (DesignOnDay $design) => $design->planned, $designs),
-            array_map(static fn (DesignOnDay $design) => array_map(Duration::ofMilliseconds(...), array_column($design->own, 'plannedMs', 'painterId')), $designs),
+            array_map(
+                static fn (DesignOnDay $design) => array_map(
+                    Duration::ofMilliseconds(...),
+                    array_column($design->own, 'plannedMs', 'painterId'),
+                ),
+                $designs,
+            ),
         );
     }
 

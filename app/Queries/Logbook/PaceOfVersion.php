@@ -31,6 +31,13 @@ final readonly class PaceOfVersion
         $rest = $timeline->total(SpanKind::Changeover)->plus($timeline->total(SpanKind::Drying));
         $most = WholeFace::eightOfTen($timeline->painting, $rest);
 
-        return $most === null ? null : new PaceShown(middleMs: $timeline->makespan()->milliseconds, eightOfTenMs: $most->milliseconds, faces: 0, practised: 0, leftOut: 0, slips: 0);
+        return $most === null ? null : new PaceShown(
+            middleMs: $timeline->makespan()->milliseconds,
+            eightOfTenMs: $most->milliseconds,
+            faces: 0,
+            practised: 0,
+            leftOut: 0,
+            slips: 0,
+        );
     }
 }

@@ -93,6 +93,12 @@ final readonly class PacesOfDesign
         $pace = $fit->toCore();
         $source = $painterId !== null && $fit->user_id === null ? TimeSource::Team : TimeSource::Logged;
 
-        return new StepTime(duration: $pace->middle(), source: $source, faces: $pace->faces, eightOfTen: $pace->eightOfTen(), practised: $pace->practised);
+        return new StepTime(
+            duration: $pace->middle(),
+            source: $source,
+            faces: $pace->faces,
+            eightOfTen: $pace->eightOfTen(),
+            practised: $pace->practised,
+        );
     }
 }

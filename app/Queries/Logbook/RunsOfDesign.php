@@ -19,7 +19,8 @@ use Illuminate\Support\Facades\DB;
  * What was logged of a design, on faces and on the practice board, by what was painted and by painter: the newest of each.
  *
  * @phpstan-type Row \stdClass&object{way: string, painter_id: string|null, spent_ms: int, at_ms: int, interrupted: int, before: int}
- * @phpstan-type FaceRow \stdClass&object{way: string, painter_id: string|null, spent_ms: int, at_ms: int, interrupted: int, before: int, planned_ms: int}
+ * @phpstan-type FaceRow \stdClass&object{way: string, painter_id: string|null, spent_ms: int, at_ms: int, interrupted: int,
+ *     before: int, planned_ms: int}
  * @phpstan-type Runs array{
  *     steps: array<string, array<string, list<Run>>>, faces: array<string, array<string, list<Run>>>, planned: array<string, Duration>
  * }
@@ -59,15 +60,23 @@ final readonly class RunsOfDesign
     /** @return list<FaceRow> */
     private function faces(Design $design): array
     {
-        $told = Face::ofTeam($design->team_id)->toBase()->where('design_id', $design->id)->where('outcome', TicketStatus::Finished->value)->where('version', '<>', '');
+        $told = Face::ofTeam($design->team_id)->toBase()->where('design_id', $design->id)->where(
+            'outcome',
+            TicketStatus::Finished->value,
+        )->where('version', '<>', '');
         /** @var list<FaceRow> $rows */
-        $rows = $this->newest($told, 'version', ['version as way', 'painter_id', 'painted_ms as spent_ms', 'ended_ms as at_ms', 'interrupted', 'planned_ms']);
+        $rows = $this->newest(
+            $told,
+            'version',
+            ['version as way', 'painter_id', 'painted_ms as spent_ms', 'ended_ms as at_ms', 'interrupted', 'planned_ms'],
+        );
 
         return $rows;
     }
 
     /**
-     * The newest rows of each thing by each painter, the oldest of them first; each knows how many came before it, of which the first one's are not read.
+     * The newest rows of each thing by each painter, the oldest of them first; each knows how many came before it, of which the
+     * first one's are not read.
      *
      * @param  list<string>  $columns
      * @return list<Row>
@@ -91,10 +100,15 @@ final readonly class RunsOfDesign
         return $rows;
     }
 
-    /** @return list<\stdClass&object{way: string, painter_id: string|null, spent_ms: int, at_ms: int, interrupted: int, drill: string|null}> */
+    /**
+     * @return list<\stdClass&object{way: string, painter_id: string|null, spent_ms: int, at_ms: int, interrupted: int, drill: string|null}>
+     */
     private function practised(Design $design): array
     {
-        /** @var list<\stdClass&object{way: string, painter_id: string|null, spent_ms: int, at_ms: int, interrupted: int, drill: string|null}> $rows */
+        /**
+         * @var list<\stdClass&object{way: string, painter_id: string|null, spent_ms: int, at_ms: int, interrupted: int,
+         *     drill: string|null}> $rows
+         */
         $rows = PracticeRun::query()->toBase()->where('design_id', $design->id)->where('way', '<>', '')
             ->get(['way', 'user_id as painter_id', 'spent_ms', 'at_ms', 'interrupted', 'drill'])
             ->all();
@@ -102,10 +116,16 @@ final readonly class RunsOfDesign
         return $rows;
     }
 
-    /** @return list<\stdClass&object{way: string, painter_id: string|null, spent_ms: int, at_ms: int, interrupted: int, drill: string|null, planned_ms: int}> */
+    /**
+     * @return list<\stdClass&object{way: string, painter_id: string|null, spent_ms: int, at_ms: int, interrupted: int,
+     *     drill: string|null, planned_ms: int}>
+     */
     private function practisedWhole(Design $design): array
     {
-        /** @var list<\stdClass&object{way: string, painter_id: string|null, spent_ms: int, at_ms: int, interrupted: int, drill: string|null, planned_ms: int}> $rows */
+        /**
+         * @var list<\stdClass&object{way: string, painter_id: string|null, spent_ms: int, at_ms: int, interrupted: int,
+         *     drill: string|null, planned_ms: int}> $rows
+         */
         $rows = PracticeRun::query()->toBase()->where('design_id', $design->id)->where('way', '')
             ->get(['way', 'user_id as painter_id', 'spent_ms', 'at_ms', 'interrupted', 'drill'])
             ->all();
@@ -119,7 +139,8 @@ final readonly class RunsOfDesign
     }
 
     /**
-     * @param  list<\stdClass&object{way: string, painter_id: string|null, spent_ms: int, at_ms: int, interrupted: int, before?: int}>  $rows
+     * @param  list<\stdClass&object{way: string, painter_id: string|null, spent_ms: int, at_ms: int, interrupted: int,
+     *     before?: int}>  $rows
      * @return array<string, array<string, list<Run>>>
      */
     private static function runs(array $rows): array

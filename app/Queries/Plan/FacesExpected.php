@@ -19,9 +19,15 @@ final readonly class FacesExpected
     {
         $expected = [];
         foreach (EventDay::ofTeam($teamId)->with('menuItems')->where('closes_ms', '>', $nowMs)->get() as $day) {
-            $planned = array_intersect_key(($this->designsOnDay)($day, []), $day->menuItems->keyBy(static fn (MenuItem $item): string => $item->design_id)->all());
+            $planned = array_intersect_key(
+                ($this->designsOnDay)($day, []),
+                $day->menuItems->keyBy(static fn (MenuItem $item): string => $item->design_id)->all(),
+            );
             $openMs = max(0, $day->closes_ms - max($nowMs, $day->opens_ms)) * $day->chairs;
-            $roundMs = array_sum(array_map(static fn (DesignOnDay $design): int => $design->planned->milliseconds + $day->turnaround_ms, $planned));
+            $roundMs = array_sum(array_map(
+                static fn (DesignOnDay $design): int => $design->planned->milliseconds + $day->turnaround_ms,
+                $planned,
+            ));
             foreach (array_keys($planned) as $id) {
                 $expected[$id] = ($expected[$id] ?? 0.0) + ($roundMs === 0 ? 0.0 : $openMs / $roundMs);
             }

@@ -15,7 +15,11 @@ final readonly class PlannedSteps
     public function __invoke(?FacePlan $plan): array
     {
         return array_map(
-            static fn (array $planned): PlanStep => new PlanStep(StepValues::read($planned['id'], $planned), $planned['plannedMs'], $planned['seen'] ?? []),
+            static fn (array $planned): PlanStep => new PlanStep(
+                StepValues::read($planned['id'], $planned),
+                $planned['plannedMs'],
+                $planned['seen'] ?? [],
+            ),
             $plan->content['steps'] ?? [],
         );
     }

@@ -39,7 +39,10 @@ final readonly class PlansOfDay
     {
         $onMenu = $day->menuItems->pluck('design_id');
         $asked = ChairEvent::query()->where('event_day_id', $day->id)->whereNotNull('design_id')->distinct()->pluck('design_id');
-        $designs = Design::ofTeam($day->team_id)->withTrashed()->whereIn('id', [...$onMenu, ...$asked])->whereNotNull('plan_id')->pluck('plan_id');
+        $designs = Design::ofTeam($day->team_id)->withTrashed()->whereIn(
+            'id',
+            [...$onMenu, ...$asked],
+        )->whereNotNull('plan_id')->pluck('plan_id');
         $rungs = DesignRung::query()->whereIn('design_id', [...$onMenu, ...$asked])->get();
         $own = PainterPlan::query()->whereIn('design_id', [...$onMenu, ...$asked])->get();
         $seated = ChairEvent::query()->where('event_day_id', $day->id)->whereNotNull('plan_id')->distinct()->pluck('plan_id');
@@ -52,7 +55,10 @@ final readonly class PlansOfDay
             $plan,
             $names->get($plan->id)?->all() ?? self::rungsLike($painters->get($plan->id)?->all() ?? [], $rungs),
             $eightOfTen[$plan->id] ?? null,
-            array_values(array_unique(array_map(static fn (PainterPlan $own): string => $own->painter_id, $painters->get($plan->id)?->all() ?? []))),
+            array_values(array_unique(array_map(
+                static fn (PainterPlan $own): string => $own->painter_id,
+                $painters->get($plan->id)?->all() ?? [],
+            ))),
         ))->all());
     }
 
@@ -78,7 +84,9 @@ final readonly class PlansOfDay
     private static function rungsLike(array $own, Collection $rungs): array
     {
         $like = array_map(
-            static fn (PainterPlan $plan): ?DesignRung => $rungs->first(static fn (DesignRung $rung): bool => $rung->design_id === $plan->design_id && $rung->name->value === $plan->rung),
+            static fn (PainterPlan $plan): ?DesignRung => $rungs->first(
+                static fn (DesignRung $rung): bool => $rung->design_id === $plan->design_id && $rung->name->value === $plan->rung,
+            ),
             $own,
         );
 
@@ -124,7 +132,10 @@ final readonly class PlansOfDay
             designId: $plan->design_id,
             rungs: array_values(array_map(static fn (DesignRung $rung) => $rung->name, $rungs)),
             changes: array_values($rungs)[0]->changes ?? [],
-            stops: array_map(static fn (StopPoint $stop): StopShown => new StopShown($design->steps[$stop->after]->id, $stop->isSaid, $stop->still), StopPoints::of($design)),
+            stops: array_map(
+                static fn (StopPoint $stop): StopShown => new StopShown($design->steps[$stop->after]->id, $stop->isSaid, $stop->still),
+                StopPoints::of($design),
+            ),
             paintedBy: $paintedBy,
             eightOfTenMs: $eightOfTen?->milliseconds,
         );
@@ -141,7 +152,11 @@ final readonly class PlansOfDay
         $most = [];
         foreach ($plans as $plan) {
             $steps = self::steps($plan);
-            $onSkin = array_column(array_filter($plan->content['spans'], static fn (array $span): bool => $span['kind'] === SpanKind::Painting->value), 'lengthMs', 'stepId');
+            $onSkin = array_column(
+                array_filter($plan->content['spans'], static fn (array $span): bool => $span['kind'] === SpanKind::Painting->value),
+                'lengthMs',
+                'stepId',
+            );
             $rest = array_sum(array_column($plan->content['spans'], 'lengthMs')) - array_sum($onSkin);
             $painting = array_map(static fn (Step $step): StepTime => self::painting($times->of($step), $onSkin[$step->id] ?? 0), $steps);
             $own = $paces['faces'][StepValues::version(array_map(StepValues::way(...), $steps))] ?? null;

@@ -35,8 +35,12 @@ final readonly class PracticeOfPainter
         $expected = ($this->facesExpected)($painter->team_id, now()->getTimestampMs());
         $last = $this->lastTimes($painter);
         $next = $designs = [];
-        $all = Design::ofTeam($painter->team_id)->with(['steps', 'plan'])->whereNull('archived_at')->whereNotNull('plan_id')->orderBy('name')->get();
-        $paces = $this->pacesOfDesign->ofDesigns(array_values(array_map(static fn (Design $design): string => $design->id, $all->all())), $painter->id);
+        $all = Design::ofTeam($painter->team_id)->with(['steps', 'plan'])->whereNull('archived_at')->whereNotNull('plan_id')
+            ->orderBy('name')->get();
+        $paces = $this->pacesOfDesign->ofDesigns(
+            array_values(array_map(static fn (Design $design): string => $design->id, $all->all())),
+            $painter->id,
+        );
         foreach ($all as $design) {
             $faces = $expected[$design->id] ?? 0.0;
             $steps = $this->steps($design, $paces[$design->id]['stepPaces'], $faces, $last);
@@ -44,9 +48,17 @@ final readonly class PracticeOfPainter
             $designs[] = $this->whole($design, $paces[$design->id]['faces'], $steps, $last);
         }
         usort($next, static fn (PracticeItem $one, PracticeItem $other): int => $other->winMs <=> $one->winMs);
-        usort($designs, static fn (PracticeItem $one, PracticeItem $other): int => [$other->winMs > 0, $one->name] <=> [$one->winMs > 0, $other->name]);
+        usort(
+            $designs,
+            static fn (PracticeItem $one, PracticeItem $other): int => [$other->winMs > 0, $one->name] <=> [$one->winMs > 0, $other->name],
+        );
 
-        return new PracticeSheet(array_slice($next, 0, self::MOST_NEXT), $designs, $this->drills($painter, $last), (int) round(array_sum($expected)));
+        return new PracticeSheet(
+            array_slice($next, 0, self::MOST_NEXT),
+            $designs,
+            $this->drills($painter, $last),
+            (int) round(array_sum($expected)),
+        );
     }
 
     /**
@@ -108,7 +120,8 @@ final readonly class PracticeOfPainter
     private function drills(User $painter, array $last): array
     {
         return array_map(static fn (Drill $drill): PracticeItem => new PracticeItem(
-            drill: $drill, designId: null, stepId: null, name: $drill->label(), winMs: 0, lastMs: $last[$drill->value] ?? null, pace: null, promiseMs: null, readyAfter: null,
+            drill: $drill, designId: null, stepId: null, name: $drill->label(), winMs: 0, lastMs: $last[$drill->value] ?? null,
+            pace: null, promiseMs: null, readyAfter: null,
         ), Drill::cases());
     }
 

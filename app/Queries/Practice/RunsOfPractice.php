@@ -35,8 +35,14 @@ final readonly class RunsOfPractice
     private function ofDrill(User $painter, PracticeTarget $target): array
     {
         $side = $target->side ?? Side::Right;
-        $rows = PracticeRun::query()->where('user_id', $painter->id)->where('drill', $target->drill)->where('side', $side)->orderBy('at_ms')->get();
-        $runs = array_values($rows->map(static fn (PracticeRun $run, int $at): Run => new Run($run->spent_ms, $at + 1, true, $run->interrupted))->all());
+        $rows = PracticeRun::query()->where('user_id', $painter->id)->where('drill', $target->drill)->where('side', $side)
+            ->orderBy('at_ms')->get();
+        $runs = array_values($rows->map(static fn (PracticeRun $run, int $at): Run => new Run(
+            $run->spent_ms,
+            $at + 1,
+            true,
+            $run->interrupted,
+        ))->all());
 
         return [$runs, $target->drill === null ? Duration::zero() : StepTimes::starting()->planned($target->drill->step($side))->duration];
     }

@@ -31,7 +31,13 @@ final readonly class TrainingOf
     /** @param  Duration|null  $aim  null for the promise of a design, or what is planned */
     public function __invoke(User $painter, PracticeTarget $target, ?Duration $aim): TrainingSheet
     {
-        $sides = array_map(fn (?Side $side): array => [$side, ...($this->runsOfPractice)($painter, new PracticeTarget($target->drill, $target->design, $target->stepId, $side))], self::sides($target));
+        $sides = array_map(
+            fn (?Side $side): array => [
+                $side,
+                ...($this->runsOfPractice)($painter, new PracticeTarget($target->drill, $target->design, $target->stepId, $side)),
+            ],
+            self::sides($target),
+        );
         $planned = $sides[0][2];
         $promise = $target->stepId === '' ? $target->design?->promise_ms : null;
         $aim ??= $promise === null ? $planned : Duration::ofMilliseconds($promise);
@@ -40,7 +46,10 @@ final readonly class TrainingOf
         return new TrainingSheet(
             title: self::title($target),
             placement: $target->design->placement ?? $target->drill?->placement() ?? Placement::FullFace,
-            steps: array_map(static fn (Step $step): PlanStep => new PlanStep($step, StepTimes::starting()->planned($step)->duration->milliseconds, []), $steps),
+            steps: array_map(
+                static fn (Step $step): PlanStep => new PlanStep($step, StepTimes::starting()->planned($step)->duration->milliseconds, []),
+                $steps,
+            ),
             practised: $practised,
             sides: array_map(static fn (array $side): TrainedSide => self::side($side[0], $side[1], $side[2], $aim), $sides),
             lastMs: self::lastPractised($painter, $target),
@@ -68,7 +77,15 @@ final readonly class TrainingOf
 
         return new TrainedSide(
             side: $side,
-            repetitions: array_map(static fn (Run $run): RepetitionShown => new RepetitionShown($run->nth, $run->milliseconds, $run->isPractice, $run->isInterrupted), array_slice($runs, -self::MOST_SHOWN)),
+            repetitions: array_map(
+                static fn (Run $run): RepetitionShown => new RepetitionShown(
+                    $run->nth,
+                    $run->milliseconds,
+                    $run->isPractice,
+                    $run->isInterrupted,
+                ),
+                array_slice($runs, -self::MOST_SHOWN),
+            ),
             curve: $curve,
             pace: $pace->isKnown() ? PaceShown::of($pace) : null,
             plannedMs: $planned->milliseconds,
@@ -105,7 +122,10 @@ final readonly class TrainingOf
     private static function lastPractised(User $painter, PracticeTarget $target): ?int
     {
         $step = RunsOfPractice::step($target);
-        $last = PracticeRun::query()->where('user_id', $painter->id)->where('drill', $target->drill)->where('design_id', $target->design?->id)
+        $last = PracticeRun::query()->where('user_id', $painter->id)->where('drill', $target->drill)->where(
+            'design_id',
+            $target->design?->id,
+        )
             ->where('way', $step === null ? '' : StepValues::way($step))->max('at_ms');
 
         return is_numeric($last) ? (int) $last : null;

@@ -69,9 +69,18 @@ final readonly class ListReader
             $read[] = [$line, $notes, $first, count($progress->made) - $first];
         }
         $made = $progress->finished()->made;
-        $readings = array_map(static fn (array $one): LineReading => self::reading($one[0], $one[1], array_slice($made, $one[2], $one[3])), $read);
+        $readings = array_map(
+            static fn (array $one): LineReading => self::reading($one[0], $one[1], array_slice($made, $one[2], $one[3])),
+            $read,
+        );
 
-        return new ListReading(title: $title, placement: $placement, saysPlacement: $said !== null, lines: $readings, pins: Wishes::pins($made, $progress->context));
+        return new ListReading(
+            title: $title,
+            placement: $placement,
+            saysPlacement: $said !== null,
+            lines: $readings,
+            pins: Wishes::pins($made, $progress->context),
+        );
     }
 
     /** @return array{Progress, Part|null} how far it is read now, and the piece as a note where it is no step */
@@ -83,7 +92,10 @@ final readonly class ListReader
         }
         $made = $this->maker->make($stretch, $tokens, $progress->context, (string) (count($progress->context->above) + 1));
 
-        return $made === null ? [$progress->noting(trim($stretch->text)), self::part(PartKind::Note, $stretch)] : [$progress->with($made), null];
+        return $made === null ? [
+            $progress->noting(trim($stretch->text)),
+            self::part(PartKind::Note, $stretch),
+        ] : [$progress->with($made), null];
     }
 
     /** All of a piece as one part. */
@@ -91,7 +103,13 @@ final readonly class ListReader
     {
         $blanks = mb_strlen($stretch->text) - mb_strlen(ltrim($stretch->text));
 
-        return new Part(kind: $kind, start: $stretch->start + $blanks, length: mb_strlen(trim($stretch->text)), value: trim($stretch->text), opensClause: true);
+        return new Part(
+            kind: $kind,
+            start: $stretch->start + $blanks,
+            length: mb_strlen(trim($stretch->text)),
+            value: trim($stretch->text),
+            opensClause: true,
+        );
     }
 
     /**
@@ -104,6 +122,12 @@ final readonly class ListReader
         $parts = array_merge($notes, ...array_map(static fn (StepReading $step): array => $step->parts, $steps));
         usort($parts, static fn (Part $one, Part $other): int => $one->start <=> $other->start);
 
-        return new LineReading(number: $line->number, text: $line->text, kind: $kind, parts: array_values(array_filter($parts, static fn (Part $part): bool => $part->length > 0)), steps: $steps);
+        return new LineReading(
+            number: $line->number,
+            text: $line->text,
+            kind: $kind,
+            parts: array_values(array_filter($parts, static fn (Part $part): bool => $part->length > 0)),
+            steps: $steps,
+        );
     }
 }

@@ -17,12 +17,21 @@ final readonly class ListReading
      * @param  list<LineReading>  $lines  blank ones left out
      * @param  list<Pin>  $pins  of steps by their place, "1" being the first of those above the list
      */
-    public function __construct(public string $title, public Placement $placement, public bool $saysPlacement, public array $lines, public array $pins) {}
+    public function __construct(
+        public string $title,
+        public Placement $placement,
+        public bool $saysPlacement,
+        public array $lines,
+        public array $pins,
+    ) {}
 
     /** @return list<Step> named by their place, those above the list counted */
     public function steps(): array
     {
-        return array_merge(...array_map(static fn (LineReading $line): array => array_map(static fn (StepReading $one): Step => $one->step, $line->steps), $this->lines));
+        return array_merge(...array_map(
+            static fn (LineReading $line): array => array_map(static fn (StepReading $one): Step => $one->step, $line->steps),
+            $this->lines,
+        ));
     }
 
     public function asks(): bool

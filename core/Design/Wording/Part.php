@@ -26,7 +26,14 @@ final readonly class Part
     /** So many characters further on. */
     public function shifted(int $characters): self
     {
-        return new self(kind: $this->kind, start: $this->start + $characters, length: $this->length, value: $this->value, opensClause: $this->opensClause, spoken: $this->spoken);
+        return new self(
+            kind: $this->kind,
+            start: $this->start + $characters,
+            length: $this->length,
+            value: $this->value,
+            opensClause: $this->opensClause,
+            spoken: $this->spoken,
+        );
     }
 
     public function end(): int

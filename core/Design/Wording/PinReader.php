@@ -11,7 +11,8 @@ use Core\Design\Step;
 
 /**
  * Reads what a painter types of the order: "foam before outline", "dots after glitter", "keep whiskers and dots together",
- * "base first", "gems last", "dots while flower is wet", "dots need flower". Steps go by their number, their name, or a part of it that no other step has.
+ * "base first", "gems last", "dots while flower is wet", "dots need flower". Steps go by their number, their name, or a part of
+ * it that no other step has.
  */
 final readonly class PinReader
 {
@@ -26,9 +27,17 @@ final readonly class PinReader
         return match (true) {
             preg_match('/^(.+?)\s+before\s+(.+)$/iu', $text, $part) === 1 => $this->pin(PinKind::Before, $part[1], $part[2]),
             preg_match('/^(.+?)\s+after\s+(.+)$/iu', $text, $part) === 1 => $this->pin(PinKind::Before, $part[2], $part[1]),
-            preg_match('/^(.+?)\s+while\s+(.+?)\s+(?:is|are)\s+(?:still\s+)?wet$/iu', $text, $part) === 1 => $this->pin(PinKind::WhileWet, $part[2], $part[1]),
+            preg_match(
+                '/^(.+?)\s+while\s+(.+?)\s+(?:is|are)\s+(?:still\s+)?wet$/iu',
+                $text,
+                $part,
+            ) === 1 => $this->pin(PinKind::WhileWet, $part[2], $part[1]),
             preg_match('/^(.+?)\s+(?:needs?|only\s+with)\s+(.+)$/iu', $text, $part) === 1 => $this->pin(PinKind::Needs, $part[1], $part[2]),
-            preg_match('/^(?:keep\s+)?(.+?)\s+together$/iu', $text, $part) === 1 => $this->pin(PinKind::Together, ...$this->listed($part[1])),
+            preg_match(
+                '/^(?:keep\s+)?(.+?)\s+together$/iu',
+                $text,
+                $part,
+            ) === 1 => $this->pin(PinKind::Together, ...$this->listed($part[1])),
             preg_match('/^(.+?)\s+first$/iu', $text, $part) === 1 => $this->pin(PinKind::First, $part[1]),
             preg_match('/^(.+?)\s+last$/iu', $text, $part) === 1 => $this->pin(PinKind::Last, $part[1]),
             default => throw InvalidPin::unreadable($text),

@@ -14,10 +14,14 @@ use Core\Design\Zone;
 final readonly class Placements
 {
     private const WORDS = [
-        'full face' => Placement::FullFace, 'face' => Placement::FullFace, 'whole face' => Placement::FullFace, 'full-face' => Placement::FullFace, 'mask' => Placement::Mask, 'half face' => Placement::Mask, 'eye mask' => Placement::Mask,
-        'cheek' => Placement::Cheek, 'cheeks' => Placement::Cheek, 'one cheek' => Placement::Cheek, 'brow' => Placement::Brow, 'brows' => Placement::Brow, 'forehead' => Placement::Brow, 'eye' => Placement::Eye, 'eyes' => Placement::Eye,
-        'nose' => Placement::Nose, 'arm' => Placement::Arm, 'forearm' => Placement::Arm, 'wrist' => Placement::Arm, 'upper arm' => Placement::Arm, 'hand' => Placement::Hand, 'back of the hand' => Placement::Hand,
-        'ganzes gesicht' => Placement::FullFace, 'gesicht' => Placement::FullFace, 'maske' => Placement::Mask, 'wange' => Placement::Cheek, 'stirn' => Placement::Brow, 'auge' => Placement::Eye, 'nase' => Placement::Nose,
+        'full face' => Placement::FullFace, 'face' => Placement::FullFace, 'whole face' => Placement::FullFace,
+        'full-face' => Placement::FullFace, 'mask' => Placement::Mask, 'half face' => Placement::Mask, 'eye mask' => Placement::Mask,
+        'cheek' => Placement::Cheek, 'cheeks' => Placement::Cheek, 'one cheek' => Placement::Cheek, 'brow' => Placement::Brow,
+        'brows' => Placement::Brow, 'forehead' => Placement::Brow, 'eye' => Placement::Eye, 'eyes' => Placement::Eye,
+        'nose' => Placement::Nose, 'arm' => Placement::Arm, 'forearm' => Placement::Arm, 'wrist' => Placement::Arm,
+        'upper arm' => Placement::Arm, 'hand' => Placement::Hand, 'back of the hand' => Placement::Hand,
+        'ganzes gesicht' => Placement::FullFace, 'gesicht' => Placement::FullFace, 'maske' => Placement::Mask,
+        'wange' => Placement::Cheek, 'stirn' => Placement::Brow, 'auge' => Placement::Eye, 'nase' => Placement::Nose,
     ];
 
     private const LINE = '/^\s*(?:placement|where|place|for|design for|on)\s*[:=]\s*(?<says>[\p{L} _-]{2,20})\s*$/iu';
@@ -58,14 +62,19 @@ final readonly class Placements
     public static function guessed(array $lines, Scanner $scanner, ?Language $language): Placement
     {
         $first = $lines[0] ?? null;
-        if ($first?->kind === LineKind::Heading && preg_match('/\b('.implode('|', array_keys(self::WORDS)).')\b/u', mb_strtolower($first->says), $found) === 1) {
+        if ($first?->kind === LineKind::Heading && preg_match(
+            '/\b('.implode('|', array_keys(self::WORDS)).')\b/u',
+            mb_strtolower($first->says),
+            $found,
+        ) === 1) {
             return self::WORDS[$found[1]];
         }
         $zones = [];
         foreach ($lines as $line) {
             foreach ($line->stretches as $stretch) {
                 foreach ($scanner->parts($scanner->tokens($stretch->text, $language), 0) as $part) {
-                    foreach ($part->kind === PartKind::Zone && is_array($part->value) ? ($part->value === [] ? Zone::cases() : $part->value) : [] as $zone) {
+                    foreach ($part->kind === PartKind::Zone && is_array($part->value)
+                        ? ($part->value === [] ? Zone::cases() : $part->value) : [] as $zone) {
                         $zones[$zone instanceof Zone ? $zone->value : ''] = $zone;
                     }
                 }
@@ -79,16 +88,25 @@ final readonly class Placements
     private static function of(array $zones): Placement
     {
         $onLimb = array_filter($zones, static fn (Zone $zone): bool => $zone->isOnLimb());
-        $isAmong = static fn (Zone ...$of): bool => $zones !== [] && array_filter($zones, static fn (Zone $zone): bool => ! in_array($zone, $of, true)) === [];
+        $isAmong = static fn (Zone ...$of): bool => $zones !== [] && array_filter(
+            $zones,
+            static fn (Zone $zone): bool => ! in_array($zone, $of, true),
+        ) === [];
 
         return match (true) {
             $zones === [], count($zones) >= self::PLACES_OF_A_FACE && $onLimb === [] => Placement::FullFace,
-            count($onLimb) * 2 > count($zones) => $isAmong(Zone::Hand, Zone::Fingers, Zone::Knuckles, Zone::Wrist) ? Placement::Hand : Placement::Arm,
+            count($onLimb) * 2 > count($zones) => $isAmong(
+                Zone::Hand,
+                Zone::Fingers,
+                Zone::Knuckles,
+                Zone::Wrist,
+            ) ? Placement::Hand : Placement::Arm,
             $isAmong(Zone::Cheek, Zone::Cheekbone, Zone::LowerCheek, Zone::Temple, Zone::Jaw) => Placement::Cheek,
             $isAmong(Zone::Nose, Zone::NoseTip, Zone::NoseBridge, Zone::Nostril, Zone::Cheekbone) => Placement::Nose,
             $isAmong(Zone::Forehead, Zone::Brow, Zone::Hairline, Zone::BetweenBrows, Zone::Temple) => Placement::Brow,
             $isAmong(Zone::Eyelid, Zone::EyeSocket, Zone::UnderEye, Zone::OuterEye, Zone::InnerEye) => Placement::Eye,
-            in_array(Zone::Muzzle, $zones, true), in_array(Zone::Chin, $zones, true), in_array(Zone::Jaw, $zones, true) => Placement::FullFace,
+            in_array(Zone::Muzzle, $zones, true), in_array(Zone::Chin, $zones, true),
+            in_array(Zone::Jaw, $zones, true) => Placement::FullFace,
             default => Placement::Mask,
         };
     }

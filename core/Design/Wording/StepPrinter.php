@@ -29,9 +29,17 @@ final readonly class StepPrinter
     {
         $words = [
             $this->tool($step->medium, $step->tool),
-            ...$this->strokes($step->technique, $step->count, ! self::saysStroke($step->medium) && $step->technique === Technique::usualOf($step->medium)),
+            ...$this->strokes(
+                $step->technique,
+                $step->count,
+                ! self::saysStroke($step->medium) && $step->technique === Technique::usualOf($step->medium),
+            ),
             ...($step->mark->shape === null ? [] : ["{$step->mark->shape->label()} shape"]),
-            ...($step->colours === [] && $step->medium->isPaintedOn() ? ['no colour'] : array_map($this->colour(...), $step->colours, array_keys($step->colours))),
+            ...($step->colours === [] && $step->medium->isPaintedOn() ? ['no colour'] : array_map(
+                $this->colour(...),
+                $step->colours,
+                array_keys($step->colours),
+            )),
             ...array_map(static fn (Zone $zone): string => $zone->label(), $step->zones),
             ...($step->side === Side::Centre && Places::usualSide($step->zones) === Side::Centre ? [] : [self::side($step->side)]),
         ];
@@ -110,7 +118,10 @@ final readonly class StepPrinter
             return '';
         }
         // What would begin a list, part two steps or say something of its own is quoted.
-        $plain = preg_match('/^\p{L}[\p{L}\p{M}\p{N} \'’-]*[\p{L}\p{N}]$/u', $step->name) === 1 && preg_match('/\bthen\b|^(?:step|no|schritt|before|after|when|once|while|as|if|until)\b|^\p{L}$/iu', $step->name) !== 1 && ! PlainWords::saysWhen(mb_strtolower($step->name));
+        $plain = preg_match('/^\p{L}[\p{L}\p{M}\p{N} \'’-]*[\p{L}\p{N}]$/u', $step->name) === 1 && preg_match(
+            '/\bthen\b|^(?:step|no|schritt|before|after|when|once|while|as|if|until)\b|^\p{L}$/iu',
+            $step->name,
+        ) !== 1 && ! PlainWords::saysWhen(mb_strtolower($step->name));
 
         return ($plain ? $step->name : Tokens::quote($step->name)).': ';
     }

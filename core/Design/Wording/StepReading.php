@@ -48,7 +48,15 @@ final readonly class StepReading
      */
     public function becoming(Step $step, ?array $assumed = null): self
     {
-        return new self(step: $step, parts: $this->parts, assumed: $assumed ?? $this->assumed, question: $this->question, end: $this->end, speaksOf: $this->speaksOf, mirrors: $this->mirrors);
+        return new self(
+            step: $step,
+            parts: $this->parts,
+            assumed: $assumed ?? $this->assumed,
+            question: $this->question,
+            end: $this->end,
+            speaksOf: $this->speaksOf,
+            mirrors: $this->mirrors,
+        );
     }
 
     public function says(PartKind $kind): bool

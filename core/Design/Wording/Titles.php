@@ -27,7 +27,9 @@ final readonly class Titles
 
     private const CAPITAL = '/^\P{L}*\p{Lu}/u';
 
-    private const MAY_SAY = [PartKind::Words, PartKind::Thing, PartKind::Technique, PartKind::Between, PartKind::Quality, PartKind::Optional];
+    private const MAY_SAY = [
+        PartKind::Words, PartKind::Thing, PartKind::Technique, PartKind::Between, PartKind::Quality, PartKind::Optional,
+    ];
 
     /**
      * @param  list<Line>  $lines
@@ -39,7 +41,10 @@ final readonly class Titles
         $first = $steps[0] ?? null;
         $below = array_slice($steps, 1);
         $isTitle = $first !== null && $first->kind === LineKind::Steps && count($below) >= self::LEAST_LINES
-            && (self::areMostly(self::matches(self::NUMBER), $below) || (self::matches(self::CAPITAL)($first) && self::areMostly(self::matches(self::SMALL_LETTER), $below)
+            && (self::areMostly(self::matches(self::NUMBER), $below) || (self::matches(self::CAPITAL)($first) && self::areMostly(
+                self::matches(self::SMALL_LETTER),
+                $below,
+            )
                 && self::areMostly(static fn (Line $line): bool => ! self::saysNothing($line, $scanner, $language), $below)))
             && self::saysNothing($first, $scanner, $language);
 
@@ -49,7 +54,10 @@ final readonly class Titles
     /** "Base:" groups what stands below; "Starfish on the cheek:" and what has no colon is what all of it is called. */
     public static function isTitle(Line $heading): bool
     {
-        return ! str_ends_with(trim($heading->text), ':') || str_word_count($heading->says) >= self::LEAST_WORDS_OF_TITLE || preg_match('/\bdesign\b/iu', $heading->says) === 1;
+        return ! str_ends_with(trim($heading->text), ':') || str_word_count($heading->says) >= self::LEAST_WORDS_OF_TITLE || preg_match(
+            '/\bdesign\b/iu',
+            $heading->says,
+        ) === 1;
     }
 
     /** @return callable(Line): bool */
@@ -69,7 +77,8 @@ final readonly class Titles
 
     private static function saysNothing(Line $line, Scanner $scanner, ?Language $language): bool
     {
-        if (count($line->stretches) !== 1 || preg_match(self::NUMBER, $line->text) === 1 || $line->stretches[0]->time !== null || preg_match_all('/\p{L}+/u', $line->text) > self::MOST_WORDS) {
+        if (count($line->stretches) !== 1 || preg_match(self::NUMBER, $line->text) === 1 || $line->stretches[0]->time !== null
+            || preg_match_all('/\p{L}+/u', $line->text) > self::MOST_WORDS) {
             return false;
         }
         foreach ($scanner->parts($scanner->tokens($line->stretches[0]->text, $language), 0) as $part) {

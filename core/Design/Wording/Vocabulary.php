@@ -43,7 +43,10 @@ final readonly class Vocabulary
      */
     public static function withKit(array $tools, array $colours, array $cakes): self
     {
-        $words = ColourWords::withOwn(array_values(array_filter($colours, static fn (Colour $colour): bool => self::canBeTyped($colour->name))));
+        $words = ColourWords::withOwn(array_values(array_filter(
+            $colours,
+            static fn (Colour $colour): bool => self::canBeTyped($colour->name),
+        )));
 
         return new self(
             ToolWords::withOwn(array_filter($tools, self::canBeTyped(...), ARRAY_FILTER_USE_KEY)),
@@ -93,7 +96,10 @@ final readonly class Vocabulary
             ...self::shapes(),
             ...self::guides(),
             ...self::of(PartKind::Zone, array_fill_keys(ZoneWords::EVERYWHERE, [])),
-            ...self::of(PartKind::Tool, array_map(static fn (array $tool): string => $tool[0], array_diff_key($this->tools->words, ['wipe' => 0, 'wet wipe' => 0]))),
+            ...self::of(
+                PartKind::Tool,
+                array_map(static fn (array $tool): string => $tool[0], array_diff_key($this->tools->words, ['wipe' => 0, 'wet wipe' => 0])),
+            ),
             ...self::of(PartKind::Colour, array_diff_key($colours, ['coral' => 0])),
             ...self::of(PartKind::Zone, ZoneWords::phrases()),
             ...self::of(PartKind::Colour, $this->cakes),
@@ -155,15 +161,20 @@ final readonly class Vocabulary
      */
     private function words(array $phrases): array
     {
-        return array_values(array_unique([...explode(' ', implode(' ', $phrases)), ...Numbers::SPELLED, 'coat', 'coats', 'inch', 'when', 'minute', 'minutes', 'seconds', 'before', 'after', 'mixed', ...Conditions::STARTERS]));
+        return array_values(array_unique([
+            ...explode(' ', implode(' ', $phrases)), ...Numbers::SPELLED, 'coat', 'coats', 'inch', 'when', 'minute', 'minutes',
+            'seconds', 'before', 'after', 'mixed', ...Conditions::STARTERS,
+        ]));
     }
 
     /** @return list<string> words that are typed more often than others */
     private function likely(): array
     {
         $names = [
-            ...$this->colours->names(), ...array_keys(ZoneWords::phrases()), ...array_column(Medium::cases(), 'value'), ...array_keys($this->tools->words),
-            ...array_map(static fn (Technique $technique): string => $technique->plural(), Technique::cases()), ...array_map(static fn (Technique $technique): string => $technique->label(), Technique::cases()),
+            ...$this->colours->names(), ...array_keys(ZoneWords::phrases()), ...array_column(Medium::cases(), 'value'),
+            ...array_keys($this->tools->words),
+            ...array_map(static fn (Technique $technique): string => $technique->plural(), Technique::cases()),
+            ...array_map(static fn (Technique $technique): string => $technique->label(), Technique::cases()),
         ];
 
         return array_values(array_unique(explode(' ', implode(' ', $names))));

@@ -128,7 +128,17 @@ final class Climb
     private function keep(Rung $rung): void
     {
         $this->timed[] = [$rung->time->milliseconds, $rung->version->look];
-        $this->insert(new Node(picks: $rung->version->picks, chosen: count($this->places), painting: 0, kinds: 0, look: $rung->version->look, rung: $rung), $rung->time->milliseconds);
+        $this->insert(
+            new Node(
+                picks: $rung->version->picks,
+                chosen: count($this->places),
+                painting: 0,
+                kinds: 0,
+                look: $rung->version->look,
+                rung: $rung,
+            ),
+            $rung->time->milliseconds,
+        );
     }
 
     private function push(Node $node): void

@@ -16,5 +16,12 @@ final readonly class Node
      * @param  int  $kinds  bits of the kinds of tool they take
      * @param  int  $look  tenths of what is sure
      */
-    public function __construct(public array $picks, public int $chosen, public int $painting, public int $kinds, public int $look, public ?Rung $rung = null) {}
+    public function __construct(
+        public array $picks,
+        public int $chosen,
+        public int $painting,
+        public int $kinds,
+        public int $look,
+        public ?Rung $rung = null,
+    ) {}
 }

@@ -21,7 +21,11 @@ final readonly class ToolChanges
     /** @param  list<list<int>>  $changeovers  by step */
     public function __construct(array $changeovers)
     {
-        $names = array_map(static fn (array $row, int $at): string => implode(' ', $row).'|'.implode(' ', array_column($changeovers, $at)), $changeovers, array_keys($changeovers));
+        $names = array_map(
+            static fn (array $row, int $at): string => implode(' ', $row).'|'.implode(' ', array_column($changeovers, $at)),
+            $changeovers,
+            array_keys($changeovers),
+        );
         // Kinds that the bits of an integer cannot tell apart any more count as none, which only makes the bound lower.
         $first = array_slice(array_values(array_unique($names)), 0, self::MOST_KINDS);
         $numbers = array_flip($first);

@@ -49,8 +49,13 @@ final class Versions
 
     private readonly Circumstances $circumstances;
 
-    public function __construct(public readonly Choices $choices, Circumstances $circumstances, private readonly HalfPainted $begun, private readonly Watch $watch, private readonly int $mostLabels = Defaults::MOST_LABELS)
-    {
+    public function __construct(
+        public readonly Choices $choices,
+        Circumstances $circumstances,
+        private readonly HalfPainted $begun,
+        private readonly Watch $watch,
+        private readonly int $mostLabels = Defaults::MOST_LABELS,
+    ) {
         $this->circumstances = $circumstances->withTimes(self::times($choices, $circumstances->times));
         $ways = [];
         foreach ($choices->options as $place => $options) {
@@ -122,7 +127,13 @@ final class Versions
                 }
             }
         }
-        usort($drops, static fn (Drop $one, Drop $other): int => [$one->lookPerSecond(), $other->saved->milliseconds] <=> [$other->lookPerSecond(), $one->saved->milliseconds]);
+        usort(
+            $drops,
+            static fn (Drop $one, Drop $other): int => [
+                $one->lookPerSecond(),
+                $other->saved->milliseconds,
+            ] <=> [$other->lookPerSecond(), $one->saved->milliseconds],
+        );
 
         return $drops;
     }
@@ -142,7 +153,12 @@ final class Versions
         }
         $left = $this->rung($picks, $rung->time->milliseconds);
 
-        return $left === null ? null : new Drop($this->choices->options[$place][$pick]->words, $rung->time->minus($left->time), $lost, $left);
+        return $left === null ? null : new Drop(
+            $this->choices->options[$place][$pick]->words,
+            $rung->time->minus($left->time),
+            $lost,
+            $left,
+        );
     }
 
     private static function times(Choices $choices, StepTimes $times): StepTimes
@@ -167,14 +183,19 @@ final class Versions
     {
         $oneSided = array_map($this->painting(...), array_values($this->choices->oneSided[$place]));
 
-        return array_map(fn (Option $option): int => isset($this->choices->acts[$place]) ? 0 : min([$this->painting($option), ...$oneSided]), $options);
+        return array_map(
+            fn (Option $option): int => isset($this->choices->acts[$place]) ? 0 : min([$this->painting($option), ...$oneSided]),
+            $options,
+        );
     }
 
     private function painting(Option $option): int
     {
         $row = $this->rows[spl_object_id($option)] ?? null;
 
-        return $row === null || isset($this->begun->done[$option->step->id ?? '']) ? 0 : $this->hands->painting[$row]->duration->milliseconds;
+        return $row === null || isset($this->begun->done[$option->step->id ?? ''])
+            ? 0
+            : $this->hands->painting[$row]->duration->milliseconds;
     }
 
     private function quickest(Version $version): Quickest
@@ -209,7 +230,10 @@ final class Versions
     {
         $rank = array_flip([...$this->begun->steps(), ...$this->order]);
         $places = array_keys($steps);
-        usort($places, static fn (int $one, int $other): int => [$rank[$steps[$one]->id] ?? 0, $one] <=> [$rank[$steps[$other]->id] ?? 0, $other]);
+        usort(
+            $places,
+            static fn (int $one, int $other): int => [$rank[$steps[$one]->id] ?? 0, $one] <=> [$rank[$steps[$other]->id] ?? 0, $other],
+        );
 
         return $places;
     }

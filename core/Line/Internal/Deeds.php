@@ -85,7 +85,11 @@ final readonly class Deeds
             EventKind::Moved => $before->moved($rank ?? self::rankBefore($line, $before, $event->before)),
             EventKind::Called => $before->called($at),
             EventKind::Seated => self::seat($line, $before, $event),
-            EventKind::StepDone => $before->painted(static fn (Face $face): Face => $face->stepDone((string) $event->step, $at, $line->seats->at((int) $before->chair))),
+            EventKind::StepDone => $before->painted(static fn (Face $face): Face => $face->stepDone(
+                (string) $event->step,
+                $at,
+                $line->seats->at((int) $before->chair),
+            )),
             EventKind::StepSkipped => $before->painted(static fn (Face $face): Face => $face->stepSkipped((string) $event->step, $at)),
             EventKind::Trimmed => $before->painted(static fn (Face $face): Face => $face->trimmedTo(self::plan($event))),
             EventKind::Paused => $before->painted(static fn (Face $face): Face => $face->paused($at)),

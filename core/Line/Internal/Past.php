@@ -95,7 +95,13 @@ final readonly class Past
     {
         return new self(
             array_intersect_key($this->ofTicket, ['' => true, self::SEATS => true, ...$tickets]),
-            array_map(static fn (array $events): array => array_values(array_filter($events, static fn (LineEvent $event): bool => $event->ticket === null || isset($tickets[$event->ticket]))), $this->onChair),
+            array_map(
+                static fn (array $events): array => array_values(array_filter(
+                    $events,
+                    static fn (LineEvent $event): bool => $event->ticket === null || isset($tickets[$event->ticket]),
+                )),
+                $this->onChair,
+            ),
         );
     }
 

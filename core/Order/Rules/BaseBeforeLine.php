@@ -24,8 +24,10 @@ final readonly class BaseBeforeLine implements OrdersSteps
         return Constraint::betweenTouching(
             $this,
             $design,
-            fn (int $one, int $other): bool => $design->isBase($one) && $design->layers[$other]->isFine() && ($one < $other || $this->carries($design, $one, $other)),
-            static fn (int $one, int $other): string => "The base “{$design->name($one)}” carries “{$design->name($other)}”, so it comes first.",
+            fn (int $one, int $other): bool => $design->isBase($one) && $design->layers[$other]
+                ->isFine() && ($one < $other || $this->carries($design, $one, $other)),
+            static fn (int $one, int $other): string => "The base “{$design->name($one)}” carries "
+                ."“{$design->name($other)}”, so it comes first.",
         );
     }
 
@@ -35,7 +37,10 @@ final readonly class BaseBeforeLine implements OrdersSteps
         [$one, $other] = [$design->steps[$base], $design->steps[$line]];
 
         return $one->mark->shape === null && $one->group === $other->group && $design->groundUnder($line) === null
-            && array_sum(array_map(static fn (Zone $zone): float => $zone->area(), $one->zones)) >= Defaults::BASE_AREA && $design->isHiddenBy($line, $base)
+            && array_sum(array_map(
+                static fn (Zone $zone): float => $zone->area(),
+                $one->zones,
+            )) >= Defaults::BASE_AREA && $design->isHiddenBy($line, $base)
             && ! $design->isMarkedFirst($line) && $design->areApart($base, $line);
     }
 }

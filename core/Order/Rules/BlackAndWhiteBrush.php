@@ -32,7 +32,8 @@ final readonly class BlackAndWhiteBrush implements LooksAtFace
         $design = $course->preparation;
         foreach (array_slice($design->steps, 1, null, true) as $at => $step) {
             $before = $design->steps[$at - 1];
-            if ($step->medium !== Medium::Brush || $before->medium !== Medium::Brush || ! $step->usesTool($before->tool) || ! $this->areOpposite($before, $step)) {
+            if ($step->medium !== Medium::Brush || $before->medium !== Medium::Brush || ! $step->usesTool($before->tool)
+                || ! $this->areOpposite($before, $step)) {
                 continue;
             }
             $changeovers = $design->circumstances->changeovers;
@@ -51,7 +52,13 @@ final readonly class BlackAndWhiteBrush implements LooksAtFace
             $then = Fix::changing($design->design, $at, $step->withTool($other->name), "Use {$other->name}");
             $saved = Repairs::of($course)->saving($then->design);
             if (! $saved->isZero()) {
-                $findings[] = Finding::of(rule: $this, course: $course, places: [$at - 1, $at], says: "{$says} Another brush saves {$saved->format()}.", fix: Repairs::of($course)->retimed($then))->costing($saved);
+                $findings[] = Finding::of(
+                    rule: $this,
+                    course: $course,
+                    places: [$at - 1, $at],
+                    says: "{$says} Another brush saves {$saved->format()}.",
+                    fix: Repairs::of($course)->retimed($then),
+                )->costing($saved);
             }
         }
 

@@ -36,8 +36,20 @@ final readonly class BlendLightIntoDark implements LooksAtFace
             [$first, $second] = [$design->paint($at), $design->paint($at, 1)];
             if ($this->lightness($first) < $this->lightness($second) - Defaults::LIGHTER_BY) {
                 $muddied = Word::of(Blend::pulledInto($first, $second));
-                $says = "“{$step->name}” pulls the dark colour into the light one, which turns {$muddied}. Light pulled outward into dark stays clean.";
-                $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: Fix::changing($design->design, $at, $step->withColours(array_reverse($step->colours)), 'Begin with the light colour'));
+                $says = "“{$step->name}” pulls the dark colour into the light one, which turns {$muddied}. Light pulled "
+                    .'outward into dark stays clean.';
+                $findings[] = Finding::of(
+                    rule: $this,
+                    course: $course,
+                    places: [$at],
+                    says: $says,
+                    fix: Fix::changing(
+                        $design->design,
+                        $at,
+                        $step->withColours(array_reverse($step->colours)),
+                        'Begin with the light colour',
+                    ),
+                );
             }
         }
 

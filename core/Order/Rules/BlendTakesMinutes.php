@@ -21,7 +21,10 @@ use Core\Order\HasCard;
 use Core\Order\LooksAtFace;
 use Core\Order\Severity;
 
-/** Blending takes up to five minutes on one face when the paint is wrong for it; a split cake does it at one go (common practice, no source). */
+/**
+ * Blending takes up to five minutes on one face when the paint is wrong for it; a split cake does it at one go (common
+ * practice, no source).
+ */
 #[Card('A blend that may take minutes', Severity::Tip)]
 final readonly class BlendTakesMinutes implements LooksAtFace
 {
@@ -30,13 +33,27 @@ final readonly class BlendTakesMinutes implements LooksAtFace
     public function findings(Course $course): array
     {
         $findings = [];
-        $blends = array_filter($course->preparation->steps, static fn (Step $step): bool => $step->technique === Technique::Blend && count($step->colours) > 1);
+        $blends = array_filter(
+            $course->preparation->steps,
+            static fn (Step $step): bool => $step->technique === Technique::Blend && count($step->colours) > 1,
+        );
         foreach ($blends as $at => $step) {
             $planned = $course->preparation->durations[$at];
-            $isLong = count($blends) >= Defaults::MANY_BLENDS || $planned->seconds() >= Defaults::LONG_BLEND_SECONDS || $this->isBlendedApart($step);
+            $isLong = count($blends) >= Defaults::MANY_BLENDS || $planned->seconds() >= Defaults::LONG_BLEND_SECONDS
+                || $this->isBlendedApart($step);
             if ($isLong && $this->isSlow($course, $at)) {
-                $says = "“{$step->name}” works colours into each other, and with paint that dries under the hand that takes up to five minutes on one face. A split cake lays them at one go; pearl and soft paint blend more easily.";
-                $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: $this->fix($course, $at))->restingOn(Evidence::ofDesign('planned', $planned->format()), Evidence::ofDesign('blends in this design', (string) count($blends)));
+                $says = "“{$step->name}” works colours into each other, and with paint that dries under the hand that takes up "
+                    .'to five minutes on one face. A split cake lays them at one go; pearl and soft paint blend more easily.';
+                $findings[] = Finding::of(
+                    rule: $this,
+                    course: $course,
+                    places: [$at],
+                    says: $says,
+                    fix: $this->fix($course, $at),
+                )->restingOn(
+                    Evidence::ofDesign('planned', $planned->format()),
+                    Evidence::ofDesign('blends in this design', (string) count($blends)),
+                );
             }
         }
 
@@ -50,7 +67,9 @@ final readonly class BlendTakesMinutes implements LooksAtFace
         $sponge = $course->preparation->circumstances->kit->ofKind(ItemKind::Sponge)[0] ?? null;
 
         return $step->medium !== Medium::Brush || $sponge === null ? null : Fix::changing(
-            $course->preparation->design, $at, $step->painted(new Alternative(Medium::Sponge, Technique::Blend, $sponge->name, null)), "Lay them side by side on the {$sponge->name}",
+            $course->preparation->design, $at,
+            $step->painted(new Alternative(Medium::Sponge, Technique::Blend, $sponge->name, null)),
+            "Lay them side by side on the {$sponge->name}",
         );
     }
 

@@ -31,8 +31,15 @@ final readonly class CakeLongerThanSponge implements LooksAtFace
             if ($cake?->lengthMillimetres === null || $width === null || $cake->lengthMillimetres <= $width) {
                 continue;
             }
-            $says = "“{$cake->name}” is {$cake->lengthMillimetres} mm long and the {$step->tool} {$width} mm wide: the last colours smear into mud.";
-            $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: $this->fix($course, $at, $cake->lengthMillimetres));
+            $says = "“{$cake->name}” is {$cake->lengthMillimetres} mm long and the {$step->tool} {$width} mm wide: the last "
+                .'colours smear into mud.';
+            $findings[] = Finding::of(
+                rule: $this,
+                course: $course,
+                places: [$at],
+                says: $says,
+                fix: $this->fix($course, $at, $cake->lengthMillimetres),
+            );
         }
 
         return $findings;
@@ -50,6 +57,11 @@ final readonly class CakeLongerThanSponge implements LooksAtFace
         }
         $fits = max(1, intdiv(count($step->colours) * (int) $kit->named($step->tool)?->widthMillimetres, $length));
 
-        return Fix::changing($course->preparation->design, $at, $step->withColours(array_slice($step->colours, 0, $fits)), "Pick up its first {$fits} colours only");
+        return Fix::changing(
+            $course->preparation->design,
+            $at,
+            $step->withColours(array_slice($step->colours, 0, $fits)),
+            "Pick up its first {$fits} colours only",
+        );
     }
 }

@@ -26,8 +26,10 @@ final readonly class DotsAfterGlitter implements OrdersSteps
         return Constraint::betweenTouching(
             $this,
             $design,
-            fn (int $one, int $other): bool => $this->isHeavy($design, $one) && $design->isHighlight($other) && $design->isHiddenBy($other, $one),
-            static fn (int $one, int $other): string => "Glitter hides fine dots: “{$design->name($other)}” goes on after “{$design->name($one)}”.",
+            fn (int $one, int $other): bool => $this->isHeavy($design, $one) && $design->isHighlight($other)
+                && $design->isHiddenBy($other, $one),
+            static fn (int $one, int $other): string => "Glitter hides fine dots: “{$design->name($other)}” goes on after "
+                ."“{$design->name($one)}”.",
         );
     }
 

@@ -32,9 +32,13 @@ final readonly class EyesShutTooLong implements LooksAtFace
             $length = $this->shutFor($course, $stretch);
             $most = Duration::ofSeconds($design->circumstances->numbers->get(TradeNumber::EyesShut));
             if ($length->isLongerThan($most)) {
-                $says = "From “{$design->name($first)}” to “{$design->name($last)}” the eyes are shut for {$length->format()} at a stretch; children take {$most->format()} well.";
+                $says = "From “{$design->name($first)}” to “{$design->name($last)}” the eyes are shut for {$length->format()} "
+                    ."at a stretch; children take {$most->format()} well.";
                 $findings[] = Finding::of(rule: $this, course: $course, places: $stretch, says: $says, fix: $this->fix($course, $stretch))
-                    ->costing($length->minus($most))->restingOn(Evidence::ofDesign('eyes shut here', $length->format()), Evidence::ofNumber($design->circumstances, TradeNumber::EyesShut));
+                    ->costing($length->minus($most))->restingOn(
+                        Evidence::ofDesign('eyes shut here', $length->format()),
+                        Evidence::ofNumber($design->circumstances, TradeNumber::EyesShut),
+                    );
             }
         }
 
@@ -68,8 +72,15 @@ final readonly class EyesShutTooLong implements LooksAtFace
     private function fix(Course $course, array $stretch): ?Fix
     {
         $middle = $stretch[intdiv(count($stretch), 2)];
-        $order = count($stretch) < 2 ? null : Repairs::of($course)->somethingBefore($middle, static fn (int $at): bool => ! in_array($at, $stretch, true));
+        $order = count($stretch) < 2 ? null : Repairs::of($course)->somethingBefore(
+            $middle,
+            static fn (int $at): bool => ! in_array($at, $stretch, true),
+        );
 
-        return $order === null ? null : Fix::inOrder($course->preparation->design, $order->order, "Let the eyes open for “{$course->preparation->name($order->moved)}”");
+        return $order === null ? null : Fix::inOrder(
+            $course->preparation->design,
+            $order->order,
+            "Let the eyes open for “{$course->preparation->name($order->moved)}”",
+        );
     }
 }

@@ -33,8 +33,15 @@ final readonly class FeaturesComplete implements LooksAtFace
         foreach ($design->steps as $at => $step) {
             if ($step->side->isOneSided() && $this->isOfFeatures($step) && ! $this->hasTwin($design, $at)) {
                 $other = $step->side === Side::Left ? 'right' : 'left';
-                $says = "“{$step->name}” is on the {$step->side->value} only, and nothing like it on the {$other}: a face looks unfinished so.";
-                $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: Fix::changing($design->design, $at, $step->withSide(Side::Both), 'Paint it on both sides'));
+                $says = "“{$step->name}” is on the {$step->side->value} only, and nothing like it on the {$other}: a face "
+                    .'looks unfinished so.';
+                $findings[] = Finding::of(
+                    rule: $this,
+                    course: $course,
+                    places: [$at],
+                    says: $says,
+                    fix: Fix::changing($design->design, $at, $step->withSide(Side::Both), 'Paint it on both sides'),
+                );
             }
         }
 
@@ -44,7 +51,10 @@ final readonly class FeaturesComplete implements LooksAtFace
     /** Eyes, brows, mouth, ears: a motif on one cheek is whole as it is. */
     private function isOfFeatures(Step $step): bool
     {
-        $others = array_filter($step->zones, static fn (Zone $zone): bool => ! $zone->isFeature() && $zone !== Zone::Brow && $zone !== Zone::Ear);
+        $others = array_filter(
+            $step->zones,
+            static fn (Zone $zone): bool => ! $zone->isFeature() && $zone !== Zone::Brow && $zone !== Zone::Ear,
+        );
 
         return $step->zones !== [] && $others === [] && $step->mark->shape === null && ! $step->technique->covers();
     }
@@ -53,7 +63,10 @@ final readonly class FeaturesComplete implements LooksAtFace
     {
         $step = $design->steps[$at];
         foreach ($design->steps as $other) {
-            if ($other->side === $step->side->opposite() && array_intersect(array_column($other->zones, 'value'), array_column($step->zones, 'value')) !== []) {
+            if ($other->side === $step->side->opposite() && array_intersect(
+                array_column($other->zones, 'value'),
+                array_column($step->zones, 'value'),
+            ) !== []) {
                 return true;
             }
         }

@@ -25,8 +25,14 @@ final readonly class FeaturesFirst implements OrdersSteps
         $constraints = [];
         foreach ($design->layers as $one => $layer) {
             foreach ($design->layers as $other => $its) {
-                if ($layer === $its && $layer !== Layer::Bare && $one !== $other && $this->isFeature($design, $one) && ! $this->isFeature($design, $other)) {
-                    $constraints[] = Constraint::of($this, $one, $other, "Features first, so that none is forgotten: “{$design->name($one)}” before “{$design->name($other)}”.");
+                if ($layer === $its && $layer !== Layer::Bare && $one !== $other && $this->isFeature($design, $one)
+                    && ! $this->isFeature($design, $other)) {
+                    $constraints[] = Constraint::of(
+                        $this,
+                        $one,
+                        $other,
+                        "Features first, so that none is forgotten: “{$design->name($one)}” before “{$design->name($other)}”.",
+                    );
                 }
             }
         }

@@ -27,12 +27,22 @@ final readonly class FrameDotted implements LooksAtFace
         $findings = [];
         $design = $course->preparation;
         foreach ($design->steps as $at => $step) {
-            $frames = array_filter($step->zones, static fn (Zone $zone): bool => $zone === Zone::Muzzle || $zone === Zone::Jaw || $zone === Zone::Hairline) !== [];
+            $frames = array_filter(
+                $step->zones,
+                static fn (Zone $zone): bool => $zone === Zone::Muzzle || $zone === Zone::Jaw || $zone === Zone::Hairline,
+            ) !== [];
             if ($frames && $step->technique === Technique::Outline) {
                 $dotted = $step->painted(new Alternative($step->medium, Technique::Dots, $step->tool, null));
                 $saved = $course->preparation->durations[$at]->minus($design->circumstances->times->of($dotted)->duration);
-                $says = "“{$step->name}” outlines the frame. You dot it instead".($saved->isZero() ? '.' : ", which saves {$saved->format()}.");
-                $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: Fix::changing($design->design, $at, $dotted, 'Dots only'));
+                $says = "“{$step->name}” outlines the frame. You dot it instead"
+                    .($saved->isZero() ? '.' : ", which saves {$saved->format()}.");
+                $findings[] = Finding::of(
+                    rule: $this,
+                    course: $course,
+                    places: [$at],
+                    says: $says,
+                    fix: Fix::changing($design->design, $at, $dotted, 'Dots only'),
+                );
             }
         }
 

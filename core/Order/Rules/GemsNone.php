@@ -27,7 +27,13 @@ final readonly class GemsNone implements LooksAtFace
         foreach ($design->layers as $at => $layer) {
             if ($layer === Layer::Gem) {
                 $says = "You set no gems, and “{$design->name($at)}” does.";
-                $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: Fix::without($design->design, [$at], 'Leave them out'));
+                $findings[] = Finding::of(
+                    rule: $this,
+                    course: $course,
+                    places: [$at],
+                    says: $says,
+                    fix: Fix::without($design->design, [$at], 'Leave them out'),
+                );
             }
         }
 

@@ -32,7 +32,13 @@ final readonly class GemsSelfStick implements LooksAtFace
             $tool = $kit->named($step->tool);
             if ($selfStick !== null && $step->medium === Medium::Gem && $tool !== null && ! $tool->isSelfStick) {
                 $says = "“{$step->name}” is set with glue. You use gems that stick by themselves: quick, and right for small children.";
-                $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: Fix::changing($design->design, $at, $step->withTool($selfStick->name), "Use {$selfStick->name} gems"));
+                $findings[] = Finding::of(
+                    rule: $this,
+                    course: $course,
+                    places: [$at],
+                    says: $says,
+                    fix: Fix::changing($design->design, $at, $step->withTool($selfStick->name), "Use {$selfStick->name} gems"),
+                );
             }
         }
 

@@ -30,8 +30,16 @@ final readonly class GlitterNeedsHold implements LooksAtFace
                 continue;
             }
             $film = $course->below[$at];
-            $ground = $film === null ? 'bare skin' : "“{$course->step($film)->name}”, which is {$course->wetness($film, $at)->value} by then";
-            $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: "Nothing holds loose glitter here: “{$step->name}” goes on {$ground}. Gel holds on dry paint.", fix: Gel::insteadOf($design, $at));
+            $ground = $film === null
+                ? 'bare skin'
+                : "“{$course->step($film)->name}”, which is {$course->wetness($film, $at)->value} by then";
+            $findings[] = Finding::of(
+                rule: $this,
+                course: $course,
+                places: [$at],
+                says: "Nothing holds loose glitter here: “{$step->name}” goes on {$ground}. Gel holds on dry paint.",
+                fix: Gel::insteadOf($design, $at),
+            );
         }
 
         return $findings;

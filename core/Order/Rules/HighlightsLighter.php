@@ -33,7 +33,13 @@ final readonly class HighlightsLighter implements LooksAtFace
             $grounds = $course->sightings[$at][0]->grounds ?? [];
             if ($grounds !== [] && $isWhite && $design->isHighlight($at)) {
                 $says = "“{$step->name}” is white. You set highlights in a lighter colour of the base.";
-                $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: $this->fix($course, $at, Sighting::mean(...$grounds)));
+                $findings[] = Finding::of(
+                    rule: $this,
+                    course: $course,
+                    places: [$at],
+                    says: $says,
+                    fix: $this->fix($course, $at, Sighting::mean(...$grounds)),
+                );
             }
         }
 
@@ -49,11 +55,17 @@ final readonly class HighlightsLighter implements LooksAtFace
         foreach ($course->preparation->circumstances->kit->colours() as $colour) {
             $lab = Lab::ofHex($colour->hex);
             $apart = hypot($lab->a - $below->a, $lab->b - $below->b);
-            if ($lab->lightness > $below->lightness + Defaults::LIGHTER_BY && $colour->luminance() <= Colour::NEARLY_WHITE && $apart < $least) {
+            if ($lab->lightness > $below->lightness + Defaults::LIGHTER_BY && $colour->luminance() <= Colour::NEARLY_WHITE
+                && $apart < $least) {
                 [$best, $least] = [$colour, $apart];
             }
         }
 
-        return $best === null ? null : Fix::changing($course->preparation->design, $at, $course->step($at)->withColours([$best]), "Use {$best->name}");
+        return $best === null ? null : Fix::changing(
+            $course->preparation->design,
+            $at,
+            $course->step($at)->withColours([$best]),
+            "Use {$best->name}",
+        );
     }
 }

@@ -31,8 +31,12 @@ final readonly class LargeWhiteInPearl implements LooksAtFace
         $findings = [];
         $design = $course->preparation;
         foreach ($design->steps as $at => $step) {
-            $area = array_sum(array_map(static fn (Zone $zone): float => $zone->area(), $step->zones)) * ($step->side === Side::Both ? 2 : 1);
-            $isOpaqueWhite = count($step->colours) === 1 && $step->colours[0]->luminance() > Colour::NEARLY_WHITE && ($design->cakes[$at]->finish ?? Finish::Regular) === Finish::Regular;
+            $area = array_sum(array_map(
+                static fn (Zone $zone): float => $zone->area(),
+                $step->zones,
+            )) * ($step->side === Side::Both ? 2 : 1);
+            $isOpaqueWhite = count($step->colours) === 1 && $step->colours[0]->luminance() > Colour::NEARLY_WHITE
+                && ($design->cakes[$at]->finish ?? Finish::Regular) === Finish::Regular;
             if ($design->layers[$at] === Layer::Base && $isOpaqueWhite && $area >= Defaults::LARGE_AREA) {
                 $says = "“{$step->name}” is {$area} square centimetres of opaque white, which looks cakey. Pearl is softer and blends.";
                 $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: $this->fix($course, $at));

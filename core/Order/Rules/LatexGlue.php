@@ -31,8 +31,10 @@ final readonly class LatexGlue implements LooksAtFace
         foreach ($design->steps as $at => $step) {
             $glue = $this->glue($kit, $step);
             $says = match (true) {
-                $glue?->hasLatex === true => "“{$glue->name}” in “{$step->name}” contains latex. Ask every child’s parent, and refuse it with a latex allergy.",
-                $glue === null && $this->isOfGlue($step) => "“{$step->name}” is set with glue, which may contain latex: look at its label, ask every child’s parent, and refuse it with a latex allergy.",
+                $glue?->hasLatex === true => "“{$glue->name}” in “{$step->name}” contains latex. Ask every child’s parent, and "
+                    .'refuse it with a latex allergy.',
+                $glue === null && $this->isOfGlue($step) => "“{$step->name}” is set with glue, which may contain latex: look "
+                    .'at its label, ask every child’s parent, and refuse it with a latex allergy.',
                 default => null,
             };
             if ($says !== null) {
@@ -46,7 +48,10 @@ final readonly class LatexGlue implements LooksAtFace
     /** By what it is called, where the kit does not know it. */
     private function isOfGlue(Step $step): bool
     {
-        return preg_match('/\bglue/iu', "{$step->tool} {$step->name}") === 1 && preg_match('/latex.?free|no latex|without latex/iu', "{$step->tool} {$step->name} {$step->note}") === 0;
+        return preg_match('/\bglue/iu', "{$step->tool} {$step->name}") === 1 && preg_match(
+            '/latex.?free|no latex|without latex/iu',
+            "{$step->tool} {$step->name} {$step->note}",
+        ) === 0;
     }
 
     /** What a step is stuck with: its own tool, or any glue of the kit where its gems do not stick by themselves. */
@@ -60,7 +65,10 @@ final readonly class LatexGlue implements LooksAtFace
 
     private function fix(Course $course, int $at): Fix
     {
-        $gems = array_values(array_filter($course->preparation->circumstances->kit->ofKind(ItemKind::Gem), static fn (Item $gem): bool => $gem->isSelfStick));
+        $gems = array_values(array_filter(
+            $course->preparation->circumstances->kit->ofKind(ItemKind::Gem),
+            static fn (Item $gem): bool => $gem->isSelfStick,
+        ));
 
         return $gems === []
             ? Fix::without($course->preparation->design, [$at], 'Leave it out')

@@ -24,7 +24,8 @@ final readonly class LidsLast implements OrdersSteps
         foreach ($design->design->audience->isGentle ? $design->steps : [] as $lid => $step) {
             foreach ($this->isOnLid($design, $lid) ? $design->steps : [] as $other => $its) {
                 if (! $this->isOnLid($design, $other) && $its->medium->isPaintedOn() && ! $design->touch($lid, $other)) {
-                    $why = "{$design->design->name} suits a child who dislikes touch, and the lids are the worst of it: “{$step->name}” comes after “{$its->name}”.";
+                    $why = "{$design->design->name} suits a child who dislikes touch, and the lids are the worst of it: "
+                        ."“{$step->name}” comes after “{$its->name}”.";
                     $constraints[] = Constraint::of($this, $other, $lid, $why);
                 }
             }

@@ -15,7 +15,10 @@ use Core\Order\Severity;
 use Core\Order\TradeNumber;
 use Core\Units\Duration;
 
-/** With wax paint lines go straight on (common practice, no source). Pale ones bleed on strong wet paint, and humid air keeps soft paint sticky. */
+/**
+ * With wax paint lines go straight on (common practice, no source). Pale ones bleed on strong wet paint, and humid air keeps
+ * soft paint sticky.
+ */
 #[Card('Lines on a tacky base', Severity::Warn, School::LineOnTacky)]
 final readonly class LineOnTackyBase implements OrdersSteps
 {
@@ -27,8 +30,12 @@ final readonly class LineOnTackyBase implements OrdersSteps
             rule: $this,
             design: $design,
             atOnce: TradeNumber::LineAtOnce,
-            wait: fn (int $base, int $line): ?Duration => $this->bleeds($design, $base, $line) || $this->sticks($design, $base, $line) ? $design->waitedFor($base) : null,
-            why: fn (int $base, int $line): string => "“{$design->name($line)}” ".($this->sticks($design, $base, $line) ? 'drags in' : 'bleeds on')." wet “{$design->name($base)}”; painters give it {$design->waitedFor($base)->format()}.",
+            wait: fn (int $base, int $line): ?Duration => $this->bleeds($design, $base, $line) || $this->sticks($design, $base, $line)
+                ? $design->waitedFor($base)
+                : null,
+            why: fn (int $base, int $line): string => "“{$design
+                ->name($line)}” ".($this->sticks($design, $base, $line) ? 'drags in' : 'bleeds on')
+                ." wet “{$design->name($base)}”; painters give it {$design->waitedFor($base)->format()}.",
         );
     }
 
@@ -39,6 +46,7 @@ final readonly class LineOnTackyBase implements OrdersSteps
 
     private function sticks(Preparation $design, int $base, int $line): bool
     {
-        return $design->layers[$line]->isFine() && ! $design->isWax($base) && $design->circumstances->drying->factor < Defaults::STICKY_FACTOR;
+        return $design->layers[$line]->isFine() && ! $design->isWax($base)
+            && $design->circumstances->drying->factor < Defaults::STICKY_FACTOR;
     }
 }

@@ -34,15 +34,26 @@ final readonly class LineSeenAtTwoMetres implements LooksAtFace
         $needed = $design->circumstances->numbers->get(TradeNumber::SeenAtTwoMetres);
         foreach ($course->sightings as $at => $sightings) {
             // Whiskers reach beyond the place they begin at; sparkle need not be seen from there.
-            $isLine = $sightings !== [] && $design->layers[$at]->isFine() && ! $design->isHighlight($at) && $course->step($at)->technique !== Technique::Whisker;
+            $isLine = $sightings !== [] && $design->layers[$at]->isFine() && ! $design->isHighlight($at)
+                && $course->step($at)->technique !== Technique::Whisker;
             $nearest = $isLine ? $this->mostDifferent($sightings[0]) : null;
             $difference = $nearest === null ? INF : Difference::between(Lab::of($sightings[0]->meant), Lab::of($nearest));
             if ($nearest === null || $difference >= $needed) {
                 continue;
             }
-            $says = sprintf('“%s” is %s on %s: from two metres nobody sees it (difference %d, %d are needed).', $course->step($at)->name, Word::of($sightings[0]->meant), Word::of($nearest), floor($difference), $needed);
+            $says = sprintf(
+                '“%s” is %s on %s: from two metres nobody sees it (difference %d, %d are needed).',
+                $course->step($at)->name,
+                Word::of($sightings[0]->meant),
+                Word::of($nearest),
+                floor($difference),
+                $needed,
+            );
             $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: $this->fix($course, $at, $nearest))
-                ->restingOn(Evidence::ofDesign('difference of colour here', (string) floor($difference)), Evidence::ofNumber($design->circumstances, TradeNumber::SeenAtTwoMetres));
+                ->restingOn(
+                    Evidence::ofDesign('difference of colour here', (string) floor($difference)),
+                    Evidence::ofNumber($design->circumstances, TradeNumber::SeenAtTwoMetres),
+                );
         }
 
         return $findings;
@@ -74,6 +85,11 @@ final readonly class LineSeenAtTwoMetres implements LooksAtFace
             }
         }
 
-        return $best === null ? null : Fix::changing($course->preparation->design, $at, $course->step($at)->withColours([$best]), "Paint it {$best->name}");
+        return $best === null ? null : Fix::changing(
+            $course->preparation->design,
+            $at,
+            $course->step($at)->withColours([$best]),
+            "Paint it {$best->name}",
+        );
     }
 }

@@ -40,7 +40,10 @@ final readonly class LipsLast implements OrdersSteps
     {
         $after = array_slice($design->durations, $lips + 1);
 
-        return array_sum(array_map(static fn (Duration $duration): float => $duration->seconds(), $after)) >= Defaults::LIPS_BEFORE_END_SECONDS;
+        return array_sum(array_map(
+            static fn (Duration $duration): float => $duration->seconds(),
+            $after,
+        )) >= Defaults::LIPS_BEFORE_END_SECONDS;
     }
 
     private function areLips(Preparation $design, int $at): bool

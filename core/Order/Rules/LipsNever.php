@@ -26,7 +26,13 @@ final readonly class LipsNever implements LooksAtFace
         foreach ($design->steps as $at => $step) {
             if ($step->paintsLips()) {
                 $says = "You never paint children’s lips, and “{$step->name}” does.";
-                $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: Fix::without($design->design, [$at], 'Leave it out'));
+                $findings[] = Finding::of(
+                    rule: $this,
+                    course: $course,
+                    places: [$at],
+                    says: $says,
+                    fix: Fix::without($design->design, [$at], 'Leave it out'),
+                );
             }
         }
 

@@ -26,7 +26,13 @@ final readonly class LipsWear implements LooksAtFace
         foreach ($design->steps as $at => $step) {
             if ($step->paintsLips() && ! $step->optional) {
                 $says = "“{$step->name}” smears with the first drink, and many children dislike paint on their lips.";
-                $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: Fix::changing($design->design, $at, $step->asOptional(), 'Make it optional'));
+                $findings[] = Finding::of(
+                    rule: $this,
+                    course: $course,
+                    places: [$at],
+                    says: $says,
+                    fix: Fix::changing($design->design, $at, $step->asOptional(), 'Make it optional'),
+                );
             }
         }
 

@@ -27,8 +27,15 @@ final readonly class LongerThanPromise implements LooksAtFace
         $promise = $design->design->promise;
         if ($promise !== null && $course->makespan()->isLongerThan($promise)) {
             $over = $course->makespan()->minus($promise);
-            $says = "{$design->design->name} takes {$course->makespan()->format()} and promises {$promise->format()}: {$over->format()} over, on every child in the line.";
-            $findings[] = Finding::of(rule: $this, course: $course, places: [], says: $says, fix: Repairs::of($course)->leavingOut($promise) ?? $this->honest($course));
+            $says = "{$design->design->name} takes {$course->makespan()->format()} and promises {$promise->format()}: "
+                ."{$over->format()} over, on every child in the line.";
+            $findings[] = Finding::of(
+                rule: $this,
+                course: $course,
+                places: [],
+                says: $says,
+                fix: Repairs::of($course)->leavingOut($promise) ?? $this->honest($course),
+            );
         }
 
         return $findings;

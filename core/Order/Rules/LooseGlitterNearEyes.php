@@ -28,7 +28,13 @@ final readonly class LooseGlitterNearEyes implements LooksAtFace
             $nearEyes = array_filter($step->zones, static fn (Zone $zone): bool => $zone->isEye()) !== [];
             if ($nearEyes && $step->technique === Technique::LooseGlitter && ! $step->keepsEyesShut()) {
                 $says = "“{$step->name}” is loose glitter near the eyes: eyes shut first, and for a while after. Never blow it.";
-                $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: Fix::changing($design->design, $at, $step->withEyesShut(), 'Eyes shut for it'));
+                $findings[] = Finding::of(
+                    rule: $this,
+                    course: $course,
+                    places: [$at],
+                    says: $says,
+                    fix: Fix::changing($design->design, $at, $step->withEyesShut(), 'Eyes shut for it'),
+                );
             }
         }
 

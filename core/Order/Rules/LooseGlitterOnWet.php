@@ -34,8 +34,17 @@ final readonly class LooseGlitterOnWet implements Mends
             $film = $step->technique === Technique::LooseGlitter ? $this->hold($design, $at) : null;
             if ($film !== null) {
                 $holds = $design->dryAfter($film)->plus($grace);
-                $why = "Loose glitter sticks until the paint is dry: “{$design->name($at)}” holds on “{$design->name($film)}” for {$holds->format()} after it was laid.";
-                $constraints[] = Constraint::of(rule: $this, from: $film, to: $at, why: $why, least: 0, most: $holds->milliseconds, number: TradeNumber::GlitterHolds);
+                $why = "Loose glitter sticks until the paint is dry: “{$design->name($at)}” holds on “{$design->name($film)}” "
+                    ."for {$holds->format()} after it was laid.";
+                $constraints[] = Constraint::of(
+                    rule: $this,
+                    from: $film,
+                    to: $at,
+                    why: $why,
+                    least: 0,
+                    most: $holds->milliseconds,
+                    number: TradeNumber::GlitterHolds,
+                );
             }
         }
 
@@ -51,7 +60,11 @@ final readonly class LooseGlitterOnWet implements Mends
     /** What it is to stick to: the last film laid before it, be it a base, a stencil or a stroke; else the next one that comes. */
     private function hold(Preparation $design, int $glitter): ?int
     {
-        $films = array_keys(array_filter($design->films, static fn (?Film $film, int $at): bool => $film !== null && ! $film->dryAfter()->isZero() && $design->touch($at, $glitter), ARRAY_FILTER_USE_BOTH));
+        $films = array_keys(array_filter(
+            $design->films,
+            static fn (?Film $film, int $at): bool => $film !== null && ! $film->dryAfter()->isZero() && $design->touch($at, $glitter),
+            ARRAY_FILTER_USE_BOTH,
+        ));
         $before = array_filter($films, static fn (int $film): bool => $film < $glitter);
 
         return $before === [] ? $films[0] ?? null : max($before);

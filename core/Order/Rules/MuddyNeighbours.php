@@ -36,7 +36,8 @@ final readonly class MuddyNeighbours implements LooksAtFace
             }
             [$one, $other] = $muddy;
             $mud = Word::of(Blend::between($design->paint($at, $one), $design->paint($at, $other)));
-            $says = "In “{$step->name}”, {$this->name($step, $one)} and {$this->name($step, $other)} lie side by side and blend to a muddy {$mud}.";
+            $says = "In “{$step->name}”, {$this->name($step, $one)} and {$this->name($step, $other)} lie side by side and "
+                ."blend to a muddy {$mud}.";
             $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: $this->fix($design, $at, $other));
         }
 
@@ -66,7 +67,15 @@ final readonly class MuddyNeighbours implements LooksAtFace
             if ($this->muddyPair($design, $at, $order) === null) {
                 $colours = array_map(static fn (int $colour): Colour => $step->colours[$colour], $order);
 
-                return Fix::changing($design->design, $at, $step->withColours($colours), 'Lay them the other way round: '.implode(', ', array_map(fn (int $colour): string => $this->name($step, $colour), $order)));
+                return Fix::changing(
+                    $design->design,
+                    $at,
+                    $step->withColours($colours),
+                    'Lay them the other way round: '.implode(
+                        ', ',
+                        array_map(fn (int $colour): string => $this->name($step, $colour), $order),
+                    ),
+                );
             }
         }
 
@@ -111,6 +120,8 @@ final readonly class MuddyNeighbours implements LooksAtFace
 
     private function name(Step $step, int $colour): string
     {
-        return $step->colours[$colour]->name === '' ? Word::of(LinearRgb::ofHex($step->colours[$colour]->hex)) : $step->colours[$colour]->name;
+        return $step->colours[$colour]->name === ''
+            ? Word::of(LinearRgb::ofHex($step->colours[$colour]->hex))
+            : $step->colours[$colour]->name;
     }
 }

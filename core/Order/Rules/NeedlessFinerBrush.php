@@ -38,8 +38,15 @@ final readonly class NeedlessFinerBrush implements LooksAtFace
             if ($saved->isZero()) {
                 continue;
             }
-            $says = "“{$step->name}” changes from {$before->tool} to {$step->tool} for the same colour: {$saved->format()}. Loaded well, the tip of {$before->tool} paints it.";
-            $findings[] = Finding::of(rule: $this, course: $course, places: [$at - 1, $at], says: $says, fix: Repairs::of($course)->retimed($tip))->costing($saved);
+            $says = "“{$step->name}” changes from {$before->tool} to {$step->tool} for the same colour: {$saved->format()}. "
+                ."Loaded well, the tip of {$before->tool} paints it.";
+            $findings[] = Finding::of(
+                rule: $this,
+                course: $course,
+                places: [$at - 1, $at],
+                says: $says,
+                fix: Repairs::of($course)->retimed($tip),
+            )->costing($saved);
         }
 
         return $findings;

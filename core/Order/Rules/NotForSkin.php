@@ -29,7 +29,13 @@ final readonly class NotForSkin implements LooksAtFace
             foreach ($this->things($design, $at) as $thing) {
                 if (! $thing->isSkinSafe) {
                     $says = "“{$thing->name}” in “{$step->name}” is not for skin. Cosmetic-grade, skin-safe paint and glitter only.";
-                    $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: $this->fix($course, $at, $thing));
+                    $findings[] = Finding::of(
+                        rule: $this,
+                        course: $course,
+                        places: [$at],
+                        says: $says,
+                        fix: $this->fix($course, $at, $thing),
+                    );
                 }
             }
         }
@@ -51,7 +57,9 @@ final readonly class NotForSkin implements LooksAtFace
         if ($safe === null) {
             return Fix::without($design, [$at], 'Leave it out');
         }
-        $step = $thing->kind === ItemKind::Paint ? $design->steps[$at]->withColours($safe->colours) : $design->steps[$at]->withTool($safe->name);
+        $step = $thing->kind === ItemKind::Paint
+            ? $design->steps[$at]->withColours($safe->colours)
+            : $design->steps[$at]->withTool($safe->name);
 
         return Fix::changing($design, $at, $step, "Use {$safe->name}");
     }

@@ -24,8 +24,11 @@ final readonly class OutlineAfterFill implements OrdersSteps
         return Constraint::betweenTouching(
             $this,
             $design,
-            fn (int $fill, int $outline): bool => $design->layers[$fill] === Layer::Shape && $design->steps[$outline]->technique === Technique::Outline && $this->belong($design, $fill, $outline),
-            static fn (int $fill, int $outline): string => "“{$design->name($outline)}” outlines “{$design->name($fill)}”: filled first, its edge stays clean.",
+            fn (int $fill, int $outline): bool => $design->layers[$fill] === Layer::Shape
+                && $design->steps[$outline]->technique === Technique::Outline
+                && $this->belong($design, $fill, $outline),
+            static fn (int $fill, int $outline): string => "“{$design->name($outline)}” outlines “{$design->name($fill)}”: "
+                .'filled first, its edge stays clean.',
         );
     }
 

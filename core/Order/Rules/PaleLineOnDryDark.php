@@ -25,8 +25,13 @@ final readonly class PaleLineOnDryDark implements OrdersSteps
             rule: $this,
             design: $design,
             atOnce: TradeNumber::LineAtOnce,
-            wait: static fn (int $film, int $line): ?Duration => $design->layers[$line]->isFine() && ! $design->isHighlight($line) && $design->isPale($line) && $design->isDark($film) ? $design->nearlyDryAfter($film) : null,
-            why: static fn (int $film, int $line): string => "“{$design->name($line)}” is a pale line and bleeds on wet dark “{$design->name($film)}”, which is nearly dry {$design->nearlyDryAfter($film)->format()} after it was laid.",
+            wait: static fn (int $film, int $line): ?Duration => $design->layers[$line]->isFine() && ! $design->isHighlight($line)
+                && $design->isPale($line)
+                && $design->isDark($film)
+                ? $design->nearlyDryAfter($film)
+                : null,
+            why: static fn (int $film, int $line): string => "“{$design->name($line)}” is a pale line and bleeds on wet dark "
+                ."“{$design->name($film)}”, which is nearly dry {$design->nearlyDryAfter($film)->format()} after it was laid.",
         );
     }
 }

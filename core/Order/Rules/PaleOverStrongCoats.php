@@ -28,7 +28,8 @@ final readonly class PaleOverStrongCoats implements LooksAtFace
         $design = $course->preparation;
         foreach ($course->sightings as $at => $sightings) {
             $under = $sightings === [] ? null : $course->below[$at];
-            if ($under === null || ! $design->isPale($at) || ! $design->steps[$at]->technique->covers() || $design->isWorkedIn($at) || ! $design->isRed($under)) {
+            if ($under === null || ! $design->isPale($at) || ! $design->steps[$at]->technique->covers() || $design->isWorkedIn($at)
+                || ! $design->isRed($under)) {
                 continue;
             }
             $step = $course->step($at);
@@ -38,10 +39,20 @@ final readonly class PaleOverStrongCoats implements LooksAtFace
             if ($needed <= $step->coats || $seen === Word::of($sightings[0]->meant)) {
                 continue;
             }
-            $says = "“{$step->name}” over “{$course->step($under)->name}” looks {$seen} with {$this->coats($step->coats)}; it covers with {$this->coats($needed)}. Bare skin or a white ground below is the quick way.";
+            $says = "“{$step->name}” over “{$course->step($under)->name}” looks {$seen} with {$this->coats($step->coats)}; it "
+                ."covers with {$this->coats($needed)}. Bare skin or a white ground below is the quick way.";
             $again = $design->durations[$at]->times(($needed - $step->coats) / $step->coats);
-            $findings[] = Finding::of(rule: $this, course: $course, places: [$at, $under], says: $says, fix: Fix::changing($design->design, $at, $step->withCoats($needed), "Make it {$this->coats($needed)}"))
-                ->costing($again)->restingOn(Evidence::ofDesign('coats here', (string) $step->coats), Evidence::ofDesign('coats that cover', (string) $needed));
+            $findings[] = Finding::of(
+                rule: $this,
+                course: $course,
+                places: [$at, $under],
+                says: $says,
+                fix: Fix::changing($design->design, $at, $step->withCoats($needed), "Make it {$this->coats($needed)}"),
+            )
+                ->costing($again)->restingOn(
+                    Evidence::ofDesign('coats here', (string) $step->coats),
+                    Evidence::ofDesign('coats that cover', (string) $needed),
+                );
         }
 
         return $findings;

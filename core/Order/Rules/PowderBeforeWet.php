@@ -22,9 +22,11 @@ final readonly class PowderBeforeWet implements OrdersSteps
     {
         $constraints = [];
         foreach ($design->touching() as [$wet, $powder]) {
-            if ($wet < $powder && $design->layers[$powder] === Layer::Powder && $design->covers($wet) && ! $design->dryAfter($wet)->isZero()) {
+            if ($wet < $powder && $design->layers[$powder] === Layer::Powder && $design->covers($wet)
+                && ! $design->dryAfter($wet)->isZero()) {
                 $dry = $design->dryAfter($wet);
-                $why = "Wet paint goes on dry powder, powder does not go on wet paint: “{$design->name($wet)}” is dry {$dry->format()} after it was laid.";
+                $why = "Wet paint goes on dry powder, powder does not go on wet paint: “{$design->name($wet)}” is dry "
+                    ."{$dry->format()} after it was laid.";
                 $constraints[] = Constraint::of(rule: $this, from: $wet, to: $powder, why: $why, least: $dry->milliseconds);
             }
         }

@@ -14,7 +14,10 @@ use Core\Order\Severity;
 use Core\Order\TradeNumber;
 use Core\Units\Duration;
 
-/** A shape takes up some of the wet film below: yellow on wet blue turns green (Kubelka and Munk mixture). On a sponged base it goes on at once or within 20 s (common practice, no source). */
+/**
+ * A shape takes up some of the wet film below: yellow on wet blue turns green (Kubelka and Munk mixture). On a sponged base it
+ * goes on at once or within 20 s (common practice, no source).
+ */
 #[Card('Shapes that turn on wet paint', Severity::Warn)]
 final readonly class ShapeOnWet implements OrdersSteps
 {
@@ -27,7 +30,9 @@ final readonly class ShapeOnWet implements OrdersSteps
             design: $design,
             atOnce: TradeNumber::ShapeAtOnce,
             wait: fn (int $film, int $shape): ?Duration => $this->turns($design, $film, $shape) ? $design->waitedFor($film) : null,
-            why: static fn (int $film, int $shape): string => "“{$design->name($shape)}” would turn {$design->turned($shape, $film)} on wet “{$design->name($film)}”; painters give it {$design->waitedFor($film)->format()}.",
+            why: static fn (int $film, int $shape): string => "“{$design->name($shape)}” would turn "
+                ."{$design->turned($shape, $film)} on wet “{$design->name($film)}”; painters give it "
+                    ."{$design->waitedFor($film)->format()}.",
         );
     }
 

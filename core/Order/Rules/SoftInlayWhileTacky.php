@@ -26,8 +26,16 @@ final readonly class SoftInlayWhileTacky implements OrdersSteps
             $ground = $design->isInlay($at) ? $design->groundUnder($at) : null;
             if ($ground !== null) {
                 $dry = $design->dryAfter($ground);
-                $why = "“{$design->name($at)}” blends softly into “{$design->name($ground)}” while that is tacky; it is dry {$dry->format()} after it was laid.";
-                $constraints[] = Constraint::of(rule: $this, from: $ground, to: $at, why: $why, least: 0, most: $dry->plus(Duration::ofSeconds(Defaults::INLAY_LATE_SECONDS))->milliseconds);
+                $why = "“{$design->name($at)}” blends softly into “{$design->name($ground)}” while that is tacky; it is dry "
+                    ."{$dry->format()} after it was laid.";
+                $constraints[] = Constraint::of(
+                    rule: $this,
+                    from: $ground,
+                    to: $at,
+                    why: $why,
+                    least: 0,
+                    most: $dry->plus(Duration::ofSeconds(Defaults::INLAY_LATE_SECONDS))->milliseconds,
+                );
             }
         }
 

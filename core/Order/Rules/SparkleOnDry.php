@@ -25,8 +25,11 @@ final readonly class SparkleOnDry implements OrdersSteps
             rule: $this,
             design: $design,
             atOnce: TradeNumber::SparkleAtOnce,
-            wait: static fn (int $film, int $sparkle): ?Duration => $design->isHighlight($sparkle) && $design->isDark($film) ? $design->nearlyDryAfter($film) : null,
-            why: static fn (int $film, int $sparkle): string => "“{$design->name($sparkle)}” bleeds on “{$design->name($film)}” until it is nearly dry, {$design->nearlyDryAfter($film)->format()} after it was laid.",
+            wait: static fn (int $film, int $sparkle): ?Duration => $design->isHighlight($sparkle) && $design->isDark($film)
+                ? $design->nearlyDryAfter($film)
+                : null,
+            why: static fn (int $film, int $sparkle): string => "“{$design->name($sparkle)}” bleeds on "
+                ."“{$design->name($film)}” until it is nearly dry, {$design->nearlyDryAfter($film)->format()} after it was laid.",
         );
     }
 }

@@ -31,8 +31,15 @@ final readonly class SplitCakeWrongWay implements LooksAtFace
             $first[$cake->name] ??= $at;
             $earlier = $first[$cake->name];
             if (! $step->usesColoursOf($design->steps[$earlier])) {
-                $says = "“{$step->name}” picks up “{$cake->name}” the other way round than “{$design->name($earlier)}”. Always the same way round, or the cake goes muddy.";
-                $findings[] = Finding::of(rule: $this, course: $course, places: [$earlier, $at], says: $says, fix: Fix::changing($design->design, $at, $step->withColours($design->steps[$earlier]->colours), 'Turn it round'));
+                $says = "“{$step->name}” picks up “{$cake->name}” the other way round than “{$design->name($earlier)}”. Always "
+                    .'the same way round, or the cake goes muddy.';
+                $findings[] = Finding::of(
+                    rule: $this,
+                    course: $course,
+                    places: [$earlier, $at],
+                    says: $says,
+                    fix: Fix::changing($design->design, $at, $step->withColours($design->steps[$earlier]->colours), 'Turn it round'),
+                );
             }
         }
 

@@ -28,7 +28,8 @@ final readonly class SpongeSides implements LooksAtFace
         $design = $course->preparation;
         foreach (array_slice($design->steps, 1, null, true) as $at => $step) {
             $before = $design->steps[$at - 1];
-            $changesSponge = $step->medium === Medium::Sponge && $before->medium === Medium::Sponge && ! $step->usesTool($before->tool) && $before->tool !== '';
+            $changesSponge = $step->medium === Medium::Sponge && $before->medium === Medium::Sponge && ! $step->usesTool($before->tool)
+                && $before->tool !== '';
             if (! $changesSponge || count($step->colours) !== 1 || count($before->colours) !== 1) {
                 continue;
             }
@@ -41,7 +42,13 @@ final readonly class SpongeSides implements LooksAtFace
             $saved = Repairs::of($course)->saving($turned->design);
             if ($saved->seconds() >= $design->circumstances->numbers->get(TradeNumber::WorthSaving)) {
                 $says = "“{$step->name}” takes another sponge. A clean side of the {$before->tool} in the hand saves {$saved->format()}.";
-                $findings[] = Finding::of(rule: $this, course: $course, places: [$at - 1, $at], says: $says, fix: Repairs::of($course)->retimed($turned))->costing($saved)->restingOn(Evidence::ofNumber($design->circumstances, TradeNumber::WorthSaving));
+                $findings[] = Finding::of(
+                    rule: $this,
+                    course: $course,
+                    places: [$at - 1, $at],
+                    says: $says,
+                    fix: Repairs::of($course)->retimed($turned),
+                )->costing($saved)->restingOn(Evidence::ofNumber($design->circumstances, TradeNumber::WorthSaving));
             }
         }
 

@@ -34,8 +34,15 @@ final readonly class StandingWait implements LooksAtFace
             $order = Repairs::of($course)->fillerBefore($at);
             if ($order !== null && $order->saved->seconds() >= $design->circumstances->numbers->get(TradeNumber::WorthSaving)) {
                 $filler = $design->name($order->moved);
-                $says = "You stand {$span->length->format()} before “{$design->name($at)}” until the paint is dry. “{$filler}” can be painted meanwhile, which saves {$order->saved->format()}.";
-                $findings[] = Finding::of(rule: $this, course: $course, places: [$at, $order->moved], says: $says, fix: Repairs::of($course)->retimed(Fix::inOrder($design->design, $order->order, "Paint “{$filler}” meanwhile")))
+                $says = "You stand {$span->length->format()} before “{$design->name($at)}” until the paint is dry. “{$filler}” "
+                    ."can be painted meanwhile, which saves {$order->saved->format()}.";
+                $findings[] = Finding::of(
+                    rule: $this,
+                    course: $course,
+                    places: [$at, $order->moved],
+                    says: $says,
+                    fix: Repairs::of($course)->retimed(Fix::inOrder($design->design, $order->order, "Paint “{$filler}” meanwhile")),
+                )
                     ->costing($order->saved)->restingOn(Evidence::ofNumber($design->circumstances, TradeNumber::WorthSaving));
             }
         }

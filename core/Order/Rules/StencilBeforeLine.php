@@ -23,8 +23,10 @@ final readonly class StencilBeforeLine implements OrdersSteps
         return Constraint::betweenTouching(
             $this,
             $design,
-            static fn (int $one, int $other): bool => $design->layers[$one] === Layer::Texture && $design->layers[$other]->isFine() && $design->isHiddenBy($other, $one),
-            static fn (int $one, int $other): string => "The stencil “{$design->name($one)}” would hide “{$design->name($other)}”, which then has to be painted again.",
+            static fn (int $one, int $other): bool => $design->layers[$one] === Layer::Texture && $design->layers[$other]->isFine()
+                && $design->isHiddenBy($other, $one),
+            static fn (int $one, int $other): string => "The stencil “{$design->name($one)}” would hide "
+                ."“{$design->name($other)}”, which then has to be painted again.",
         );
     }
 }

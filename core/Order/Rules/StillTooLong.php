@@ -24,7 +24,8 @@ final readonly class StillTooLong implements LooksAtFace
         $design = $course->preparation;
         $still = $design->design->audience->sitsStillFor;
         if ($still !== null && $course->makespan()->isLongerThan($still)) {
-            $says = "{$design->design->name} takes {$course->makespan()->format()}; a child who sits still for {$still->format()} will not last it.";
+            $says = "{$design->design->name} takes {$course->makespan()->format()}; a child who sits still for "
+                ."{$still->format()} will not last it.";
             $findings[] = Finding::of(rule: $this, course: $course, places: [], says: $says, fix: Repairs::of($course)->leavingOut($still));
         }
 

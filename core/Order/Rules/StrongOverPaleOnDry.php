@@ -25,8 +25,14 @@ final readonly class StrongOverPaleOnDry implements OrdersSteps
             rule: $this,
             design: $design,
             atOnce: TradeNumber::StrongAtOnce,
-            wait: static fn (int $film, int $stroke): ?Duration => $design->isStrong($stroke) && $design->layers[$stroke]->isFine() && $design->isPale($film) && $design->turnsOnWet($stroke, $film) ? $design->dryAfter($film) : null,
-            why: static fn (int $film, int $stroke): string => "“{$design->name($stroke)}” would turn {$design->turned($stroke, $film)} on wet “{$design->name($film)}”, which is dry {$design->dryAfter($film)->format()} after it was laid.",
+            wait: static fn (int $film, int $stroke): ?Duration => $design->isStrong($stroke) && $design->layers[$stroke]->isFine()
+                && $design->isPale($film)
+                && $design->turnsOnWet($stroke, $film)
+                ? $design->dryAfter($film)
+                : null,
+            why: static fn (int $film, int $stroke): string => "“{$design->name($stroke)}” would turn "
+                ."{$design->turned($stroke, $film)} on wet “{$design->name($film)}”, which is dry "
+                    ."{$design->dryAfter($film)->format()} after it was laid.",
         );
     }
 }

@@ -27,9 +27,18 @@ final readonly class StrongOverPaleThin implements LooksAtFace
         foreach ($design->steps as $at => $step) {
             $film = $course->below[$at];
             // For dots nearly liquid paint is right, and a drop wets nothing below.
-            if ($film !== null && $step->load === Load::Liquid && $step->technique !== Technique::Dots && $design->isStrong($at) && $design->isPale($film) && $design->films[$film] !== null) {
-                $says = "“{$step->name}” is laid nearly liquid over pale “{$course->step($film)->name}”: so much water wets the pale paint again, and the colour turns {$design->turned($at, $film)}.";
-                $findings[] = Finding::of(rule: $this, course: $course, places: [$at, $film], says: $says, fix: Fix::changing($design->design, $at, $step->withLoad(Load::Damp), 'Lay it damp and thin'));
+            if ($film !== null && $step->load === Load::Liquid && $step->technique !== Technique::Dots && $design->isStrong($at)
+                && $design->isPale($film)
+                && $design->films[$film] !== null) {
+                $says = "“{$step->name}” is laid nearly liquid over pale “{$course->step($film)->name}”: so much water wets "
+                    ."the pale paint again, and the colour turns {$design->turned($at, $film)}.";
+                $findings[] = Finding::of(
+                    rule: $this,
+                    course: $course,
+                    places: [$at, $film],
+                    says: $says,
+                    fix: Fix::changing($design->design, $at, $step->withLoad(Load::Damp), 'Lay it damp and thin'),
+                );
             }
         }
 

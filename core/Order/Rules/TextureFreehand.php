@@ -31,9 +31,21 @@ final readonly class TextureFreehand implements LooksAtFace
             $way = $step->medium === Medium::Stencil ? $this->freehand($step) : null;
             if ($way !== null) {
                 $dotted = $step->painted($way);
-                $saved = $course->makespan()->minus(Course::of(Fix::changing($design->design, $at, $dotted, '')->design, $design->circumstances)->makespan());
-                $says = "“{$step->name}” uses a stencil. You dot textures freehand".($saved->isZero() ? ', though here it takes no less time.' : ", which saves {$saved->format()}.");
-                $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: Fix::changing($design->design, $at, $dotted, 'Dot it freehand'));
+                $saved = $course->makespan()->minus(Course::of(
+                    Fix::changing($design->design, $at, $dotted, '')->design,
+                    $design->circumstances,
+                )->makespan());
+                $says = "“{$step->name}” uses a stencil. You "
+                    .'dot textures freehand'.($saved->isZero()
+                        ? ', though here it takes no less time.'
+                        : ", which saves {$saved->format()}.");
+                $findings[] = Finding::of(
+                    rule: $this,
+                    course: $course,
+                    places: [$at],
+                    says: $says,
+                    fix: Fix::changing($design->design, $at, $dotted, 'Dot it freehand'),
+                );
             }
         }
 

@@ -32,12 +32,31 @@ final readonly class TooBusy implements LooksAtFace
         $most = $design->circumstances->numbers->get(TradeNumber::Crowded);
         foreach ($this->marks($design) as $zone => $steps) {
             $room = Zone::from($zone)->area();
-            $filled = array_sum(array_map(fn (int $at, float $marks): float => $marks * $this->room($design->steps[$at]), array_keys($steps), $steps));
+            $filled = array_sum(array_map(
+                fn (int $at, float $marks): float => $marks * $this->room($design->steps[$at]),
+                array_keys($steps),
+                $steps,
+            ));
             $spare = $this->leastMissed($design, array_keys($steps));
             if ($spare !== null && count($steps) > 1 && array_sum($steps) >= Defaults::CROWD && $filled > $most * $room) {
-                $says = sprintf('%d marks crowd the %s: they fill %d of its %d square centimetres, and from a step away it gets too busy.', array_sum($steps), Zone::from($zone)->label(), min(round($filled), $room), $room);
-                $findings[] = Finding::of(rule: $this, course: $course, places: [$spare, ...array_diff(array_keys($steps), [$spare])], says: $says, fix: $this->fix($course, $spare, 1 - ($filled - $most * $room) / ($steps[$spare] * $this->room($course->step($spare)))))
-                    ->restingOn(Evidence::ofDesign('filled here', round(100 * $filled / $room).' %'), Evidence::ofNumber($design->circumstances, TradeNumber::Crowded));
+                $says = sprintf(
+                    '%d marks crowd the %s: they fill %d of its %d square centimetres, and from a step away it gets too busy.',
+                    array_sum($steps),
+                    Zone::from($zone)->label(),
+                    min(round($filled), $room),
+                    $room,
+                );
+                $findings[] = Finding::of(
+                    rule: $this,
+                    course: $course,
+                    places: [$spare, ...array_diff(array_keys($steps), [$spare])],
+                    says: $says,
+                    fix: $this->fix($course, $spare, 1 - ($filled - $most * $room) / ($steps[$spare] * $this->room($course->step($spare)))),
+                )
+                    ->restingOn(
+                        Evidence::ofDesign('filled here', round(100 * $filled / $room).' %'),
+                        Evidence::ofNumber($design->circumstances, TradeNumber::Crowded),
+                    );
             }
         }
 
@@ -79,10 +98,17 @@ final readonly class TooBusy implements LooksAtFace
     private function leastMissed(Preparation $design, array $steps): ?int
     {
         $spare = array_values(array_filter($steps, static fn (int $at): bool => match ($design->steps[$at]->technique) {
-            Technique::Dots, Technique::Starburst, Technique::Swirl, Technique::DoubleSwirl, Technique::Teardrop, Technique::Heart, Technique::Flower => $design->steps[$at]->strokes() > 2,
+            Technique::Dots, Technique::Starburst, Technique::Swirl, Technique::DoubleSwirl, Technique::Teardrop,
+            Technique::Heart, Technique::Flower => $design->steps[$at]->strokes() > 2,
             default => false,
         }));
-        usort($spare, static fn (int $one, int $other): int => [$design->steps[$one]->look, -$design->steps[$one]->strokes()] <=> [$design->steps[$other]->look, -$design->steps[$other]->strokes()]);
+        usort(
+            $spare,
+            static fn (int $one, int $other): int => [$design->steps[$one]->look, -$design->steps[$one]->strokes()] <=> [
+                $design->steps[$other]->look,
+                -$design->steps[$other]->strokes(),
+            ],
+        );
 
         return $spare[0] ?? null;
     }

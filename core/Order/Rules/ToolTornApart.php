@@ -37,8 +37,19 @@ final readonly class ToolTornApart implements LooksAtFace
             }
             $order = $this->saves($design, $earlier, $at) ? Repairs::of($course)->shorterWith($at, $earlier + 1) : null;
             if ($order !== null && $order->saved->seconds() >= $design->circumstances->numbers->get(TradeNumber::WorthSaving)) {
-                $says = "“{$design->name($earlier)}” and “{$step->name}” need the same tool and colour, with other work between. One after the other they save {$order->saved->format()}.";
-                $findings[] = Finding::of(rule: $this, course: $course, places: [$earlier, $at], says: $says, fix: Repairs::of($course)->retimed(Fix::inOrder($design->design, $order->order, "Paint it right after “{$design->name($earlier)}”")))
+                $says = "“{$design->name($earlier)}” and “{$step->name}” need the same tool and colour, with other work "
+                    ."between. One after the other they save {$order->saved->format()}.";
+                $findings[] = Finding::of(
+                    rule: $this,
+                    course: $course,
+                    places: [$earlier, $at],
+                    says: $says,
+                    fix: Repairs::of($course)->retimed(Fix::inOrder(
+                        $design->design,
+                        $order->order,
+                        "Paint it right after “{$design->name($earlier)}”",
+                    )),
+                )
                     ->costing($order->saved)->restingOn(Evidence::ofNumber($design->circumstances, TradeNumber::WorthSaving));
             }
         }
@@ -50,7 +61,10 @@ final readonly class ToolTornApart implements LooksAtFace
     private function saves(Preparation $design, int $earlier, int $at): bool
     {
         $change = static fn (int $from, int $to): float => isset($design->steps[$to])
-            ? $design->hands->change($to, $design->circumstances->changeovers->between($design->steps[$from], $design->steps[$to]))->seconds()
+            ? $design->hands->change(
+                $to,
+                $design->circumstances->changeovers->between($design->steps[$from], $design->steps[$to]),
+            )->seconds()
             : 0.0;
         $now = $change($earlier, $earlier + 1) + $change($at - 1, $at) + $change($at, $at + 1);
         $then = $change($earlier, $at) + $change($at, $earlier + 1) + $change($at - 1, $at + 1);

@@ -25,8 +25,14 @@ final readonly class TopToBottom implements OrdersSteps
         $constraints = [];
         foreach ($design->layers as $one => $layer) {
             foreach ($design->layers as $other => $its) {
-                if ($layer === $its && $layer !== Layer::Bare && $one !== $other && $this->row($design, $one) < $this->row($design, $other)) {
-                    $constraints[] = Constraint::of($this, $one, $other, "From top to bottom nothing is smudged by the hand: “{$design->name($one)}” before “{$design->name($other)}”.");
+                if ($layer === $its && $layer !== Layer::Bare && $one !== $other
+                    && $this->row($design, $one) < $this->row($design, $other)) {
+                    $constraints[] = Constraint::of(
+                        $this,
+                        $one,
+                        $other,
+                        "From top to bottom nothing is smudged by the hand: “{$design->name($one)}” before “{$design->name($other)}”.",
+                    );
                 }
             }
         }

@@ -34,10 +34,17 @@ final readonly class UnderThree implements LooksAtFace
         $gems = array_keys(array_filter($design->layers, static fn (Layer $layer): bool => $layer === Layer::Gem));
         if ($gems !== []) {
             $says = "{$design->design->name} is meant for children from {$age}: no gems under three, they are swallowed.";
-            $findings[] = Finding::of(rule: $this, course: $course, places: $gems, says: $says, fix: Fix::without($design->design, $gems, 'Leave the gems out'));
+            $findings[] = Finding::of(
+                rule: $this,
+                course: $course,
+                places: $gems,
+                says: $says,
+                fix: Fix::without($design->design, $gems, 'Leave the gems out'),
+            );
         }
         if ($design->design->placement === Placement::FullFace || $design->design->placement === Placement::Mask) {
-            $says = "{$design->design->name} is meant for children from {$age}: no full face under three. A small mark on cheek or hand at most, with a parent present.";
+            $says = "{$design->design->name} is meant for children from {$age}: no full face under three. A small mark on "
+                .'cheek or hand at most, with a parent present.';
             $findings[] = Finding::of(rule: $this, course: $course, places: [], says: $says, fix: $this->fromThree($design->design));
         }
 
@@ -48,6 +55,9 @@ final readonly class UnderThree implements LooksAtFace
     {
         $age = Defaults::FULL_FACE_FROM_AGE;
 
-        return Fix::to($design->withAudience(new Audience($design->audience->sitsStillFor, $design->audience->isGentle, $age)), "Offer it from {$age} years");
+        return Fix::to(
+            $design->withAudience(new Audience($design->audience->sitsStillFor, $design->audience->isGentle, $age)),
+            "Offer it from {$age} years",
+        );
     }
 }

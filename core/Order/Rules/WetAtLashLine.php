@@ -27,8 +27,15 @@ final readonly class WetAtLashLine implements LooksAtFace
         foreach ($design->steps as $at => $step) {
             $isNear = in_array(Zone::Eyelid, $step->zones, true) && $step->medium->isPaintedOn() && $step->medium !== Medium::Powder;
             if ($isNear && ! $step->keepsEyesShut()) {
-                $says = "“{$step->name}” lays wet paint at the lash line with the eye open. Powder there, or the eyes shut, with a dry tissue on the lid so that the child may open them sooner.";
-                $findings[] = Finding::of(rule: $this, course: $course, places: [$at], says: $says, fix: Fix::changing($design->design, $at, $step->withEyesShut(), 'Eyes shut for it'));
+                $says = "“{$step->name}” lays wet paint at the lash line with the eye open. Powder there, or the eyes shut, "
+                    .'with a dry tissue on the lid so that the child may open them sooner.';
+                $findings[] = Finding::of(
+                    rule: $this,
+                    course: $course,
+                    places: [$at],
+                    says: $says,
+                    fix: Fix::changing($design->design, $at, $step->withEyesShut(), 'Eyes shut for it'),
+                );
             }
         }
 

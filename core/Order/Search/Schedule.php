@@ -50,7 +50,9 @@ final readonly class Schedule
     {
         $step = $this->order[$place];
         $last = $this->order[$place - 1] ?? null;
-        $handsFree = $last === null ? 0 : ($this->starts[$place - 1] ?? 0) + $problem->durations[$last] + $problem->changeovers[$last][$step];
+        $handsFree = $last === null
+            ? 0
+            : ($this->starts[$place - 1] ?? 0) + $problem->durations[$last] + $problem->changeovers[$last][$step];
 
         return $this->starts[$place] - $handsFree;
     }
@@ -65,7 +67,9 @@ final readonly class Schedule
     {
         $starts = [];
         foreach ($order as $at => $step) {
-            $start = $at === 0 ? 0 : $starts[$at - 1] + $problem->durations[$order[$at - 1]] + $problem->changeovers[$order[$at - 1]][$step];
+            $start = $at === 0
+                ? 0
+                : $starts[$at - 1] + $problem->durations[$order[$at - 1]] + $problem->changeovers[$order[$at - 1]][$step];
             $start = max($start, $held[$at]);
             foreach ($problem->into[$step] as $lag) {
                 $start = max($start, $starts[$place[$lag->from]] + $problem->durations[$lag->from] + $lag->least);

@@ -45,14 +45,28 @@ final readonly class Sequencer
         }
         $room = new Room($this->mostBytes);
         // Long lists must have an answer before the better bound is worked out.
-        $quick = new Layers(problem: $problem, lagFree: new LagFreeBound($problem, false, static fn (): bool => true), watch: $watch, soFar: new Outcome($best, 0, false, 0), below: $below);
+        $quick = new Layers(
+            problem: $problem,
+            lagFree: new LagFreeBound($problem, false, static fn (): bool => true),
+            watch: $watch,
+            soFar: new Outcome($best, 0, false, 0),
+            below: $below,
+        );
         $outcome = $this->widening($quick, $room, static fn (Outcome $found): bool => $found->best !== null);
         if ($outcome->isProven || $quick->isStopped()) {
             return $outcome;
         }
-        $bound = new LagFreeBound($problem, true, static fn (int $states): bool => $room->holdsMore() && $watch->goesOn($outcome->after($states)));
+        $bound = new LagFreeBound(
+            $problem,
+            true,
+            static fn (int $states): bool => $room->holdsMore() && $watch->goesOn($outcome->after($states)),
+        );
 
-        return $this->widening(new Layers(problem: $problem, lagFree: $bound, watch: $watch, soFar: $outcome, below: $below), $room, static fn (): bool => false);
+        return $this->widening(
+            new Layers(problem: $problem, lagFree: $bound, watch: $watch, soFar: $outcome, below: $below),
+            $room,
+            static fn (): bool => false,
+        );
     }
 
     /** Where no longest wait binds, any order that keeps the precedences will do. */

@@ -29,7 +29,8 @@ it('gives back every design that it writes', function (): void {
 
 it('fills in what a short file leaves out', function (): void {
     [$design] = DesignFile::read(['designs' => [[
-        'name' => ' Anchor ', 'placement' => 'arm', 'steps' => [['name' => 'Anchor', 'medium' => 'brush', 'zones' => ['arm'], 'seconds' => 40.5]],
+        'name' => ' Anchor ', 'placement' => 'arm',
+        'steps' => [['name' => 'Anchor', 'medium' => 'brush', 'zones' => ['arm'], 'seconds' => 40.5]],
     ]]]);
 
     expect($design->name)->toBe('Anchor')

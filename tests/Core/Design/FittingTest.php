@@ -19,7 +19,8 @@ function counted(int $count, ?int $small = null, bool $typed = true): Step
     $step = Paint::step('p', 50, Medium::Brush, 'round 4', technique: Technique::Petal, count: $count, typed: $typed, name: 'Petals');
 
     return $small === null ? $step : new Step(
-        id: 'p', name: 'Petals', medium: $step->medium, tool: $step->tool, colours: $step->colours, zones: $step->zones, side: $step->side, coats: 1, time: $step->time, dryFor: $step->dryFor, optional: false, note: '', technique: Technique::Petal,
+        id: 'p', name: 'Petals', medium: $step->medium, tool: $step->tool, colours: $step->colours, zones: $step->zones,
+        side: $step->side, coats: 1, time: $step->time, dryFor: $step->dryFor, optional: false, note: '', technique: Technique::Petal,
         count: $count, smallCount: $small,
     );
 }
@@ -53,7 +54,10 @@ it('keeps off a beard', function (): void {
     );
     $fitted = Fitting::of($design, new Person(FaceSize::Adult, hasBeard: true));
 
-    expect(array_map(static fn (Step $step): array => [$step->name, $step->zones], $fitted->steps))->toBe([['Brow', [Zone::Forehead]], ['Sides', [Zone::Cheek]]])
+    expect(array_map(
+        static fn (Step $step): array => [$step->name, $step->zones],
+        $fitted->steps,
+    ))->toBe([['Brow', [Zone::Forehead]], ['Sides', [Zone::Cheek]]])
         ->and($fitted->changes)->toBe(['Sides stays clear of the beard.', 'Chin is left out: it lies in the beard.']);
 });
 
@@ -71,7 +75,10 @@ it('leaves lids and lips for last, as far as what lies over them lets it', funct
 });
 
 it('takes longer on the side of the weaker hand, and on a bigger face', function (): void {
-    $seconds = static fn (Step $step, Person $person): float => (new StepTimes(WorkContent::starting(), $person))->of($step)->duration->seconds();
+    $seconds = static fn (Step $step, Person $person): float => (new StepTimes(
+        WorkContent::starting(),
+        $person,
+    ))->of($step)->duration->seconds();
     $left = Paint::step(zones: [Zone::Forehead, Zone::Cheek], side: Side::Left, typed: false);
     $right = Paint::step(zones: [Zone::Forehead, Zone::Cheek], side: Side::Right, typed: false);
     $rightHanded = new Person;

@@ -30,6 +30,8 @@ it('is said as it is typed', function (Guide $guide, string $said): void {
 it('refuses what no clock, circle, part or point is', function (callable $make): void {
     expect($make)->toThrow(InvalidStep::class);
 })->with([
-    [fn () => Guide::clock(0)], [fn () => Guide::clock(13)], [fn () => Guide::angle(181)], [fn () => Guide::of(GuideKind::Portion, 'best_half')],
-    [fn () => Guide::of(GuideKind::Aim, 'moon')], [fn () => new Mark(sizePercent: 9)], [fn () => new Mark(sizePercent: 401)], [fn () => new Mark(turnDegrees: -181)],
+    [fn () => Guide::clock(0)], [fn () => Guide::clock(13)], [fn () => Guide::angle(181)],
+    [fn () => Guide::of(GuideKind::Portion, 'best_half')],
+    [fn () => Guide::of(GuideKind::Aim, 'moon')], [fn () => new Mark(sizePercent: 9)], [fn () => new Mark(sizePercent: 401)],
+    [fn () => new Mark(turnDegrees: -181)],
 ]);

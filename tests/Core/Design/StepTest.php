@@ -55,7 +55,7 @@ it('compares colours by their value and order', function (array $one, array $oth
     [['#111111'], [], false], [[], [], true],
 ]);
 
-it('keeps its way under another name, colour or look, and has a new one with other work or another typed time', function (Step $other, bool $isSame): void {
+it('keeps its way under another name, colour or look, not with other work or typed time', function (Step $other, bool $isSame): void {
     expect(StepValues::way($other) === StepValues::way(Paint::step('a', 30)))->toBe($isSame);
 })->with([
     'another name' => [Paint::step('b', 30, name: 'Waves'), true],

@@ -44,5 +44,6 @@ it('calls every shape, zone and technique by words of its own', function (): voi
 
 it('has no beard where none grows', function (): void {
     expect(Zone::Chin->isBearded())->toBeTrue()->and(Zone::Jaw->isBearded())->toBeTrue()
-        ->and(Zone::Forehead->isBearded())->toBeFalse()->and(Zone::Eyelid->isBearded())->toBeFalse()->and(Zone::Hand->isBearded())->toBeFalse();
+        ->and(Zone::Forehead->isBearded())->toBeFalse()->and(Zone::Eyelid->isBearded())->toBeFalse()
+        ->and(Zone::Hand->isBearded())->toBeFalse();
 });

@@ -17,11 +17,17 @@ it('flags what a painter should know of a thing', function (Item $item, array $f
     expect($kit->flags($item))->toBe($flags);
 })->with([
     'a good paint' => [Things::paint('sea grey'), []],
-    'paint not for skin' => [Things::thing(ItemKind::Paint, 'wall blue', ['colours' => [['hex' => '#0000aa']], 'skinSafe' => false]), [Flag::UnsafeForSkin]],
+    'paint not for skin' => [
+        Things::thing(ItemKind::Paint, 'wall blue', ['colours' => [['hex' => '#0000aa']], 'skinSafe' => false]),
+        [Flag::UnsafeForSkin],
+    ],
     'glitter not for skin' => [Things::thing(ItemKind::Glitter, 'workshop glitter', ['skinSafe' => false]), [Flag::UnsafeForSkin]],
     'a towel never lies on skin' => [Things::thing(ItemKind::Towel, 'towel', ['skinSafe' => false]), []],
     'glue with latex' => [Things::thing(ItemKind::Glue, 'skin glue', ['latex' => true]), [Flag::ContainsLatex]],
-    'nearly empty' => [Things::thing(ItemKind::Paint, 'black', ['colours' => [['hex' => '#111111']], 'gramsLeft' => 5]), [Flag::RunningOut]],
+    'nearly empty' => [
+        Things::thing(ItemKind::Paint, 'black', ['colours' => [['hex' => '#111111']], 'gramsLeft' => 5]),
+        [Flag::RunningOut],
+    ],
     'not yet nearly empty' => [Things::thing(ItemKind::Paint, 'black', ['colours' => [['hex' => '#111111']], 'gramsLeft' => 6]), []],
     'none left' => [Things::thing(ItemKind::Brush, 'round 2', ['howMany' => 0]), [Flag::RunningOut]],
     'a cake as long as the sponge is wide' => [Things::cake('tide cake', 60, '#000000', '#ffffff'), []],
@@ -41,7 +47,10 @@ it('measures cakes against the widest sponge that is there', function (): void {
 
 it('finds things by name, colours by name or value, cakes either way round', function (): void {
     $kit = Things::kit(Things::paint('Sea Grey', '#8593a0'), Things::cake('tide cake', 50, '#1d4e89', '#3f8fc6', '#bfe3f2'));
-    $colours = static fn (string ...$hexes): array => array_map(static fn (string $hex): Colour => Colour::of('', $hex), array_values($hexes));
+    $colours = static fn (string ...$hexes): array => array_map(
+        static fn (string $hex): Colour => Colour::of('', $hex),
+        array_values($hexes),
+    );
 
     expect($kit->named(' sea grey ')?->name)->toBe('Sea Grey')
         ->and($kit->named('sea'))->toBeNull()
@@ -65,12 +74,18 @@ it('knows the half black, half white cake held in the hand', function (Item $cak
 ]);
 
 it('keeps only what makes sense for the kind of thing', function (): void {
-    $values = ['howMany' => 3, 'colours' => [['hex' => '#111111']], 'gramsLeft' => 20, 'lengthMm' => 40, 'widthMm' => 60, 'reservedFor' => 'black', 'latex' => true, 'gel' => true, 'selfStick' => true];
+    $values = [
+        'howMany' => 3, 'colours' => [['hex' => '#111111']], 'gramsLeft' => 20, 'lengthMm' => 40, 'widthMm' => 60,
+        'reservedFor' => 'black', 'latex' => true, 'gel' => true, 'selfStick' => true,
+    ];
     $brush = Things::thing(ItemKind::Brush, ' round 2 ', $values);
     $glue = Things::thing(ItemKind::Glue, 'glue', $values);
 
     expect([$brush->name, $brush->howMany, $brush->reservedFor])->toBe(['round 2', 3, 'black'])
-        ->and([$brush->colours, $brush->paintKind, $brush->gramsLeft, $brush->widthMillimetres, $brush->hasLatex, $brush->isGel, $brush->isSelfStick])
+        ->and([
+            $brush->colours, $brush->paintKind, $brush->gramsLeft, $brush->widthMillimetres, $brush->hasLatex, $brush->isGel,
+            $brush->isSelfStick,
+        ])
         ->toBe([[], null, null, null, false, false, false])
         ->and([$glue->hasLatex, $glue->reservedFor])->toBe([true, ''])
         ->and(Things::thing(ItemKind::Paint, 'black', $values)->colours[0]->name)->toBe('black')

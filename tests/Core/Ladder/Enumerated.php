@@ -58,14 +58,24 @@ final readonly class Enumerated
     private static function onOneSide(Design $design, array $chosen): array
     {
         $typed = array_column($design->steps, null, 'id');
-        $gone = array_filter(array_column($chosen, 0), static fn (Step $step): bool => $step->side === Side::Left && $typed[$step->id]->side === Side::Both);
+        $gone = array_filter(
+            array_column($chosen, 0),
+            static fn (Step $step): bool => $step->side === Side::Left && $typed[$step->id]->side === Side::Both,
+        );
         $look = 0;
         $steps = [];
         foreach ($chosen as [$step, $its]) {
             foreach ($step->side === Side::Both ? $gone : [] as $leader) {
                 $hasSides = count($step->zones) !== 1 || ! $step->zones[0]->isOnMiddleLine();
                 if ($hasSides && array_diff(array_column($step->zones, 'value'), array_column($leader->zones, 'value')) === []) {
-                    $way = new Alternative(medium: $step->medium, technique: $typed[$step->id]->technique, tool: $typed[$step->id]->tool, time: null, count: null, side: Side::Left);
+                    $way = new Alternative(
+                        medium: $step->medium,
+                        technique: $typed[$step->id]->technique,
+                        tool: $typed[$step->id]->tool,
+                        time: null,
+                        count: null,
+                        side: Side::Left,
+                    );
                     [$step, $its] = [$typed[$step->id]->painted($way), self::look($typed[$step->id], $way)];
 
                     break;
@@ -84,7 +94,8 @@ final readonly class Enumerated
         $unbeaten = [];
         foreach ($this->versions as $one) {
             $beaten = array_filter($this->versions, static fn (array $other): bool => $one['time'] === null || ($other['time'] !== null
-                && $other['time'] <= $one['time'] && $other['look'] >= $one['look'] && ($other['time'] < $one['time'] || $other['look'] > $one['look'])));
+                && $other['time'] <= $one['time'] && $other['look'] >= $one['look'] && ($other['time'] < $one['time']
+                    || $other['look'] > $one['look'])));
             if ($beaten === []) {
                 $unbeaten["{$one['time']} {$one['look']}"] = [(int) $one['time'], $one['look']];
             }
@@ -101,7 +112,10 @@ final readonly class Enumerated
         foreach ($this->versions as $fewer) {
             foreach ($this->versions as $more) {
                 $ids = array_column($more['design']->steps, 'id');
-                $isMore = count($fewer['design']->steps) < count($ids) && array_diff(array_column($fewer['design']->steps, 'id'), $ids) === [];
+                $isMore = count($fewer['design']->steps) < count($ids) && array_diff(
+                    array_column($fewer['design']->steps, 'id'),
+                    $ids,
+                ) === [];
                 $pairs += $isMore && $more['time'] !== null && $fewer['time'] !== null && $more['time'] < $fewer['time'] ? 1 : 0;
             }
         }
@@ -115,7 +129,10 @@ final readonly class Enumerated
     public static function anyDesign(Randomizer $chance, int $steps, int $choices): Design
     {
         $design = (new GeneratedDesigns($chance))->design($steps);
-        $values = array_map(static fn (Step $step): array => [...array_diff_key(StepValues::of($step), ['optional' => 0]), 'look' => $chance->getInt(0, 8)], $design->steps);
+        $values = array_map(
+            static fn (Step $step): array => [...array_diff_key(StepValues::of($step), ['optional' => 0]), 'look' => $chance->getInt(0, 8)],
+            $design->steps,
+        );
         for (; $choices > 0; $choices--) {
             $at = $chance->getInt(0, $steps - 1);
             if (! isset($values[$at]['optional']) && $chance->getInt(0, 2) > 0) {
@@ -136,10 +153,17 @@ final readonly class Enumerated
     /** @return array<string, mixed> */
     private static function anyWay(Randomizer $chance, Step $step): array
     {
-        $way = ['medium' => $step->medium->value, 'technique' => $step->technique->value, 'tool' => $chance->getInt(0, 1) === 0 ? $step->tool : 'round 5'];
+        $way = [
+            'medium' => $step->medium->value,
+            'technique' => $step->technique->value,
+            'tool' => $chance->getInt(0, 1) === 0 ? $step->tool : 'round 5',
+        ];
 
         return match (true) {
-            $step->technique->isCounted() && $chance->getInt(0, 1) === 0 => [...$way, 'count' => max(1, $step->strokes() - $chance->getInt(1, 2))],
+            $step->technique->isCounted() && $chance->getInt(0, 1) === 0 => [
+                ...$way,
+                'count' => max(1, $step->strokes() - $chance->getInt(1, 2)),
+            ],
             $step->side === Side::Both && ! $step->zones[0]->isOnMiddleLine() => [...$way, 'side' => 'left'],
             default => [...$way, 'seconds' => $chance->getInt(3, 20), 'look' => $chance->getInt(0, 5)],
         };

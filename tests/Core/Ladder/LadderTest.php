@@ -108,11 +108,17 @@ it('says of each rung what is done differently and how much of the look is left'
 
     expect($rungs[0]->version->changes())->toBe(['“Foam dots” left out', '“Starburst” left out', '“Gem” left out'])
         ->and(top($rungs)->version->changes())->toBe([])->and(top($rungs)->version->share())->toBe(1.0)
-        ->and(array_merge(...array_map(static fn (Rung $rung): array => $rung->version->changes(), $rungs)))->toContain('“Foam dots”: 3 dots');
+        ->and(array_merge(...array_map(
+            static fn (Rung $rung): array => $rung->version->changes(),
+            $rungs,
+        )))->toContain('“Foam dots”: 3 dots');
 });
 
 it('offers a coat more for a little more look, and a coat fewer for less', function (): void {
-    $lines = ['Sail: brush round 6 white fill sail cheek left, 2 coats, 0:40, or 3 coats', 'Edge: brush round 2 black outline sail cheek left, 0:10'];
+    $lines = [
+        'Sail: brush round 6 white fill sail cheek left, 2 coats, 0:40, or 3 coats',
+        'Edge: brush round 2 black outline sail cheek left, 0:10',
+    ];
     $more = top(Ladder::of(Craft::cheek(...$lines), Craft::circumstances())->rungs);
     $fewer = Ladder::of(Craft::cheek(str_replace('or 3 coats', 'or 1 coat', $lines[0]), $lines[1]), Craft::circumstances())->rungs[0];
 
@@ -148,7 +154,10 @@ it('drops first what costs the least look for a second', function (): void {
     $sorted = $costs;
     sort($sorted);
 
-    expect($costs)->toBe($sorted)->and(array_map(static fn (Drop $drop): string => $drop->words, $drops))->toContain('“Foam dots”: 3 dots', '“Gem” left out');
+    expect($costs)->toBe($sorted)->and(array_map(
+        static fn (Drop $drop): string => $drop->words,
+        $drops,
+    ))->toContain('“Foam dots”: 3 dots', '“Gem” left out');
     foreach ($drops as $drop) {
         expect($drop->left->time->plus($drop->saved))->toEqual($whole->time);
     }
@@ -204,7 +213,11 @@ it('waits for wet paint of a half-painted face only as long as it is still wet',
         'Shade: half sponge deep blue cheek, 0:20',
         'Line: round 2 line white cheek, 0:10, dry 0:50',
     );
-    $left = static fn (int $ago): int => (int) Ladder::of($design, Circumstances::starting(), new HalfPainted([$design->steps[0]->id => $ago * 1000]))->rungs[0]->time->milliseconds;
+    $left = static fn (int $ago): int => (int) Ladder::of(
+        $design,
+        Circumstances::starting(),
+        new HalfPainted([$design->steps[0]->id => $ago * 1000]),
+    )->rungs[0]->time->milliseconds;
 
     expect($left(10) - $left(20))->toBe(10_000)->and($left(500))->toBeLessThan($left(20));
 });
@@ -224,28 +237,69 @@ it('says so when it was cut short, and has all of it nevertheless', function ():
 
 it('weighs looks and limits its search as it is told', function (): void {
     $lines = ['Petals: round 3 4 petals white cheek both sides, 0:40, look 5, or one side, or 2 petals, or 4 dots'];
-    $looks = static fn (LookShares $shares): array => array_column((new Choices(Craft::face(...$lines), shares: $shares))->options[0], 'look');
+    $looks = static fn (LookShares $shares): array => array_column(
+        (new Choices(Craft::face(...$lines), shares: $shares))->options[0],
+        'look',
+    );
 
     // One side, half of the strokes, another technique: 5 looks in tenths, times the share each.
     expect($looks(new LookShares(oneSide: 0.5, otherWay: 0.7, fewerPower: 1.0)))->toBe([50, 25, 25, 35])
         ->and($looks(new LookShares))->toBe([50, 30, 31, 40]);
 
     $design = Enumerated::anyDesign(new Randomizer(new Mt19937(3)), 9, 8);
-    $within = static fn (Limits $limits): Ladder => Ladder::of($design, GeneratedDesigns::circumstances(Timing::StrokesAlone), limits: $limits);
+    $within = static fn (Limits $limits): Ladder => Ladder::of(
+        $design,
+        GeneratedDesigns::circumstances(Timing::StrokesAlone),
+        limits: $limits,
+    );
     expect($within(new Limits)->isProven)->toBeTrue()->and($within(new Limits(versions: 3))->isProven)->toBeFalse()
         ->and(static fn () => $within(new Limits(choices: 2)))->toThrow(TooManyChoices::class);
 });
 
 it('paints another way with the time that is left of the typed one', function (): void {
-    $petals = new Step(id: 'a', name: 'Petals', medium: Medium::Brush, tool: 'petal', colours: [], zones: [Core\Design\Zone::Cheek], side: Side::Both, coats: 1, time: Duration::ofSeconds(40), dryFor: Duration::zero(), optional: false, note: '', technique: Technique::Petal, count: 5);
+    $petals = new Step(
+        id: 'a',
+        name: 'Petals',
+        medium: Medium::Brush,
+        tool: 'petal',
+        colours: [],
+        zones: [Core\Design\Zone::Cheek],
+        side: Side::Both,
+        coats: 1,
+        time: Duration::ofSeconds(40),
+        dryFor: Duration::zero(),
+        optional: false,
+        note: '',
+        technique: Technique::Petal,
+        count: 5,
+    );
     $seconds = static fn (Alternative $way): ?float => $petals->painted($way)->time?->seconds();
 
     // One side of two, the weaker hand's being a little slower: 40 / 2.12.
     expect($seconds(new Alternative(medium: Medium::Brush, technique: Technique::Petal, tool: 'petal', time: null, count: 4)))->toBe(32.0)
-        ->and($seconds(new Alternative(medium: Medium::Brush, technique: Technique::Petal, tool: 'petal', time: null, count: null, side: Side::Left)))->toBe(18.868)
-        ->and($seconds(new Alternative(medium: Medium::Brush, technique: Technique::Dots, tool: 'round 2', time: null, count: 4)))->toBeNull()
+        ->and($seconds(new Alternative(
+            medium: Medium::Brush,
+            technique: Technique::Petal,
+            tool: 'petal',
+            time: null,
+            count: null,
+            side: Side::Left,
+        )))->toBe(18.868)
+        ->and($seconds(new Alternative(
+            medium: Medium::Brush,
+            technique: Technique::Dots,
+            tool: 'round 2',
+            time: null,
+            count: 4,
+        )))->toBeNull()
         ->and($seconds(new Alternative(Medium::Brush, Technique::Petal, 'petal', null, coats: 3)))->toBe(120.0)
-        ->and($seconds(new Alternative(medium: Medium::Brush, technique: Technique::Petal, tool: 'petal', time: Duration::ofSeconds(7), count: 4)))->toBe(7.0);
+        ->and($seconds(new Alternative(
+            medium: Medium::Brush,
+            technique: Technique::Petal,
+            tool: 'petal',
+            time: Duration::ofSeconds(7),
+            count: 4,
+        )))->toBe(7.0);
 });
 
 it('takes all of a motif to one side, never half a pair, and leaves what reaches further whole', function (): void {
@@ -293,7 +347,10 @@ it('drops a way that nobody can paint, and paints the rest of the ladder', funct
 });
 
 it('calls everything as typed the party, whatever costs no look', function (): void {
-    $design = Craft::face('Base: half sponge sea grey cheek both sides, 0:30', 'Hardly seen: 3 white dots with round 2 on chin, 0:06, optional, look 0');
+    $design = Craft::face(
+        'Base: half sponge sea grey cheek both sides, 0:30',
+        'Hardly seen: 3 white dots with round 2 on chin, 0:06, optional, look 0',
+    );
 
     expect(Ladder::of($design, Craft::circumstances())->named()['party']->version->changes())->toBe([]);
 });
@@ -303,8 +360,13 @@ it('shows the whole face in no more than its typed seconds from hand to hand, an
     $design = Enumerated::anyDesign(new Randomizer(new Mt19937($seed)), 6, 4);
     $ladder = Ladder::of($design, $circumstances);
     $whole = $ladder->named()['party'];
-    expect($whole->time->milliseconds)->toBeLessThanOrEqual((int) BestOrder::of($design, $circumstances)->run(new WithinLabels(100_000))->typedLawful?->milliseconds);
+    expect($whole->time->milliseconds)
+        ->toBeLessThanOrEqual((int) BestOrder::of($design, $circumstances)->run(new WithinLabels(100_000))->typedLawful?->milliseconds);
     foreach ($ladder->rungs as $rung) {
-        expect(Timeline::of($rung->design->steps, $circumstances->changeovers, $circumstances->times)->makespan()->milliseconds)->toBe($rung->time->milliseconds);
+        expect(Timeline::of(
+            $rung->design->steps,
+            $circumstances->changeovers,
+            $circumstances->times,
+        )->makespan()->milliseconds)->toBe($rung->time->milliseconds);
     }
 })->with(range(1, 12));

@@ -32,7 +32,11 @@ it('lets one stop where only extras are left', function (): void {
     expect(stops($mask))->toBe(['Glitter' => ['Tears', 'Gem'], 'Tears' => ['Gem']]);
 });
 
-it('does not stop with half a pair, an open outline, half a group or what lacks what it needs', function (string $case, array $lines, array $stops): void {
+it('does not stop with half a pair, an open outline, half a group or what lacks what it needs', function (
+    string $case,
+    array $lines,
+    array $stops,
+): void {
     expect(stops(Craft::face(...$lines)))->toBe($stops);
 })->with([
     ['half a pair', [

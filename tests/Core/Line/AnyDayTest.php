@@ -69,7 +69,11 @@ it('undoes a tap as if it had never been', function (): void {
         match (true) {
             $step !== null => $day->done($painted->number, 's'.($step + 1), (int) $last),
             $painted !== null => $day->tap(EventKind::Finished, $painted->number, (int) $last),
-            $waiting !== null => $day->tap($chance->getInt(0, 1) === 0 ? EventKind::Left : EventKind::NoShow, $waiting->number, (int) $last),
+            $waiting !== null => $day->tap(
+                $chance->getInt(0, 1) === 0 ? EventKind::Left : EventKind::NoShow,
+                $waiting->number,
+                (int) $last,
+            ),
             default => $day->tap($before->isOpen ? EventKind::Closed : EventKind::Opened, null, (int) $last),
         };
         if ($day->fold()->setAside !== $before->setAside) {
@@ -124,7 +128,12 @@ it('goes on from what it did not forget as if it had forgotten nothing, or says 
         $taps = $chance->getInt(10, 60);
         $events = ($number % 3 === 0 ? Day::any($chance, $taps) : Day::likely($chance, $taps))->events;
         // Some arrive late, by up to eight taps.
-        usort($events, static fn (LineEvent $one, LineEvent $other): int => $chance->getInt(0, 9) === 0 ? $chance->getInt(-8, 8) : LineEvent::compare($one, $other));
+        usort(
+            $events,
+            static fn (LineEvent $one, LineEvent $other): int => $chance->getInt(0, 9) === 0
+                ? $chance->getInt(-8, 8)
+                : LineEvent::compare($one, $other),
+        );
         $split = $chance->getInt(1, count($events) - 1);
         $story = Story::of(array_slice($events, 0, $split))->forgetting(2);
         foreach (array_chunk(array_slice($events, $split), 3) as $index => $later) {
@@ -132,7 +141,10 @@ it('goes on from what it did not forget as if it had forgotten nothing, or says 
             $could++;
             try {
                 $isLate = LineEvent::compare(Line::inOrder($later)[0], $story->line->newest ?? $later[0]) < 0;
-                $story = StoryValues::read((array) json_decode((string) json_encode(StoryValues::of($story->with($chance->shuffleArray([...$later, ...$later]))->forgetting(2))), true));
+                $story = StoryValues::read((array) json_decode(
+                    (string) json_encode(StoryValues::of($story->with($chance->shuffleArray([...$later, ...$later]))->forgetting(2))),
+                    true,
+                ));
                 $late += $isLate ? 1 : 0;
             } catch (NeedsWholeDay) {
                 $story = $whole->forgetting(2);
@@ -141,7 +153,8 @@ it('goes on from what it did not forget as if it had forgotten nothing, or says 
             }
             $wentOn++;
             $undoable = static fn (Story $story): array => array_map($story->line->undoable(...), [1, 2]);
-            expect(seen($story->line, 2))->toEqual(seen($whole->line, 2))->and($undoable($story))->toEqual($undoable($whole->forgetting(2)));
+            expect(seen($story->line, 2))->toEqual(seen($whole->line, 2))->and($undoable($story))
+                ->toEqual($undoable($whole->forgetting(2)));
         }
     }
     expect($wentOn)->toBeGreaterThan(1500)->and($late)->toBeGreaterThan(100)->and($could - $wentOn)->toBeGreaterThan(50);
@@ -157,12 +170,21 @@ it('does not go on from an event that reaches back to a forgotten child', functi
     'before that child went' => fn () => new LineEvent('x', EventKind::Paused, Day::at(40), 't2'),
     'about it' => fn () => new LineEvent('x', EventKind::Called, Day::at(200), 't1'),
     'taking its end back' => fn () => new LineEvent('x', EventKind::Undone, Day::at(200), target: 'e0004'),
-    'joining again' => fn () => new LineEvent(id: 'x', kind: EventKind::Joined, at: Day::at(200), ticket: 't1', number: 1, firstName: null, design: 'wave'),
+    'joining again' => fn () => new LineEvent(
+        id: 'x',
+        kind: EventKind::Joined,
+        at: Day::at(200),
+        ticket: 't1',
+        number: 1,
+        firstName: null,
+        design: 'wave',
+    ),
 ]);
 
 it('knows what became of each event, and why', function (): void {
     $day = Day::open()->join(1)->join(2)->tap(EventKind::Moved, 1)->seat(2)->seat(1);
     $judged = Story::of($day->events)->events;
 
-    expect($judged[3]->rank)->toBe(2.5)->and($judged[5]->aside)->toBe('Chair 1 has No. 2 in it.')->and(array_filter(array_column($judged, 'aside')))->toHaveCount(1);
+    expect($judged[3]->rank)->toBe(2.5)->and($judged[5]->aside)->toBe('Chair 1 has No. 2 in it.')
+        ->and(array_filter(array_column($judged, 'aside')))->toHaveCount(1);
 });

@@ -139,19 +139,30 @@ final class Day
     public static function any(Randomizer $chance, int $taps): self
     {
         $day = self::open();
-        $often = [EventKind::Joined, EventKind::Seated, EventKind::StepDone, EventKind::StepDone, EventKind::StepSkipped, EventKind::Undone];
+        $often = [
+            EventKind::Joined, EventKind::Seated, EventKind::StepDone, EventKind::StepDone, EventKind::StepSkipped,
+            EventKind::Undone,
+        ];
         $kinds = [...EventKind::cases(), ...$often, ...$often];
         for ($count = 0; $count < $taps; $count++) {
             // Several taps share an instant, so that ties are met too.
             $at = 1 + intdiv($count, 2) + $chance->getInt(0, 2);
             $ticket = $chance->getInt(1, 5);
             match ($kind = $kinds[$chance->getInt(0, count($kinds) - 1)]) {
-                EventKind::Opened, EventKind::Closed => $chance->getInt(0, 5) === 0 ? $day->tap($kind, null, $at) : $day->join($ticket, $at),
+                EventKind::Opened, EventKind::Closed => $chance->getInt(0, 5) === 0
+                    ? $day->tap($kind, null, $at)
+                    : $day->join($ticket, $at),
                 EventKind::Joined => $day->join($ticket, $at),
                 EventKind::Changed => $day->tap($kind, $ticket, $at, design: 'crab', firstName: 'Wren'),
                 EventKind::Moved => $day->tap($kind, $ticket, $at, before: $chance->getInt(0, 1) === 0 ? null : 't'.$chance->getInt(1, 5)),
                 EventKind::Seated => $day->seat($ticket, $chance->getInt(1, 2), $at),
-                EventKind::ChairTaken, EventKind::HandedOver => $day->tap($kind, null, $at, chair: $chance->getInt(1, 2), painter: ['ines', 'tobi', 'ada'][$chance->getInt(0, 2)]),
+                EventKind::ChairTaken, EventKind::HandedOver => $day->tap(
+                    $kind,
+                    null,
+                    $at,
+                    chair: $chance->getInt(1, 2),
+                    painter: ['ines', 'tobi', 'ada'][$chance->getInt(0, 2)],
+                ),
                 EventKind::BreakBegan => $day->tap($kind, null, $at, chair: $chance->getInt(1, 2), until: self::at($at + 600)),
                 EventKind::BreakEnded => $day->tap($kind, null, $at, chair: $chance->getInt(1, 2)),
                 EventKind::Trimmed => $day->trim($ticket, $chance->getInt(0, 1) === 0 ? [70] : [90, 20], $at),

@@ -96,7 +96,10 @@ it('sets aside what makes no sense as the line stands, and says why', function (
     'finished from the line' => [fn () => Day::open()->join(1)->tap(EventKind::Finished, 1), 'still waiting'],
     'paused twice' => [fn () => Day::open()->join(1)->seat(1)->tap(EventKind::Paused, 1)->tap(EventKind::Paused, 1), 'paused already'],
     'resumed while running' => [fn () => Day::open()->join(1)->seat(1)->tap(EventKind::Resumed, 1), 'running already'],
-    'paused when painted' => [fn () => Day::open()->join(1)->seat(1, seconds: [9])->done(1, 's1')->tap(EventKind::Paused, 1), 'nothing to pause'],
+    'paused when painted' => [
+        fn () => Day::open()->join(1)->seat(1, seconds: [9])->done(1, 's1')->tap(EventKind::Paused, 1),
+        'nothing to pause',
+    ],
     'a no-show in the chair' => [fn () => Day::open()->join(1)->seat(1)->tap(EventKind::NoShow, 1), 'is in the chair'],
     'left twice' => [fn () => Day::open()->join(1)->tap(EventKind::Left, 1)->tap(EventKind::Left, 1), 'has left'],
     'moved in front of somebody gone' => [

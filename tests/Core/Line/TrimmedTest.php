@@ -30,7 +30,10 @@ it('goes on by the shorter plan: what is painted stays, what it leaves out is sk
         ->and($line->tickets['t1']->face->leftToPaint(Day::at(45))->seconds())->toBe(15.0);
     $done = halfway()->trim(1, [30, 20], 45)->done(1, 's2', 62)->fold()->tickets['t1']->face;
     expect($done->paintedAt)->toEqual(Day::at(62))
-        ->and(array_map(static fn (StepRun $run): float => $run->spent->seconds(), array_values(array_filter($done->runs, static fn (StepRun $run): bool => $run->status === StepStatus::Done))))->toBe([30.0, 22.0]);
+        ->and(array_map(
+            static fn (StepRun $run): float => $run->spent->seconds(),
+            array_values(array_filter($done->runs, static fn (StepRun $run): bool => $run->status === StepStatus::Done)),
+        ))->toBe([30.0, 22.0]);
 });
 
 it('is undone like any other tap', function (): void {
@@ -50,7 +53,11 @@ it('changes nothing once all is painted, or where nothing would be left', functi
 
 it('marks a step in which the clocks were paused', function (): void {
     $face = Day::open()->join(1, 1)->seat(1, at: 10, seconds: [30, 20])
-        ->tap(Core\Line\EventKind::Paused, 1, 20)->tap(Core\Line\EventKind::Resumed, 1, 50)->done(1, 's1', 60)->done(1, 's2', 80)->fold()->tickets['t1']->face;
+        ->tap(Core\Line\EventKind::Paused, 1, 20)->tap(
+            Core\Line\EventKind::Resumed,
+            1,
+            50,
+        )->done(1, 's1', 60)->done(1, 's2', 80)->fold()->tickets['t1']->face;
 
     expect(array_map(static fn (StepRun $run): bool => $run->isInterrupted, $face->runs))->toBe([true, false]);
 });

@@ -13,11 +13,27 @@ use Tests\Core\Order\Craft;
 it('knows which step an act serves', function (array $lines, array $served): void {
     expect(Acts::in(Craft::face(...$lines)->steps))->toBe($served);
 })->with([
-    'what makes the next one ready' => [['Spritz the cake: bud tidy, 0:04', 'Mask: brush flat 3/4 in plum sweep temple both sides, 0:30'], [0 => 1]],
-    'what is done after the last one' => [['Mask: brush flat 3/4 in plum sweep temple both sides, 0:30', 'Wipe the hands: bud tidy, 0:04', 'Line: brush round 2 black line chin, 0:10'], [1 => 0]],
-    'at the beginning there is nothing before it' => [['Wipe the face: bud tidy, 0:06', 'Line: brush round 2 black line chin, 0:10'], [0 => 1]],
+    'what makes the next one ready' => [
+        ['Spritz the cake: bud tidy, 0:04', 'Mask: brush flat 3/4 in plum sweep temple both sides, 0:30'],
+        [0 => 1],
+    ],
+    'what is done after the last one' => [
+        [
+            'Mask: brush flat 3/4 in plum sweep temple both sides, 0:30',
+            'Wipe the hands: bud tidy, 0:04',
+            'Line: brush round 2 black line chin, 0:10',
+        ],
+        [1 => 0],
+    ],
+    'at the beginning there is nothing before it' => [
+        ['Wipe the face: bud tidy, 0:06', 'Line: brush round 2 black line chin, 0:10'],
+        [0 => 1],
+    ],
     'at the end there is nothing after it' => [['Line: brush round 2 black line chin, 0:10', 'Hold still: bud tidy, 0:06'], [1 => 0]],
-    'two of them serve the same' => [['Spritz the cake: bud tidy, 0:04', 'Load the brush: bud tidy, 0:04', 'Line: brush round 2 black line chin, 0:10'], [0 => 2, 1 => 2]],
+    'two of them serve the same' => [
+        ['Spritz the cake: bud tidy, 0:04', 'Load the brush: bud tidy, 0:04', 'Line: brush round 2 black line chin, 0:10'],
+        [0 => 2, 1 => 2],
+    ],
     'nothing to serve' => [['Spritz the cake: bud tidy, 0:04'], []],
     'what has a place of its own is no act' => [['Line: brush round 2 black line chin, 0:10', 'Tidy the edge: bud tidy chin, 0:06'], []],
 ]);
@@ -37,7 +53,12 @@ it('never tears them from it, in any best order', function (): void {
 });
 
 it('keeps a typed wait as long as there is a step on either side of it', function (): void {
-    $design = Craft::face('Base: half sponge sea grey cheek both sides, 0:20', 'Wait: bud wait, 0:40', 'Line: brush round 2 black line cheek both sides, 0:10', 'Wait: bud wait, 0:10');
+    $design = Craft::face(
+        'Base: half sponge sea grey cheek both sides, 0:20',
+        'Wait: bud wait, 0:40',
+        'Line: brush round 2 black line cheek both sides, 0:10',
+        'Wait: bud wait, 0:10',
+    );
     $waits = TypedWait::in($design);
 
     expect(array_map(static fn (TypedWait $wait): array => [$wait->before, $wait->length], $waits))->toBe([[1, 40_000], [2, 10_000]])

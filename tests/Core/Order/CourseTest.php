@@ -32,7 +32,11 @@ function away(string $seen, string $meant): float
 }
 
 it('knows when each step runs and how wet it finds the one before', function (): void {
-    $course = course('Night: half sponge night blue cheek left, 0:20', 'Line: brush round 2 white line cheek left, 0:10', 'More: brush round 2 white line cheek left, 0:10, dry 0:20');
+    $course = course(
+        'Night: half sponge night blue cheek left, 0:20',
+        'Line: brush round 2 white line cheek left, 0:10',
+        'More: brush round 2 white line cheek left, 0:10, dry 0:20',
+    );
 
     // A sponged wax film at the reference: wet for 6 s, dry after 14 s. Taking up the brush with the cake in the hand: 3 s of the 10.
     expect($course->starts)->toBe([0, 23_000, 50_000])->and($course->ends)->toBe([20_000, 30_000, 60_000])
@@ -60,38 +64,59 @@ it('turns yellow on wet blue green', function (): void {
 });
 
 it('covers better with every coat', function (): void {
-    $course = course('Sun: half sponge coral red cheek left, 0:20', 'Sail: brush round 6 white fill sail cheek left, 3 coats, 0:30, dry 1:00');
+    $course = course(
+        'Sun: half sponge coral red cheek left, 0:20',
+        'Sail: brush round 6 white fill sail cheek left, 3 coats, 0:30, dry 1:00',
+    );
     $coats = array_map(static fn (LinearRgb $coat): float => away($coat->hex(), '#fafaf7'), $course->sightings[1][0]->coats);
 
     expect($coats)->toHaveCount(3)->and($coats[0])->toBeGreaterThan($coats[1])->and($coats[1])->toBeGreaterThan($coats[2]);
 });
 
 it('lets shapes leave some of their ground bare, and bases none', function (): void {
-    $course = course('Sea: half sponge deep blue cheek left, 0:20', 'Sail: brush round 6 white fill sail cheek left, 0:10, dry 1:00', 'Line: brush round 2 black line cheek left, 0:10, dry 1:00');
+    $course = course(
+        'Sea: half sponge deep blue cheek left, 0:20',
+        'Sail: brush round 6 white fill sail cheek left, 0:10, dry 1:00',
+        'Line: brush round 2 black line cheek left, 0:10, dry 1:00',
+    );
 
     expect($course->sightings[1][0]->grounds)->toHaveCount(1)->and($course->sightings[2][0]->grounds)->toHaveCount(2);
 });
 
 it('keeps sides and places apart', function (): void {
-    $course = course('Sea: half sponge deep blue cheek left, 0:20', 'Sand: half sponge sand cheek right, 0:20', 'Line: brush round 2 black line jaw both sides, 0:10');
+    $course = course(
+        'Sea: half sponge deep blue cheek left, 0:20',
+        'Sand: half sponge sand cheek right, 0:20',
+        'Line: brush round 2 black line jaw both sides, 0:10',
+    );
 
     expect($course->below)->toBe([null, null, null])->and($course->preparation->touch(0, 1))->toBeFalse();
 });
 
 it('lays no film of powder, glitter and gems', function (): void {
-    $preparation = new Preparation(Craft::cheek('Moon: powder moon powder cheek left, 0:10', 'Sparks: glitter poof bottle loose glitter cheek left, 0:06', 'Gem: gem self-stick cheek left, 0:05'), Craft::circumstances());
+    $preparation = new Preparation(
+        Craft::cheek(
+            'Moon: powder moon powder cheek left, 0:10',
+            'Sparks: glitter poof bottle loose glitter cheek left, 0:06',
+            'Gem: gem self-stick cheek left, 0:05',
+        ),
+        Craft::circumstances(),
+    );
 
-    expect($preparation->dryAfter(0)->isZero())->toBeTrue()->and($preparation->films[1])->toBeNull()->and($preparation->films[2])->toBeNull();
+    expect($preparation->dryAfter(0)->isZero())->toBeTrue()->and($preparation->films[1])->toBeNull()
+        ->and($preparation->films[2])->toBeNull();
 });
 
 it('knows the layers of a face', function (string $line, Layer $layer): void {
     expect(Layer::of(Craft::cheek($line)->steps[0]))->toBe($layer);
 })->with([
     ['A: powder moon powder cheek left, 0:10', Layer::Powder], ['A: half sponge sea grey cheek left, 0:10', Layer::Base],
-    ['A: brush wash brush sea grey sweep cheek left, 0:10', Layer::Base], ['A: brush round 6 white fill sail cheek left, 0:10', Layer::Shape],
+    ['A: brush wash brush sea grey sweep cheek left, 0:10', Layer::Base],
+    ['A: brush round 6 white fill sail cheek left, 0:10', Layer::Shape],
     ['A: brush petal brush white petal cheek left, 0:10', Layer::Shape], ['A: stencil net mesh white cheek left, 0:10', Layer::Texture],
     ['A: brush round 2 black outline cheek left, 0:10', Layer::Line], ['A: brush round 2 black dots cheek left, 0:10', Layer::Accent],
-    ['A: glitter lantern gel glitter gel cheek left, 0:10', Layer::Glitter], ['A: gem self-stick cheek left, 0:10', Layer::Gem], ['A: wait, 0:10', Layer::Bare],
+    ['A: glitter lantern gel glitter gel cheek left, 0:10', Layer::Glitter], ['A: gem self-stick cheek left, 0:10', Layer::Gem],
+    ['A: wait, 0:10', Layer::Bare],
 ]);
 
 it('dries sooner in warm air, and the course with it', function (): void {
@@ -121,7 +146,8 @@ it('answers each question by the usual school until it is answered, and only by 
 it('has every school answer one question', function (): void {
     $answers = array_merge(...array_map(static fn (Question $question): array => $question->schools(), Question::cases()));
 
-    expect($answers)->toHaveCount(count(School::cases()))->and(array_unique(array_column($answers, 'value')))->toHaveCount(count(School::cases()));
+    expect($answers)->toHaveCount(count(School::cases()))->and(array_unique(array_column($answers, 'value')))
+        ->toHaveCount(count(School::cases()));
 });
 
 it('says what a school costs: waiting for dry, or leaving the gems out', function (): void {
@@ -136,7 +162,10 @@ it('says what a school costs: waiting for dry, or leaving the gems out', functio
 
 it('calls colours what one would across a room', function (string $hex, string $word): void {
     expect(Word::of(LinearRgb::ofHex($hex)))->toBe($word);
-})->with([['#ffffff', 'white'], ['#101010', 'black'], ['#d2402f', 'red'], ['#f08a24', 'orange'], ['#f6c945', 'yellow'], ['#1d2f66', 'dark blue'], ['#4fc0ba', 'turquoise'], ['#ee9a94', 'pink']]);
+})->with([
+    ['#ffffff', 'white'], ['#101010', 'black'], ['#d2402f', 'red'], ['#f08a24', 'orange'], ['#f6c945', 'yellow'],
+    ['#1d2f66', 'dark blue'], ['#4fc0ba', 'turquoise'], ['#ee9a94', 'pink'],
+]);
 
 it('begins in reference air with an empty kit', function (): void {
     $starting = Circumstances::starting();

@@ -41,7 +41,14 @@ final readonly class Craft
     {
         $kit = self::kit();
 
-        return new Circumstances(kit: $kit, changeovers: new ChangeoverMatrix(BenchTimes::starting(), $kit), times: StepTimes::starting(), drying: Drying::atReference(), schools: Schools::of(...$schools), numbers: TradeNumbers::of(['worth_saving' => 1]));
+        return new Circumstances(
+            kit: $kit,
+            changeovers: new ChangeoverMatrix(BenchTimes::starting(), $kit),
+            times: StepTimes::starting(),
+            drying: Drying::atReference(),
+            schools: Schools::of(...$schools),
+            numbers: TradeNumbers::of(['worth_saving' => 1]),
+        );
     }
 
     /** @param  string  ...$lines  each with its name before a colon; ids are s1, s2 and so on */

@@ -65,7 +65,10 @@ it('is what trying all orders of the rest gives', function (): void {
             $since[$place] = $ago;
             $ago += $problem->durations[$place] + $chance->getInt(0, 9) * 1000;
         }
-        $begun = new HalfPainted(array_combine(array_map(static fn (int $place): string => $design->steps[$place]->id, $done), array_map(static fn (int $place): int => $since[$place], $done)));
+        $begun = new HalfPainted(array_combine(
+            array_map(static fn (int $place): string => $design->steps[$place]->id, $done),
+            array_map(static fn (int $place): int => $since[$place], $done),
+        ));
         $outcome = Quickest::of($preparation, null, $begun)->search(new WithinLabels(200_000));
         $left = array_values(array_diff(range(0, 5), $done));
         $byTrying = quickestByTrying($problem, $done, $since, $left, $done[count($done) - 1]);
@@ -83,7 +86,11 @@ it('no longer asks for a wet window that is over, nor for an order that was not 
         'Line: round 2 line white cheek both sides, 0:10',
     );
     $preparation = new Preparation($design, Craft::circumstances());
-    $left = static fn (array $done): ?int => Quickest::of($preparation, null, new HalfPainted($done))->search(new WithinLabels(50_000))->best?->makespan;
+    $left = static fn (array $done): ?int => Quickest::of(
+        $preparation,
+        null,
+        new HalfPainted($done),
+    )->search(new WithinLabels(50_000))->best?->makespan;
 
     expect($left(['s1' => 2_000]))->not->toBeNull()->and($left(['s1' => 3_600_000]))->not->toBeNull()
         ->and($left(['s3' => 60_000, 's1' => 20_000]))->not->toBeNull();

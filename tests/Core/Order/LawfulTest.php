@@ -36,12 +36,20 @@ it('mends what the typed order breaks where that costs nothing, and leaves it wh
         'Glow: glitter lantern gel glitter gel cheek left, 0:20',
     );
 
-    $edgeFirst = Craft::cheek('Edge: brush round 2 black outline starfish cheek left, 0:10', 'Star: brush round 6 coral red fill starfish cheek left, 0:20', 'Jaw: brush round 5 deep blue stripe jaw left, 0:20');
+    $edgeFirst = Craft::cheek(
+        'Edge: brush round 2 black outline starfish cheek left, 0:10',
+        'Star: brush round 6 coral red fill starfish cheek left, 0:20',
+        'Jaw: brush round 5 deep blue stripe jaw left, 0:20',
+    );
 
     // Fingers are wiped after glitter, which the typed order saves.
     expect(proposed($glitterLate)->makespan()?->seconds())->toBeLessThanOrEqual(50.0)
         ->and(namesIn(proposed($glitterLate)->best))->toBe(['Jaw', 'Dots', 'Glow'])
-        ->and(array_search('Star', namesIn(proposed($edgeFirst)->best), true))->toBeLessThan(array_search('Edge', namesIn(proposed($edgeFirst)->best), true))
+        ->and(array_search(
+            'Star',
+            namesIn(proposed($edgeFirst)->best),
+            true,
+        ))->toBeLessThan(array_search('Edge', namesIn(proposed($edgeFirst)->best), true))
         ->and(proposed($edgeFirst)->makespan()?->seconds())->toBeLessThanOrEqual(50.0);
 });
 
@@ -60,7 +68,10 @@ it('takes the typed order as lawful whatever the craft says of it, and only pins
 });
 
 it('lets a pin while wet silence what wants it dry', function (): void {
-    $lines = ['Flower: brush wash brush white fill cheek and cheekbone left, 0:20', 'Heart: 3 coral red stripe with round 5 on cheek, left, 0:06'];
+    $lines = [
+        'Flower: brush wash brush white fill cheek and cheekbone left, 0:20',
+        'Heart: 3 coral red stripe with round 5 on cheek, left, 0:06',
+    ];
     $pinned = Craft::cheek(...$lines)->withPins([new Pin(PinKind::WhileWet, ['s1', 's2'])]);
 
     expect(Craft::said('strong-over-pale-on-dry', Craft::cheek(...$lines)))->toHaveCount(1)

@@ -17,7 +17,8 @@ it('starts from the team’s values, and takes a painter’s own', function (Tra
 
     expect((new TradeNumbers)->get($number))->toBe($number->start())->and((new TradeNumbers)->isOwn($number))->toBeFalse()
         ->and($own->get($number))->toBe($number->most())->and($own->isOwn($number))->toBeTrue()
-        ->and($number->start())->toBeGreaterThanOrEqual($number->least())->toBeLessThanOrEqual($number->most())->and($number->label())->not->toBe('');
+        ->and($number->start())->toBeGreaterThanOrEqual($number->least())->toBeLessThanOrEqual($number->most())
+        ->and($number->label())->not->toBe('');
 })->with(TradeNumber::cases());
 
 it('refuses what is out of bounds, saying what to give, and minds no unknown name', function (): void {
@@ -28,7 +29,10 @@ it('refuses what is out of bounds, saying what to give, and minds no unknown nam
 /** @return list<string> */
 function rulesUnder(Circumstances $circumstances): array
 {
-    $design = Craft::cheek('Night: brush wash brush night blue fill cheek and cheekbone left, 0:20', 'Foam: brush round 2 white line cheek left, 0:10');
+    $design = Craft::cheek(
+        'Night: brush wash brush night blue fill cheek and cheekbone left, 0:20',
+        'Foam: brush round 2 white line cheek left, 0:10',
+    );
 
     return array_map(static fn (Finding $one): string => $one->rule, Check::of($design, $circumstances)->findings);
 }
@@ -36,7 +40,14 @@ function rulesUnder(Circumstances $circumstances): array
 it('is gone by wherever it bears on a finding', function (): void {
     $usual = Craft::circumstances();
     $quick = $usual->withDrying(Drying::atReference()->ofPaints(10.0, 60.0));
-    $patient = new Circumstances(kit: $usual->kit, changeovers: $usual->changeovers, times: $usual->times, drying: $usual->drying, schools: $usual->schools, numbers: TradeNumbers::of(['line_at_once' => 60]));
+    $patient = new Circumstances(
+        kit: $usual->kit,
+        changeovers: $usual->changeovers,
+        times: $usual->times,
+        drying: $usual->drying,
+        schools: $usual->schools,
+        numbers: TradeNumbers::of(['line_at_once' => 60]),
+    );
 
     expect(rulesUnder($usual))->toContain('pale-line-on-dry-dark')
         ->and(rulesUnder($quick))->not->toContain('pale-line-on-dry-dark')

@@ -16,7 +16,11 @@ use Tests\Core\Pace\SimulatedPainter;
  */
 function runsOf(array $seconds): array
 {
-    return array_map(static fn (int|float $one, int $at): Run => new Run((int) round($one * 1000), $at + 1), $seconds, array_keys($seconds));
+    return array_map(
+        static fn (int|float $one, int $at): Run => new Run((int) round($one * 1000), $at + 1),
+        $seconds,
+        array_keys($seconds),
+    );
 }
 
 function paceOf(int|float $planned, int|float ...$seconds): Pace
@@ -96,7 +100,10 @@ it('believes a painter who is always far from the plan', function (): void {
 });
 
 it('counts the board half', function (): void {
-    $mixed = static fn (bool $isPractice): Pace => Pace::of(Duration::ofSeconds(40), [...runsOf([40, 40, 40, 40]), ...array_map(static fn (int $nth): Run => new Run(30_000, $nth, $isPractice), [5, 6, 7, 8])]);
+    $mixed = static fn (bool $isPractice): Pace => Pace::of(
+        Duration::ofSeconds(40),
+        [...runsOf([40, 40, 40, 40]), ...array_map(static fn (int $nth): Run => new Run(30_000, $nth, $isPractice), [5, 6, 7, 8])],
+    );
 
     expect($mixed(true)->practised)->toBe(4)->and($mixed(true)->faces)->toBe(4)
         ->and($mixed(true)->middle()->milliseconds)->toBeGreaterThan($mixed(false)->middle()->milliseconds)
@@ -133,7 +140,12 @@ it('comes back from its plain values', function (): void {
     expect(Pace::read(json_decode((string) json_encode($pace->values()), true)))->toEqual($pace);
 });
 
-it('has eight of ten of the next runs within its eight of ten', function (float $slope, float $differing, int $painters, array $counts): void {
+it('has eight of ten of the next runs within its eight of ten', function (
+    float $slope,
+    float $differing,
+    int $painters,
+    array $counts,
+): void {
     // Painters as they may come: plans off by a quarter, spreads of some 0.22, curves as said. Three points are 2.5 to 3
     // standard errors of the simulation itself.
     $chance = new Randomizer(new Mt19937(11));
@@ -141,7 +153,12 @@ it('has eight of ten of the next runs within its eight of ten', function (float 
         $within = 0;
         foreach (range(1, $painters) as $_) {
             $first = log(40_000) + 0.25 * SimulatedPainter::normal($chance);
-            $painter = new SimulatedPainter($chance, $first, $slope + $differing * SimulatedPainter::normal($chance), 0.22 * exp(0.35 * SimulatedPainter::normal($chance)));
+            $painter = new SimulatedPainter(
+                $chance,
+                $first,
+                $slope + $differing * SimulatedPainter::normal($chance),
+                0.22 * exp(0.35 * SimulatedPainter::normal($chance)),
+            );
             $pace = Pace::of(Duration::ofSeconds(40), $painter->runs($count));
             $within += $painter->paint($count + 1) <= $pace->eightOfTen()->milliseconds ? 1 : 0;
         }

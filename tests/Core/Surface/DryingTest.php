@@ -12,8 +12,14 @@ use Core\Surface\Weather;
 use Core\Surface\Wetness;
 use Core\Units\Duration;
 
-function filmOf(PaintKind $kind = PaintKind::Wax, Load $load = Load::Normal, int $coats = 1, float $factor = 1.0, float $painting = 30, Medium $medium = Medium::Brush): Film
-{
+function filmOf(
+    PaintKind $kind = PaintKind::Wax,
+    Load $load = Load::Normal,
+    int $coats = 1,
+    float $factor = 1.0,
+    float $painting = 30,
+    Medium $medium = Medium::Brush,
+): Film {
     return Drying::atFactor($factor)->film($kind, $medium, $load, $coats, Duration::ofSeconds($painting));
 }
 
@@ -32,7 +38,7 @@ it('is wet, then tacky, then dry', function (): void {
         ->and($film->moistureAfter(Duration::ofMinutes(10)))->toBe(0.0);
 });
 
-it('dries later with more water, more coats, glycerine and slow air, and sooner from a sponge', function (Film $longer, Film $shorter): void {
+it('dries later with more water, coats, glycerine and slow air, sooner from a sponge', function (Film $longer, Film $shorter): void {
     expect($longer->dryAfter()->milliseconds)->toBeGreaterThan($shorter->dryAfter()->milliseconds)
         ->and($longer->tackyAfter()->milliseconds)->toBeGreaterThan($shorter->tackyAfter()->milliseconds);
 })->with([
@@ -65,7 +71,11 @@ it('finds the day’s factor again from the two taps of a touch test', function 
 })->with([PaintKind::Wax, PaintKind::Glycerine])->with([0.25, 0.8, 1.0, 1.7, 3.5]);
 
 it('takes both taps of a touch test into account, and keeps to the bounds', function (): void {
-    $test = static fn (float $tacky, float $dry): float => Drying::fromTouchTest(PaintKind::Wax, Duration::ofSeconds($tacky), Duration::ofSeconds($dry))->factor;
+    $test = static fn (float $tacky, float $dry): float => Drying::fromTouchTest(
+        PaintKind::Wax,
+        Duration::ofSeconds($tacky),
+        Duration::ofSeconds($dry),
+    )->factor;
 
     expect($test(30, 38))->toEqualWithDelta(1.0, 1e-9)
         ->and($test(30, 50))->toBeLessThan(1.0)
@@ -81,4 +91,7 @@ it('dries as the weather says', function (): void {
 
 it('refuses weather that nobody could paint in', function (float $celsius, float $humidity, float $wind, string $says): void {
     expect(fn () => new Weather($celsius, $humidity, $wind))->toThrow(InvalidWeather::class, $says);
-})->with([[60, 50, 0, '60 degrees'], [-20, 50, 0, '-20 degrees'], [20, 101, 0, '0 to 100'], [20, -1, 0, '0 to 100'], [20, 50, -1, 'wind'], [20, 50, 30, 'wind']]);
+})->with([
+    [60, 50, 0, '60 degrees'], [-20, 50, 0, '-20 degrees'], [20, 101, 0, '0 to 100'], [20, -1, 0, '0 to 100'], [20, 50, -1, 'wind'],
+    [20, 50, 30, 'wind'],
+]);

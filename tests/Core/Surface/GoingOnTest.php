@@ -12,7 +12,9 @@ function wentOn(float $reckoned, float $left, bool $isRepaired = false): GoingOn
 
 it('learns from those who went on early and had nothing to mend', function (): void {
     expect(GoingOn::share(array_fill(0, 5, wentOn(30, 20))))->toEqualWithDelta(1.5, 1e-9)
-        ->and(GoingOn::share([wentOn(30, 25), wentOn(30, 20), wentOn(30, 20), wentOn(30, 20), wentOn(30, 10)]))->toEqualWithDelta(1.5, 1e-9);
+        ->and(GoingOn::share([
+            wentOn(30, 25), wentOn(30, 20), wentOn(30, 20), wentOn(30, 20), wentOn(30, 10),
+        ]))->toEqualWithDelta(1.5, 1e-9);
 });
 
 it('learns nothing from few, nor from those who waited', function (): void {

@@ -56,11 +56,19 @@ it('saves nothing where a second brush of the kind lies ready, or the colour has
 it('is what the timeline is shorter by once the brush is there', function (int $seed): void {
     $chance = new Randomizer(new Mt19937($seed));
     $steps = array_map(
-        static fn (int $number): Step => stroke("s{$number}", array_keys(NAMED)[$chance->getInt(0, 2)], ['round 2', 'round 4'][$chance->getInt(0, 1)]),
+        static fn (int $number): Step => stroke(
+            "s{$number}",
+            array_keys(NAMED)[$chance->getInt(0, 2)],
+            ['round 2', 'round 4'][$chance->getInt(0, 1)],
+        ),
         range(1, 12),
     );
     $design = Paint::design(...$steps);
-    $seconds = static fn (Kit $kit): float => Timeline::of($design->steps, new ChangeoverMatrix(BenchTimes::starting(), $kit), StepTimes::starting()->timedBy(Timing::StrokesAlone))->makespan()->seconds();
+    $seconds = static fn (Kit $kit): float => Timeline::of(
+        $design->steps,
+        new ChangeoverMatrix(BenchTimes::starting(), $kit),
+        StepTimes::starting()->timedBy(Timing::StrokesAlone),
+    )->makespan()->seconds();
 
     foreach (savings($design, Kit::empty()) as $colour => $saved) {
         $kept = new Item('', ItemKind::Brush, 'marked', reservedFor: $colour);

@@ -30,7 +30,8 @@ it('leaves a step as it is that does not use the old thing', function (Item $old
 it('takes the place of a tool in the other ways to paint a step', function (): void {
     $step = Paint::step(medium: Medium::Stencil, tool: 'fish scale');
     $step = new Step(
-        id: $step->id, name: $step->name, medium: $step->medium, tool: $step->tool, colours: $step->colours, zones: $step->zones, side: $step->side, coats: 1, time: $step->time, dryFor: $step->dryFor, optional: false, note: '',
+        id: $step->id, name: $step->name, medium: $step->medium, tool: $step->tool, colours: $step->colours, zones: $step->zones,
+        side: $step->side, coats: 1, time: $step->time, dryFor: $step->dryFor, optional: false, note: '',
         alternatives: [new Alternative(Medium::Brush, Technique::Dots, 'round 3', null)],
     );
     $old = Things::thing(ItemKind::Brush, 'round 3');
@@ -40,9 +41,15 @@ it('takes the place of a tool in the other ways to paint a step', function (): v
 });
 
 it('takes the place of one colour among others', function (): void {
-    $step = (new Replacement(Things::paint('red', '#cc0000'), Things::paint('coral red', '#d2402f')))->in(Paint::step(colours: ['#111111', '#cc0000']));
+    $step = (new Replacement(
+        Things::paint('red', '#cc0000'),
+        Things::paint('coral red', '#d2402f'),
+    ))->in(Paint::step(colours: ['#111111', '#cc0000']));
 
-    expect(array_map(static fn ($colour): array => [$colour->name, $colour->hex], $step->colours))->toBe([['', '#111111'], ['coral red', '#d2402f']]);
+    expect(array_map(
+        static fn ($colour): array => [$colour->name, $colour->hex],
+        $step->colours,
+    ))->toBe([['', '#111111'], ['coral red', '#d2402f']]);
 });
 
 it('takes the place of a split cake, held the way the old one was', function (array $painted, array $expected): void {
@@ -64,5 +71,12 @@ it('is offered only by a thing of the same kind that is at hand', function (Item
     [Things::cake('three', 50, '#333333', '#444444', '#555555'), false],
     [Things::paint('black'), false],
     [Things::thing(ItemKind::Brush, 'round 2'), false],
-    [Things::thing(ItemKind::Paint, 'empty', ['paintKind' => 'split', 'howMany' => 0, 'colours' => [['hex' => '#333333'], ['hex' => '#444444']]]), false],
+    [
+        Things::thing(
+            ItemKind::Paint,
+            'empty',
+            ['paintKind' => 'split', 'howMany' => 0, 'colours' => [['hex' => '#333333'], ['hex' => '#444444']]],
+        ),
+        false,
+    ],
 ]);

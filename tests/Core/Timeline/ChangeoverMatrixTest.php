@@ -61,7 +61,13 @@ it('takes up another brush instead of rinsing where the kit has one', function (
 ]);
 
 it('has less of a way to a cake held in the hand', function (): void {
-    $cake = new Item('a', ItemKind::Paint, 'line cake', colours: [Colour::of('black', '#111111'), Colour::of('white', '#ffffff')], paintKind: PaintKind::Split);
+    $cake = new Item(
+        'a',
+        ItemKind::Paint,
+        'line cake',
+        colours: [Colour::of('black', '#111111'), Colour::of('white', '#ffffff')],
+        paintKind: PaintKind::Split,
+    );
     $matrix = new ChangeoverMatrix(BenchTimes::starting(), new Kit([$cake]));
 
     expect($matrix->between(brush('#111111'), brush('#ffffff'))->seconds())->toBe(11.0);

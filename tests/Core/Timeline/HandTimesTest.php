@@ -31,10 +31,18 @@ function parted(StepTimes $times, Step ...$steps): array
 
 // Common practice, no source: painters quote seconds from hand to hand, taking up and loading the tool included.
 it('takes the change of tool out of what was typed, and never leaves under a third of it', function (): void {
-    $steps = [Paint::step('a', 30), Paint::step('b', 20, Medium::Brush, 'round 3'), Paint::step('c', 3, Medium::Brush, 'round 5'), Paint::step('d', 12, Medium::Brush, 'round 5')];
+    $steps = [
+        Paint::step('a', 30),
+        Paint::step('b', 20, Medium::Brush, 'round 3'),
+        Paint::step('c', 3, Medium::Brush, 'round 5'),
+        Paint::step('d', 12, Medium::Brush, 'round 5'),
+    ];
 
     expect(parted(StepTimes::starting(), ...$steps))->toBe([[0.0, 30.0], [4.0, 16.0], [2.0, 1.0], [0.0, 12.0]])
-        ->and(parted(StepTimes::starting()->timedBy(Timing::StrokesAlone), ...$steps))->toBe([[0.0, 30.0], [4.0, 20.0], [4.0, 3.0], [0.0, 12.0]]);
+        ->and(parted(
+            StepTimes::starting()->timedBy(Timing::StrokesAlone),
+            ...$steps,
+        ))->toBe([[0.0, 30.0], [4.0, 20.0], [4.0, 3.0], [0.0, 12.0]]);
 });
 
 it('keeps what was logged, which is of the skin alone, and takes off as much for the tool', function (): void {
@@ -61,5 +69,9 @@ it('sums to what was typed in any design, and says anew what each step takes in 
     $bare = array_map(static fn (Step $step): Step => $step->withDryFor(Duration::zero()), $retimed);
     expect(array_sum(array_map(static fn (Step $step): int => $step->time->milliseconds ?? 0, $retimed)))->toBe(array_sum($sum))
         ->and(Timeline::of($bare, $circumstances->changeovers, $circumstances->times)->makespan()->milliseconds)->toBe(array_sum($sum))
-        ->and(Timeline::of(array_map(static fn (Step $step): Step => $step->withDryFor(Duration::zero()), $steps), $circumstances->changeovers, $circumstances->times)->makespan()->milliseconds)->toBe($typed);
+        ->and(Timeline::of(
+            array_map(static fn (Step $step): Step => $step->withDryFor(Duration::zero()), $steps),
+            $circumstances->changeovers,
+            $circumstances->times,
+        )->makespan()->milliseconds)->toBe($typed);
 })->with(range(1, 20));

@@ -66,7 +66,8 @@ function longestPathStarts(array $steps): array
         $changed = false;
         foreach ($steps as $later => $step) {
             for ($earlier = 0; $earlier < $later; $earlier++) {
-                $end = $starts[$earlier] + StepTimes::starting()->timedBy(Timing::StrokesAlone)->of($steps[$earlier])->duration->milliseconds;
+                $end = $starts[$earlier] + StepTimes::starting()->timedBy(Timing::StrokesAlone)
+                    ->of($steps[$earlier])->duration->milliseconds;
                 $lag = $steps[$earlier]->touches($step) ? $step->dryFor->milliseconds : 0;
                 $change = $earlier === $later - 1 ? ChangeoverMatrix::starting()->between($steps[$earlier], $step)->milliseconds : 0;
                 $notBefore = $end + max($lag, $change);
@@ -109,7 +110,11 @@ it('has no gap and no overlap, and its parts add up, for any design', function (
             static fn (Duration $sum, SpanKind $kind): Duration => $sum->plus($timeline->total($kind)),
             Duration::zero(),
         );
-        $taps = array_reduce($timeline->tapToTap(), static fn (Duration $all, Duration $one): Duration => $all->plus($one), Duration::zero());
+        $taps = array_reduce(
+            $timeline->tapToTap(),
+            static fn (Duration $all, Duration $one): Duration => $all->plus($one),
+            Duration::zero(),
+        );
 
         expect($timeline->makespan())->toEqual($now)->and($sum)->toEqual($now)->and($taps)->toEqual($now)
             ->and(array_keys($timeline->tapToTap()))->toBe(array_column($steps, 'id'));
@@ -120,9 +125,20 @@ it('never gets longer when a step needs less drying', function (): void {
     $chance = new Randomizer(new Mt19937(29));
     foreach (range(1, 200) as $_) {
         $steps = Paint::anySteps($chance, 8);
-        $quicker = array_map(static fn (Step $step): Step => new Step(...[...get_object_vars($step), 'dryFor' => Duration::zero()]), $steps);
+        $quicker = array_map(
+            static fn (Step $step): Step => new Step(...[...get_object_vars($step), 'dryFor' => Duration::zero()]),
+            $steps,
+        );
         $matrix = ChangeoverMatrix::starting();
 
-        expect(Timeline::of($quicker, $matrix, StepTimes::starting()->timedBy(Timing::StrokesAlone))->makespan()->isLongerThan(Timeline::of($steps, $matrix, StepTimes::starting()->timedBy(Timing::StrokesAlone))->makespan()))->toBeFalse();
+        expect(Timeline::of(
+            $quicker,
+            $matrix,
+            StepTimes::starting()->timedBy(Timing::StrokesAlone),
+        )->makespan()->isLongerThan(Timeline::of(
+            $steps,
+            $matrix,
+            StepTimes::starting()->timedBy(Timing::StrokesAlone),
+        )->makespan()))->toBeFalse();
     }
 });

@@ -24,14 +24,31 @@ function workSeconds(Step $step): float
 }
 
 it('counts skin at the rate of the technique, for every coat', function (Technique $technique, float $rate): void {
-    $step = static fn (int $coats): Step => Paint::step(zones: [Zone::Forehead], side: Side::Centre, coats: $coats, technique: $technique, typed: false);
+    $step = static fn (int $coats): Step => Paint::step(
+        zones: [Zone::Forehead],
+        side: Side::Centre,
+        coats: $coats,
+        technique: $technique,
+        typed: false,
+    );
 
     expect(workSeconds($step(1)))->toBe(round(Defaults::STEP_START_SECONDS + Zone::Forehead->area() * $rate))
         ->and(workSeconds($step(3)))->toBe(round(Defaults::STEP_START_SECONDS + 3 * Zone::Forehead->area() * $rate));
-})->with([[Technique::Stipple, Defaults::STIPPLE_RATE], [Technique::Sweep, Defaults::SWEEP_RATE], [Technique::Blend, Defaults::BLEND_RATE]]);
+})->with([
+    [Technique::Stipple, Defaults::STIPPLE_RATE],
+    [Technique::Sweep, Defaults::SWEEP_RATE],
+    [Technique::Blend, Defaults::BLEND_RATE],
+]);
 
 it('counts strokes at their seconds each, and the other side again with a little more', function (): void {
-    $teardrops = static fn (int $count, Side $side): Step => Paint::step(medium: Medium::Brush, tool: 'round 3', side: $side, technique: Technique::Teardrop, count: $count, typed: false);
+    $teardrops = static fn (int $count, Side $side): Step => Paint::step(
+        medium: Medium::Brush,
+        tool: 'round 3',
+        side: $side,
+        technique: Technique::Teardrop,
+        count: $count,
+        typed: false,
+    );
 
     expect(workSeconds($teardrops(10, Side::Right)))->toBe(2.0 + 24.0)
         ->and(workSeconds($teardrops(10, Side::Both)))->toBe(round(2.0 + 24.0 * (1 + DesignDefaults::WEAK_SIDE_FACTOR)));
@@ -39,7 +56,14 @@ it('counts strokes at their seconds each, and the other side again with a little
 
 // Common practice, no source: a small flower is five presses, a heart two.
 it('presses five times for a flower and twice for a heart', function (): void {
-    $one = static fn (Technique $technique): float => workSeconds(Paint::step(medium: Medium::Brush, tool: 'round 4', side: Side::Right, technique: $technique, count: 10, typed: false));
+    $one = static fn (Technique $technique): float => workSeconds(Paint::step(
+        medium: Medium::Brush,
+        tool: 'round 4',
+        side: Side::Right,
+        technique: $technique,
+        count: 10,
+        typed: false,
+    ));
 
     expect($one(Technique::Flower) - $one(Technique::Heart))->toBe(10 * 3 * Defaults::PRESS_SECONDS);
 });
@@ -49,7 +73,10 @@ it('gives every technique at least a second and at most an hour, in whole second
         if (! $technique->suits($medium)) {
             continue;
         }
-        $time = WorkContent::starting()->of(Paint::step(medium: $medium, tool: '', zones: [Zone::Nose], side: Side::Centre, technique: $technique, typed: false), Person::usual());
+        $time = WorkContent::starting()->of(
+            Paint::step(medium: $medium, tool: '', zones: [Zone::Nose], side: Side::Centre, technique: $technique, typed: false),
+            Person::usual(),
+        );
         expect($time->milliseconds % 1000)->toBe(0)
             ->and($time->milliseconds)->toBeGreaterThanOrEqual(1000)
             ->and($time->isLongerThan(DesignDefaults::longestStep()))->toBeFalse();
@@ -57,7 +84,11 @@ it('gives every technique at least a second and at most an hour, in whole second
 })->with(Technique::cases());
 
 it('believes the log before what was typed, and that before the work there is in it', function (): void {
-    $logged = new StepTimes(WorkContent::starting(), Person::usual(), [StepValues::way(Paint::step('b', 30, name: 'Another name')) => new StepTime(Duration::ofSeconds(33), TimeSource::Logged, 14)]);
+    $logged = new StepTimes(
+        WorkContent::starting(),
+        Person::usual(),
+        [StepValues::way(Paint::step('b', 30, name: 'Another name')) => new StepTime(Duration::ofSeconds(33), TimeSource::Logged, 14)],
+    );
     $typed = Paint::step('a', 30);
 
     expect($logged->of($typed))->toEqual(new StepTime(Duration::ofSeconds(33), TimeSource::Logged, 14))
@@ -69,7 +100,16 @@ it('believes the log before what was typed, and that before the work there is in
 it('covers a large base faster than a small one, and takes its time on lids', function (): void {
     $base = static fn (Zone ...$zones): Step => Paint::step(zones: array_values($zones), side: Side::Both);
     $small = workSeconds($base(Zone::Cheek)) - Defaults::STEP_START_SECONDS;
-    $large = workSeconds($base(Zone::Cheek, Zone::Forehead, Zone::Temple, Zone::Cheekbone, Zone::Brow, Zone::Jaw, Zone::LowerCheek, Zone::EyeSocket)) - Defaults::STEP_START_SECONDS;
+    $large = workSeconds($base(
+        Zone::Cheek,
+        Zone::Forehead,
+        Zone::Temple,
+        Zone::Cheekbone,
+        Zone::Brow,
+        Zone::Jaw,
+        Zone::LowerCheek,
+        Zone::EyeSocket,
+    )) - Defaults::STEP_START_SECONDS;
     $lids = Paint::step(medium: Medium::Brush, tool: 'round 4', zones: [Zone::Eyelid], side: Side::Both, technique: Technique::Fill);
     $brows = Paint::step(medium: Medium::Brush, tool: 'round 4', zones: [Zone::Brow], side: Side::Both, technique: Technique::Fill);
 

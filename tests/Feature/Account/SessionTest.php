@@ -45,7 +45,10 @@ it('throttles tries at one name', function (): void {
         $this->postJson('/api/session', $wrong)->assertUnprocessable();
     }
 
-    $this->postJson('/api/session', $wrong)->assertTooManyRequests()->assertJsonPath('message', 'Too many tries. Wait a minute, then try again.');
+    $this->postJson('/api/session', $wrong)->assertTooManyRequests()->assertJsonPath(
+        'message',
+        'Too many tries. Wait a minute, then try again.',
+    );
     $this->postJson('/api/session', ['email' => 'tobi@example.org', 'password' => 'wrong'])->assertUnprocessable();
 });
 
@@ -65,7 +68,8 @@ it('refuses a write without the token of this page', function (): void {
 it('lets no stranger to any address but the sign-in', function (): void {
     $closed = 0;
     foreach (Route::getRoutes()->getRoutes() as $route) {
-        if (! str_starts_with($route->uri(), 'api/') || str_starts_with($route->uri(), 'api/session') || str_contains($route->uri(), '{anything}')) {
+        if (! str_starts_with($route->uri(), 'api/') || str_starts_with($route->uri(), 'api/session')
+            || str_contains($route->uri(), '{anything}')) {
             continue;
         }
         foreach (array_diff($route->methods(), ['HEAD']) as $method) {

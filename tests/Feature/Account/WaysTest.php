@@ -12,13 +12,19 @@ beforeEach(function (): void {
 
 it('begins with the usual ways, in the reference air', function (): void {
     $this->getJson('/api/ways')->assertOk()
-        ->assertJson(['celsius' => 20, 'humidity' => 50, 'wind' => 0, 'dries' => 1, 'isTouched' => false, 'waxDryMs' => 38_000, 'glycerineDryMs' => 57_000])
+        ->assertJson([
+            'celsius' => 20, 'humidity' => 50, 'wind' => 0, 'dries' => 1, 'isTouched' => false, 'waxDryMs' => 38_000,
+            'glycerineDryMs' => 57_000,
+        ])
         ->assertJsonCount(10, 'questions')->assertJsonPath('questions.0.chosen', 'glitter_on_wet_base');
 });
 
 it('keeps the schools of a painter, and rules go by them', function (): void {
     $this->putJson('/api/ways/schools', ['schools' => ['glitter_last', 'line_on_dry']])->assertOk()
-        ->assertJsonPath('questions.0.chosen', 'glitter_last')->assertJsonPath('questions.4.chosen', 'line_on_dry')->assertJsonPath('questions.1.chosen', 'lips_painted');
+        ->assertJsonPath('questions.0.chosen', 'glitter_last')->assertJsonPath('questions.4.chosen', 'line_on_dry')->assertJsonPath(
+            'questions.1.chosen',
+            'lips_painted',
+        );
 
     $this->actingAs(Scene::team('Others')->painter)->getJson('/api/ways')->assertJsonPath('questions.0.chosen', 'glitter_on_wet_base');
 });
@@ -66,8 +72,15 @@ it('is for painters who are signed in', function (): void {
 });
 
 it('keeps what typed seconds hold, and times designs by it', function (): void {
-    $design = $this->scene->design('Puffin mask', Paint::step(Scene::ulid(), 20, tool: 'half sponge'), Paint::step(Scene::ulid(), 10, tool: 'round sponge'));
-    $this->getJson('/api/ways')->assertJsonPath('timing', 'hand_to_hand')->assertJsonPath('timings.*.timing', ['hand_to_hand', 'strokes_alone']);
+    $design = $this->scene->design(
+        'Puffin mask',
+        Paint::step(Scene::ulid(), 20, tool: 'half sponge'),
+        Paint::step(Scene::ulid(), 10, tool: 'round sponge'),
+    );
+    $this->getJson('/api/ways')->assertJsonPath('timing', 'hand_to_hand')->assertJsonPath(
+        'timings.*.timing',
+        ['hand_to_hand', 'strokes_alone'],
+    );
     $this->getJson("/api/designs/{$design->id}")->assertJsonPath('totalMs', 30_000);
 
     $this->putJson('/api/ways/timing', ['timing' => 'strokes_alone'])->assertOk()->assertJsonPath('timing', 'strokes_alone');
@@ -84,10 +97,19 @@ it('keeps a number that findings rest on, and gives it back', function (): void 
     $this->putJson('/api/ways/number', ['number' => 'eyes_shut', 'value' => 60])->assertOk();
     $this->putJson('/api/ways/number', ['number' => 'wax_seconds', 'value' => null])->assertOk();
     expect($wax())->toMatchArray(['value' => 40, 'isOwn' => false])
-        ->and(array_column(array_filter($this->getJson('/api/ways')->json('numbers'), static fn (array $one): bool => $one['isOwn']), 'number'))->toBe(['eyes_shut']);
+        ->and(array_column(
+            array_filter($this->getJson('/api/ways')->json('numbers'), static fn (array $one): bool => $one['isOwn']),
+            'number',
+        ))->toBe(['eyes_shut']);
 });
 
 it('refuses a number out of bounds, saying what to give', function (mixed $value): void {
-    $this->putJson('/api/ways/number', ['number' => 'wax_seconds', 'value' => $value])->assertUnprocessable()->assertJsonValidationErrors('value');
-    $this->putJson('/api/ways/number', ['number' => 'moon_phase', 'value' => 1])->assertUnprocessable()->assertJsonValidationErrors('number');
+    $this->putJson(
+        '/api/ways/number',
+        ['number' => 'wax_seconds', 'value' => $value],
+    )->assertUnprocessable()->assertJsonValidationErrors('value');
+    $this->putJson(
+        '/api/ways/number',
+        ['number' => 'moon_phase', 'value' => 1],
+    )->assertUnprocessable()->assertJsonValidationErrors('number');
 })->with([1, 9000, 'soon']);

@@ -19,7 +19,8 @@ it('sets up a running fair, a line, and a logbook with history', function (): vo
     $fair = $this->getJson("/api/days/{$days[0]['id']}/line")->json();
     expect(Design::query()->count())->toBeGreaterThanOrEqual(6)
         ->and($days)->toHaveCount(2)
-        ->and($days[0]['opensAt'])->toBeLessThan(now()->getTimestampMs())->and($days[0]['closesAt'])->toBeGreaterThan(now()->getTimestampMs())
+        ->and($days[0]['opensAt'])->toBeLessThan(now()->getTimestampMs())->and($days[0]['closesAt'])
+        ->toBeGreaterThan(now()->getTimestampMs())
         ->and($fair['isOpen'])->toBeTrue()->and(count($fair['waiting']))->toBeGreaterThanOrEqual(5)
         ->and($fair['chairs'])->toHaveCount(2)->and(array_filter(array_column($fair['chairs'], 'child')))->not->toBe([])
         ->and(Face::query()->where('event_day_id', $days[1]['id'])->count())->toBe(14)
@@ -52,7 +53,10 @@ it('plays a demo in which every tap counts', function (): void {
 });
 
 it('makes a team, and takes one more painter into it', function (): void {
-    $this->artisan('inch:team', ['team' => 'Dune Faces', 'painter' => 'Mara', 'email' => 'Mara@example.org', '--password' => 'a long password'])->assertExitCode(0);
+    $this->artisan(
+        'inch:team',
+        ['team' => 'Dune Faces', 'painter' => 'Mara', 'email' => 'Mara@example.org', '--password' => 'a long password'],
+    )->assertExitCode(0);
     $this->artisan('inch:team', ['team' => 'Dune Faces', 'painter' => 'Wren', 'email' => 'wren@example.org'])
         ->expectsQuestion('Password, ten letters at least', 'another password')->assertExitCode(0);
 
@@ -61,12 +65,21 @@ it('makes a team, and takes one more painter into it', function (): void {
 });
 
 it('refuses a painter that makes no sense', function (array $typed): void {
-    $this->artisan('inch:team', ['team' => 'Dune Faces', 'painter' => 'Mara', 'email' => 'mara@example.org', '--password' => 'a long password']);
+    $this->artisan(
+        'inch:team',
+        ['team' => 'Dune Faces', 'painter' => 'Mara', 'email' => 'mara@example.org', '--password' => 'a long password'],
+    );
 
-    $this->artisan('inch:team', ['team' => 'Dune Faces', 'painter' => 'Wren', 'email' => 'wren@example.org', '--password' => 'a long password', ...$typed])
+    $this->artisan(
+        'inch:team',
+        ['team' => 'Dune Faces', 'painter' => 'Wren', 'email' => 'wren@example.org', '--password' => 'a long password', ...$typed],
+    )
         ->assertExitCode(2);
     expect(User::query()->count())->toBe(1);
-})->with([[['email' => 'mara@example.org']], [['email' => 'nowhere']], [['--password' => 'short']], [['painter' => ' ']], [['team' => str_repeat('x', 81)]]]);
+})->with([
+    [['email' => 'mara@example.org']], [['email' => 'nowhere']], [['--password' => 'short']], [['painter' => ' ']],
+    [['team' => str_repeat('x', 81)]],
+]);
 
 it('notices when the types of the browser are out of date', function (): void {
     $this->artisan('inch:types', ['--check' => true])->assertExitCode(0);

@@ -27,9 +27,19 @@ function nightSky(): array
     $white = [['name' => 'white', 'hex' => '#fafaf7']];
 
     return ['name' => 'Night sky', 'placement' => 'cheek', 'steps' => [
-        ['name' => 'Night', 'medium' => 'brush', 'technique' => 'fill', 'tool' => 'wash brush', 'colours' => [['name' => 'night blue', 'hex' => '#1b2a52']], 'zones' => ['cheek', 'cheekbone'], 'side' => 'left', 'seconds' => 20],
-        ['name' => 'Stars', 'medium' => 'brush', 'technique' => 'starburst', 'tool' => 'round 2', 'colours' => $white, 'zones' => ['cheek'], 'side' => 'left', 'seconds' => 10],
-        ['name' => 'Waves', 'medium' => 'brush', 'technique' => 'stripe', 'tool' => 'round 4', 'colours' => [['name' => 'tide blue', 'hex' => '#3f8fc6']], 'zones' => ['jaw'], 'side' => 'left', 'seconds' => 30],
+        [
+            'name' => 'Night', 'medium' => 'brush', 'technique' => 'fill', 'tool' => 'wash brush',
+            'colours' => [['name' => 'night blue', 'hex' => '#1b2a52']], 'zones' => ['cheek', 'cheekbone'], 'side' => 'left',
+            'seconds' => 20,
+        ],
+        [
+            'name' => 'Stars', 'medium' => 'brush', 'technique' => 'starburst', 'tool' => 'round 2', 'colours' => $white,
+            'zones' => ['cheek'], 'side' => 'left', 'seconds' => 10,
+        ],
+        [
+            'name' => 'Waves', 'medium' => 'brush', 'technique' => 'stripe', 'tool' => 'round 4',
+            'colours' => [['name' => 'tide blue', 'hex' => '#3f8fc6']], 'zones' => ['jaw'], 'side' => 'left', 'seconds' => 30,
+        ],
     ]];
 }
 
@@ -37,7 +47,10 @@ function nightSky(): array
 function lashLine(): array
 {
     return ['name' => 'Octopus brow', 'placement' => 'brow', 'steps' => [
-        ['name' => 'Lids', 'medium' => 'brush', 'technique' => 'fill', 'tool' => 'round 4', 'colours' => [['hex' => '#5b3a86']], 'zones' => ['eyelid'], 'side' => 'both', 'seconds' => 20],
+        [
+            'name' => 'Lids', 'medium' => 'brush', 'technique' => 'fill', 'tool' => 'round 4', 'colours' => [['hex' => '#5b3a86']],
+            'zones' => ['eyelid'], 'side' => 'both', 'seconds' => 20,
+        ],
     ]];
 }
 
@@ -74,7 +87,11 @@ it('prints the best order, and a design that may be read again', function (): vo
         ->and($design['savedSeconds'])->toEqual($design['typedWithWaitsSeconds'] - $design['totalSeconds'])
         ->and($design['moves'][0]['why'])->not->toBe('');
     [$again, $same] = craft('inch:order', [$design['design']]);
-    expect($again)->toBe(0)->and(json_decode($same, true, flags: JSON_THROW_ON_ERROR)['designs'][0]['totalSeconds'])->toBe($design['totalSeconds']);
+    expect($again)->toBe(0)->and(json_decode(
+        $same,
+        true,
+        flags: JSON_THROW_ON_ERROR,
+    )['designs'][0]['totalSeconds'])->toBe($design['totalSeconds']);
 });
 
 it('gives the same answer on every machine when it counts beginnings', function (): void {
@@ -82,7 +99,10 @@ it('gives the same answer on every machine when it counts beginnings', function 
 });
 
 it('ends with 1 and says what clashes when nothing is feasible', function (): void {
-    [$exit, $output] = craft('inch:order', [[...nightSky(), 'pins' => [['kind' => 'before', 'steps' => [2, 1]], ['kind' => 'before', 'steps' => [1, 2]]]]]);
+    [$exit, $output] = craft(
+        'inch:order',
+        [[...nightSky(), 'pins' => [['kind' => 'before', 'steps' => [2, 1]], ['kind' => 'before', 'steps' => [1, 2]]]]],
+    );
     $design = json_decode($output, true, flags: JSON_THROW_ON_ERROR)['designs'][0];
 
     expect($exit)->toBe(1)->and($design['design'])->toBeNull()->and($design['proven'])->toBeTrue()->and($design['clash'])->toHaveCount(2);
@@ -122,5 +142,6 @@ it('refuses paint that is none', function (array $arguments): void {
 })->with([
     [['colours' => ['red']]], [['colours' => ['#fafaf7', '#d2402f', '#1c1c22']]], [['colours' => ['#fafaf7'], '--over' => 'skin']],
     [['colours' => ['#fafaf7'], '--coats' => '0']], [['colours' => ['#fafaf7', '#d2402f'], '--share' => '140']],
-    [['colours' => ['#fafaf7'], '--finish' => 'matt']], [['colours' => ['#fafaf7'], '--kind' => 'oil']], [['colours' => ['#fafaf7'], '--load' => 'dry']],
+    [['colours' => ['#fafaf7'], '--finish' => 'matt']], [['colours' => ['#fafaf7'], '--kind' => 'oil']],
+    [['colours' => ['#fafaf7'], '--load' => 'dry']],
 ]);

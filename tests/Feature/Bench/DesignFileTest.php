@@ -23,7 +23,12 @@ it('gives a design as a file, and takes the same file in', function (): void {
     $design = $this->scene->design();
     $file = $this->get("/api/designs/{$design->id}/file")->assertOk()->assertHeader('Content-Type', 'application/json')->getContent();
 
-    $this->call('POST', '/api/designs/file', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: (string) $file)
+    $this->call(
+        'POST',
+        '/api/designs/file',
+        server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+        content: (string) $file,
+    )
         ->assertSuccessful()->assertJsonPath('designs.0.name', 'Wave band');
 
     $copy = Design::query()->where('id', '!=', $design->id)->firstOrFail();
@@ -31,7 +36,12 @@ it('gives a design as a file, and takes the same file in', function (): void {
 });
 
 it('takes in all designs of a file or none, and names the path of what is wrong', function (Closure $content, string $says): void {
-    $response = $this->call('POST', '/api/designs/file', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $content());
+    $response = $this->call(
+        'POST',
+        '/api/designs/file',
+        server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+        content: $content(),
+    );
 
     expect($response->status())->toBe(422)->and((string) $response->json('message'))->toContain($says)
         ->and(Design::query()->count())->toBe(0);
@@ -77,7 +87,10 @@ it('brings a file in and prints the same one, from the command line', function (
     file_put_contents($path, fileWith());
     $this->artisan('inch:import', ['file' => $path, '--email' => $this->scene->painter->email])->assertExitCode(0);
 
-    $this->artisan('inch:export', ['--email' => $this->scene->painter->email])->expectsOutputToContain('"name": "Seal pup"')->assertExitCode(0);
+    $this->artisan(
+        'inch:export',
+        ['--email' => $this->scene->painter->email],
+    )->expectsOutputToContain('"name": "Seal pup"')->assertExitCode(0);
     $this->artisan('inch:export', ['--email' => $this->scene->painter->email, '--design' => 'None'])->assertExitCode(2);
     $this->artisan('inch:export', ['--email' => 'nobody@example.org'])->assertExitCode(2);
     $this->artisan('inch:import', ['file' => $path, '--email' => 'nobody@example.org'])->assertExitCode(2);

@@ -22,7 +22,8 @@ beforeEach(function (): void {
 function sheet(array $step = [], array $design = []): array
 {
     $step = [
-        'id' => Scene::ulid(), 'name' => 'Grey base', 'medium' => 'sponge', 'tool' => 'half sponge', 'colours' => [['name' => 'sea grey', 'hex' => '#8593a0']],
+        'id' => Scene::ulid(), 'name' => 'Grey base', 'medium' => 'sponge', 'tool' => 'half sponge',
+        'colours' => [['name' => 'sea grey', 'hex' => '#8593a0']],
         'zones' => ['cheek'], 'side' => 'both', 'coats' => 1, 'time' => '0:40', 'dryFor' => '', 'optional' => false, 'note' => '', ...$step,
     ];
 
@@ -37,7 +38,15 @@ it('lists the designs of the team by name, with their tapes', function (): void 
     $this->getJson('/api/designs')->assertOk()
         ->assertJsonPath('*.name', ['Crab nose', 'Wave band'])
         ->assertJsonPath('0.totalMs', 60_000)
-        ->assertJsonPath('0.spans.0', ['kind' => 'painting', 'stepId' => Design::query()->where('name', 'Crab nose')->firstOrFail()->steps->firstOrFail()->id, 'startMs' => 0, 'lengthMs' => 40_000]);
+        ->assertJsonPath(
+            '0.spans.0',
+            [
+                'kind' => 'painting',
+                'stepId' => Design::query()->where('name', 'Crab nose')->firstOrFail()->steps->firstOrFail()->id,
+                'startMs' => 0,
+                'lengthMs' => 40_000,
+            ],
+        );
 });
 
 it('makes a blank design', function (): void {
@@ -49,7 +58,8 @@ it('refuses a new design that makes no sense', function (array $typed): void {
     $this->postJson('/api/designs', $typed)->assertUnprocessable();
     expect(Design::query()->exists())->toBeFalse();
 })->with([
-    [[]], [['name' => '', 'placement' => 'cheek']], [['name' => str_repeat('x', 81), 'placement' => 'cheek']], [['name' => 'Crab', 'placement' => 'knee']],
+    [[]], [['name' => '', 'placement' => 'cheek']], [['name' => str_repeat('x', 81), 'placement' => 'cheek']],
+    [['name' => 'Crab', 'placement' => 'knee']],
     [['name' => ['a'], 'placement' => 'cheek']], [['name' => '   ', 'placement' => 'cheek']],
 ]);
 
@@ -68,7 +78,12 @@ it('reads times as painters type them', function (string $typed, int $millisecon
     $this->putJson("/api/designs/{$design->id}", sheet(['time' => $typed]))->assertOk()->assertJsonPath('steps.0.timeMs', $milliseconds);
 })->with([['4', 240_000], ['4:30', 270_000], ['4m30', 270_000], ['270s', 270_000], ['0:40', 40_000]]);
 
-it('refuses a design that makes no sense, names the field, and changes nothing', function (array $step, array $more, string $field, string $says): void {
+it('refuses a design that makes no sense, names the field, and changes nothing', function (
+    array $step,
+    array $more,
+    string $field,
+    string $says,
+): void {
     $design = $this->scene->design();
 
     $response = $this->putJson("/api/designs/{$design->id}", sheet($step, $more))->assertUnprocessable();
@@ -96,7 +111,12 @@ it('refuses a design that makes no sense, names the field, and changes nothing',
     'thirteen o\'clock' => [['guides' => [['by' => 'clock', 'value' => '13']]], [], 'steps.0.time', 'Choose 1 to 12'],
     'a place to go by that is none' => [['guides' => [['by' => 'aim', 'value' => 'moon']]], [], 'steps.0.time', 'no place to go by'],
     'as big as a house' => [['sizePercent' => 4000], [], 'steps.0.sizePercent', '10 to 400 percent'],
-    'another way that cannot be' => [['alternatives' => [['medium' => 'gem', 'technique' => 'dots', 'tool' => '', 'time' => '']]], [], 'steps.0.time', '“dots” is not done with gem'],
+    'another way that cannot be' => [
+        ['alternatives' => [['medium' => 'gem', 'technique' => 'dots', 'tool' => '', 'time' => '']]],
+        [],
+        'steps.0.time',
+        '“dots” is not done with gem',
+    ],
     'thirteen tags' => [[], ['tags' => array_map(strval(...), range(1, 13))], 'tags', '12 tags at most'],
     'an unknown zone' => [['zones' => ['tail']], [], 'steps.0.zones.0', 'zones'],
     'no coat' => [['coats' => 0], [], 'steps.0.coats', 'Choose 1 to 6'],
@@ -141,7 +161,10 @@ it('is nowhere for another team', function (string $method, string $path): void 
         $design->delete();
     }
 
-    $this->json($method, "/api/designs/{$design->id}{$path}", sheet())->assertNotFound()->assertJsonPath('message', 'That is not here, or not yours. It may have been removed on another screen.');
+    $this->json($method, "/api/designs/{$design->id}{$path}", sheet())->assertNotFound()->assertJsonPath(
+        'message',
+        'That is not here, or not yours. It may have been removed on another screen.',
+    );
     expect(Design::withTrashed()->findOrFail($design->id)->name)->toBe('Wave band');
 })->with([['GET', ''], ['PUT', ''], ['DELETE', ''], ['POST', '/copy'], ['POST', '/restore'], ['GET', '/file']]);
 
@@ -159,7 +182,10 @@ it('keeps a plan for every way a design was saved', function (): void {
 it('keeps words in any script as they were typed', function (string $name): void {
     $design = $this->scene->design();
 
-    $this->putJson("/api/designs/{$design->id}", sheet(['name' => $name, 'note' => $name], ['name' => $name]))->assertOk()->assertJsonPath('name', $name);
+    $this->putJson(
+        "/api/designs/{$design->id}",
+        sheet(['name' => $name, 'note' => $name], ['name' => $name]),
+    )->assertOk()->assertJsonPath('name', $name);
     $this->getJson("/api/designs/{$design->id}")->assertJsonPath('steps.0.name', $name)->assertJsonPath('steps.0.note', $name);
 })->with(['موجة البحر', '海の波', 'Welle 🌊🐚', 'Ørsted’s “crab”', '<script>alert(1)</script>']);
 
@@ -175,7 +201,10 @@ it('puts a design away and takes it out again', function (): void {
 });
 
 it('fits a design to the person, and changes nothing of it', function (): void {
-    $petals = Core\Design\StepValues::read(Scene::ulid(), ['name' => 'Petals', 'medium' => 'brush', 'technique' => 'petal', 'count' => 5, 'zones' => ['cheek'], 'seconds' => 50]);
+    $petals = Core\Design\StepValues::read(
+        Scene::ulid(),
+        ['name' => 'Petals', 'medium' => 'brush', 'technique' => 'petal', 'count' => 5, 'zones' => ['cheek'], 'seconds' => 50],
+    );
     $beard = Core\Design\StepValues::read(Scene::ulid(), ['name' => 'Jaw', 'medium' => 'sponge', 'zones' => ['chin'], 'seconds' => 20]);
     $design = $this->scene->design('Starfish', $petals, $beard);
     $fit = fn (string $query) => $this->getJson("/api/designs/{$design->id}/fitted?{$query}");
@@ -193,26 +222,42 @@ it('fits a design to the person, and changes nothing of it', function (): void {
 it('begins a design with a typed list, in its own words, with what it wants of the order', function (): void {
     $list = "  sponge sea grey cheeks 40s\n\nthree whiskers each side, 12s\nwhite dots last";
     $made = $this->postJson('/api/designs', ['name' => 'Seal pup', 'placement' => 'full_face', 'list' => $list])->assertSuccessful()
-        ->assertJsonPath('steps.0.timeMs', 40_000)->assertJsonPath('steps.1.technique', 'whisker')->assertJsonPath('steps.1.count', 3)->json();
+        ->assertJsonPath('steps.0.timeMs', 40_000)->assertJsonPath(
+            'steps.1.technique',
+            'whisker',
+        )->assertJsonPath('steps.1.count', 3)->json();
 
     expect($made['pins'])->toBe([['kind' => 'last', 'steps' => [$made['steps'][2]['id']]]])->and($made['steps'][0]['id'])->toHaveLength(26);
-    $this->postJson('/api/designs', ['name' => 'Arm band', 'list' => "placement: arm\nblue sponge wrist 10s"])->assertSuccessful()->assertJsonPath('placement', 'arm');
+    $this->postJson(
+        '/api/designs',
+        ['name' => 'Arm band', 'list' => "placement: arm\nblue sponge wrist 10s"],
+    )->assertSuccessful()->assertJsonPath('placement', 'arm');
 });
 
 it('begins a design with another one, or with a worked one', function (): void {
     $wave = $this->scene->design('Wave band');
     $this->postJson('/api/designs', ['name' => 'Big wave', 'placement' => 'full_face', 'like' => $wave->id])->assertSuccessful()
-        ->assertJson(['name' => 'Big wave', 'placement' => 'cheek', 'promise' => '1:15'])->assertJsonPath('steps.*.name', ['Blue wave', 'Foam']);
+        ->assertJson([
+            'name' => 'Big wave',
+            'placement' => 'cheek',
+            'promise' => '1:15',
+        ])->assertJsonPath('steps.*.name', ['Blue wave', 'Foam']);
 
     $points = $this->getJson('/api/designs/starting-points')->assertOk()->assertJsonCount(8)->json();
-    $made = $this->postJson('/api/designs', ['name' => 'My seal', 'placement' => 'cheek', 'startingPoint' => 'Seal pup'])->assertSuccessful()->json();
+    $made = $this->postJson(
+        '/api/designs',
+        ['name' => 'My seal', 'placement' => 'cheek', 'startingPoint' => 'Seal pup'],
+    )->assertSuccessful()->json();
     expect($made['placement'])->toBe('full_face')
         ->and($made['totalMs'])->toBe($points[0]['totalMs'])
         ->and(array_column($made['steps'], 'name'))->toBe(array_column($points[0]['steps'], 'name'));
 });
 
 it('begins no design with what makes no sense, and makes none', function (array $with, string $says): void {
-    $this->postJson('/api/designs', ['name' => 'Seal pup', 'placement' => 'cheek', ...$with])->assertUnprocessable()->assertJsonFragment(['message' => $says]);
+    $this->postJson(
+        '/api/designs',
+        ['name' => 'Seal pup', 'placement' => 'cheek', ...$with],
+    )->assertUnprocessable()->assertJsonFragment(['message' => $says]);
     expect(Design::query()->exists())->toBeFalse();
 })->with([
     [['list' => str_repeat("sponge white cheek 5s\n", 500)], '“Seal pup” has 500 steps. A design holds 120 at most: split it in two.'],
@@ -229,7 +274,10 @@ it('begins no design with another team’s', function (): void {
 
 it('keeps names in any script, and emoji', function (string $name): void {
     $design = $this->scene->design();
-    $this->putJson("/api/designs/{$design->id}", sheet(['name' => $name, 'note' => $name, 'group' => $name], ['name' => $name, 'tags' => [$name]]))->assertOk()
+    $this->putJson(
+        "/api/designs/{$design->id}",
+        sheet(['name' => $name, 'note' => $name, 'group' => $name], ['name' => $name, 'tags' => [$name]]),
+    )->assertOk()
         ->assertJson(['name' => $name, 'tags' => [$name]])->assertJsonPath('steps.0.name', $name)->assertJsonPath('steps.0.group', $name);
 })->with(['🐙 octopus 🌊', 'فقمة صغيرة', 'כלב ים', '海獺']);
 
@@ -240,16 +288,25 @@ it('keeps a step of which nothing but the id is sent', function (): void {
 
     $this->putJson("/api/designs/{$design->id}", sheet(design: ['steps' => [$changed, ['id' => strtoupper($wave->id)]]]))->assertOk()
         ->assertJsonPath('steps.*.name', ['Foam line', 'Blue wave'])->assertJsonPath('steps.*.timeMs', [10_000, 40_000]);
-    $this->putJson("/api/designs/{$design->id}", sheet(design: ['revision' => 2, 'steps' => [['id' => Scene::ulid()]]]))->assertUnprocessable()
+    $this->putJson(
+        "/api/designs/{$design->id}",
+        sheet(design: ['revision' => 2, 'steps' => [['id' => Scene::ulid()]]]),
+    )->assertUnprocessable()
         ->assertJsonValidationErrors(['steps.0.id' => 'Step 1 is not saved here yet']);
-    $this->putJson("/api/designs/{$design->id}", sheet(design: ['revision' => 2, 'steps' => [['id' => $wave->id, 'time' => '3s']]]))->assertUnprocessable()
+    $this->putJson(
+        "/api/designs/{$design->id}",
+        sheet(design: ['revision' => 2, 'steps' => [['id' => $wave->id, 'time' => '3s']]]),
+    )->assertUnprocessable()
         ->assertJsonValidationErrors(['steps.0.name' => 'Step 1 has no name']);
 });
 
 it('says which place the body part does not have, and keeps nothing', function (): void {
     $design = $this->scene->design();
 
-    $this->putJson("/api/designs/{$design->id}", sheet(['zones' => ['forehead'], 'side' => 'centre'], ['placement' => 'arm']))->assertUnprocessable()
+    $this->putJson(
+        "/api/designs/{$design->id}",
+        sheet(['zones' => ['forehead'], 'side' => 'centre'], ['placement' => 'arm']),
+    )->assertUnprocessable()
         ->assertJsonValidationErrors(['placement' => '“Grey base” lies on the forehead, which a design for the arm does not have.']);
     expect($design->refresh()->revision)->toBe(1);
 });

@@ -19,7 +19,8 @@ beforeEach(function (): void {
     $this->actingAs($this->scene->painter);
     // A base, and three extras that cost 9, 12 and 5 seconds.
     $step = static fn (string $name, int $seconds, Medium $medium, Technique $technique, bool $optional, int $look): Step => new Step(
-        id: Scene::ulid(), name: $name, medium: $medium, tool: $medium === Medium::Sponge ? 'half sponge' : 'round 2', colours: [], zones: [Zone::Cheek], side: Side::Left, coats: 1,
+        id: Scene::ulid(), name: $name, medium: $medium, tool: $medium === Medium::Sponge ? 'half sponge' : 'round 2', colours: [],
+        zones: [Zone::Cheek], side: Side::Left, coats: 1,
         time: Duration::ofSeconds($seconds), dryFor: Duration::zero(), optional: $optional, note: '', technique: $technique, look: $look,
     );
     $this->design = $this->scene->design(
@@ -54,7 +55,10 @@ it('refuses a version that cannot be, and other people’s designs', function ()
     $pinned = ['kind' => 'needs', 'steps' => [$this->dots, $this->curls]];
     $this->design->update(['pins' => [$pinned]]);
 
-    $this->getJson("/api/designs/{$this->design->id}/ladder/rung?leftOut[]={$this->curls}")->assertStatus(422)->assertJsonPath('message', 'That version cannot be painted: a step in it lacks what it needs, or no order keeps all rules.');
+    $this->getJson("/api/designs/{$this->design->id}/ladder/rung?leftOut[]={$this->curls}")->assertStatus(422)->assertJsonPath(
+        'message',
+        'That version cannot be painted: a step in it lacks what it needs, or no order keeps all rules.',
+    );
     $this->getJson("/api/designs/{$this->design->id}/ladder/rung?leftOut[]=nothing")->assertStatus(422);
     $theirs = Scene::team('Others')->design();
     $this->getJson("/api/designs/{$theirs->id}/ladder")->assertStatus(404);
@@ -63,10 +67,13 @@ it('refuses a version that cannot be, and other people’s designs', function ()
 
 it('says what is too much to be weighed', function (): void {
     $many = array_map(static fn (int $at): Step => new Step(
-        id: Scene::ulid(), name: "Dots {$at}", medium: Medium::Brush, tool: 'round 2', colours: [], zones: [Zone::Cheek], side: Side::Left, coats: 1, time: Duration::ofSeconds(5), dryFor: Duration::zero(), optional: true, note: '', technique: Technique::Dots,
+        id: Scene::ulid(), name: "Dots {$at}", medium: Medium::Brush, tool: 'round 2', colours: [], zones: [Zone::Cheek],
+        side: Side::Left, coats: 1, time: Duration::ofSeconds(5), dryFor: Duration::zero(), optional: true, note: '',
+        technique: Technique::Dots,
     ), range(1, 21));
 
-    expect($this->getJson("/api/designs/{$this->scene->design('Many dots', ...$many)->id}/ladder")->assertOk()->json('trouble'))->toContain('21 ways');
+    $design = $this->scene->design('Many dots', ...$many);
+    expect($this->getJson("/api/designs/{$design->id}/ladder")->assertOk()->json('trouble'))->toContain('21 ways');
 });
 
 it('keeps what the painter calls a rung, by minutes or by what is left out', function (): void {
@@ -88,7 +95,10 @@ it('keeps what the painter calls a rung, by minutes or by what is left out', fun
 
 it('promises the rung that is on the menu, and seats with its plan', function (): void {
     $day = $this->scene->day(1, $this->design);
-    $this->putJson("/api/days/{$day->id}/menu", ['items' => [['designId' => $this->design->id, 'promise' => '1:00', 'priceCents' => null, 'rung' => 'core']]])
+    $this->putJson(
+        "/api/days/{$day->id}/menu",
+        ['items' => [['designId' => $this->design->id, 'promise' => '1:00', 'priceCents' => null, 'rung' => 'core']]],
+    )
         ->assertOk()->assertJsonPath('menu.0.rung', 'core')->assertJsonPath('menu.0.plannedMs', 40_000);
     $core = DesignRung::query()->where('design_id', $this->design->id)->where('name', 'core')->sole();
 
@@ -96,9 +106,13 @@ it('promises the rung that is on the menu, and seats with its plan', function ()
     $plans = array_column((array) $this->getJson("/api/days/{$day->id}/plans")->assertOk()->json(), null, 'id');
     expect(array_column($plans[$core->plan_id]['steps'], 'name'))->toBe(['Blue wave'])->and($plans[$core->plan_id]['rungs'])->toBe(['core'])
         ->and($plans[Design::query()->find($this->design->id)->plan_id]['stops'])->toBe([
-            ['stepId' => $this->wave, 'isSaid' => false, 'still' => ['Dots', 'Curls']], ['stepId' => $this->dots, 'isSaid' => false, 'still' => ['Curls']],
+            ['stepId' => $this->wave, 'isSaid' => false, 'still' => ['Dots', 'Curls']],
+            ['stepId' => $this->dots, 'isSaid' => false, 'still' => ['Curls']],
         ]);
-    $this->putJson("/api/days/{$day->id}/menu", ['items' => [['designId' => $this->design->id, 'promise' => '1:00', 'priceCents' => null, 'rung' => 'grand']]])->assertStatus(422);
+    $this->putJson(
+        "/api/days/{$day->id}/menu",
+        ['items' => [['designId' => $this->design->id, 'promise' => '1:00', 'priceCents' => null, 'rung' => 'grand']]],
+    )->assertStatus(422);
 });
 
 it('works its rungs out anew when a design on a menu is changed', function (): void {
@@ -106,7 +120,8 @@ it('works its rungs out anew when a design on a menu is changed', function (): v
     $before = DesignRung::query()->where('design_id', $this->design->id)->pluck('total_ms', 'name')->all();
 
     $this->putJson("/api/designs/{$this->design->id}", [
-        'revision' => 1, 'name' => 'Wave band', 'placement' => 'cheek', 'promise' => '', 'steps' => [['id' => $this->wave], ['id' => $this->curls]],
+        'revision' => 1, 'name' => 'Wave band', 'placement' => 'cheek', 'promise' => '',
+        'steps' => [['id' => $this->wave], ['id' => $this->curls]],
     ])->assertOk();
 
     $after = DesignRung::query()->where('design_id', $this->design->id)->pluck('total_ms', 'name')->all();
@@ -162,12 +177,18 @@ describe('a face in the chair', function (): void {
         );
 
         $this->getJson("/api/days/{$this->day->id}/logbook")->assertOk()
-            ->assertJsonPath('faces.0.steps.*.name', ['Blue wave', 'Curls', 'Dots'])->assertJsonPath('faces.0.steps.*.status', ['done', 'skipped', 'done']);
+            ->assertJsonPath(
+                'faces.0.steps.*.name',
+                ['Blue wave', 'Curls', 'Dots'],
+            )->assertJsonPath('faces.0.steps.*.status', ['done', 'skipped', 'done']);
         $this->assertDatabaseHas('faces', ['ticket_id' => $this->ticket, 'painter_id' => $this->scene->painter->id, 'interrupted' => 0]);
     });
 
     it('has nothing to become when it is painted, or nobody sits there', function (): void {
-        $this->postJson("/api/days/{$this->day->id}/faces/".Scene::ulid().'/ladder')->assertStatus(422)->assertJsonPath('message', 'Nothing is left to paint on that face.');
+        $this->postJson("/api/days/{$this->day->id}/faces/".Scene::ulid().'/ladder')->assertStatus(422)->assertJsonPath(
+            'message',
+            'Nothing is left to paint on that face.',
+        );
         $theirs = Scene::team('Others')->day();
         $this->postJson("/api/days/{$theirs->id}/faces/{$this->ticket}/ladder")->assertStatus(404);
     });

@@ -18,9 +18,36 @@ beforeEach(function (): void {
     [$this->night, $this->stars, $this->waves] = [Scene::ulid(), Scene::ulid(), Scene::ulid()];
     $this->design = $this->scene->design(
         'Starry night',
-        Paint::step(id: $this->night, seconds: 20, medium: Medium::Brush, tool: 'wash brush', colours: ['#1b2a52'], zones: [Zone::Cheek, Zone::Cheekbone], name: 'Night', technique: Technique::Fill),
-        Paint::step(id: $this->stars, seconds: 10, medium: Medium::Brush, tool: 'round 2', colours: ['#fafaf7'], zones: [Zone::Cheek], name: 'Stars', technique: Technique::Starburst),
-        Paint::step(id: $this->waves, seconds: 30, medium: Medium::Brush, tool: 'round 4', colours: ['#3f8fc6'], zones: [Zone::Jaw], name: 'Waves', technique: Technique::Stripe),
+        Paint::step(
+            id: $this->night,
+            seconds: 20,
+            medium: Medium::Brush,
+            tool: 'wash brush',
+            colours: ['#1b2a52'],
+            zones: [Zone::Cheek, Zone::Cheekbone],
+            name: 'Night',
+            technique: Technique::Fill,
+        ),
+        Paint::step(
+            id: $this->stars,
+            seconds: 10,
+            medium: Medium::Brush,
+            tool: 'round 2',
+            colours: ['#fafaf7'],
+            zones: [Zone::Cheek],
+            name: 'Stars',
+            technique: Technique::Starburst,
+        ),
+        Paint::step(
+            id: $this->waves,
+            seconds: 30,
+            medium: Medium::Brush,
+            tool: 'round 4',
+            colours: ['#3f8fc6'],
+            zones: [Zone::Jaw],
+            name: 'Waves',
+            technique: Technique::Stripe,
+        ),
     );
 });
 
@@ -41,7 +68,10 @@ function unchanged(Design $design, array $changes = []): array
 /** @return list<array<string, mixed>> the lines of a stream */
 function streamed(string $content): array
 {
-    return array_map(static fn (string $line): array => (array) json_decode($line, true, flags: JSON_THROW_ON_ERROR), array_values(array_filter(explode("\n", $content))));
+    return array_map(
+        static fn (string $line): array => (array) json_decode($line, true, flags: JSON_THROW_ON_ERROR),
+        array_values(array_filter(explode("\n", $content))),
+    );
 }
 
 it('tells what happens on the skin and what the craft says of it', function (): void {
@@ -58,7 +88,10 @@ it('tells what happens on the skin and what the craft says of it', function (): 
 });
 
 it('finds the best order, line by line, and says when it is done', function (): void {
-    $answer = $this->get("/api/designs/{$this->design->id}/best-order?seconds=2")->assertOk()->assertHeader('Content-Type', 'application/x-ndjson');
+    $answer = $this->get("/api/designs/{$this->design->id}/best-order?seconds=2")->assertOk()->assertHeader(
+        'Content-Type',
+        'application/x-ndjson',
+    );
     $lines = streamed($answer->streamedContent());
     $last = $lines[count($lines) - 1];
 
@@ -73,15 +106,31 @@ it('applies what it proposed as the bench does, and the tape is as long as it sa
     $last = streamed($this->get("/api/designs/{$this->design->id}/best-order?seconds=2")->streamedContent());
     $best = $last[count($last) - 1];
     $changed = array_column($best['fix']['changed'], null, 'id');
-    $fields = array_flip(['id', 'name', 'medium', 'technique', 'tool', 'colours', 'zones', 'side', 'coats', 'load', 'time', 'dryFor', 'optional', 'note']);
-    $steps = array_map(static fn (string $id): array => isset($changed[$id]) ? array_intersect_key($changed[$id], $fields) : ['id' => $id], $best['fix']['order']);
+    $fields = array_flip([
+        'id', 'name', 'medium', 'technique', 'tool', 'colours', 'zones', 'side', 'coats', 'load', 'time', 'dryFor', 'optional',
+        'note',
+    ]);
+    $steps = array_map(
+        static fn (string $id): array => isset($changed[$id]) ? array_intersect_key($changed[$id], $fields) : ['id' => $id],
+        $best['fix']['order'],
+    );
 
-    $this->putJson("/api/designs/{$this->design->id}", unchanged($this->design, ['steps' => $steps]))->assertOk()->assertJsonPath('totalMs', $best['totalMs']);
+    $this->putJson(
+        "/api/designs/{$this->design->id}",
+        unchanged($this->design, ['steps' => $steps]),
+    )->assertOk()->assertJsonPath('totalMs', $best['totalMs']);
 });
 
 it('says what clashes', function (): void {
-    $pins = [['kind' => 'before', 'steps' => [$this->stars, $this->waves]], ['kind' => 'before', 'steps' => [$this->waves, $this->night]], ['kind' => 'before', 'steps' => [$this->night, $this->stars]]];
-    $this->putJson("/api/designs/{$this->design->id}", unchanged($this->design, ['pins' => $pins]))->assertOk()->assertJsonPath('pins', $pins);
+    $pins = [
+        ['kind' => 'before', 'steps' => [$this->stars, $this->waves]],
+        ['kind' => 'before', 'steps' => [$this->waves, $this->night]],
+        ['kind' => 'before', 'steps' => [$this->night, $this->stars]],
+    ];
+    $this->putJson(
+        "/api/designs/{$this->design->id}",
+        unchanged($this->design, ['pins' => $pins]),
+    )->assertOk()->assertJsonPath('pins', $pins);
 
     $lines = streamed($this->get("/api/designs/{$this->design->id}/best-order")->streamedContent());
     expect($lines[count($lines) - 1])->toMatchArray(['isDone' => true, 'isProven' => true, 'totalMs' => null, 'fix' => null])
@@ -98,30 +147,52 @@ it('reads a typed pin, and says what to write instead', function (): void {
 
 it('keeps pins, silences and the age through a save, a copy and a file', function (): void {
     $changes = [
-        'pins' => [['kind' => 'first', 'steps' => [$this->night]]], 'silences' => [['rule' => 'sparkle-on-dry', 'reason' => 'Meant to bleed']], 'fromAge' => 4,
+        'pins' => [['kind' => 'first', 'steps' => [$this->night]]],
+        'silences' => [['rule' => 'sparkle-on-dry', 'reason' => 'Meant to bleed']], 'fromAge' => 4,
     ];
     $this->putJson("/api/designs/{$this->design->id}", unchanged($this->design, $changes))->assertOk()
         ->assertJsonPath('silences.0.title', 'Sparkle only on dry')->assertJsonPath('fromAge', 4);
-    $findings = $this->putJson("/api/designs/{$this->design->id}", unchanged($this->design, ['name' => 'Night sky', 'fromAge' => 4]))->assertOk()
+    $findings = $this->putJson(
+        "/api/designs/{$this->design->id}",
+        unchanged($this->design, ['name' => 'Night sky', 'fromAge' => 4]),
+    )->assertOk()
         ->assertJsonPath('pins', $changes['pins'])->assertJsonPath('silences.0.reason', 'Meant to bleed')->json('craft.findings');
     expect(array_column($findings, 'rule'))->not->toContain('sparkle-on-dry');
 
-    $this->postJson("/api/designs/{$this->design->id}/copy")->assertSuccessful()->assertJsonPath('pins.0.kind', 'first')->assertJsonPath('silences.0.rule', 'sparkle-on-dry');
+    $this->postJson("/api/designs/{$this->design->id}/copy")->assertSuccessful()->assertJsonPath('pins.0.kind', 'first')->assertJsonPath(
+        'silences.0.rule',
+        'sparkle-on-dry',
+    );
     $file = $this->get("/api/designs/{$this->design->id}/file")->assertOk()->getContent();
-    $this->call('POST', '/api/designs/file', server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: (string) $file)->assertOk();
+    $this->call(
+        'POST',
+        '/api/designs/file',
+        server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+        content: (string) $file,
+    )->assertOk();
     $read = Design::query()->where('name', 'Night sky')->orderByDesc('id')->firstOrFail()->toCore();
 
-    expect($read->pins[0]->steps)->toBe([$read->steps[0]->id])->and($read->silences[0]->reason)->toBe('Meant to bleed')->and($read->audience->fromAge)->toBe(4);
+    expect($read->pins[0]->steps)->toBe([$read->steps[0]->id])->and($read->silences[0]->reason)->toBe('Meant to bleed')
+        ->and($read->audience->fromAge)->toBe(4);
 });
 
 it('lets pins go with their steps', function (): void {
-    $this->putJson("/api/designs/{$this->design->id}", unchanged($this->design, ['pins' => [['kind' => 'before', 'steps' => [$this->night, $this->stars]]]]))->assertOk();
-    $this->putJson("/api/designs/{$this->design->id}", unchanged($this->design, ['steps' => [['id' => $this->night], ['id' => $this->waves]]]))->assertOk()
+    $this->putJson(
+        "/api/designs/{$this->design->id}",
+        unchanged($this->design, ['pins' => [['kind' => 'before', 'steps' => [$this->night, $this->stars]]]]),
+    )->assertOk();
+    $this->putJson(
+        "/api/designs/{$this->design->id}",
+        unchanged($this->design, ['steps' => [['id' => $this->night], ['id' => $this->waves]]]),
+    )->assertOk()
         ->assertJsonPath('pins', []);
 });
 
 it('refuses pins and silences that make no sense', function (array $changes, string $field): void {
-    $this->putJson("/api/designs/{$this->design->id}", unchanged($this->design, $changes))->assertUnprocessable()->assertJsonValidationErrorFor($field);
+    $this->putJson(
+        "/api/designs/{$this->design->id}",
+        unchanged($this->design, $changes),
+    )->assertUnprocessable()->assertJsonValidationErrorFor($field);
 })->with([
     [['pins' => [['kind' => 'after', 'steps' => []]]], 'pins.0.kind'],
     [['pins' => [['kind' => 'first', 'steps' => ['01aaaaaaaaaaaaaaaaaaaaaaaa']]]], 'pins'],

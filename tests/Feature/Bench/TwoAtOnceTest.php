@@ -7,9 +7,15 @@ use Illuminate\Support\Facades\DB;
 use Tests\Scene;
 
 it('writes a design while another one is being written', function (): void {
-    /** @var array{host: string, port: string, database: string, username: string, password: string, options: array<int, string>} $setting */
+    /**
+     * @var array{host: string, port: string, database: string, username: string, password: string, options: array<int, string>} $setting
+     */
     $setting = config('database.connections.mariadb');
-    $other = new PDO("mysql:host={$setting['host']};port={$setting['port']};dbname={$setting['database']}", $setting['username'], $setting['password']);
+    $other = new PDO(
+        "mysql:host={$setting['host']};port={$setting['port']};dbname={$setting['database']}",
+        $setting['username'],
+        $setting['password'],
+    );
     $other->exec($setting['options'][PDO::MYSQL_ATTR_INIT_COMMAND]);
     $other->beginTransaction();
     $other->exec("DELETE FROM steps WHERE design_id = '".str_repeat('z', 26)."'");

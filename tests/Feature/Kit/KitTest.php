@@ -24,7 +24,8 @@ function thing(array $change = []): array
 {
     return [
         'kind' => 'brush', 'name' => 'round 2', 'howMany' => 1, 'colours' => [], 'paintKind' => null, 'finish' => null, 'gramsLeft' => null,
-        'lengthMm' => null, 'widthMm' => null, 'reservedFor' => '', 'skinSafe' => true, 'latex' => false, 'gel' => false, 'selfStick' => false, ...$change,
+        'lengthMm' => null, 'widthMm' => null, 'reservedFor' => '', 'skinSafe' => true, 'latex' => false, 'gel' => false,
+        'selfStick' => false, ...$change,
     ];
 }
 
@@ -49,7 +50,10 @@ function blackThenWhite(Scene $scene): Design
 it('keeps a thing with its flags', function (): void {
     $this->postJson('/api/kit', thing(['kind' => 'sponge', 'name' => 'half sponge', 'howMany' => 12, 'widthMm' => 60]))->assertOk();
 
-    $cake = ['kind' => 'paint', 'name' => ' tide cake ', 'paintKind' => 'split', 'lengthMm' => 80, 'gramsLeft' => 3, 'colours' => [['name' => 'deep blue', 'hex' => '#1D4E89'], ['name' => null, 'hex' => '3f8fc6']]];
+    $cake = [
+        'kind' => 'paint', 'name' => ' tide cake ', 'paintKind' => 'split', 'lengthMm' => 80, 'gramsLeft' => 3,
+        'colours' => [['name' => 'deep blue', 'hex' => '#1D4E89'], ['name' => null, 'hex' => '3f8fc6']],
+    ];
     $this->postJson('/api/kit', thing($cake))->assertOk()
         ->assertJsonPath('things.*.name', ['half sponge', 'tide cake'])
         ->assertJsonPath('things.1.colours', [['name' => 'deep blue', 'hex' => '#1d4e89'], ['name' => '', 'hex' => '#3f8fc6']])
@@ -76,7 +80,10 @@ it('refuses a thing that makes no sense, and keeps nothing', function (array $ch
 
 it('refuses a second thing of the same name in one kit, whatever its capitals', function (): void {
     owned($this->scene);
-    $this->postJson('/api/kit', thing(['name' => 'Round 2']))->assertUnprocessable()->assertJsonValidationErrors(['name' => 'in the kit already']);
+    $this->postJson(
+        '/api/kit',
+        thing(['name' => 'Round 2']),
+    )->assertUnprocessable()->assertJsonValidationErrors(['name' => 'in the kit already']);
 
     $other = Scene::team('Others');
     expect(owned($other)->team_id)->toBe($other->painter->team_id);
@@ -103,7 +110,10 @@ it('lets designs follow a new name and a new colour', function (): void {
     $design = blackThenWhite($this->scene);
 
     $this->putJson("/api/kit/{$brush->id}", thing(['name' => 'thin round']))->assertOk();
-    $this->putJson("/api/kit/{$black->id}", thing(['kind' => 'paint', 'name' => 'night', 'colours' => [['name' => '', 'hex' => '#101018']]]))->assertOk();
+    $this->putJson(
+        "/api/kit/{$black->id}",
+        thing(['kind' => 'paint', 'name' => 'night', 'colours' => [['name' => '', 'hex' => '#101018']]]),
+    )->assertOk();
 
     $this->getJson("/api/designs/{$design->id}")->assertOk()
         ->assertJsonPath('steps.*.tool', ['thin round', 'thin round'])
@@ -113,7 +123,10 @@ it('lets designs follow a new name and a new colour', function (): void {
 
 it('keeps a thing what it is', function (): void {
     $brush = owned($this->scene);
-    $this->putJson("/api/kit/{$brush->id}", thing(['kind' => 'sponge']))->assertUnprocessable()->assertJsonValidationErrors(['kind' => 'stays what it is']);
+    $this->putJson(
+        "/api/kit/{$brush->id}",
+        thing(['kind' => 'sponge']),
+    )->assertUnprocessable()->assertJsonValidationErrors(['kind' => 'stays what it is']);
 });
 
 it('times designs with the brush that keeps a colour, and says what one would save', function (): void {
@@ -131,7 +144,10 @@ it('times designs with the brush that keeps a colour, and says what one would sa
         $colours = [['name' => 'black', 'hex' => '#1c1c22'], ['name' => 'white', 'hex' => '#fafaf7']];
         $step->update(['content' => [...$step->content, 'colours' => [$colours[$at]]]]);
     });
-    $saved = $this->getJson("/api/designs/{$design->id}")->assertJsonPath('brushesToKeep.0.colour', 'white')->json('brushesToKeep.0.savedMs');
+    $saved = $this->getJson("/api/designs/{$design->id}")->assertJsonPath(
+        'brushesToKeep.0.colour',
+        'white',
+    )->json('brushesToKeep.0.savedMs');
     owned($this->scene, ['name' => 'marked round', 'reservedFor' => 'white']);
 
     expect($saved)->toBe(8000)
@@ -144,12 +160,27 @@ it('says what one more brush saves over the newest day', function (): void {
     owned($this->scene);
     $design = $this->scene->design(
         'Puffin mask',
-        Core\Design\StepValues::read(Scene::ulid(), ['name' => 'Beak line', 'medium' => 'brush', 'tool' => 'round 2', 'zones' => ['nose'], 'seconds' => 20, 'colours' => [['name' => 'black', 'hex' => '#1c1c22']]]),
-        Core\Design\StepValues::read(Scene::ulid(), ['name' => 'Sparkle', 'medium' => 'brush', 'tool' => 'round 2', 'zones' => ['nose'], 'seconds' => 10, 'colours' => [['name' => 'white', 'hex' => '#fafaf7']]]),
+        Core\Design\StepValues::read(
+            Scene::ulid(),
+            [
+                'name' => 'Beak line', 'medium' => 'brush', 'tool' => 'round 2', 'zones' => ['nose'], 'seconds' => 20,
+                'colours' => [['name' => 'black', 'hex' => '#1c1c22']],
+            ],
+        ),
+        Core\Design\StepValues::read(
+            Scene::ulid(),
+            [
+                'name' => 'Sparkle', 'medium' => 'brush', 'tool' => 'round 2', 'zones' => ['nose'], 'seconds' => 10,
+                'colours' => [['name' => 'white', 'hex' => '#fafaf7']],
+            ],
+        ),
     );
     $day = $this->scene->day(1, $design);
     $this->getJson('/api/kit/brushes')->assertOk()->assertExactJson([
-        ['colour' => 'white', 'hex' => '#fafaf7', 'designs' => 1, 'mostMs' => 8000, 'mostDesign' => 'Puffin mask', 'day' => '', 'daySavedMs' => 0],
+        [
+            'colour' => 'white', 'hex' => '#fafaf7', 'designs' => 1, 'mostMs' => 8000, 'mostDesign' => 'Puffin mask', 'day' => '',
+            'daySavedMs' => 0,
+        ],
     ]);
 
     $opened = now()->getTimestampMs();
@@ -160,10 +191,21 @@ it('says what one more brush saves over the newest day', function (): void {
         $at = $opened + $number * 60_000;
         $taps[] = Scene::tap('joined', $at, ticket: $ticket, firstName: 'Mila', design: $design->id);
         $taps[] = Scene::tap('seated', $at + 1000, ticket: $ticket, chair: 1, plan: $design->plan_id);
-        array_push($taps, ...$design->steps->map(static fn ($step): array => Scene::tap('step_done', $at + 20_000, ticket: $ticket, step: $step->id))->all());
+        array_push(
+            $taps,
+            ...$design->steps->map(static fn ($step): array => Scene::tap(
+                'step_done',
+                $at + 20_000,
+                ticket: $ticket,
+                step: $step->id,
+            ))->all(),
+        );
         $taps[] = Scene::tap('finished', $at + 40_000, ticket: $ticket);
     }
-    $this->postJson("/api/days/{$day->id}/taps", ['taps' => $taps])->assertOk()->assertJsonPath('outcomes.*.fate', array_fill(0, 11, 'kept'));
+    $this->postJson(
+        "/api/days/{$day->id}/taps",
+        ['taps' => $taps],
+    )->assertOk()->assertJsonPath('outcomes.*.fate', array_fill(0, 11, 'kept'));
     $this->getJson('/api/kit/brushes')->assertOk()->assertJsonPath('0.day', 'Harbour lantern fair')->assertJsonPath('0.daySavedMs', 16_000);
 });
 
@@ -198,7 +240,13 @@ it('lets another thing take its place, and takes that back but for what was chan
     $sheet = $this->getJson("/api/designs/{$design->id}")->assertJsonPath('steps.*.tool', ['round 1', 'round 1'])->json();
 
     $sheet['steps'][1]['name'] = 'Sparkle dots';
-    $sheet['steps'] = array_map(static fn (array $step): array => array_diff_key($step, array_flip(['line', 'timeMs', 'timeSource', 'timeFaces', 'timePractised', 'eightOfTenMs', 'plannedMs', 'dryForMs', 'seen'])), $sheet['steps']);
+    $sheet['steps'] = array_map(
+        static fn (array $step): array => array_diff_key(
+            $step,
+            array_flip(['line', 'timeMs', 'timeSource', 'timeFaces', 'timePractised', 'eightOfTenMs', 'plannedMs', 'dryForMs', 'seen']),
+        ),
+        $sheet['steps'],
+    );
     $this->putJson("/api/designs/{$design->id}", $sheet)->assertOk();
 
     $this->postJson("/api/kit/removals/{$removal}/undo")->assertOk();
@@ -211,7 +259,10 @@ it('takes out all the same when told so, and the design says what it lacks', fun
     owned($this->scene, ['name' => 'round 1']);
     $this->deleteJson("/api/kit/{$brush->id}", ['anyway' => true])->assertOk();
 
-    $this->getJson("/api/designs/{$design->id}")->assertJsonPath('missing.0.missing', 'round 2')->assertJsonPath('missing.0.instead', 'round 1 instead');
+    $this->getJson("/api/designs/{$design->id}")->assertJsonPath('missing.0.missing', 'round 2')->assertJsonPath(
+        'missing.0.instead',
+        'round 1 instead',
+    );
 });
 
 it('takes nothing in its place that could not', function (): void {
@@ -221,14 +272,21 @@ it('takes nothing in its place that could not', function (): void {
     $this->actingAs($this->scene->painter);
 
     foreach ([$sponge->id, $brush->id, $foreign->id, Scene::ulid()] as $instead) {
-        $this->deleteJson("/api/kit/{$brush->id}", ['instead' => $instead])->assertUnprocessable()->assertJsonValidationErrors(['instead' => 'cannot take its place']);
+        $this->deleteJson(
+            "/api/kit/{$brush->id}",
+            ['instead' => $instead],
+        )->assertUnprocessable()->assertJsonValidationErrors(['instead' => 'cannot take its place']);
     }
     $this->deleteJson("/api/kit/{$brush->id}", ['instead' => 'x'])->assertUnprocessable();
 });
 
 it('keeps the middle of a drill, and times designs with it', function (): void {
     $this->putJson('/api/ways/timing', ['timing' => 'strokes_alone'])->assertOk();
-    $this->scene->design('Puffin mask', Paint::step(Scene::ulid(), 20, tool: 'half sponge'), Paint::step(Scene::ulid(), 10, tool: 'round sponge'));
+    $this->scene->design(
+        'Puffin mask',
+        Paint::step(Scene::ulid(), 20, tool: 'half sponge'),
+        Paint::step(Scene::ulid(), 10, tool: 'round sponge'),
+    );
     $total = fn (): int => $this->getJson('/api/designs')->json('0.totalMs');
     expect($total())->toBe(34_000);
 

@@ -19,7 +19,11 @@ beforeEach(function (): void {
     $this->now = now()->getTimestampMs();
     $this->scene = Scene::team();
     $this->actingAs($this->scene->painter);
-    $this->design = $this->scene->design('Wave band', Paint::step($this->base = Scene::ulid(), 40, name: 'Blue wave'), Paint::step($this->foam = Scene::ulid(), 20, name: 'Foam'));
+    $this->design = $this->scene->design(
+        'Wave band',
+        Paint::step($this->base = Scene::ulid(), 40, name: 'Blue wave'),
+        Paint::step($this->foam = Scene::ulid(), 20, name: 'Foam'),
+    );
     $this->day = $this->scene->day(2, $this->design);
 });
 
@@ -100,7 +104,13 @@ it('keeps each tap once, however often and in whatever batches it is sent', func
 it('comes to the same line when the taps of two browsers arrive late and out of order', function (): void {
     $ticket = seatedChild();
     $done = Scene::tap('step_done', $this->now - 30_000, ticket: $ticket, step: $this->base);
-    post($this->day, [Scene::tap('step_done', $this->now - 10_000, ticket: $ticket, step: $this->foam), Scene::tap('finished', $this->now - 5_000, ticket: $ticket)]);
+    post(
+        $this->day,
+        [
+            Scene::tap('step_done', $this->now - 10_000, ticket: $ticket, step: $this->foam),
+            Scene::tap('finished', $this->now - 5_000, ticket: $ticket),
+        ],
+    );
     post($this->day, [$done]);
 
     expect($this->getJson("/api/days/{$this->day->id}/logbook")->json('faces.0.steps.*.spentMs'))->toBe([30_000, 20_000])
@@ -136,15 +146,42 @@ it('refuses a tap that makes no sense alone, and keeps the rest of the batch', f
     'last week' => [fn ($test, $ticket) => Scene::tap('paused', $test->now - 7 * 86_400_000, ticket: $ticket), 'Is it the right day'],
     'no child' => [fn ($test, $ticket) => Scene::tap('paused', $test->now), 'does not say its ticket'],
     'an unknown child' => [fn ($test, $ticket) => Scene::tap('paused', $test->now, ticket: Scene::ulid()), 'not on this line'],
-    'an unknown design' => [fn ($test, $ticket) => Scene::tap('joined', $test->now, ticket: Scene::ulid(), design: Scene::ulid()), 'not one of yours'],
-    'another team’s design' => [fn ($test, $ticket) => Scene::tap('joined', $test->now, ticket: Scene::ulid(), design: Scene::team('Others')->design()->id), 'not one of yours'],
-    'an unknown plan' => [fn ($test, $ticket) => Scene::tap('seated', $test->now, ticket: $ticket, chair: 1, plan: str_repeat('a', 64)), 'plan'],
-    'a third chair' => [fn ($test, $ticket) => Scene::tap('seated', $test->now, ticket: $ticket, chair: 3, plan: $test->design->plan_id), 'no chair 3'],
-    'a name as long as a letter' => [fn ($test, $ticket) => Scene::tap('joined', $test->now, ticket: Scene::ulid(), design: $test->design->id, firstName: str_repeat('x', 41)), 'out of shape'],
+    'an unknown design' => [
+        fn ($test, $ticket) => Scene::tap('joined', $test->now, ticket: Scene::ulid(), design: Scene::ulid()),
+        'not one of yours',
+    ],
+    'another team’s design' => [
+        fn ($test, $ticket) => Scene::tap('joined', $test->now, ticket: Scene::ulid(), design: Scene::team('Others')->design()->id),
+        'not one of yours',
+    ],
+    'an unknown plan' => [
+        fn ($test, $ticket) => Scene::tap('seated', $test->now, ticket: $ticket, chair: 1, plan: str_repeat('a', 64)),
+        'plan',
+    ],
+    'a third chair' => [
+        fn ($test, $ticket) => Scene::tap('seated', $test->now, ticket: $ticket, chair: 3, plan: $test->design->plan_id),
+        'no chair 3',
+    ],
+    'a name as long as a letter' => [
+        fn ($test, $ticket) => Scene::tap(
+            'joined',
+            $test->now,
+            ticket: Scene::ulid(),
+            design: $test->design->id,
+            firstName: str_repeat('x', 41),
+        ),
+        'out of shape',
+    ],
     'an undo of the unknown' => [fn ($test, $ticket) => Scene::tap('undone', $test->now, target: Scene::ulid()), 'not known'],
     'another day’s child' => [function ($test, $ticket) {
         $other = $test->scene->day(1, $test->design);
-        post($other, [Scene::tap('opened', $test->now - 9000), Scene::tap('joined', $test->now - 8000, ticket: $id = Scene::ulid(), design: $test->design->id)]);
+        post(
+            $other,
+            [
+                Scene::tap('opened', $test->now - 9000),
+                Scene::tap('joined', $test->now - 8000, ticket: $id = Scene::ulid(), design: $test->design->id),
+            ],
+        );
         ChairEvent::query()->where('event_day_id', $other->id)->delete();
 
         return Scene::tap('called', $test->now, ticket: $id);
@@ -154,7 +191,11 @@ it('refuses a tap that makes no sense alone, and keeps the rest of the batch', f
 it('refuses a tap without a proper id alone', function (mixed $tap): void {
     post($this->day, [$tap, Scene::tap('opened', $this->now)])->assertOk()->assertJsonPath('outcomes.*.fate', ['refused', 'kept'])
         ->assertJsonPath('outcomes.0.message', 'A tap has no proper id. Give each one a ULID.');
-})->with(['none' => [['kind' => 'opened', 'at' => 1]], 'of another kind' => [['id' => '12', 'kind' => 'opened', 'at' => 1]], 'no tap at all' => ['opened']]);
+})->with([
+    'none' => [['kind' => 'opened', 'at' => 1]],
+    'of another kind' => [['id' => '12', 'kind' => 'opened', 'at' => 1]],
+    'no tap at all' => ['opened'],
+]);
 
 it('says again why a tap was set aside when it is sent again', function (): void {
     $taps = [Scene::tap('called', $this->now - 2000, ticket: seatedChild())];
@@ -179,19 +220,34 @@ it('writes a face down that stood in the chair for weeks', function (): void {
     $ticket = seatedChild();
     $this->travelTo('2026-12-31 12:00:00 UTC');
     $later = now()->getTimestampMs();
-    post($this->day, [Scene::tap('step_done', $later - 2000, ticket: $ticket, step: $this->base), Scene::tap('finished', $later, ticket: $ticket)])
+    post(
+        $this->day,
+        [Scene::tap('step_done', $later - 2000, ticket: $ticket, step: $this->base), Scene::tap('finished', $later, ticket: $ticket)],
+    )
         ->assertOk()->assertJsonPath('outcomes.*.fate', ['kept', 'kept']);
 
     expect(Face::query()->firstOrFail()->painted_ms)->toBe(4_294_967_295);
 });
 
 it('has room for a thousand children waiting', function (): void {
-    $joins = array_map(fn (int $at): array => Scene::tap('joined', $this->now - 100_000 + $at, ticket: Scene::ulid(), design: $this->design->id, firstName: "Child {$at}"), range(1, 1000));
+    $joins = array_map(
+        fn (int $at): array => Scene::tap(
+            'joined',
+            $this->now - 100_000 + $at,
+            ticket: Scene::ulid(),
+            design: $this->design->id,
+            firstName: "Child {$at}",
+        ),
+        range(1, 1000),
+    );
     post($this->day, [Scene::tap('opened', $this->now - 110_000)]);
     foreach (array_chunk($joins, 250) as $batch) {
         post($this->day, $batch)->assertOk();
     }
-    post($this->day, [Scene::tap('called', $this->now, ticket: $joins[999]['ticket'])])->assertOk()->assertJsonPath('outcomes.0.fate', 'kept')
+    post(
+        $this->day,
+        [Scene::tap('called', $this->now, ticket: $joins[999]['ticket'])],
+    )->assertOk()->assertJsonPath('outcomes.0.fate', 'kept')
         ->assertJsonCount(1000, 'line.waiting')->assertJsonPath('line.waiting.999.called', true);
 });
 
@@ -220,7 +276,10 @@ it('tells the taps that the line is folded from, and what became of them', funct
     $board = $this->getJson("/api/days/{$this->day->id}/line")->assertOk();
 
     $board->assertJsonPath('story.taps.*.kind', ['opened', 'joined', 'seated', 'called'])->assertJsonPath('story.taps.1.number', 1)
-        ->assertJsonPath('story.taps.3.aside', 'No. 1 Noor is in the chair.')->assertJsonPath('story.plans.0.steps.*.plannedMs', [40_000, 20_000])
+        ->assertJsonPath('story.taps.3.aside', 'No. 1 Noor is in the chair.')->assertJsonPath(
+            'story.plans.0.steps.*.plannedMs',
+            [40_000, 20_000],
+        )
         ->assertJsonPath('designs.0.planId', $this->design->plan_id);
     // What a tap does not say is not sent.
     expect(array_keys($board->json('story.taps.0')))->toBe(['id', 'kind', 'at']);
@@ -238,7 +297,8 @@ it('keeps the plan a face was seated with though the design is edited meanwhile'
     $ticket = seatedChild();
     $this->putJson("/api/designs/{$this->design->id}", [
         'revision' => 1, 'name' => 'Wave band', 'placement' => 'cheek', 'promise' => '', 'steps' => [[
-            'id' => $this->base, 'name' => 'All new', 'medium' => 'sponge', 'tool' => '', 'colours' => [], 'zones' => ['cheek'], 'side' => 'both',
+            'id' => $this->base, 'name' => 'All new', 'medium' => 'sponge', 'tool' => '', 'colours' => [], 'zones' => ['cheek'],
+            'side' => 'both',
             'coats' => 1, 'time' => '5:00', 'dryFor' => '', 'optional' => false, 'note' => '',
         ]],
     ])->assertOk();
@@ -253,10 +313,19 @@ it('keeps the plan a face was seated with though the design is edited meanwhile'
 });
 
 it('keeps a child in line whose design was deleted', function (): void {
-    post($this->day, [Scene::tap('opened', $this->now - 9000), Scene::tap('joined', $this->now - 8000, ticket: Scene::ulid(), design: $this->design->id)]);
+    post(
+        $this->day,
+        [
+            Scene::tap('opened', $this->now - 9000),
+            Scene::tap('joined', $this->now - 8000, ticket: Scene::ulid(), design: $this->design->id),
+        ],
+    );
     $this->design->delete();
 
-    $this->getJson("/api/days/{$this->day->id}/line")->assertOk()->assertJsonPath('waiting.0.design', 'Wave band')->assertJsonPath('waiting.0.planId', $this->design->plan_id);
+    $this->getJson("/api/days/{$this->day->id}/line")->assertOk()->assertJsonPath('waiting.0.design', 'Wave band')->assertJsonPath(
+        'waiting.0.planId',
+        $this->design->plan_id,
+    );
 });
 
 it('undoes a finish, and takes the face out of the logbook again', function (): void {
@@ -266,7 +335,8 @@ it('undoes a finish, and takes the face out of the logbook again', function (): 
     expect(Face::query()->count())->toBe(1);
 
     $answer = post($this->day, [Scene::tap('undone', $this->now, target: $finish['id'])]);
-    expect($answer->json('line.chairs.0.child.id'))->toBe($ticket)->and(Face::query()->count())->toBe(0)->and(FaceStep::query()->count())->toBe(0);
+    expect($answer->json('line.chairs.0.child.id'))->toBe($ticket)->and(Face::query()->count())->toBe(0)
+        ->and(FaceStep::query()->count())->toBe(0);
 });
 
 it('says when no more names should be taken', function (): void {
@@ -282,7 +352,10 @@ it('marks those who would be called too late to be finished before closing', fun
     $now = now()->getTimestampMs();
     $join = fn (): array => Scene::tap('joined', $now - 1000, ticket: Scene::ulid(), design: $this->design->id);
 
-    post($this->day, [Scene::tap('opened', $now - 2000), $join(), $join(), $join()])->assertJsonPath('line.waiting.*.beforeClosing', [true, true, false]);
+    post(
+        $this->day,
+        [Scene::tap('opened', $now - 2000), $join(), $join(), $join()],
+    )->assertJsonPath('line.waiting.*.beforeClosing', [true, true, false]);
 });
 
 it('adds up a day of faces per design and per step', function (): void {

@@ -50,7 +50,10 @@ it('leaves learning to the queue when the line is closed, once for a day', funct
     $taps = facesAndEnd(3);
     $this->postJson("/api/days/{$this->day->id}/taps", ['taps' => $taps])->assertOk()->assertJsonPath('line.isOpen', false);
     $at = end($taps)['at'];
-    $this->postJson("/api/days/{$this->day->id}/taps", ['taps' => [Scene::tap('opened', $at + 10), Scene::tap('closed', $at + 20)]])->assertOk();
+    $this->postJson(
+        "/api/days/{$this->day->id}/taps",
+        ['taps' => [Scene::tap('opened', $at + 10), Scene::tap('closed', $at + 20)]],
+    )->assertOk();
 
     Queue::assertPushed(LearnFromDay::class, 1);
     expect(PaceFit::query()->exists())->toBeFalse();
@@ -58,7 +61,10 @@ it('leaves learning to the queue when the line is closed, once for a day', funct
 
 it('leaves learning to the queue when somebody practises', function (): void {
     Queue::fake();
-    $this->postJson('/api/practice/runs', ['id' => Scene::ulid(), 'design' => $this->design->id, 'step' => $this->base, 'spentMs' => 30_000])->assertSuccessful();
+    $this->postJson(
+        '/api/practice/runs',
+        ['id' => Scene::ulid(), 'design' => $this->design->id, 'step' => $this->base, 'spentMs' => 30_000],
+    )->assertSuccessful();
 
     Queue::assertPushed(LearnDesign::class, 1);
 });
@@ -102,14 +108,21 @@ it('reads only the newest runs of a thing, and knows how many there were', funct
 });
 
 it('reads them by the index', function (): void {
-    $explain = DB::table('paces')->getConnection()->select("EXPLAIN SELECT own_ms FROM face_steps WHERE design_id = 'd' AND tells = 1 AND way = 'w' AND painter_id = 'p' ORDER BY ended_ms DESC LIMIT 120");
+    $explain = DB::table('paces')->getConnection()->select(
+        "EXPLAIN SELECT own_ms FROM face_steps WHERE design_id = 'd' AND tells = 1 AND way = 'w' AND painter_id = 'p' ORDER BY "
+            .'ended_ms DESC LIMIT 120',
+    );
 
     expect($explain[0]->key)->toBe('face_steps_newest')->and($explain[0]->Extra)->not->toContain('filesort');
 });
 
 it('plans for the team, whoever touched a design last', function (): void {
     $slow = app(AddPainter::class)($this->scene->painter->team->name, 'Mara', 'mara@example.org', 'a long password');
-    $two = $this->scene->design('Seal pup', Paint::step(Scene::ulid(), 40, tool: 'round sponge', name: 'Grey'), Paint::step(Scene::ulid(), 30, tool: 'half sponge', name: 'Nose'));
+    $two = $this->scene->design(
+        'Seal pup',
+        Paint::step(Scene::ulid(), 40, tool: 'round sponge', name: 'Grey'),
+        Paint::step(Scene::ulid(), 30, tool: 'half sponge', name: 'Nose'),
+    );
     $this->actingAs($slow)->putJson('/api/kit/hands/pick_up', ['repetitions' => [21_000, 21_000, 21_000]])->assertOk();
     $this->actingAs($this->scene->painter)->putJson('/api/kit/hands/pick_up', ['repetitions' => [1000, 1000, 1000]])->assertOk();
     $menu = ['items' => [['designId' => $two->id, 'promise' => '2:00', 'priceCents' => null]]];
@@ -117,7 +130,10 @@ it('plans for the team, whoever touched a design last', function (): void {
     foreach ([$this->scene->painter, $slow, $this->scene->painter] as $painter) {
         $this->actingAs($painter)->putJson("/api/days/{$this->day->id}/menu", $menu)->assertOk();
         $this->postJson('/api/kit', ['kind' => 'brush', 'name' => "round brush of {$painter->name} ".count($plans)]);
-        $plans[] = [Design::query()->findOrFail($two->id)->plan_id, DesignRung::query()->where('design_id', $two->id)->orderBy('name')->pluck('plan_id')->all()];
+        $plans[] = [
+            Design::query()->findOrFail($two->id)->plan_id,
+            DesignRung::query()->where('design_id', $two->id)->orderBy('name')->pluck('plan_id')->all(),
+        ];
     }
 
     expect($plans[1])->toBe($plans[0])->and($plans[2])->toBe($plans[0])

@@ -50,7 +50,10 @@ function painted(EventDay $day, Design $design, array $faces, bool $closes = tru
     if ($closes) {
         $taps[] = Scene::tap('closed', ++$at);
     }
-    test()->postJson("/api/days/{$day->id}/taps", ['taps' => $taps])->assertOk()->assertJsonPath('outcomes.*.fate', array_fill(0, count($taps), 'kept'));
+    test()->postJson("/api/days/{$day->id}/taps", ['taps' => $taps])->assertOk()->assertJsonPath(
+        'outcomes.*.fate',
+        array_fill(0, count($taps), 'kept'),
+    );
 }
 
 /**
@@ -74,7 +77,8 @@ function bench(Design $design): TestResponse
 
 it('believes the log from two faces on, once the line is closed, without what is not the step’s own', function (): void {
     painted($this->day, $this->design, [[50, 36], [60, 26], [400, 30]]);
-    // The tap after 400 seconds is a slip; four seconds of the second step are the change of sponges, in what was typed and in what was tapped.
+    // The tap after 400 seconds is a slip; four seconds of the second step are the change of sponges, in what was typed and in
+    // what was tapped.
     $wave = pace(40, [50, 60], 3);
     $foam = pace(16, [32, 22, 26], 3);
 
@@ -98,7 +102,8 @@ it('believes a newly typed time before the log of the old one, and a new name ch
     painted($this->day, $this->design, [[50, 36], [60, 26]]);
     [$wave, $foam] = $this->design->steps->all();
     $whole = static fn (Step $step, array $change): array => [
-        'id' => $step->id, 'medium' => 'sponge', 'colours' => [['name' => '', 'hex' => '#8593a0']], 'zones' => ['cheek'], 'side' => 'both', 'coats' => 1,
+        'id' => $step->id, 'medium' => 'sponge', 'colours' => [['name' => '', 'hex' => '#8593a0']], 'zones' => ['cheek'],
+        'side' => 'both', 'coats' => 1,
         'dryFor' => '', 'optional' => false, 'note' => '', ...$change,
     ];
 
@@ -108,14 +113,35 @@ it('believes a newly typed time before the log of the old one, and a new name ch
             $whole($wave, ['name' => 'Deep wave', 'tool' => 'half sponge', 'time' => '0:40']),
             $whole($foam, ['name' => 'Foam', 'tool' => 'round sponge', 'time' => '0:15']),
         ],
-    ])->assertOk()->assertJsonPath('steps.*.timeSource', ['logged', 'typed'])->assertJsonPath('steps.*.timeMs', [pace(40, [50, 60], 2)->middle()->milliseconds, 15_000]);
+    ])->assertOk()->assertJsonPath('steps.*.timeSource', ['logged', 'typed'])->assertJsonPath(
+        'steps.*.timeMs',
+        [pace(40, [50, 60], 2)->middle()->milliseconds, 15_000],
+    );
 });
 
 it('learns from the log that paint dries faster where painters went on early and mended nothing, and says so', function (): void {
     $night = $this->scene->design(
         'Starry night',
-        Paint::step(id: Scene::ulid(), seconds: 20, medium: Medium::Brush, tool: 'wash brush', colours: ['#1b2a52'], zones: [Zone::Cheek, Zone::Cheekbone], name: 'Night', technique: Technique::Fill),
-        Paint::step(id: Scene::ulid(), seconds: 14, medium: Medium::Brush, tool: 'round 2', colours: ['#fafaf7'], zones: [Zone::Cheek], name: 'Stars', technique: Technique::Starburst),
+        Paint::step(
+            id: Scene::ulid(),
+            seconds: 20,
+            medium: Medium::Brush,
+            tool: 'wash brush',
+            colours: ['#1b2a52'],
+            zones: [Zone::Cheek, Zone::Cheekbone],
+            name: 'Night',
+            technique: Technique::Fill,
+        ),
+        Paint::step(
+            id: Scene::ulid(),
+            seconds: 14,
+            medium: Medium::Brush,
+            tool: 'round 2',
+            colours: ['#fafaf7'],
+            zones: [Zone::Cheek],
+            name: 'Stars',
+            technique: Technique::Starburst,
+        ),
     );
     $day = $this->scene->day(1, $night);
     // Stars want 28 s; the hands were at them after the 4 s of taking up the brush each time. No more than twice as fast is believed.

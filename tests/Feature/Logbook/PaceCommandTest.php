@@ -44,7 +44,11 @@ it('prints the pace of everything in a log, by painter', function (): void {
 });
 
 it('reads quotes, commas, line ends and a byte order mark as RFC 4180 has them', function (): void {
-    [$exit, $output] = fromFile('inch:pace', "\xEF\xBB\xBFpainter,design,step,planned_seconds,at,spent_seconds\n\"Ines, \"\"the quick\"\"\",Wave band,\"Foam\ndots\",9,2026-11-01,8\n");
+    [$exit, $output] = fromFile(
+        'inch:pace',
+        "\xEF\xBB\xBFpainter,design,step,planned_seconds,at,spent_seconds\n\"Ines, \"\"the quick\"\"\",Wave "
+            ."band,\"Foam\ndots\",9,2026-11-01,8\n",
+    );
     $thing = json_decode($output, true, flags: JSON_THROW_ON_ERROR)['things'][0];
 
     expect($exit)->toBe(0)->and($thing['step'])->toBe("Foam\ndots")->and($thing['painters'][0]['painter'])->toBe('Ines, "the quick"');
@@ -76,7 +80,10 @@ function starWave(): array
 {
     return ['name' => 'Wave band', 'placement' => 'cheek', 'steps' => [
         ['name' => 'Wave', 'medium' => 'sponge', 'tool' => 'half sponge', 'zones' => ['cheek'], 'side' => 'left', 'seconds' => 40],
-        ['name' => 'Dots', 'medium' => 'brush', 'technique' => 'dots', 'tool' => 'round 2', 'zones' => ['jaw'], 'side' => 'left', 'seconds' => 9, 'optional' => true, 'look' => 3],
+        [
+            'name' => 'Dots', 'medium' => 'brush', 'technique' => 'dots', 'tool' => 'round 2', 'zones' => ['jaw'], 'side' => 'left',
+            'seconds' => 9, 'optional' => true, 'look' => 3,
+        ],
     ]];
 }
 
@@ -90,15 +97,21 @@ it('prints the ladder of each design, with what fits and where one may stop', fu
     [$exit, $output] = fromFile('inch:ladder', designFile(starWave()), ['--fit' => '0:45']);
     $design = json_decode($output, true, flags: JSON_THROW_ON_ERROR)['designs'][0];
 
-    expect($exit)->toBe(0)->and($design['proven'])->toBeTrue()->and(array_column($design['rungs'], 'changes'))->toBe([['“Dots” left out'], []])
-        ->and($design['rungs'][0])->toMatchArray(['seconds' => 40, 'look' => 5, 'share' => 0.625, 'layOut' => ['half sponge'], 'steps' => ['Wave']])
+    expect($exit)->toBe(0)->and($design['proven'])->toBeTrue()->and(array_column($design['rungs'], 'changes'))
+        ->toBe([['“Dots” left out'], []])
+        ->and($design['rungs'][0])->toMatchArray([
+            'seconds' => 40, 'look' => 5, 'share' => 0.625, 'layOut' => ['half sponge'], 'steps' => ['Wave'],
+        ])
         ->and($design['rungs'][1]['goesNext'][0])->toMatchArray(['drop' => '“Dots” left out', 'lookLost' => 3])
         ->and($design['fits'])->toBe(1)->and($design['named']['party']['changes'])->toBe([])
         ->and($design['stops'])->toBe([['afterStep' => 1, 'without' => ['Dots']]]);
 });
 
 it('ends with 1 when nothing fits, and with 2 on bad input', function (): void {
-    $many = [...starWave(), 'steps' => array_map(static fn (int $at): array => [...starWave()['steps'][1], 'name' => "Dots {$at}"], range(1, 21))];
+    $many = [
+        ...starWave(),
+        'steps' => array_map(static fn (int $at): array => [...starWave()['steps'][1], 'name' => "Dots {$at}"], range(1, 21)),
+    ];
 
     expect(fromFile('inch:ladder', designFile(starWave()), ['--fit' => '0:30'])[0])->toBe(1)
         ->and(fromFile('inch:ladder', designFile(starWave()), ['--fit' => 'soon'])[0])->toBe(2)

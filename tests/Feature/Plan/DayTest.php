@@ -16,7 +16,8 @@ beforeEach(function (): void {
 function dayTyped(mixed ...$more): array
 {
     return [
-        'name' => 'Harbour lantern fair', 'place' => 'Lantern Quay', 'timezone' => 'Europe/Copenhagen', 'date' => '2026-11-07', 'opens' => '11:00',
+        'name' => 'Harbour lantern fair', 'place' => 'Lantern Quay', 'timezone' => 'Europe/Copenhagen', 'date' => '2026-11-07',
+        'opens' => '11:00',
         'closes' => '4 pm', 'chairs' => 2, 'turnaround' => '1:00', ...$more,
     ];
 }
@@ -60,7 +61,10 @@ it('refuses a day that makes no sense and names the field', function (array $typ
 it('changes a day', function (): void {
     $day = $this->scene->day();
 
-    $this->putJson("/api/days/{$day->id}", dayTyped(name: 'Boat shed party', chairs: 1))->assertOk()->assertJsonPath('name', 'Boat shed party');
+    $this->putJson(
+        "/api/days/{$day->id}",
+        dayTyped(name: 'Boat shed party', chairs: 1),
+    )->assertOk()->assertJsonPath('name', 'Boat shed party');
     $this->getJson('/api/days')->assertJsonCount(1)->assertJsonPath('0.name', 'Boat shed party');
 });
 
@@ -97,7 +101,10 @@ it('refuses a menu that makes no sense and keeps the one before', function (Clos
     'a price below nothing' => [fn (string $id) => [['designId' => $id, 'promise' => '2', 'priceCents' => -1]], 'price'],
     'an unknown design' => [fn (string $id) => [['designId' => Scene::ulid(), 'promise' => '2', 'priceCents' => null]], 'not one of yours'],
     'no id' => [fn (string $id) => [['designId' => 'wave', 'promise' => '2', 'priceCents' => null]], 'ULID'],
-    'another team’s' => [fn (string $id) => [['designId' => Scene::team('Others')->design()->id, 'promise' => '2', 'priceCents' => null]], 'not one of yours'],
+    'another team’s' => [
+        fn (string $id) => [['designId' => Scene::team('Others')->design()->id, 'promise' => '2', 'priceCents' => null]],
+        'not one of yours',
+    ],
     'no list' => [fn (string $id) => 'all', 'items'],
 ]);
 
@@ -106,7 +113,10 @@ it('offers no design that has nothing to paint', function (): void {
     $day = $this->scene->day();
 
     $this->putJson("/api/days/{$day->id}/menu", ['items' => [['designId' => $blank, 'promise' => '2', 'priceCents' => null]]])
-        ->assertUnprocessable()->assertJsonPath('message', 'That design has no steps yet. Give it some on the bench before it goes on the menu.');
+        ->assertUnprocessable()->assertJsonPath(
+            'message',
+            'That design has no steps yet. Give it some on the bench before it goes on the menu.',
+        );
 });
 
 it('is nowhere for another team', function (string $method, string $path): void {

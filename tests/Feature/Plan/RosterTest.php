@@ -25,7 +25,10 @@ beforeEach(function (): void {
     $this->tap = function (array ...$taps): array {
         $at = now()->getTimestampMs() + 1000 * ++$this->second;
 
-        return $this->postJson("/api/days/{$this->day->id}/taps", ['taps' => array_map(static fn (array $tap): array => ['id' => Scene::ulid(), 'at' => $at, ...$tap], $taps)])->assertOk()->json();
+        return $this->postJson(
+            "/api/days/{$this->day->id}/taps",
+            ['taps' => array_map(static fn (array $tap): array => ['id' => Scene::ulid(), 'at' => $at, ...$tap], $taps)],
+        )->assertOk()->json();
     };
     $this->roster = fn (array ...$shifts) => $this->putJson("/api/days/{$this->day->id}/roster", ['shifts' => array_map(
         static fn (array $shift): array => ['chair' => $shift[0], 'painterId' => $shift[1]?->id, 'from' => $shift[2] ?? null],
@@ -36,7 +39,10 @@ beforeEach(function (): void {
 it('assumes the painters in the order in which they came to the team, without its helpers', function (): void {
     $line = ($this->line)();
 
-    expect($line['roster'])->toMatchArray(['isAssumed' => true, 'painters' => [['id' => $this->ines->id, 'name' => 'Ines'], ['id' => $this->tobi->id, 'name' => 'Tobi']]])
+    expect($line['roster'])->toMatchArray([
+        'isAssumed' => true,
+        'painters' => [['id' => $this->ines->id, 'name' => 'Ines'], ['id' => $this->tobi->id, 'name' => 'Tobi']],
+    ])
         ->and(array_column($line['chairs'], 'painterId'))->toBe([$this->ines->id, $this->tobi->id]);
 });
 
@@ -51,17 +57,40 @@ it('keeps who sits where from when, in the day\'s own time', function (): void {
     ($this->roster)()->assertOk()->assertJsonPath('roster.isAssumed', true);
 });
 
-it('refuses a roster that cannot be, says what to do, and keeps the one before', function (array $shifts, string $field, string $why): void {
+it('refuses a roster that cannot be, says what to do, and keeps the one before', function (
+    array $shifts,
+    string $field,
+    string $why,
+): void {
     ($this->roster)([1, $this->tobi])->assertOk();
-    $named = array_map(fn (array $shift): array => [$shift[0], ['ines' => $this->ines, 'other' => Scene::team('Others')->painter, '' => null][$shift[1]], $shift[2]], $shifts);
+    $named = array_map(
+        fn (array $shift): array => [
+            $shift[0],
+            ['ines' => $this->ines, 'other' => Scene::team('Others')->painter, '' => null][$shift[1]],
+            $shift[2],
+        ],
+        $shifts,
+    );
 
     $answer = ($this->roster)(...$named)->assertUnprocessable()->json('errors');
     expect($answer[$field][0] ?? $answer)->toBe($why)
         ->and(($this->line)()['roster']['shifts'])->toHaveCount(1);
 })->with([
-    'two chairs at once' => [[[1, 'ines', null], [2, 'ines', '12:00']], 'shifts', 'Ines would sit at chairs 1 and 2 at the same time. Say who takes over at one of them, or nobody.'],
-    'somebody of another team' => [[[1, 'other', null]], 'shifts.0.painterId', 'That painter is not one of yours. Load the page again and choose another.'],
-    'two at the same time' => [[[1, 'ines', '12:00'], [1, '', '12:00']], 'shifts.1.from', 'Two painters begin at chair 1 at the same time. Change one of the two times.'],
+    'two chairs at once' => [
+        [[1, 'ines', null], [2, 'ines', '12:00']],
+        'shifts',
+        'Ines would sit at chairs 1 and 2 at the same time. Say who takes over at one of them, or nobody.',
+    ],
+    'somebody of another team' => [
+        [[1, 'other', null]],
+        'shifts.0.painterId',
+        'That painter is not one of yours. Load the page again and choose another.',
+    ],
+    'two at the same time' => [
+        [[1, 'ines', '12:00'], [1, '', '12:00']],
+        'shifts.1.from',
+        'Two painters begin at chair 1 at the same time. Change one of the two times.',
+    ],
     'no chair of the day' => [[[3, 'ines', null]], 'shifts.0.chair', 'This day has chairs 1 to 2.'],
     'no time' => [[[1, 'ines', 'noonish']], 'shifts.0.from', '“noonish” is not a time of day. Type it such as 11:00, 9.30 or 4 pm.'],
 ]);
@@ -103,7 +132,11 @@ it('refuses a painter who is not one of the team, and a break without end', func
 
 it('plans a face for whoever seats it, where their own hands are not the team\'s', function (): void {
     BenchTime::query()->create(['user_id' => $this->tobi->id, 'action' => 'pick_up', 'time_ms' => 9000, 'repetitions' => 5]);
-    $design = $this->scene->design('Two tools', Paint::step(Scene::ulid(), name: 'grey base', typed: false), Paint::step(Scene::ulid(), name: 'line', tool: 'round 3', typed: false));
+    $design = $this->scene->design(
+        'Two tools',
+        Paint::step(Scene::ulid(), name: 'grey base', typed: false),
+        Paint::step(Scene::ulid(), name: 'line', tool: 'round 3', typed: false),
+    );
     $day = $this->scene->day(2, $design);
     $line = $this->getJson("/api/days/{$day->id}/line")->json();
     $plans = array_column($this->getJson("/api/days/{$day->id}/plans")->json(), null, 'id');

@@ -20,7 +20,10 @@ beforeEach(function (): void {
     );
     [$this->wave, $this->foam] = $this->design->steps->pluck('id')->all();
     $this->repeat = fn (array $what, int ...$seconds): array => array_map(
-        fn (int $one): string => (string) tap($id = Scene::ulid(), fn () => $this->postJson('/api/practice/runs', ['id' => $id, 'spentMs' => $one * 1000, ...$what])->assertOk()),
+        fn (int $one): string => (string) tap(
+            $id = Scene::ulid(),
+            fn () => $this->postJson('/api/practice/runs', ['id' => $id, 'spentMs' => $one * 1000, ...$what])->assertOk(),
+        ),
         array_values($seconds),
     );
 });
@@ -34,7 +37,10 @@ it('keeps repetitions of a drill, left against right, each once', function (): v
     }
 
     $sheet = $this->getJson('/api/practice/board?drill=teardrop&aim=9s')->assertOk()->assertJsonPath('title', 'Three teardrops')
-        ->assertJsonPath('targetMs', 9000)->assertJsonPath('sides.*.side', ['left', 'right'])->assertJsonPath('lastMs', now()->getTimestampMs());
+        ->assertJsonPath('targetMs', 9000)->assertJsonPath('sides.*.side', ['left', 'right'])->assertJsonPath(
+            'lastMs',
+            now()->getTimestampMs(),
+        );
     expect(array_column($sheet->json('sides.0.repetitions'), 'ms'))->toBe([14_000, 12_000, 11_000])
         ->and(array_column($sheet->json('sides.1.repetitions'), 'nth'))->toBe([1, 2, 3])
         ->and($sheet->json('sides.0.pace.middleMs'))->toBeGreaterThan($sheet->json('sides.1.pace.middleMs'))
@@ -47,21 +53,32 @@ it('counts to the pace of a step, with half the weight of a face', function (): 
     ($this->repeat)(['design' => $this->design->id, 'step' => $this->foam], 30, 31, 30, 29);
 
     $this->getJson("/api/designs/{$this->design->id}")->assertOk()
-        ->assertJsonPath('steps.*.timeSource', ['typed', 'logged'])->assertJsonPath('steps.1.timePractised', 4)->assertJsonPath('steps.1.timeFaces', 0);
+        ->assertJsonPath(
+            'steps.*.timeSource',
+            ['typed', 'logged'],
+        )->assertJsonPath('steps.1.timePractised', 4)->assertJsonPath('steps.1.timeFaces', 0);
     $pace = $this->getJson("/api/practice/board?design={$this->design->id}&step={$this->foam}")->json('sides.0.pace');
     expect($pace['middleMs'])->toBeGreaterThan(22_000)->toBeLessThan(30_000);
 });
 
 it('shows the board up to the step, and takes one side alone where that is wished', function (): void {
     $board = $this->getJson("/api/practice/board?design={$this->design->id}&step={$this->foam}&side=left")->assertOk()
-        ->assertJsonPath('steps.*.name', ['Blue wave', 'Foam'])->assertJsonPath('practised', [$this->foam])->assertJsonPath('sides.*.side', ['left', 'right']);
+        ->assertJsonPath(
+            'steps.*.name',
+            ['Blue wave', 'Foam'],
+        )->assertJsonPath('practised', [$this->foam])->assertJsonPath('sides.*.side', ['left', 'right']);
     expect($board->json('sides.0.plannedMs'))->toBe(20_000);
-    $this->getJson("/api/practice/board?design={$this->design->id}")->assertJsonPath('sides.*.side', [null])->assertJsonPath('targetMs', 75_000)
+    $this->getJson("/api/practice/board?design={$this->design->id}")->assertJsonPath('sides.*.side', [null])
+        ->assertJsonPath('targetMs', 75_000)
         ->assertJsonPath('practised', [$this->wave, $this->foam]);
 });
 
 it('says when a design is ready for its promise', function (): void {
-    $ready = fn (): mixed => array_column((array) $this->getJson('/api/practice')->assertOk()->json('designs'), 'readyAfter', 'designId')[$this->design->id];
+    $ready = fn (): mixed => array_column(
+        (array) $this->getJson('/api/practice')->assertOk()->json('designs'),
+        'readyAfter',
+        'designId',
+    )[$this->design->id];
     // Nothing is logged, and the plan leaves little room for a slow one.
     expect($ready())->not->toBe(0);
 
@@ -98,7 +115,10 @@ it('takes a repetition back', function (): void {
 });
 
 it('refuses what makes no sense', function (array $what, string $says): void {
-    $this->postJson('/api/practice/runs', ['id' => Scene::ulid(), 'spentMs' => 9000, ...$what])->assertStatus(422)->assertJsonPath('message', $says);
+    $this->postJson(
+        '/api/practice/runs',
+        ['id' => Scene::ulid(), 'spentMs' => 9000, ...$what],
+    )->assertStatus(422)->assertJsonPath('message', $says);
 })->with([
     'nothing' => [[], 'Say what is practised: a stroke, or a design. (and 1 more error)'],
     'no time' => [['drill' => 'dots', 'spentMs' => 0], 'That repetition took no time, or more than an hour. Start again.'],
@@ -109,7 +129,10 @@ it('keeps others’ designs and runs apart', function (): void {
     $others = Scene::team('Others');
     $theirs = $others->design();
     $this->postJson('/api/practice/runs', ['id' => Scene::ulid(), 'spentMs' => 9000, 'design' => $theirs->id])->assertStatus(422);
-    $this->postJson('/api/practice/runs', ['id' => Scene::ulid(), 'spentMs' => 9000, 'design' => $this->design->id, 'step' => Scene::ulid()])->assertStatus(422)
+    $this->postJson(
+        '/api/practice/runs',
+        ['id' => Scene::ulid(), 'spentMs' => 9000, 'design' => $this->design->id, 'step' => Scene::ulid()],
+    )->assertStatus(422)
         ->assertJsonPath('message', 'That step is not in the design any more. Choose another.');
     [$id] = ($this->repeat)(['drill' => 'dots', 'side' => 'left'], 9);
 

@@ -36,18 +36,23 @@ use Illuminate\Validation\ValidationException;
  *
  * @phpstan-import-type Values from StepValues
  *
- * @phpstan-type AlternativeInput array{medium: string, technique: string, tool: string|null, time: string|null, count?: int|null, side?: string|null, look?: int|null, coats?: int|null}
+ * @phpstan-type AlternativeInput array{medium: string, technique: string, tool: string|null, time: string|null,
+ *     count?: int|null, side?: string|null, look?: int|null, coats?: int|null}
  * @phpstan-type StepInput array{
- *     id: string, name: string, medium: string, tool: string|null, colours: list<array{name: string|null, hex: string}>, zones: list<string>,
- *     side: string, coats: int, dryFor: string|null, optional: bool, note: string|null, time?: string|null, technique?: string, load?: string,
+ *     id: string, name: string, medium: string, tool: string|null, colours: list<array{name: string|null, hex: string}>,
+ *     zones: list<string>,
+ *     side: string, coats: int, dryFor: string|null, optional: bool, note: string|null, time?: string|null, technique?: string,
+ *     load?: string,
  *     count?: int|null, smallCount?: int|null, shape?: string|null, sizePercent?: int, turnDegrees?: int,
- *     guides?: list<array{by: string, value: string}>, shut?: string|null, look?: int, group?: string|null, alternatives?: list<AlternativeInput>, stopAfter?: bool|null
+ *     guides?: list<array{by: string, value: string}>, shut?: string|null, look?: int, group?: string|null,
+ *     alternatives?: list<AlternativeInput>, stopAfter?: bool|null
  * }
  */
 final class SaveDesignRequest extends TeamRequest
 {
     private const FIELDS = [
-        'id', 'name', 'medium', 'technique', 'tool', 'colours', 'zones', 'side', 'coats', 'load', 'count', 'smallCount', 'shape', 'sizePercent',
+        'id', 'name', 'medium', 'technique', 'tool', 'colours', 'zones', 'side', 'coats', 'load', 'count', 'smallCount', 'shape',
+        'sizePercent',
         'turnDegrees', 'guides', 'time', 'dryFor', 'shut', 'optional', 'look', 'group', 'alternatives', 'note', 'stopAfter',
     ];
 
@@ -152,9 +157,15 @@ final class SaveDesignRequest extends TeamRequest
             /** @var list<string> $ids */
             $ids = array_column((array) $this->input('steps'), 'id');
 
-            return array_map(static fn (RungChoice $rung): RungChoice => $rung->among(array_map(strtolower(...), $ids)), $this->design()->toCore()->rungs);
+            return array_map(
+                static fn (RungChoice $rung): RungChoice => $rung->among(array_map(strtolower(...), $ids)),
+                $this->design()->toCore()->rungs,
+            );
         }
-        /** @var list<array{name: string, within: string|null, leftOut: list<string>, otherWays: list<array{stepId: string, way: int}>}> $rungs */
+        /**
+         * @var list<array{name: string, within: string|null, leftOut: list<string>, otherWays: list<array{stepId: string,
+         *     way: int}>}> $rungs
+         */
         $rungs = $this->input('rungs');
 
         return array_map(static fn (array $rung): RungChoice => new RungChoice(
@@ -177,7 +188,10 @@ final class SaveDesignRequest extends TeamRequest
         /** @var list<array{kind: string, steps: list<string>}> $pins */
         $pins = $this->input('pins');
 
-        return array_map(static fn (array $pin): Pin => new Pin(PinKind::from($pin['kind']), array_map(strtolower(...), $pin['steps'])), $pins);
+        return array_map(
+            static fn (array $pin): Pin => new Pin(PinKind::from($pin['kind']), array_map(strtolower(...), $pin['steps'])),
+            $pins,
+        );
     }
 
     /** @return list<Silence> */
@@ -189,7 +203,9 @@ final class SaveDesignRequest extends TeamRequest
         return array_map(static fn (array $silence): Silence => new Silence($silence['rule'], trim($silence['reason'])), $silences);
     }
 
-    /** @return array<string, list<mixed>> for each step that is sent whole, under its place: no pattern is matched against all the others */
+    /**
+     * @return array<string, list<mixed>> for each step that is sent whole, under its place: no pattern is matched against all the others
+     */
     private function rulesOfChangedSteps(): array
     {
         $steps = $this->input('steps');

@@ -26,7 +26,9 @@ final class TakeOutRequest extends TeamRequest
         }
         $instead = KitItem::ofTeam($this->teamId())->find($this->string('instead')->lower()->toString());
         if ($instead === null || ! Replacement::isOffered($this->thing()->toCore(), $instead->toCore())) {
-            throw ValidationException::withMessages(['instead' => 'That cannot take its place. Choose a thing of the same kind that is at hand.']);
+            throw ValidationException::withMessages(
+                ['instead' => 'That cannot take its place. Choose a thing of the same kind that is at hand.'],
+            );
         }
 
         return $instead;

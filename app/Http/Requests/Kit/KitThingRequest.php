@@ -31,7 +31,12 @@ final class KitThingRequest extends TeamRequest
 
         return [
             'kind' => ['required', $thing === null ? new CaseOf(ItemKind::class) : Rule::in([$thing->kind->value])],
-            'name' => ['required', 'string', 'max:'.Defaults::LONGEST_NAME, Rule::unique('kit_items', 'name')->where('team_id', $this->teamId())->ignore($thing?->id)],
+            'name' => [
+                'required',
+                'string',
+                'max:'.Defaults::LONGEST_NAME,
+                Rule::unique('kit_items', 'name')->where('team_id', $this->teamId())->ignore($thing?->id),
+            ],
             'howMany' => ['required', 'integer', 'between:0,'.Defaults::MOST_PIECES],
             'colours' => ['present', 'list', 'max:'.Defaults::MOST_COLOURS],
             'colours.*' => ['array:name,hex'],

@@ -57,7 +57,8 @@ final class RecordTapsRequest extends TeamRequest
         /**
          * @var array{
          *     id: string, kind: string, at: int, ticket?: string|null, firstName?: string|null, design?: string|null,
-         *     chair?: int|null, plan?: string|null, step?: string|null, before?: string|null, target?: string|null, painter?: string|null, until?: int|null
+         *     chair?: int|null, plan?: string|null, step?: string|null, before?: string|null, target?: string|null,
+         *     painter?: string|null, until?: int|null
          * } $tap
          */
         $tap = $validator->validated();

@@ -63,7 +63,8 @@ final class SaveDayRequest extends TeamRequest
         $closesMs = $this->moment($closes, $closes->isAfter($opens) ? 0 : 1);
         if ($closesMs - $opensMs > self::LONGEST_DAY_HOURS * 3_600_000) {
             throw ValidationException::withMessages([
-                'closes' => "From {$opens->format()} to {$closes->format()} is too long a day. Mend one of the two times; 4 in the afternoon is 16:00 or 4 pm.",
+                'closes' => "From {$opens->format()} to {$closes->format()} is too long a day. Mend one of the two times; 4 in "
+                    .'the afternoon is 16:00 or 4 pm.',
             ]);
         }
 

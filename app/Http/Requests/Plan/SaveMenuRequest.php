@@ -48,7 +48,12 @@ final class SaveMenuRequest extends TeamRequest
         $items = $this->validated('items');
         $terms = [];
         foreach ($items as $index => $item) {
-            $terms[] = new MenuTerms(strtolower($item['designId']), $this->promise($index, $item['promise']), $item['priceCents'], RungName::tryFrom($item['rung'] ?? ''));
+            $terms[] = new MenuTerms(
+                strtolower($item['designId']),
+                $this->promise($index, $item['promise']),
+                $item['priceCents'],
+                RungName::tryFrom($item['rung'] ?? ''),
+            );
         }
 
         return $terms;

@@ -48,7 +48,9 @@ final class SaveRosterRequest extends TeamRequest
             $from = $this->moment($at, trim($shift['from'] ?? ''));
             $key = "{$shift['chair']} {$from}";
             if (isset($terms[$key])) {
-                throw ValidationException::withMessages(["shifts.{$at}.from" => "Two painters begin at chair {$shift['chair']} at the same time. Change one of the two times."]);
+                throw ValidationException::withMessages(
+                    ["shifts.{$at}.from" => "Two painters begin at chair {$shift['chair']} at the same time. Change one of the two times."],
+                );
             }
             $terms[$key] = new ShiftTerms($shift['chair'], $shift['painterId'] === null ? null : strtolower($shift['painterId']), $from);
         }

@@ -70,6 +70,8 @@ final class PracticeRequest extends TeamRequest
     {
         $typed = $this->string('aim')->trim()->toString();
 
-        return $typed === '' ? null : Duration::tryParse($typed) ?? throw ValidationException::withMessages(['aim' => "“{$typed}” is no time. Type it such as 0:40, 40s or 3:30."]);
+        return $typed === '' ? null : Duration::tryParse($typed) ?? throw ValidationException::withMessages(
+            ['aim' => "“{$typed}” is no time. Type it such as 0:40, 40s or 3:30."],
+        );
     }
 }

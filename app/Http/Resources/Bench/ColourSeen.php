@@ -16,5 +16,12 @@ final readonly class ColourSeen extends Resource
      * @param  string  $word  what one would call that
      * @param  bool  $hasTurned  whether it ends up as another colour than the one meant
      */
-    public function __construct(public string $stepId, public string $meant, public array $coats, public string $seen, public string $word, public bool $hasTurned) {}
+    public function __construct(
+        public string $stepId,
+        public string $meant,
+        public array $coats,
+        public string $seen,
+        public string $word,
+        public bool $hasTurned,
+    ) {}
 }

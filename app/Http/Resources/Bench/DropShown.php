@@ -14,5 +14,12 @@ final readonly class DropShown extends Resource
      * @param  list<string>  $leftOut  ids of the steps that are then left out
      * @param  list<OtherWayTaken>  $otherWays
      */
-    public function __construct(public string $words, public int $savedMs, public float $lostPercent, public float $percentPerSecond, public array $leftOut, public array $otherWays) {}
+    public function __construct(
+        public string $words,
+        public int $savedMs,
+        public float $lostPercent,
+        public float $percentPerSecond,
+        public array $leftOut,
+        public array $otherWays,
+    ) {}
 }

@@ -15,5 +15,11 @@ final readonly class FittedDesign extends Resource
      * @param  list<StepLine>  $steps
      * @param  list<TapeSpan>  $spans
      */
-    public function __construct(public FaceSize $size, public array $changes, public array $steps, public array $spans, public int $totalMs) {}
+    public function __construct(
+        public FaceSize $size,
+        public array $changes,
+        public array $steps,
+        public array $spans,
+        public int $totalMs,
+    ) {}
 }

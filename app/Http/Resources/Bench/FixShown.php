@@ -16,5 +16,11 @@ final readonly class FixShown extends Resource
      * @param  string|null  $promise  as typed, where it changes
      * @param  int|null  $fromAge  where it changes
      */
-    public function __construct(public string $label, public array $order, public array $changed, public ?string $promise, public ?int $fromAge) {}
+    public function __construct(
+        public string $label,
+        public array $order,
+        public array $changed,
+        public ?string $promise,
+        public ?int $fromAge,
+    ) {}
 }

@@ -10,5 +10,12 @@ use Core\Kit\ItemKind;
 /** What the kit lacks for a step, the slower way where there is one, what that costs more, and what may be added to the kit. */
 final readonly class MissingThing extends Resource
 {
-    public function __construct(public string $stepId, public string $missing, public ?string $instead, public int $extraMs, public ?ItemKind $kind, public ?ColourSwatch $colour) {}
+    public function __construct(
+        public string $stepId,
+        public string $missing,
+        public ?string $instead,
+        public int $extraMs,
+        public ?ItemKind $kind,
+        public ?ColourSwatch $colour,
+    ) {}
 }

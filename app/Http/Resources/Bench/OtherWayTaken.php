@@ -15,6 +15,10 @@ final readonly class OtherWayTaken extends Resource
     /** @return list<self> */
     public static function all(RungChoice $choice): array
     {
-        return array_map(static fn (int|string $id, int $way): self => new self((string) $id, $way), array_keys($choice->otherWays), $choice->otherWays);
+        return array_map(
+            static fn (int|string $id, int $way): self => new self((string) $id, $way),
+            array_keys($choice->otherWays),
+            $choice->otherWays,
+        );
     }
 }

@@ -18,10 +18,24 @@ final readonly class PaceShown extends Resource
      * @param  int  $leftOut  runs that were interrupted
      * @param  int  $slips  taps that cannot be meant
      */
-    public function __construct(public int $middleMs, public int $eightOfTenMs, public int $faces, public int $practised, public int $leftOut, public int $slips) {}
+    public function __construct(
+        public int $middleMs,
+        public int $eightOfTenMs,
+        public int $faces,
+        public int $practised,
+        public int $leftOut,
+        public int $slips,
+    ) {}
 
     public static function of(Pace $pace): self
     {
-        return new self(middleMs: $pace->middle()->milliseconds, eightOfTenMs: $pace->eightOfTen()->milliseconds, faces: $pace->faces, practised: $pace->practised, leftOut: $pace->interrupted, slips: $pace->slips);
+        return new self(
+            middleMs: $pace->middle()->milliseconds,
+            eightOfTenMs: $pace->eightOfTen()->milliseconds,
+            faces: $pace->faces,
+            practised: $pace->practised,
+            leftOut: $pace->interrupted,
+            slips: $pace->slips,
+        );
     }
 }

@@ -16,5 +16,11 @@ final readonly class RungSheet extends Resource
      * @param  list<TableThing>  $layOut
      * @param  list<DropShown>  $next  the least look lost per second first
      */
-    public function __construct(public RungShown $rung, public array $steps, public array $spans, public array $layOut, public array $next) {}
+    public function __construct(
+        public RungShown $rung,
+        public array $steps,
+        public array $spans,
+        public array $layOut,
+        public array $next,
+    ) {}
 }

@@ -79,7 +79,10 @@ abstract readonly class StepShown extends Resource
         $this->medium = $step->medium;
         $this->technique = $step->technique;
         $this->tool = $step->tool;
-        $this->colours = array_map(static fn (Colour $colour): ColourSwatch => new ColourSwatch($colour->name, $colour->hex), $step->colours);
+        $this->colours = array_map(
+            static fn (Colour $colour): ColourSwatch => new ColourSwatch($colour->name, $colour->hex),
+            $step->colours,
+        );
         $this->zones = $step->zones;
         $this->side = $step->side;
         $this->coats = $step->coats;
@@ -89,7 +92,10 @@ abstract readonly class StepShown extends Resource
         $this->shape = $step->mark->shape;
         $this->sizePercent = $step->mark->sizePercent;
         $this->turnDegrees = $step->mark->turnDegrees;
-        $this->guides = array_map(static fn (Guide $guide): PlacingGuide => new PlacingGuide($guide->kind, $guide->text(), $guide->label()), $step->mark->guides);
+        $this->guides = array_map(
+            static fn (Guide $guide): PlacingGuide => new PlacingGuide($guide->kind, $guide->text(), $guide->label()),
+            $step->mark->guides,
+        );
         $this->shut = $step->shut;
         $this->optional = $step->optional;
         $this->look = $step->look;

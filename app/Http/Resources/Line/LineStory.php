@@ -27,7 +27,14 @@ final readonly class LineStory extends Resource
         return new self(
             $forgotten['finished'],
             $forgotten['highestNumber'],
-            array_map(static fn (array $plan): ToldPlan => new ToldPlan($plan['id'], $plan['design'], array_map(static fn (array $step): ToldStep => new ToldStep(...$step), $plan['steps'])), $plans),
+            array_map(
+                static fn (array $plan): ToldPlan => new ToldPlan(
+                    $plan['id'],
+                    $plan['design'],
+                    array_map(static fn (array $step): ToldStep => new ToldStep(...$step), $plan['steps']),
+                ),
+                $plans,
+            ),
             array_map(static fn (array $told): ToldTap => new ToldTap(...[...$told, 'kind' => EventKind::from($told['kind'])]), $events),
         );
     }

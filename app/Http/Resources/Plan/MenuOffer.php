@@ -24,6 +24,15 @@ final readonly class MenuOffer extends Resource
 
     public function withoutPrice(): self
     {
-        return new self(designId: $this->designId, name: $this->name, placement: $this->placement, promiseMs: $this->promiseMs, priceCents: null, planId: $this->planId, plannedMs: $this->plannedMs, rung: $this->rung);
+        return new self(
+            designId: $this->designId,
+            name: $this->name,
+            placement: $this->placement,
+            promiseMs: $this->promiseMs,
+            priceCents: null,
+            planId: $this->planId,
+            plannedMs: $this->plannedMs,
+            rung: $this->rung,
+        );
     }
 }

@@ -21,7 +21,11 @@ final readonly class RosterShown extends Resource
     public static function of(DayRoster $roster): self
     {
         return new self(
-            array_map(static fn (string $id, string $name): PainterName => new PainterName($id, $name), array_keys($roster->painters), array_values($roster->painters)),
+            array_map(
+                static fn (string $id, string $name): PainterName => new PainterName($id, $name),
+                array_keys($roster->painters),
+                array_values($roster->painters),
+            ),
             array_map(static fn (Shift $shift): ShiftShown => ShiftShown::of($shift), $roster->shifts),
             $roster->isAssumed,
         );

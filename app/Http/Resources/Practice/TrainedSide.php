@@ -16,7 +16,8 @@ final readonly class TrainedSide extends Resource
      * @param  list<RepetitionShown>  $repetitions  the oldest first
      * @param  list<CurvePoint>  $curve  from the first repetition to some that are to come
      * @param  int  $aheadMs  after eight more
-     * @param  int|null  $readyAfter  repetitions until eight of ten are within the target; null where that is too far off, or nothing is aimed at
+     * @param  int|null  $readyAfter  repetitions until eight of ten are within the target; null where that is too far off, or
+     *     nothing is aimed at
      */
     public function __construct(
         public ?Side $side,

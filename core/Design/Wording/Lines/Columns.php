@@ -10,11 +10,16 @@ use Core\Units\Duration;
 final readonly class Columns
 {
     private const HEADS = [
-        'step', 'steps', 'what', 'name', 'minutes', 'minute', 'min', 'mins', 'time', 'seconds', 'secs', 'sec', 's', 'notes', 'note', 'remarks', 'comment', 'tool', 'tools', 'brush', 'with', 'colour', 'color', 'colours', 'colors',
-        'where', 'zone', 'place', 'duration', 'how', 'no', 'nr', '#', 'order', 'side', 'coats', 'schritt', 'zeit', 'dauer', 'werkzeug', 'farbe', 'wo', 'notiz', 'sekunden', 'minuten', 'm:ss', 'mm:ss', 'how long', 'paint', 'medium', 'technique',
+        'step', 'steps', 'what', 'name', 'minutes', 'minute', 'min', 'mins', 'time', 'seconds', 'secs', 'sec', 's', 'notes', 'note',
+        'remarks', 'comment', 'tool', 'tools', 'brush', 'with', 'colour', 'color', 'colours', 'colors',
+        'where', 'zone', 'place', 'duration', 'how', 'no', 'nr', '#', 'order', 'side', 'coats', 'schritt', 'zeit', 'dauer',
+        'werkzeug', 'farbe', 'wo', 'notiz', 'sekunden', 'minuten', 'm:ss', 'mm:ss', 'how long', 'paint', 'medium', 'technique',
     ];
 
-    private const TIMES = ['minutes', 'minute', 'min', 'mins', 'time', 'seconds', 'secs', 'sec', 's', 'duration', 'zeit', 'dauer', 'sekunden', 'minuten', 'm:ss', 'mm:ss', 'how long'];
+    private const TIMES = [
+        'minutes', 'minute', 'min', 'mins', 'time', 'seconds', 'secs', 'sec', 's', 'duration', 'zeit', 'dauer', 'sekunden',
+        'minuten', 'm:ss', 'mm:ss', 'how long',
+    ];
 
     private const SECONDS = ['seconds', 'secs', 'sec', 's', 'sekunden'];
 
@@ -29,20 +34,33 @@ final readonly class Columns
      * @param  list<int>  $times  which columns hold times
      * @param  list<int>  $numbers  which hold but the number of the step
      */
-    private function __construct(private string $sign, private string $header, private array $times, private array $numbers, private bool $inSeconds, private bool $inMinutes) {}
+    private function __construct(
+        private string $sign,
+        private string $header,
+        private array $times,
+        private array $numbers,
+        private bool $inSeconds,
+        private bool $inMinutes,
+    ) {}
 
     /** @param  list<string>  $texts */
     public static function of(array $texts): ?self
     {
         $sign = self::signOf($texts);
-        $rows = $sign === null ? [] : array_values(array_filter($texts, static fn (string $text): bool => str_contains(trim($text), $sign)));
+        $rows = $sign === null ? [] : array_values(array_filter(
+            $texts,
+            static fn (string $text): bool => str_contains(trim($text), $sign),
+        ));
         if ($sign === null || $rows === []) {
             return null;
         }
         $header = $rows[0];
         $heads = self::cells(mb_strtolower($header), $sign);
         $rows = array_map(static fn (string $row): string => str_replace($sign, "\t", $row), $rows);
-        $isHeader = count(array_intersect($heads, self::HEADS)) >= max(1, count(array_diff($heads, [''])) - 1) && preg_match('/\d\s*(?:s|sec|min)\b|\d:\d/', $header) !== 1;
+        $isHeader = count(array_intersect($heads, self::HEADS)) >= max(1, count(array_diff($heads, [''])) - 1) && preg_match(
+            '/\d\s*(?:s|sec|min)\b|\d:\d/',
+            $header,
+        ) !== 1;
         $rows = $isHeader ? array_slice($rows, 1) : $rows;
         $named = array_keys(array_intersect($heads, self::TIMES));
         $numbers = $isHeader ? array_keys(array_intersect($heads, self::NUMBERED)) : [];
@@ -50,7 +68,10 @@ final readonly class Columns
         return new self(
             sign: $sign,
             header: $isHeader ? $header : '',
-            times: array_values(array_filter($isHeader && $named !== [] ? $named : self::columnsOfTimes($rows), static fn (int $column): bool => ! self::areMarks($rows, $column))),
+            times: array_values(array_filter(
+                $isHeader && $named !== [] ? $named : self::columnsOfTimes($rows),
+                static fn (int $column): bool => ! self::areMarks($rows, $column),
+            )),
             numbers: $numbers,
             inSeconds: $isHeader && array_intersect($heads, self::SECONDS) !== [],
             inMinutes: $isHeader && array_intersect($heads, self::MINUTES) !== [],

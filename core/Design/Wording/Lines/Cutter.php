@@ -10,7 +10,8 @@ use Core\Design\Wording\Placements;
 /** Cuts a pasted list of any shape into lines, and lines into the pieces that speak of one step each. */
 final readonly class Cutter
 {
-    private const BULLET = '/^\s*(?:(?:[-*•‣–—·○●▪◦▶►→✓✔☐☑>+]|\[[ xX]?\])(?=\s)|\(?\d{1,3}[.)](?!\d)|\(?[a-hA-H][.)](?=\s)|(?:step|schritt)\s*\d{1,3}\s*[:.)\-–—]*(?=\s|$)|no\.?\s*\d{1,3}\s*[:)\-–—]+(?=\s|$)|#{1,6}(?=\s))\s*/iu';
+    private const BULLET = '/^\s*(?:(?:[-*•‣–—·○●▪◦▶►→✓✔☐☑>+]|\[[ xX]?\])(?=\s)|\(?\d{1,3}[.)](?!\d)'
+        .'|\(?[a-hA-H][.)](?=\s)|(?:step|schritt)\s*\d{1,3}\s*[:.)\-–—]*(?=\s|$)|no\.?\s*\d{1,3}\s*[:)\-–—]+(?=\s|$)|#{1,6}(?=\s))\s*/iu';
 
     /** A number in front, as numbered lists have it where they go without a sign. */
     private const NUMBERED = '/^\s*(\d{1,3})\s*(?:[-–—:]\s*)?(?<=[\s:–—-])(?=\p{L})/u';
@@ -113,9 +114,20 @@ final readonly class Cutter
         if (count($steps) < 3 || $steps[0] !== ($lines[0]->kind === LineKind::Placement ? $lines[1] : $lines[0])) {
             return $lines;
         }
-        $hasBullet = static fn (Line $line): bool => preg_match(self::BULLET, $line->text) === 1 || preg_match(self::NUMBERED, $line->text) === 1;
-        $isTitle = ! $hasBullet($steps[0]) && $hasBullet($steps[1]) && $hasBullet($steps[2]) && preg_match('/\d/', $steps[0]->text) !== 1 && mb_strlen($steps[0]->text) < 50;
+        $hasBullet = static fn (Line $line): bool => preg_match(self::BULLET, $line->text) === 1
+            || preg_match(self::NUMBERED, $line->text) === 1;
+        $isTitle = ! $hasBullet($steps[0]) && $hasBullet($steps[1]) && $hasBullet($steps[2]) && preg_match('/\d/', $steps[0]->text) !== 1
+            && mb_strlen($steps[0]->text) < 50;
 
-        return $isTitle ? array_map(static fn (Line $line): Line => $line === $steps[0] ? new Line(number: $line->number, text: $line->text, kind: LineKind::Heading, stretches: [], says: trim($line->text)) : $line, $lines) : $lines;
+        return $isTitle ? array_map(
+            static fn (Line $line): Line => $line === $steps[0] ? new Line(
+                number: $line->number,
+                text: $line->text,
+                kind: LineKind::Heading,
+                stretches: [],
+                says: trim($line->text),
+            ) : $line,
+            $lines,
+        ) : $lines;
     }
 }

@@ -14,7 +14,13 @@ final readonly class Line
      * @param  list<Stretch>  $stretches  a step each; none for what is no step
      * @param  string  $says  of a heading its words, of a placement its name
      */
-    public function __construct(public int $number, public string $text, public LineKind $kind, public array $stretches, public string $says = '') {}
+    public function __construct(
+        public int $number,
+        public string $text,
+        public LineKind $kind,
+        public array $stretches,
+        public string $says = '',
+    ) {}
 
     public function asHeading(): self
     {

@@ -10,7 +10,8 @@ use Core\Units\Duration;
 /** Time marks in front of the lines, as they stand in notes of a recording: how long a step takes is the way to the next mark. */
 final readonly class Marks
 {
-    private const MARK = '/^\s*(?<open>[\[(]?)(?<hours>\d{1,2}:)??(?<minutes>\d{1,3}):(?<seconds>[0-5]\d)(?<close>[\])]?)\s*[-–—:|]?\s+(?=\S)/u';
+    private const MARK = '/^\s*(?<open>[\[(]?)(?<hours>\d{1,2}:)??(?<minutes>\d{1,3}):(?<seconds>[0-5]\d)'
+        .'(?<close>[\])]?)\s*[-–—:|]?\s+(?=\S)/u';
 
     /** So many marks at least, where they neither stand in brackets nor begin with nought. */
     private const LEAST = 3;

@@ -9,7 +9,8 @@ final readonly class Pieces
 {
     private const QUOTED = '/"(?:\\\\.|[^"\\\\])*"|“[^”]*”/u';
 
-    private const PARTED = '/;|\s(?:->|→|=>|>)\s|,?\s(?:and\s)?then\s(?!look|up|down|along|over|to|into|out|across|back|around|round|on|under|in|from)|\.\s+then\s|\.\s+(?=\p{Lu}\p{L}+\s.*\d\s*(?:s|sec|min|"))/iu';
+    private const PARTED = '/;|\s(?:->|→|=>|>)\s|,?\s(?:and\s)?then\s(?!look|up|down|along|over|to|into|out|across'
+        .'|back|around|round|on|under|in|from)|\.\s+then\s|\.\s+(?=\p{Lu}\p{L}+\s.*\d\s*(?:s|sec|min|"))/iu';
 
     private const SENTENCE = '/\.\s+(?=\p{Lu}\p{Ll})/u';
 
@@ -24,7 +25,11 @@ final readonly class Pieces
     /** @return list<Stretch> one at least */
     public static function of(string $text): array
     {
-        $plain = preg_replace_callback(self::QUOTED, static fn (array $found): string => str_repeat('x', strlen($found[0])), $text) ?? $text;
+        $plain = preg_replace_callback(
+            self::QUOTED,
+            static fn (array $found): string => str_repeat('x', strlen($found[0])),
+            $text,
+        ) ?? $text;
         $cuts = [];
         $isParagraph = count((array) preg_split(self::SENTENCE, $plain)) >= self::PARAGRAPH;
         preg_match_all($isParagraph ? self::SENTENCE : self::PARTED, $plain, $found, PREG_OFFSET_CAPTURE);

@@ -15,11 +15,18 @@ use Core\Design\Wording\PartKind;
 use Core\Design\Wording\Vocabulary;
 use Core\Design\Wording\Words\Back;
 
-/** In which colours a step is painted. Line work goes on in the colour of the line work before it; a sponge's new colour does not change the brush's. */
+/**
+ * In which colours a step is painted. Line work goes on in the colour of the line work before it; a sponge's new colour does
+ * not change the brush's.
+ */
 final readonly class Coloured
 {
     /** Things that have a colour of their own where none is said. Common practice, no source. */
-    private const OF_THINGS = ['foam' => 'white', 'highlight' => 'white', 'pupil' => 'black', 'sparkle' => 'white', 'shine' => 'white', 'glint' => 'white', 'teeth' => 'white', 'fang' => 'white', 'snow' => 'white', 'pearl' => 'pearl white', 'whisker' => 'black', 'lash' => 'black', 'eyelash' => 'black', 'eyeliner' => 'black', 'eye liner' => 'black', 'sparkle dot' => 'white'];
+    private const OF_THINGS = [
+        'foam' => 'white', 'highlight' => 'white', 'pupil' => 'black', 'sparkle' => 'white', 'shine' => 'white', 'glint' => 'white',
+        'teeth' => 'white', 'fang' => 'white', 'snow' => 'white', 'pearl' => 'pearl white', 'whisker' => 'black', 'lash' => 'black',
+        'eyelash' => 'black', 'eyeliner' => 'black', 'eye liner' => 'black', 'sparkle dot' => 'white',
+    ];
 
     private const RAINBOW = 'rainbow';
 
@@ -29,17 +36,41 @@ final readonly class Coloured
      * @param  Said|null  $hints  the words of the name in front
      * @return Assumed<list<Colour>>
      */
-    public static function of(Said $said, ?Said $hints, References $references, Context $context, Vocabulary $vocabulary, Painted $painted): Assumed
-    {
+    public static function of(
+        Said $said,
+        ?Said $hints,
+        References $references,
+        Context $context,
+        Vocabulary $vocabulary,
+        Painted $painted,
+    ): Assumed {
         if ($said->has(PartKind::Colour)) {
             return new Assumed(self::asAbove($said, $context));
         }
         if (! $painted->medium->isPaintedOn() || ($painted->technique === Technique::Blend && $painted->medium === Medium::Brush)) {
             return new Assumed($hints?->colours() ?? []);
         }
-        [$colours, $because] = self::taken(said: $said, hints: $hints, references: $references, context: $context, vocabulary: $vocabulary, painted: $painted);
+        [$colours, $because] = self::taken(
+            said: $said,
+            hints: $hints,
+            references: $references,
+            context: $context,
+            vocabulary: $vocabulary,
+            painted: $painted,
+        );
 
-        return new Assumed($colours, $colours === [] ? null : new Assumption(PartKind::Colour, implode(', ', array_map(static fn (Colour $colour): string => $colour->name === '' ? $colour->hex : $colour->name, $colours)), $because, self::others($colours)));
+        return new Assumed(
+            $colours,
+            $colours === [] ? null : new Assumption(
+                PartKind::Colour,
+                implode(
+                    ', ',
+                    array_map(static fn (Colour $colour): string => $colour->name === '' ? $colour->hex : $colour->name, $colours),
+                ),
+                $because,
+                self::others($colours),
+            ),
+        );
     }
 
     /**
@@ -50,10 +81,16 @@ final readonly class Coloured
     private static function asAbove(Said $said, Context $context): array
     {
         $colours = $said->colours();
-        $saysSame = array_filter($said->all(PartKind::Quality), static fn (Part $part): bool => in_array($part->spoken, ['same', 'the same'], true)) !== [];
+        $saysSame = array_filter(
+            $said->all(PartKind::Quality),
+            static fn (Part $part): bool => in_array($part->spoken, ['same', 'the same'], true),
+        ) !== [];
 
         return ! $saysSame ? $colours : array_map(static function (Colour $colour) use ($context): Colour {
-            foreach ($context->coloursOfLast(static fn (Step $step): bool => array_filter($step->colours, static fn (Colour $one): bool => str_ends_with(mb_strtolower($one->name), mb_strtolower($colour->name))) !== []) as $one) {
+            foreach ($context->coloursOfLast(static fn (Step $step): bool => array_filter(
+                $step->colours,
+                static fn (Colour $one): bool => str_ends_with(mb_strtolower($one->name), mb_strtolower($colour->name)),
+            ) !== []) as $one) {
                 if (str_ends_with(mb_strtolower($one->name), mb_strtolower($colour->name))) {
                     return $one;
                 }
@@ -64,8 +101,14 @@ final readonly class Coloured
     }
 
     /** @return array{list<Colour>, string} */
-    private static function taken(Said $said, ?Said $hints, References $references, Context $context, Vocabulary $vocabulary, Painted $painted): array
-    {
+    private static function taken(
+        Said $said,
+        ?Said $hints,
+        References $references,
+        Context $context,
+        Vocabulary $vocabulary,
+        Painted $painted,
+    ): array {
         $own = self::ofThing($said, $vocabulary);
         $hinted = $hints?->colours() ?? [];
         $last = $context->last()->colours ?? [];
@@ -99,12 +142,17 @@ final readonly class Coloured
     {
         $brush = static fn (Step $step): bool => $step->medium === Medium::Brush;
         $isDark = in_array($technique, [Technique::Outline, Technique::Whisker, Technique::Lash], true);
-        $colours = $context->coloursOfLast($isDark ? static fn (Step $step): bool => $step->medium === Medium::Brush && Earlier::isLineWork($step->technique) : $brush);
+        $colours = $context->coloursOfLast(
+            $isDark ? static fn (Step $step): bool => $step->medium === Medium::Brush && Earlier::isLineWork($step->technique) : $brush,
+        );
         $black = self::named('black', $vocabulary);
 
         return match (true) {
             $colours !== [] => [$colours, 'as the brush above'],
-            $technique === Technique::Fill && $context->coloursOfLast(static fn (): bool => true) !== [] => [$context->coloursOfLast(static fn (): bool => true), 'as in the line above'],
+            $technique === Technique::Fill && $context->coloursOfLast(static fn (): bool => true) !== [] => [
+                $context->coloursOfLast(static fn (): bool => true),
+                'as in the line above',
+            ],
             $isDark, Earlier::isLineWork($technique) => [$black, 'as line work usually is'],
             default => [self::named('white', $vocabulary), 'as accents usually are'],
         };

@@ -18,7 +18,12 @@ final readonly class Context
      * @param  list<Earlier>  $above  in their order
      * @param  bool  $isList  whether the line is one of many
      */
-    public function __construct(public Placement $placement, public array $above = [], public string $group = '', public bool $isList = false) {}
+    public function __construct(
+        public Placement $placement,
+        public array $above = [],
+        public string $group = '',
+        public bool $isList = false,
+    ) {}
 
     public function with(Earlier $step): self
     {
@@ -28,7 +33,15 @@ final readonly class Context
     /** With the step of that id as it is now. */
     public function replacing(Step $step): self
     {
-        return new self($this->placement, array_map(static fn (Earlier $earlier): Earlier => $earlier->step->id === $step->id ? new Earlier($step, $earlier->nouns) : $earlier, $this->above), $this->group, $this->isList);
+        return new self(
+            $this->placement,
+            array_map(
+                static fn (Earlier $earlier): Earlier => $earlier->step->id === $step->id ? new Earlier($step, $earlier->nouns) : $earlier,
+                $this->above,
+            ),
+            $this->group,
+            $this->isList,
+        );
     }
 
     public function under(string $group): self
@@ -100,7 +113,9 @@ final readonly class Context
     {
         $zones = [];
         foreach ($this->above as $earlier) {
-            foreach ($earlier->isPainted() && (! $byBrush || $earlier->step->medium === Medium::Brush) ? $earlier->step->zones : [] as $zone) {
+            foreach ($earlier->isPainted() && (! $byBrush || $earlier->step->medium === Medium::Brush)
+                ? $earlier->step->zones
+                : [] as $zone) {
                 $zones[$zone->value] = $zone;
             }
         }

@@ -21,11 +21,14 @@ final readonly class Naming
 
     /** Words between that may stand within a name. */
     private const WITHIN = [
-        'on', 'the', 'in', 'in the middle of', 'of', 'a', 'an', 'with', 'at', 'from', 'over', 'round', 'around', 'between', 'under', 'underneath', 'above', 'below', 'along', 'across', 'inside', 'behind', 'beside', 'next to', 'and', '&', '+', 'to', 'up', 'down',
+        'on', 'the', 'in', 'in the middle of', 'of', 'a', 'an', 'with', 'at', 'from', 'over', 'round', 'around', 'between', 'under',
+        'underneath', 'above', 'below', 'along', 'across', 'inside', 'behind', 'beside', 'next to', 'and', '&', '+', 'to', 'up', 'down',
         'for', 'near', 'its', 'their', 'each', 'all', 'out', 'into', 'through', '-', '/', 'them', 'it', "'", 'both',
     ];
 
-    private const LAID = ['on', 'over', 'in the middle of', 'between', 'inside', 'around', 'round', 'along', 'above', 'under', 'at', 'in', 'onto'];
+    private const LAID = [
+        'on', 'over', 'in the middle of', 'between', 'inside', 'around', 'round', 'along', 'above', 'under', 'at', 'in', 'onto',
+    ];
 
     /**
      * A step without a name of its own is called by its first colour, or what lays it on, and its strokes or its place.
@@ -37,7 +40,8 @@ final readonly class Naming
     {
         $colour = $colours[0]->name ?? '';
         $where = count($zones) >= self::MANY_PLACES ? 'all over' : ($zones[0] ?? null)?->label();
-        $isStroke = $technique !== Technique::usualOf($medium) && ($technique->isCounted() || $technique === Technique::Outline) && $medium->isPaintedOn();
+        $isStroke = $technique !== Technique::usualOf($medium) && ($technique->isCounted() || $technique === Technique::Outline)
+            && $medium->isPaintedOn();
         $what = $colour === '' ? $medium->value : $colour;
         $name = match (true) {
             $technique === Technique::Wait => 'Wait',
@@ -64,7 +68,10 @@ final readonly class Naming
             return ['', []];
         }
         $name = self::shortened($named['text']);
-        $rest = array_values(array_map(static fn (array $run): string => $run['text'], array_filter($runs, static fn (array $run): bool => $run !== $named && $run['says'])));
+        $rest = array_values(array_map(
+            static fn (array $run): string => $run['text'],
+            array_filter($runs, static fn (array $run): bool => $run !== $named && $run['says']),
+        ));
 
         return [$name, $name === $named['text'] ? $rest : [$named['text'], ...$rest]];
     }
@@ -87,7 +94,10 @@ final readonly class Naming
         }
         $runs[] = $kept;
 
-        return array_values(array_filter(array_map(static fn (array $parts): array => self::run($said, $parts, $isCounted), $runs), static fn (array $run): bool => $run['text'] !== ''));
+        return array_values(array_filter(
+            array_map(static fn (array $parts): array => self::run($said, $parts, $isCounted), $runs),
+            static fn (array $run): bool => $run['text'] !== '',
+        ));
     }
 
     /**
@@ -104,13 +114,24 @@ final readonly class Naming
         $words = [];
         foreach (range($from, end($named)) as $at) {
             $isSideOf = $parts[$at]->kind === PartKind::Side && ($parts[$at + 1]->spoken ?? '') === 'of';
-            if (($at === $from || $isSideOf || self::mayStandWithin($said, $parts[$at], $isCounted)) && ! self::leadsToNothing($parts, $at)) {
+            if (($at === $from || $isSideOf || self::mayStandWithin(
+                $said,
+                $parts[$at],
+                $isCounted,
+            )) && ! self::leadsToNothing($parts, $at)) {
                 $words[] = $said->wordsOf($parts[$at]);
             }
         }
-        $ofOwn = static fn (PartKind ...$kinds): bool => array_filter($parts, static fn (Part $part): bool => in_array($part->kind, $kinds, true)) !== [];
+        $ofOwn = static fn (PartKind ...$kinds): bool => array_filter(
+            $parts,
+            static fn (Part $part): bool => in_array($part->kind, $kinds, true),
+        ) !== [];
 
-        return ['text' => implode(' ', $words), 'own' => $ofOwn(PartKind::Thing, PartKind::Technique), 'says' => $ofOwn(PartKind::Thing, PartKind::Words) || count($words) > 1];
+        return [
+            'text' => implode(' ', $words),
+            'own' => $ofOwn(PartKind::Thing, PartKind::Technique),
+            'says' => $ofOwn(PartKind::Thing, PartKind::Words) || count($words) > 1,
+        ];
     }
 
     /**
@@ -121,11 +142,19 @@ final readonly class Naming
     private static function pressedOn(array $parts, int $first): ?int
     {
         $isLed = false;
-        for ($before = $first - 1; $before >= 0 && in_array($parts[$before]->kind, [PartKind::Between, PartKind::Quality, PartKind::Side], true); $before--) {
+        for ($before = $first - 1; $before >= 0 && in_array(
+            $parts[$before]->kind,
+            [PartKind::Between, PartKind::Quality, PartKind::Side],
+            true,
+        ); $before--) {
             $isLed = $isLed || in_array($parts[$before]->spoken, self::LAID, true);
         }
 
-        return $isLed && $before >= 0 && in_array($parts[$before]->value, [Medium::Gem, Medium::Glitter, Medium::Powder], true) ? $before : null;
+        return $isLed && $before >= 0 && in_array(
+            $parts[$before]->value,
+            [Medium::Gem, Medium::Glitter, Medium::Powder],
+            true,
+        ) ? $before : null;
     }
 
     /**
@@ -157,9 +186,14 @@ final readonly class Naming
     {
         $next = $parts[$at + 1] ?? null;
         $following = $parts[$at + 2] ?? null;
-        $isRead = $next !== null && in_array($next->kind, [PartKind::Colour, PartKind::Medium, PartKind::Tool, PartKind::Time, PartKind::Coats], true);
+        $isRead = $next !== null && in_array(
+            $next->kind,
+            [PartKind::Colour, PartKind::Medium, PartKind::Tool, PartKind::Time, PartKind::Coats],
+            true,
+        );
 
-        return $isRead && $parts[$at]->kind === PartKind::Between && $following !== null && ! $following->kind->names() && $following->kind !== PartKind::Zone;
+        return $isRead && $parts[$at]->kind === PartKind::Between && $following !== null && ! $following->kind->names()
+            && $following->kind !== PartKind::Zone;
     }
 
     private static function mayStandWithin(Said $said, Part $part, bool $isCounted): bool

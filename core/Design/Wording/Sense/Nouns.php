@@ -12,14 +12,18 @@ use Core\Design\Wording\StepReading;
 final readonly class Nouns
 {
     /** Words that tell a place on anything, and small words of names. */
-    private const NOTHING_MADE = ['top', 'bottom', 'end', 'side', 'edge', 'middle', 'centre', 'center', 'corner', 'tip', 'left', 'right', 'the', 'and', 'with', 'line', 'stroke', 'part', 'white', 'black', 'both', 'step', 'over', 'under', 'row', 'base'];
+    private const NOTHING_MADE = [
+        'top', 'bottom', 'end', 'side', 'edge', 'middle', 'centre', 'center', 'corner', 'tip', 'left', 'right', 'the', 'and',
+        'with', 'line', 'stroke', 'part', 'white', 'black', 'both', 'step', 'over', 'under', 'row', 'base',
+    ];
 
     /** @return list<string> */
     public static function of(StepReading $reading): array
     {
         $nouns = self::ofName($reading->step->name);
         foreach ($reading->parts as $part) {
-            if ($part->kind === PartKind::Thing || $part->kind === PartKind::Technique || $part->kind === PartKind::Shape || $part->kind === PartKind::Words) {
+            if ($part->kind === PartKind::Thing || $part->kind === PartKind::Technique || $part->kind === PartKind::Shape
+                || $part->kind === PartKind::Words) {
                 $nouns = [...$nouns, ...self::ofPart($part)];
             }
         }

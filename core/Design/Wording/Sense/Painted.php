@@ -41,8 +41,14 @@ final readonly class Painted
      * @param  Said|null  $hints  the words of the name in front, where the rest leaves things open
      * @param  list<Zone>  $zones  as far as they are said
      */
-    public static function of(Said $said, ?Said $hints, References $references, Context $context, Vocabulary $vocabulary, array $zones): self
-    {
+    public static function of(
+        Said $said,
+        ?Said $hints,
+        References $references,
+        Context $context,
+        Vocabulary $vocabulary,
+        array $zones,
+    ): self {
         $act = self::act($said);
         if ($act !== null) {
             return new self(Medium::Bare, $act, [], null);
@@ -56,7 +62,14 @@ final readonly class Painted
         $question = $media !== [] && $medium === null ? self::which($said, $media) : null;
         $medium ??= $media[0] ?? null;
         if ($medium !== null) {
-            return self::with(medium: $medium, technique: $technique, isSaid: $strokes !== [], said: $said, zones: $zones, question: $question);
+            return self::with(
+                medium: $medium,
+                technique: $technique,
+                isSaid: $strokes !== [],
+                said: $said,
+                zones: $zones,
+                question: $question,
+            );
         }
 
         return self::without(technique: $technique, thing: $thing, said: $said, references: $references, context: $context, zones: $zones);
@@ -99,12 +112,17 @@ final readonly class Painted
     private static function act(Said $said): ?Technique
     {
         if (self::hasBareTool($said)) {
-            return array_values(array_filter($said->values(PartKind::Act, Act::class), static fn (Act $act): bool => $act->technique !== null))[0]->technique ?? (self::strokes($said) === [] ? Technique::Tidy : Technique::LiftOff);
+            return array_values(array_filter(
+                $said->values(PartKind::Act, Act::class),
+                static fn (Act $act): bool => $act->technique !== null,
+            ))[0]->technique ?? (self::strokes($said) === [] ? Technique::Tidy : Technique::LiftOff);
         }
         $all = $said->values(PartKind::Act, Act::class);
-        $isOnlyAct = $all !== [] && ! $said->has(PartKind::Technique) && ! $said->has(PartKind::Thing) && ! $said->has(PartKind::Medium) && ! $said->has(PartKind::Zone);
+        $isOnlyAct = $all !== [] && ! $said->has(PartKind::Technique) && ! $said->has(PartKind::Thing) && ! $said->has(PartKind::Medium)
+            && ! $said->has(PartKind::Zone);
         $acts = array_values(array_filter($all, static fn (Act $act): bool => $act->technique !== null));
-        $isPaint = $said->colours() !== [] || $said->has(PartKind::Tool) || $said->has(PartKind::Thing) && $acts !== [] && $acts[0]->technique === Technique::Wait && $said->has(PartKind::Technique);
+        $isPaint = $said->colours() !== [] || $said->has(PartKind::Tool)
+            || $said->has(PartKind::Thing) && $acts !== [] && $acts[0]->technique === Technique::Wait && $said->has(PartKind::Technique);
 
         return $isPaint ? null : $acts[0]->technique ?? ($isOnlyAct ? Technique::Tidy : null);
     }
@@ -133,7 +151,12 @@ final readonly class Painted
      */
     private static function spokenOf(Said $said): array
     {
-        foreach ([...$said->all(PartKind::Quality), ...$said->all(PartKind::Act), ...$said->all(PartKind::Thing), ...$said->all(PartKind::Again)] as $part) {
+        foreach ([
+            ...$said->all(PartKind::Quality),
+            ...$said->all(PartKind::Act),
+            ...$said->all(PartKind::Thing),
+            ...$said->all(PartKind::Again),
+        ] as $part) {
             $words = $part->spoken;
             $medium = match (true) {
                 preg_match('/sponge|clean side|other end/', $words) === 1 => Medium::Sponge,
@@ -191,7 +214,10 @@ final readonly class Painted
      */
     private static function likeliest(array $strokes, ?Medium $medium): ?Technique
     {
-        $fitting = $medium === null ? $strokes : array_values(array_filter($strokes, static fn (Technique $one): bool => $one->suits($medium)));
+        $fitting = $medium === null ? $strokes : array_values(array_filter(
+            $strokes,
+            static fn (Technique $one): bool => $one->suits($medium),
+        ));
         $fitting = $fitting === [] ? $strokes : $fitting;
         $counted = array_values(array_filter($fitting, static fn (Technique $one): bool => $one !== Technique::Line));
 
@@ -227,19 +253,38 @@ final readonly class Painted
         $tool = $said->first(PartKind::Tool);
         $size = is_string($tool) ? BrushSize::of($tool) : null;
         $isBroad = $size !== null ? $size->number >= self::THICK_BRUSH : is_string($tool);
-        $isFilled = $zones !== [] && array_filter($zones, static fn (Zone $zone): bool => ! in_array($zone, self::FILLED_PLACES, true)) === [];
+        $isFilled = $zones !== [] && array_filter(
+            $zones,
+            static fn (Zone $zone): bool => ! in_array($zone, self::FILLED_PLACES, true),
+        ) === [];
 
         return $isFilled || $isBroad || ($size === null && $said->has(PartKind::Words)) ? Technique::Fill : Technique::Line;
     }
 
     /** @param  list<Zone>  $zones */
-    private static function without(?Technique $technique, ?Thing $thing, Said $said, References $references, Context $context, array $zones): self
-    {
+    private static function without(
+        ?Technique $technique,
+        ?Thing $thing,
+        Said $said,
+        References $references,
+        Context $context,
+        array $zones,
+    ): self {
         if ($technique !== null) {
             $medium = $thing?->medium !== null && $technique->suits($thing->medium) ? $thing->medium : $technique->usualMedium();
             $medium = self::sameTool($said, $references, $context, $technique) ?? self::ofItsLike($said, $context, $technique) ?? $medium;
 
-            return new self($medium, $medium === Medium::Sponge && $technique === Technique::Fill ? Technique::Stipple : $technique, [self::assumption($medium, $technique->isCounted() || $technique === Technique::Outline ? 'as '.$technique->plural().' are painted' : 'as that is painted')], null);
+            return new self(
+                $medium,
+                $medium === Medium::Sponge && $technique === Technique::Fill ? Technique::Stipple : $technique,
+                [self::assumption(
+                    $medium,
+                    $technique->isCounted() || $technique === Technique::Outline
+                        ? 'as '.$technique->plural().' are painted'
+                        : 'as that is painted',
+                )],
+                null,
+            );
         }
         $last = $references->looksBack(Back::SameTool) || $references->looksBack(Back::It) ? $context->last() : null;
         [$medium, $because] = match (true) {
@@ -250,13 +295,21 @@ final readonly class Painted
             default => self::carried($context),
         };
 
-        return new self($medium, $medium === Medium::Brush ? Technique::Fill : Technique::usualOf($medium), [self::assumption($medium, $because)], null);
+        return new self(
+            $medium,
+            $medium === Medium::Brush ? Technique::Fill : Technique::usualOf($medium),
+            [self::assumption($medium, $because)],
+            null,
+        );
     }
 
     /** Lower wings are painted with what the upper ones were. */
     private static function ofItsLike(Said $said, Context $context, Technique $technique): ?Medium
     {
-        $likes = $technique !== Technique::Fill || $said->colours() !== [] ? [] : [...$said->all(PartKind::Shape), ...$said->all(PartKind::Thing)];
+        $likes = $technique !== Technique::Fill || $said->colours() !== [] ? [] : [
+            ...$said->all(PartKind::Shape),
+            ...$said->all(PartKind::Thing),
+        ];
         foreach ($likes as $part) {
             $made = $context->made(Earlier::noun(trim((string) strrchr(" {$part->spoken}", ' '))));
             if ($made?->medium === Medium::Sponge) {
@@ -270,7 +323,10 @@ final readonly class Painted
     /** With what is left on the brush. */
     private static function goesOn(Said $said): bool
     {
-        return array_filter($said->all(PartKind::Act), static fn (Part $part): bool => preg_match('/left ?-?over|is left|\'s left|still on/', $part->spoken) === 1) !== [];
+        return array_filter(
+            $said->all(PartKind::Act),
+            static fn (Part $part): bool => preg_match('/left ?-?over|is left|\'s left|still on/', $part->spoken) === 1,
+        ) !== [];
     }
 
     private static function sameTool(Said $said, References $references, Context $context, Technique $technique): ?Medium
@@ -295,7 +351,10 @@ final readonly class Painted
     /** @return array{Medium, string} */
     private static function carried(Context $context): array
     {
-        $last = $context->lastThat(static fn (Step $step): bool => $step->medium === Medium::Sponge || $step->medium === Medium::Brush || $step->medium === Medium::Powder);
+        $last = $context->lastThat(
+            static fn (Step $step): bool => $step->medium === Medium::Sponge || $step->medium === Medium::Brush
+                || $step->medium === Medium::Powder,
+        );
 
         return $last === null ? [Medium::Sponge, 'as a design begins'] : [$last->medium, 'as in the line above'];
     }
@@ -304,6 +363,11 @@ final readonly class Painted
     {
         $others = array_filter(Medium::cases(), static fn (Medium $one): bool => $one !== $medium && $one !== Medium::Bare);
 
-        return new Assumption(PartKind::Medium, $medium->label(), $because, array_values(array_map(static fn (Medium $one): Choice => new Choice($one->label(), $one->value), $others)));
+        return new Assumption(
+            PartKind::Medium,
+            $medium->label(),
+            $because,
+            array_values(array_map(static fn (Medium $one): Choice => new Choice($one->label(), $one->value), $others)),
+        );
     }
 }

@@ -19,14 +19,18 @@ use Core\Design\Wording\Words\Thing;
 use Core\Design\Wording\Words\ZoneWords;
 use Core\Design\Zone;
 
-/** Where a step goes, on which side and as which shape: as said, as its thing has a place, as the step it speaks of, or where the design is. */
+/**
+ * Where a step goes, on which side and as which shape: as said, as its thing has a place, as the step it speaks of, or where the design is.
+ */
 final readonly class Places
 {
     /** Designs made for one small place are there unless they say otherwise. */
     private const STAYING = [Placement::Cheek, Placement::Eye];
 
     /** Glitter is kept away from there unless someone says otherwise: it gets into the eye, and into the mouth. */
-    private const NO_GLITTER = [Zone::Eyelid->value, Zone::InnerEye->value, Zone::Lips->value, Zone::UpperLip->value, Zone::LowerLip->value];
+    private const NO_GLITTER = [
+        Zone::Eyelid->value, Zone::InnerEye->value, Zone::Lips->value, Zone::UpperLip->value, Zone::LowerLip->value,
+    ];
 
     /**
      * @param  list<Zone>  $zones
@@ -65,16 +69,37 @@ final readonly class Places
      * @param  Said  $all  with the words that speak of steps above
      * @param  Said|null  $hints  the words of the name in front
      */
-    public static function of(array $zones, Said $said, ?Said $how, Said $all, ?Said $hints, References $references, Context $context, Painted $painted): self
-    {
+    public static function of(
+        array $zones,
+        Said $said,
+        ?Said $how,
+        Said $all,
+        ?Said $hints,
+        References $references,
+        Context $context,
+        Painted $painted,
+    ): self {
         if ($painted->technique->needsNoZone() && $zones === []) {
             return new self([], Side::Centre, null, []);
         }
         $thing = Painted::thing($said, $context) ?? ($how === null ? null : Painted::thing($how, $context));
-        $zoned = self::zones(zones: $zones, thing: $thing?->hasPlace() === true ? $thing : self::placed($said) ?? $thing, all: $all, hints: $hints, references: $references, context: $context, painted: $painted);
+        $zoned = self::zones(
+            zones: $zones,
+            thing: $thing?->hasPlace() === true ? $thing : self::placed($said) ?? $thing,
+            all: $all,
+            hints: $hints,
+            references: $references,
+            context: $context,
+            painted: $painted,
+        );
         $sided = self::side(zones: $zoned->value, all: $all, hints: $hints, references: $references, context: $context);
 
-        return new self($zoned->value, $sided->value, self::shape($said, $thing, $references, $painted), array_values(array_filter([$zoned->assumption, $sided->assumption])));
+        return new self(
+            $zoned->value,
+            $sided->value,
+            self::shape($said, $thing, $references, $painted),
+            array_values(array_filter([$zoned->assumption, $sided->assumption])),
+        );
     }
 
     /**
@@ -84,9 +109,16 @@ final readonly class Places
      */
     private static function eyesAmong(Said $said): array
     {
-        $covers = in_array($said->first(PartKind::Medium), [Medium::Sponge, Medium::Powder], true) || $said->first(PartKind::Technique) === Technique::Outline;
+        $covers = in_array(
+            $said->first(PartKind::Medium),
+            [Medium::Sponge, Medium::Powder],
+            true,
+        ) || $said->first(PartKind::Technique) === Technique::Outline;
 
-        return ! $covers ? [] : array_values(array_filter($said->all(PartKind::Thing), static fn (Part $part): bool => Earlier::noun($part->spoken) === 'eye'));
+        return ! $covers ? [] : array_values(array_filter(
+            $said->all(PartKind::Thing),
+            static fn (Part $part): bool => Earlier::noun($part->spoken) === 'eye',
+        ));
     }
 
     /** Any thing of the line that has a place of its own. */
@@ -125,14 +157,23 @@ final readonly class Places
      * @param  list<Zone>  $zones
      * @return Assumed<list<Zone>>
      */
-    private static function zones(array $zones, ?Thing $thing, Said $all, ?Said $hints, References $references, Context $context, Painted $painted): Assumed
-    {
+    private static function zones(
+        array $zones,
+        ?Thing $thing,
+        Said $all,
+        ?Said $hints,
+        References $references,
+        Context $context,
+        Painted $painted,
+    ): Assumed {
         if ($zones !== []) {
             return new Assumed($zones);
         }
         $hinted = $hints === null ? [] : self::said($hints, $context, []);
         $technical = self::ofTechnique($painted->technique, $context);
-        $last = $painted->medium === Medium::Glitter ? $context->lastThat(static fn (Step $step): bool => $step->medium !== Medium::Bare && array_intersect(array_column($step->zones, 'value'), self::NO_GLITTER) === []) : $context->last();
+        $takesGlitter = static fn (Step $step): bool => $step->medium !== Medium::Bare
+            && array_intersect(array_column($step->zones, 'value'), self::NO_GLITTER) === [];
+        $last = $painted->medium === Medium::Glitter ? $context->lastThat($takesGlitter) : $context->last();
         $other = self::onOther($all);
         [$found, $because] = match (true) {
             $hinted !== [] => [$hinted, 'as its name says'],
@@ -140,7 +181,10 @@ final readonly class Places
             $references->steps !== [] => [self::together($references->steps), "as in “{$references->steps[0]->name}”"],
             $thing?->hasPlace() === true && $context->isOfFace() => [$thing->zones, 'where that goes'],
             $technical !== [] => [$technical, 'where '.$painted->technique->plural().' go'],
-            $last === null, in_array($context->placement, self::STAYING, true) => [ZoneWords::usualOn($context->placement), 'where this design is painted'],
+            $last === null, in_array($context->placement, self::STAYING, true) => [
+                ZoneWords::usualOn($context->placement),
+                'where this design is painted',
+            ],
             default => [$last->zones === [] ? ZoneWords::usualOn($context->placement) : $last->zones, 'as in the line above'],
         };
 
@@ -200,7 +244,9 @@ final readonly class Places
     private static function otherZones(array $zones, Context $context): array
     {
         $usual = match ($context->placement) {
-            Placement::FullFace, Placement::Mask => [Zone::Forehead, Zone::EyeSocket, Zone::Cheek, Zone::Nose, Zone::Muzzle, Zone::Temple, Zone::Chin],
+            Placement::FullFace, Placement::Mask => [
+                Zone::Forehead, Zone::EyeSocket, Zone::Cheek, Zone::Nose, Zone::Muzzle, Zone::Temple, Zone::Chin,
+            ],
             Placement::Cheek => [Zone::Cheekbone, Zone::LowerCheek, Zone::Temple, Zone::Cheek, Zone::Jaw],
             Placement::Brow => [Zone::Forehead, Zone::Temple, Zone::BetweenBrows, Zone::Brow],
             Placement::Eye => [Zone::Eyelid, Zone::UnderEye, Zone::OuterEye, Zone::InnerEye, Zone::Temple],
@@ -252,7 +298,10 @@ final readonly class Places
     private static function saysSeveral(Said $said): bool
     {
         foreach ($said->all(PartKind::Zone) as $part) {
-            if (is_array($part->value) && $part->value !== [] && preg_match('/(?:eyes|lids|temples|cheeks|brows|eyebrows|cheekbones|bones|ears|corners|nostrils|sockets|sides)\b/', $part->spoken) === 1) {
+            if (is_array($part->value) && $part->value !== [] && preg_match(
+                '/(?:eyes|lids|temples|cheeks|brows|eyebrows|cheekbones|bones|ears|corners|nostrils|sockets|sides)\b/',
+                $part->spoken,
+            ) === 1) {
                 return true;
             }
         }
@@ -309,7 +358,10 @@ final readonly class Places
     {
         $there = null;
         foreach ($context->above as $earlier) {
-            if (array_filter($zones, static fn (Zone $zone): bool => ! $zone->isOnMiddleLine() && in_array($zone, $earlier->step->zones, true)) === []) {
+            if (array_filter(
+                $zones,
+                static fn (Zone $zone): bool => ! $zone->isOnMiddleLine() && in_array($zone, $earlier->step->zones, true),
+            ) === []) {
                 continue;
             }
             if (! $earlier->step->side->isOneSided() || ($there !== null && $there !== $earlier->step->side)) {
@@ -326,7 +378,10 @@ final readonly class Places
     {
         $words = ['left side' => Side::Left, 'right side' => Side::Right, 'both sides' => Side::Both];
 
-        return array_map(static fn (string $says): Choice => new Choice($says, $says), array_keys(array_filter($words, static fn (Side $one): bool => $one !== $side)));
+        return array_map(
+            static fn (string $says): Choice => new Choice($says, $says),
+            array_keys(array_filter($words, static fn (Side $one): bool => $one !== $side)),
+        );
     }
 
     /** An outline, stripes or a stencil on a thing follow its shape; dots do not. */
@@ -345,6 +400,10 @@ final readonly class Places
 
     private static function suits(Shape $shape, Painted $painted): bool
     {
-        return ! in_array($painted->medium, [Medium::Glitter, Medium::Gem, Medium::Bare], true) && ($painted->technique !== Technique::Dots || $shape === Shape::StarField);
+        return ! in_array(
+            $painted->medium,
+            [Medium::Glitter, Medium::Gem, Medium::Bare],
+            true,
+        ) && ($painted->technique !== Technique::Dots || $shape === Shape::StarField);
     }
 }

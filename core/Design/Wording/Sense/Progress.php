@@ -27,7 +27,16 @@ final readonly class Progress
      */
     public static function below(Placement $placement, array $above, bool $isList): self
     {
-        return new self(new Context($placement, array_map(static fn (Step $step): Earlier => new Earlier($step, Nouns::ofName($step->name)), $above), '', $isList), [], []);
+        return new self(
+            new Context(
+                $placement,
+                array_map(static fn (Step $step): Earlier => new Earlier($step, Nouns::ofName($step->name)), $above),
+                '',
+                $isList,
+            ),
+            [],
+            [],
+        );
     }
 
     public function under(string $group): self
@@ -68,7 +77,9 @@ final readonly class Progress
     /** What stands below the last step belongs to it. */
     public function finished(): self
     {
-        return $this->waiting === [] || $this->made === [] ? $this : $this->replacing($this->made[count($this->made) - 1]->noting($this->waiting));
+        return $this->waiting === [] || $this->made === []
+            ? $this
+            : $this->replacing($this->made[count($this->made) - 1]->noting($this->waiting));
     }
 
     /** A step that comes again on the other side lies on one, though nothing was said of it. */
@@ -88,7 +99,10 @@ final readonly class Progress
 
     private function replacing(StepReading $reading): self
     {
-        $made = array_map(static fn (StepReading $one): StepReading => $one->step->id === $reading->step->id ? $reading : $one, $this->made);
+        $made = array_map(
+            static fn (StepReading $one): StepReading => $one->step->id === $reading->step->id ? $reading : $one,
+            $this->made,
+        );
 
         return new self($this->context->replacing($reading->step), $made, $this->waiting);
     }

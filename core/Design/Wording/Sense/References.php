@@ -14,7 +14,8 @@ use Core\Design\Wording\Words\Back;
 final readonly class References
 {
     private const LEADING = [
-        'the', 'its', 'their', 'these', 'those', 'his', 'her', 'each', 'every', 'on', 'in', 'of', 'round', 'around', 'between', 'under', 'over', 'along', 'inside', 'with', 'down', 'from', 'behind', 'above', 'to', 'across', 'into', 'beside',
+        'the', 'its', 'their', 'these', 'those', 'his', 'her', 'each', 'every', 'on', 'in', 'of', 'round', 'around', 'between',
+        'under', 'over', 'along', 'inside', 'with', 'down', 'from', 'behind', 'above', 'to', 'across', 'into', 'beside',
         'underneath', 'below', 'at', 'through', 'onto', 'both', 'all', 'for', 'near', 'up',
     ];
 
@@ -34,7 +35,8 @@ final readonly class References
         $repeats = in_array(Back::Same, $back, true) || in_array(Back::OtherSide, $back, true);
         $itsOwn = self::itsOwn($said);
         foreach ($said->parts as $at => $part) {
-            $speaksOf = $part->kind->names() && (self::isLed($said, $at) || self::belongsToNext($said, $at) || ($part === $itsOwn && $repeats));
+            $speaksOf = $part->kind->names() && (self::isLed($said, $at) || self::belongsToNext($said, $at)
+                || ($part === $itsOwn && $repeats));
             $made = $speaksOf ? self::madeBy($part->spoken, $context) : null;
             if ($made !== null) {
                 $parts[] = $part;

@@ -32,8 +32,15 @@ final readonly class Repeated
     }
 
     /** @param  list<Zone>  $zones  as far as they are said */
-    public static function again(string $id, Step $base, Said $said, References $references, Context $context, Vocabulary $vocabulary, array $zones): Step
-    {
+    public static function again(
+        string $id,
+        Step $base,
+        Said $said,
+        References $references,
+        Context $context,
+        Vocabulary $vocabulary,
+        array $zones,
+    ): Step {
         $zoned = $zones === [] ? self::otherPlace($said) ?? $base->zones : $zones;
         $work = new Work($said);
         $name = Naming::of($said->without(PartKind::Again), $base->technique->isCounted())[0];
@@ -81,7 +88,8 @@ final readonly class Repeated
         $acts = array_filter($said->values(PartKind::Act, Act::class), static fn (Act $act): bool => $act->technique !== null);
         $words = count($said->all(PartKind::Words));
 
-        return $acts !== [] || $said->has(PartKind::Technique) || $said->has(PartKind::Thing) || $said->has(PartKind::Medium) || $said->has(PartKind::Tool)
+        return $acts !== [] || $said->has(PartKind::Technique) || $said->has(PartKind::Thing) || $said->has(PartKind::Medium)
+            || $said->has(PartKind::Tool)
             || ($words > 0 && $said->has(PartKind::Colour) && $zones !== [])
             || ($words === 1 && ! self::looksWholly($said));
     }
@@ -90,7 +98,8 @@ final readonly class Repeated
     {
         $back = $said->values(PartKind::Again, Back::class);
 
-        return in_array(Back::OtherSide, $back, true) || in_array(Back::AllOfIt, $back, true) || ($said->parts[0] ?? null)?->kind === PartKind::Again;
+        return in_array(Back::OtherSide, $back, true) || in_array(Back::AllOfIt, $back, true)
+            || ($said->parts[0] ?? null)?->kind === PartKind::Again;
     }
 
     /** @param  list<Zone>  $zones */

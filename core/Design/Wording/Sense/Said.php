@@ -12,7 +12,10 @@ use Core\Design\Wording\PartKind;
 /** What a typed step says, by kind. */
 final readonly class Said
 {
-    private const ONTO = ['over', 'on', 'onto', 'across', 'under', 'underneath', 'between', 'along', 'through', 'above', 'below', 'round', 'around', 'inside', 'behind', 'beside', 'down'];
+    private const ONTO = [
+        'over', 'on', 'onto', 'across', 'under', 'underneath', 'between', 'along', 'through', 'above', 'below', 'round', 'around',
+        'inside', 'behind', 'beside', 'down',
+    ];
 
     /** These say that paint lies there only with "the" behind them: stars are painted in white, but "in the white". */
     private const ONTO_THE = [...self::ONTO, 'into', 'in', 'from', 'of', 'near'];
@@ -54,7 +57,10 @@ final readonly class Said
      */
     public function values(PartKind $kind, string $class): array
     {
-        return array_values(array_filter(array_map(static fn (Part $part): mixed => $part->value, $this->all($kind)), static fn (mixed $value): bool => $value instanceof $class));
+        return array_values(array_filter(
+            array_map(static fn (Part $part): mixed => $part->value, $this->all($kind)),
+            static fn (mixed $value): bool => $value instanceof $class,
+        ));
     }
 
     public function number(PartKind $kind): ?int
@@ -69,14 +75,18 @@ final readonly class Said
         return trim(mb_substr($this->text, $part->start, $part->length));
     }
 
-    /** @return list<Colour> in the order they are said; one that is spoken of again is the same one, one in a row of colours is another stripe */
+    /**
+     * @return list<Colour> in the order they are said; one that is spoken of again is the same one,
+     *     one in a row of colours is another stripe
+     */
     public function colours(): array
     {
         $colours = [];
         $inRow = false;
         $isThere = $this->coloursThere();
         foreach ($this->parts as $at => $part) {
-            foreach ($part->kind !== PartKind::Colour || isset($isThere[$at]) ? [] : (is_array($part->value) ? $part->value : [$part->value]) as $colour) {
+            foreach ($part->kind !== PartKind::Colour || isset($isThere[$at]) ? []
+                : (is_array($part->value) ? $part->value : [$part->value]) as $colour) {
                 if ($colour instanceof Colour && ($inRow || ! self::isAmong($colour, $colours))) {
                     $colours[] = $colour;
                 }
@@ -137,12 +147,18 @@ final readonly class Said
     /** Without the parts that speak of steps above. */
     public function without(PartKind ...$kinds): self
     {
-        return new self(array_values(array_filter($this->parts, static fn (Part $part): bool => ! in_array($part->kind, $kinds, true))), $this->text);
+        return new self(
+            array_values(array_filter($this->parts, static fn (Part $part): bool => ! in_array($part->kind, $kinds, true))),
+            $this->text,
+        );
     }
 
     /** @param  list<Part>  $parts */
     public function withoutParts(array $parts): self
     {
-        return $parts === [] ? $this : new self(array_values(array_filter($this->parts, static fn (Part $part): bool => ! in_array($part, $parts, true))), $this->text);
+        return $parts === [] ? $this : new self(
+            array_values(array_filter($this->parts, static fn (Part $part): bool => ! in_array($part, $parts, true))),
+            $this->text,
+        );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Design\Wording\Sense;
 
+use Core\Design\Colour;
 use Core\Design\Defaults;
 use Core\Design\Mark;
 use Core\Design\Medium;
@@ -47,7 +48,19 @@ final readonly class StepMaker
         $base = Repeated::step($said, $references, $context, $zones);
         [$step, $assumed, $question] = $base === null
             ? $this->fresh(id: $id, said: $said, all: $all, references: $references, context: $context, zones: $zones, name: $name)
-            : [Repeated::again(id: $id, base: $base, said: $all, references: $references, context: $context, vocabulary: $this->vocabulary, zones: $zones), [new Assumption(PartKind::Again, "the rest as in “{$base->name}”", '')], null];
+            : [
+                Repeated::again(
+                    id: $id,
+                    base: $base,
+                    said: $all,
+                    references: $references,
+                    context: $context,
+                    vocabulary: $this->vocabulary,
+                    zones: $zones,
+                ),
+                [new Assumption(PartKind::Again, "the rest as in “{$base->name}”", '')],
+                null,
+            ];
         $timing = Timing::of(said: $all, stretch: $stretch, medium: $step->medium, again: $base?->time, isList: $context->isList);
 
         return new StepReading(
@@ -77,7 +90,14 @@ final readonly class StepMaker
         $letters = strlen($drying);
 
         return [
-            new Part(kind: PartKind::Act, start: $only->start, length: $letters, value: new Act(Technique::Wait), opensClause: true, spoken: $drying),
+            new Part(
+                kind: PartKind::Act,
+                start: $only->start,
+                length: $letters,
+                value: new Act(Technique::Wait),
+                opensClause: true,
+                spoken: $drying,
+            ),
             new Part(PartKind::Time, $only->start + $letters, $only->length - $letters, $only->value),
         ];
     }
@@ -127,10 +147,13 @@ final readonly class StepMaker
     {
         foreach ($said->parts as $part) {
             $says = match ($part->kind) {
-                PartKind::Between, PartKind::Quality, PartKind::Note, PartKind::Shut, PartKind::Optional, PartKind::Order, PartKind::Load, PartKind::Drying => false,
+                PartKind::Between, PartKind::Quality, PartKind::Note, PartKind::Shut, PartKind::Optional,
+                PartKind::Order, PartKind::Load, PartKind::Drying => false,
                 PartKind::Words => preg_match('/\p{L}{2,}/u', $said->wordsOf($part)) === 1,
-                PartKind::Act => $part->value instanceof Act && ($part->value->technique !== null || $said->has(PartKind::Time) || $stretch->time !== null),
-                PartKind::Time, PartKind::Side => $said->has(PartKind::Act) || $said->has(PartKind::Again) || count($said->parts) > 1 || $part->value instanceof Duration,
+                PartKind::Act => $part->value instanceof Act
+                    && ($part->value->technique !== null || $said->has(PartKind::Time) || $stretch->time !== null),
+                PartKind::Time, PartKind::Side => $said->has(PartKind::Act) || $said->has(PartKind::Again) || count($said->parts) > 1
+                    || $part->value instanceof Duration,
                 PartKind::Again => $part->value !== Back::It,
                 default => true,
             };
@@ -146,7 +169,16 @@ final readonly class StepMaker
     private static function isButNote(Said $said, Stretch $stretch): bool
     {
         $hasNote = array_filter($said->values(PartKind::Act, Act::class), static fn (Act $act): bool => $act->technique === null) !== [];
-        $others = $said->without(PartKind::Act, PartKind::Between, PartKind::Quality, PartKind::Shut, PartKind::Note, PartKind::Medium, PartKind::Words, PartKind::Order)->parts;
+        $others = $said->without(
+            PartKind::Act,
+            PartKind::Between,
+            PartKind::Quality,
+            PartKind::Shut,
+            PartKind::Note,
+            PartKind::Medium,
+            PartKind::Words,
+            PartKind::Order,
+        )->parts;
 
         return $hasNote && $others === [] && $stretch->time === null;
     }
@@ -159,38 +191,83 @@ final readonly class StepMaker
     {
         $hints = $name === null ? null : $this->hints($name);
         $how = $hints !== null && Painted::asksItsName($said, $this->vocabulary) ? $hints : null;
-        $painted = Painted::of(said: $said, hints: $how, references: $references, context: $context, vocabulary: $this->vocabulary, zones: $zones);
-        $places = Places::of(zones: $zones, said: $said, how: $how, all: $all, hints: $hints, references: $references, context: $context, painted: $painted);
-        $coloured = Coloured::of(said: $said, hints: $hints, references: $references, context: $context, vocabulary: $this->vocabulary, painted: $painted);
-        $tool = Tooled::of(said: $said, references: $references, context: $context, vocabulary: $this->vocabulary, medium: $painted->medium, technique: $painted->technique);
+        $words = $this->vocabulary;
+        $painted = Painted::of(said: $said, hints: $how, references: $references, context: $context, vocabulary: $words, zones: $zones);
+        $places = Places::of(
+            zones: $zones,
+            said: $said,
+            how: $how,
+            all: $all,
+            hints: $hints,
+            references: $references,
+            context: $context,
+            painted: $painted,
+        );
+        $coloured = Coloured::of(
+            said: $said,
+            hints: $hints,
+            references: $references,
+            context: $context,
+            vocabulary: $words,
+            painted: $painted,
+        );
+
+        return $this->step(
+            id: $id,
+            said: $said,
+            all: $all,
+            references: $references,
+            context: $context,
+            name: $name,
+            painted: $painted,
+            places: $places,
+            coloured: $coloured,
+        );
+    }
+
+    /**
+     * @param  Assumed<list<Colour>>  $coloured
+     * @return array{Step, list<Assumption>, Question|null}
+     */
+    private function step(
+        string $id,
+        Said $said,
+        Said $all,
+        References $references,
+        Context $context,
+        ?Part $name,
+        Painted $painted,
+        Places $places,
+        Assumed $coloured,
+    ): array {
+        $tool = Tooled::of(
+            said: $said,
+            references: $references,
+            context: $context,
+            vocabulary: $this->vocabulary,
+            medium: $painted->medium,
+            technique: $painted->technique,
+        );
+        $assumed = array_values(array_filter([...$painted->assumed, ...$places->assumed, $coloured->assumption, $tool->assumption]));
         $work = new Work($said);
         [$named, $rest] = Naming::of($all, $painted->technique->isCounted());
         $step = new Step(
             id: $id,
-            name: self::nameOf($name, $named, $all, $painted) ?? Naming::usual($painted->medium, $painted->technique, $coloured->value, $places->zones),
-            medium: $painted->medium,
-            tool: $tool->value,
-            colours: $coloured->value,
-            zones: $places->zones,
-            side: $places->side,
-            coats: $work->coats($painted->technique),
-            time: null,
-            dryFor: $work->drying($painted->medium),
+            name: self::nameOf($name, $named, $all, $painted)
+                ?? Naming::usual($painted->medium, $painted->technique, $coloured->value, $places->zones),
+            medium: $painted->medium, tool: $tool->value, colours: $coloured->value, zones: $places->zones, side: $places->side,
+            coats: $work->coats($painted->technique), time: null, dryFor: $work->drying($painted->medium),
             optional: $said->first(PartKind::Optional) === true,
-            note: Notes::of($said, $name === null ? $rest : [$named, ...$rest]),
-            technique: $painted->technique,
-            load: $work->load(),
-            count: $work->count($painted->technique),
-            smallCount: $work->smallCount($painted->technique),
-            mark: self::mark($said, $places),
-            shut: (new Work($all))->shut($places->zones, $painted->medium),
+            note: Notes::of($said, $name === null ? $rest : [$named, ...$rest]), technique: $painted->technique,
+            load: $work->load(), count: $work->count($painted->technique), smallCount: $work->smallCount($painted->technique),
+            mark: self::mark($said, $places), shut: (new Work($all))->shut($places->zones, $painted->medium),
             look: Work::within($said->number(PartKind::Look) ?? Defaults::USUAL_LOOK, 0, Defaults::MOST_LOOK),
             group: is_string($group = $said->first(PartKind::Group)) ? $group : $context->group,
             alternatives: $work->otherWays($painted->medium, $painted->technique, $tool->value, $this->vocabulary),
             stopAfter: is_bool($stop = $said->first(PartKind::Stop)) ? $stop : null,
         );
 
-        return [$step, array_values(array_filter([...$painted->assumed, ...$places->assumed, $coloured->assumption, $tool->assumption])), $painted->question];
+        return [$step, $assumed, $painted->question];
     }
 
     /** The words of the name in front, where the rest of the line leaves things open. */

@@ -73,7 +73,8 @@ final readonly class Timing
     {
         $number = is_int($bare->value) ? $bare->value : 0;
         $isMinutes = $number < ($isList ? self::SECONDS_IN_LIST_FROM : self::SECONDS_FROM);
-        $time = $number === 0 || $number > self::LONGEST_BARE ? null : ($isMinutes ? Duration::ofMinutes($number) : Duration::ofSeconds($number));
+        $time = $number === 0 || $number > self::LONGEST_BARE ? null
+            : ($isMinutes ? Duration::ofMinutes($number) : Duration::ofSeconds($number));
         $choices = array_map(
             static fn (string $says): Choice => new Choice($says, $says, $bare),
             $isMinutes ? ["{$number} min", "{$number}s", "{$number} coats"] : ["{$number}s", "{$number} min"],
@@ -82,7 +83,11 @@ final readonly class Timing
         return match (true) {
             $time === null => new self(null, [], null),
             $isMinutes => new self($time, [], new Question("{$number} what?", $choices)),
-            default => new self(self::within($time), [new Assumption(PartKind::Time, $time->format(), 'a bare number is seconds', array_slice($choices, 1))], null),
+            default => new self(
+                self::within($time),
+                [new Assumption(PartKind::Time, $time->format(), 'a bare number is seconds', array_slice($choices, 1))],
+                null,
+            ),
         };
     }
 
@@ -98,7 +103,11 @@ final readonly class Timing
     private static function whichOf(Said $said): Question
     {
         $parts = array_values(array_filter($said->all(PartKind::Time), static fn (Part $part): bool => $part->value instanceof Duration));
-        $choices = array_map(static fn (Part $part, Part $other): Choice => new Choice($said->wordsOf($part), '', $other), [$parts[0], $parts[1]], [$parts[1], $parts[0]]);
+        $choices = array_map(
+            static fn (Part $part, Part $other): Choice => new Choice($said->wordsOf($part), '', $other),
+            [$parts[0], $parts[1]],
+            [$parts[1], $parts[0]],
+        );
 
         return new Question("{$choices[0]->label} or {$choices[1]->label}?", $choices);
     }

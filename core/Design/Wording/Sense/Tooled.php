@@ -18,8 +18,14 @@ final readonly class Tooled
     private const OTHERS = ['round 1', 'round 2', 'round 4', 'round 6', 'flat 1/2 in'];
 
     /** @return Assumed<string> empty where it matters little */
-    public static function of(Said $said, References $references, Context $context, Vocabulary $vocabulary, Medium $medium, Technique $technique): Assumed
-    {
+    public static function of(
+        Said $said,
+        References $references,
+        Context $context,
+        Vocabulary $vocabulary,
+        Medium $medium,
+        Technique $technique,
+    ): Assumed {
         $tool = self::said($said, $vocabulary, $medium);
         $last = $context->lastWith($medium);
 
@@ -53,10 +59,16 @@ final readonly class Tooled
     private static function usual(Said $said, Vocabulary $vocabulary, Technique $technique): Assumed
     {
         $brush = $vocabulary->tools->usualBrush($technique, self::isThin($said));
-        $others = array_filter(self::OTHERS, static fn (string $other): bool => $other !== $brush && $vocabulary->mediumOfTool($other) !== null);
+        $others = array_filter(
+            self::OTHERS,
+            static fn (string $other): bool => $other !== $brush && $vocabulary->mediumOfTool($other) !== null,
+        );
         $choices = array_map(static fn (string $other): Choice => new Choice($other, $other), array_values($others));
 
-        return new Assumed($brush, $brush === '' ? null : new Assumption(PartKind::Tool, $brush, "the usual brush for {$technique->plural()}", $choices));
+        return new Assumed(
+            $brush,
+            $brush === '' ? null : new Assumption(PartKind::Tool, $brush, "the usual brush for {$technique->plural()}", $choices),
+        );
     }
 
     /** From thick to thin is a stroke of a broader brush. */

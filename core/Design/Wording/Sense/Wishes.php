@@ -17,7 +17,11 @@ use Core\Design\Wording\Words\Place;
 final readonly class Wishes
 {
     /** The words for a kind of step, where no step is called so. */
-    private const KINDS = ['line work' => 'line work', 'linework' => 'line work', 'line' => 'line work', 'outline' => 'line work', 'glitter' => Medium::Glitter, 'gem' => Medium::Gem, 'base' => Medium::Sponge, 'powder' => Medium::Powder, 'stencil' => Medium::Stencil];
+    private const KINDS = [
+        'line work' => 'line work', 'linework' => 'line work', 'line' => 'line work', 'outline' => 'line work',
+        'glitter' => Medium::Glitter, 'gem' => Medium::Gem, 'base' => Medium::Sponge, 'powder' => Medium::Powder,
+        'stencil' => Medium::Stencil,
+    ];
 
     /** @param  list<array{Place, string}>  $places  where it is wanted, and before or after what */
     private function __construct(private Step $step, private array $places, private ?Step $needs) {}
@@ -51,7 +55,10 @@ final readonly class Wishes
         }
         $onlyOne = static fn (PinKind $kind): bool => count(array_filter($pins, static fn (Pin $pin): bool => $pin->kind === $kind)) < 2;
 
-        return array_values(array_filter($pins, static fn (Pin $pin): bool => ! in_array($pin->kind, [PinKind::First, PinKind::Last], true) || $onlyOne($pin->kind)));
+        return array_values(array_filter(
+            $pins,
+            static fn (Pin $pin): bool => ! in_array($pin->kind, [PinKind::First, PinKind::Last], true) || $onlyOne($pin->kind),
+        ));
     }
 
     /** @return array{Place, string}|null */
@@ -59,7 +66,10 @@ final readonly class Wishes
     {
         return match (true) {
             $part->value instanceof Place => [$part->value, ''],
-            is_array($part->value) && ($part->value[0] ?? null) instanceof Place && is_string($part->value[1] ?? null) => [$part->value[0], $part->value[1]],
+            is_array($part->value) && ($part->value[0] ?? null) instanceof Place && is_string($part->value[1] ?? null) => [
+                $part->value[0],
+                $part->value[1],
+            ],
             default => null,
         };
     }
@@ -90,8 +100,14 @@ final readonly class Wishes
         $own = (int) array_search($this->step->id, array_column($steps, 'id'), true);
         $before = array_reverse(array_slice($context->above, 0, $own));
         $fitting = match ($place) {
-            Place::WhileWet => array_filter($before, fn (Earlier $one): bool => $one->step->medium->isPaintedOn() && $one->step->touches($this->step)),
-            Place::Before => array_filter(array_slice($context->above, $own + 1), static fn (Earlier $one): bool => self::isCalled($one, $what)),
+            Place::WhileWet => array_filter(
+                $before,
+                fn (Earlier $one): bool => $one->step->medium->isPaintedOn() && $one->step->touches($this->step),
+            ),
+            Place::Before => array_filter(
+                array_slice($context->above, $own + 1),
+                static fn (Earlier $one): bool => self::isCalled($one, $what),
+            ),
             default => array_filter($before, static fn (Earlier $one): bool => self::isCalled($one, $what)),
         };
 
@@ -105,6 +121,7 @@ final readonly class Wishes
         // "The white base" is a base.
         $kind = self::KINDS[$noun] ?? self::KINDS[$what] ?? ($last === false ? null : self::KINDS[Earlier::noun(trim($last))] ?? null);
 
-        return in_array($noun, $step->nouns, true) || $step->step->medium === $kind || ($kind === 'line work' && $step->step->medium === Medium::Brush && Earlier::isLineWork($step->step->technique));
+        return in_array($noun, $step->nouns, true) || $step->step->medium === $kind
+            || ($kind === 'line work' && $step->step->medium === Medium::Brush && Earlier::isLineWork($step->step->technique));
     }
 }

@@ -67,7 +67,10 @@ final readonly class Work
     public function drying(Medium $medium): Duration
     {
         $drying = $this->said->first(PartKind::Drying);
-        $waits = array_filter($this->said->values(PartKind::Act, Act::class), static fn (Act $act): bool => $act->technique === Technique::Wait) !== [];
+        $waits = array_filter(
+            $this->said->values(PartKind::Act, Act::class),
+            static fn (Act $act): bool => $act->technique === Technique::Wait,
+        ) !== [];
 
         return match (true) {
             $drying instanceof Duration => $drying->isLongerThan(Defaults::longestStep()) ? Defaults::longestStep() : $drying,

@@ -15,23 +15,30 @@ final readonly class Conditions
     public const USUAL_DRYING_SECONDS = 30;
 
     public const STARTERS = [
-        'when', 'once', 'after', 'as', 'if', 'while', 'before', 'wait', 'let', 'leave', 'leaving', 'on', 'over', 'dry', 'dried', 'until', 'till', 'except', 'avoid', 'avoiding', 'but', 'not', 'without', "don't", 'dont', 'do', 'so', 'drying',
+        'when', 'once', 'after', 'as', 'if', 'while', 'before', 'wait', 'let', 'leave', 'leaving', 'on', 'over', 'dry', 'dried',
+        'until', 'till', 'except', 'avoid', 'avoiding', 'but', 'not', 'without', "don't", 'dont', 'do', 'so', 'drying',
         'keep', 'keeping', 'spare', 'sparing', 'because', 'careful', 'mind', 'hold', 'soften', 'pull', 'lift',
         'pointing', 'aiming', 'facing', 'aimed',
     ];
 
     private const DRY = '/^(?:when|once|after|as soon as|if|until|till) (?:[\p{L}\'-]+ ){0,4}?(?:dry|dried|dries|set|sets)$/u';
 
-    private const DRY_BELOW = ['on dry', 'on dry paint', 'on dry base', 'on the dry base', 'over dry', 'over dry paint', 'on the dry paint', 'over the dry base', 'on dry white', 'on the dry white', 'when completely dry', 'over dry base'];
+    private const DRY_BELOW = [
+        'on dry', 'on dry paint', 'on dry base', 'on the dry base', 'over dry', 'over dry paint', 'on the dry paint',
+        'over the dry base', 'on dry white', 'on the dry white', 'when completely dry', 'over dry base',
+    ];
 
     private const WET = '/^(?:while|before|when) (?:[\p{L}\'-]+ ){0,4}?(?:wet|tacky|damp|dries|dry|sticky)$/u';
 
     private const WAIT = '/^(?:wait|let|leave|pause)(?: [\p{L}\'-]+){0,4} (?:dry|dries|dried|set|sets)$/u';
 
-    private const SPARED = '/^(?:leaving|leave|except|avoid|avoiding|but not|not|without|do not|don\'t|dont|so (?:it|that|they|you|the)|keep(?:ing)? (?:clear|off|away|out|it|them)|spar(?:e|ing)|because|careful|mind|(?:pointing|aiming|aimed|facing)(?: (?:to|at|towards?|up|down|in|out))?) /u';
+    private const SPARED = '/^(?:leaving|leave|except|avoid|avoiding|but not|not|without|do not|don\'t|dont|so (?:it|that|they|you|the)'
+        .'|keep(?:ing)? (?:clear|off|away|out|it|them)|spar(?:e|ing)|because|careful|mind'
+            .'|(?:pointing|aiming|aimed|facing)(?: (?:to|at|towards?|up|down|in|out))?) /u';
 
     /** Softening and lifting with a damp bud takes paint away. */
-    private const LIFTED = '/^(?:soften|lift|clean|take|wipe)(?: [\p{L}\'-]+){0,4}? with (?:a )?(?:damp |wet |moist |clean )*(?:bud|q-tip|wipe|tissue)$/u';
+    private const LIFTED = '/^(?:soften|lift|clean|take|wipe)(?: [\p{L}\'-]+){0,4}? with (?:a )?(?:damp |wet |moist |clean )*'
+        .'(?:bud|q-tip|wipe|tissue)$/u';
 
     public static function mayBegin(string $text): bool
     {
@@ -42,7 +49,8 @@ final readonly class Conditions
     {
         $clause = $tokens->untilClauseEnds($at);
 
-        return self::dried($tokens, $at) ?? self::moment($tokens, $at, $clause) ?? self::placed($tokens, $at, $clause) ?? self::spared($tokens, $at, $clause);
+        return self::dried($tokens, $at)
+            ?? self::moment($tokens, $at, $clause) ?? self::placed($tokens, $at, $clause) ?? self::spared($tokens, $at, $clause);
     }
 
     /** dry 0:20, dry for 30s, dried after 1 min. */
@@ -65,7 +73,12 @@ final readonly class Conditions
             $found = match (true) {
                 preg_match(self::WAIT, $said) === 1 => new Found(PartKind::Act, new Act(Technique::Wait), $taken),
                 preg_match(self::LIFTED, $said) === 1 => new Found(PartKind::Act, new Act(Technique::LiftOff, null, true), $taken),
-                in_array($said, self::DRY_BELOW, true), preg_match(self::DRY, $said) === 1 && ! str_starts_with($said, 'until') && ! str_starts_with($said, 'till') => new Found(PartKind::Drying, $usual, $taken),
+                in_array($said, self::DRY_BELOW, true), preg_match(self::DRY, $said) === 1 && ! str_starts_with($said, 'until')
+                    && ! str_starts_with($said, 'till') => new Found(
+                        PartKind::Drying,
+                        $usual,
+                        $taken,
+                    ),
                 preg_match(self::DRY, $said) === 1 => new Found(PartKind::Note, null, $taken),
                 preg_match(self::WET, $said) === 1 => new Found(PartKind::Order, Place::WhileWet, $taken),
                 default => null,
@@ -82,7 +95,11 @@ final readonly class Conditions
     private static function placed(Tokens $tokens, int $at, int $clause): ?Found
     {
         $place = ['before' => Place::Before, 'after' => Place::After][$tokens->text($at)] ?? null;
-        if ($place === null || $clause < 2 || $clause > 6 || in_array($tokens->text($at + 1), ['that', 'this', 'which'], true) || Numbers::of($tokens->text($at + 1)) !== null) {
+        if ($place === null || $clause < 2 || $clause > 6 || in_array(
+            $tokens->text($at + 1),
+            ['that', 'this', 'which'],
+            true,
+        ) || Numbers::of($tokens->text($at + 1)) !== null) {
             return null;
         }
         $what = $tokens->joined($at + 1, $clause - 1);

@@ -92,6 +92,12 @@ final readonly class Language
 
         return array_map(static fn (string $word, int $place): Token => $place === 0
             ? new Token(text: $word, start: $first->start, length: $length, opensClause: $first->opensClause, quoted: null)
-            : new Token(text: $word, start: $first->start + $length, length: 0, opensClause: false, quoted: null), $words, array_keys($words));
+            : new Token(
+                text: $word,
+                start: $first->start + $length,
+                length: 0,
+                opensClause: false,
+                quoted: null,
+            ), $words, array_keys($words));
     }
 }

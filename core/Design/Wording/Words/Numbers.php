@@ -12,16 +12,22 @@ use Core\Design\Wording\PartKind;
 final readonly class Numbers
 {
     private const WORDS = [
-        'one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9, 'ten' => 10, 'eleven' => 11, 'twelve' => 12, 'thirteen' => 13,
-        'fourteen' => 14, 'fifteen' => 15, 'sixteen' => 16, 'eighteen' => 18, 'twenty' => 20, 'twenty-five' => 25, 'thirty' => 30, 'forty' => 40, 'forty-five' => 45, 'fifty' => 50, 'sixty' => 60, 'ninety' => 90,
+        'one' => 1, 'two' => 2, 'three' => 3, 'four' => 4, 'five' => 5, 'six' => 6, 'seven' => 7, 'eight' => 8, 'nine' => 9,
+        'ten' => 10, 'eleven' => 11, 'twelve' => 12, 'thirteen' => 13,
+        'fourteen' => 14, 'fifteen' => 15, 'sixteen' => 16, 'eighteen' => 18, 'twenty' => 20, 'twenty-five' => 25, 'thirty' => 30,
+        'forty' => 40, 'forty-five' => 45, 'fifty' => 50, 'sixty' => 60, 'ninety' => 90,
     ];
 
     /** For those who slip while they type one. */
-    public const SPELLED = ['round', 'seven', 'eight', 'eleven', 'twelve', 'fifteen', 'twenty', 'thirty', 'forty', 'dozen', 'couple', 'twice', 'second', 'third', 'three', 'half'];
+    public const SPELLED = [
+        'round', 'seven', 'eight', 'eleven', 'twelve', 'fifteen', 'twenty', 'thirty', 'forty', 'dozen', 'couple', 'twice', 'second',
+        'third', 'three', 'half',
+    ];
 
     /** The longer ones first. */
     private const AMOUNTS = [
-        'half a dozen' => 6, 'half dozen' => 6, 'a dozen' => 12, 'dozen' => 12, 'a pair of' => 2, 'pair of' => 2, 'a pair' => 2, 'pair' => 2, 'a couple of' => 2, 'couple of' => 2, 'a couple' => 2, 'couple' => 2,
+        'half a dozen' => 6, 'half dozen' => 6, 'a dozen' => 12, 'dozen' => 12, 'a pair of' => 2, 'pair of' => 2, 'a pair' => 2,
+        'pair' => 2, 'a couple of' => 2, 'couple of' => 2, 'a couple' => 2, 'couple' => 2,
         'a few' => 3, 'few' => 3, 'twice' => 2, 'thrice' => 3, 'three times' => 3, 'two times' => 2,
     ];
 
@@ -34,7 +40,10 @@ final readonly class Numbers
     private const INCHES = ['in', 'inch', 'inches', '"', '″', '”', "''"];
 
     /** Words behind a count of strokes that say it is the one for a small face. */
-    private const SMALL_FACE = ['on a small face', 'small face', 'on small faces', 'on small face', 'if small', 'for a small face', 'for small faces', 'on little ones'];
+    private const SMALL_FACE = [
+        'on a small face', 'small face', 'on small faces', 'on small face', 'if small', 'for a small face', 'for small faces',
+        'on little ones',
+    ];
 
     private const MOST_ROUND = 20;
 
@@ -49,8 +58,19 @@ final readonly class Numbers
     /** Whether a number may begin with this. */
     public static function mayBegin(string $text): bool
     {
-        return isset(self::WORDS[$text]) || ctype_digit($text[0] ?? '') || in_array($text, ['½', '¾', '¼', 'x', '×', 'half', 'a', 'few', 'pair', 'couple', 'dozen', 'twice', 'thrice', 'another', 'first', 'flat', 'angle', 'angled', 'with'], true)
-            || in_array($text, self::SIZES, true) || in_array($text, self::ORDINALS, true) || in_array($text, ['turn', 'turned', 'look', 'at'], true);
+        return isset(self::WORDS[$text]) || ctype_digit($text[0] ?? '') || in_array(
+            $text,
+            [
+                '½', '¾', '¼', 'x', '×', 'half', 'a', 'few', 'pair', 'couple', 'dozen', 'twice', 'thrice', 'another', 'first',
+                'flat', 'angle', 'angled', 'with',
+            ],
+            true,
+        )
+            || in_array($text, self::SIZES, true) || in_array($text, self::ORDINALS, true) || in_array(
+                $text,
+                ['turn', 'turned', 'look', 'at'],
+                true,
+            );
     }
 
     public static function read(Tokens $tokens, int $at): ?Found
@@ -71,7 +91,11 @@ final readonly class Numbers
         if ($number !== null && in_array($tokens->text($at + 1), self::COATS, true)) {
             return new Found(PartKind::Coats, $number, 2);
         }
-        if ($number !== null && in_array($tokens->text($at + 1), ['-', 'to', 'or', '–'], true) && self::of($tokens->text($at + 2)) !== null && in_array($tokens->text($at + 3), self::COATS, true)) {
+        if ($number !== null && in_array(
+            $tokens->text($at + 1),
+            ['-', 'to', 'or', '–'],
+            true,
+        ) && self::of($tokens->text($at + 2)) !== null && in_array($tokens->text($at + 3), self::COATS, true)) {
             return new Found(PartKind::Coats, [$number, self::of($tokens->text($at + 2))], 4);
         }
         $ordinal = $number !== null && in_array($tokens->text($at + 1), ['st', 'nd', 'rd', 'th'], true) ? 2 : 1;
@@ -107,7 +131,11 @@ final readonly class Numbers
         $end += $shape === '' && $tokens->text($end) === 'brush' ? 1 : 0;
         $kind = $shape === 'angle' || $shape === 'angled' ? 'angle' : 'flat';
 
-        return $saysBrush && in_array($tokens->text($end), ['sponge'], true) === false ? new Found(PartKind::Tool, "{$kind} {$inches} in", $end - $at) : null;
+        return $saysBrush && in_array($tokens->text($end), ['sponge'], true) === false ? new Found(
+            PartKind::Tool,
+            "{$kind} {$inches} in",
+            $end - $at,
+        ) : null;
     }
 
     /** @return array{string|null, int} as it is written on brushes, and how many tokens */
@@ -124,7 +152,10 @@ final readonly class Numbers
             $text === '1/4' || $text === '¼' => ['1/4', 1 + $unit],
             $text === 'half' && in_array($words, ['inch', 'in'], true) => ['1/2', 2],
             $text === 'half' && in_array($words, ['a', 'an'], true) && $tokens->text($at + 2) === 'inch' => ['1/2', 3],
-            $text === 'three' && in_array($words, ['quarter', 'quarters'], true) => ['3/4', in_array($tokens->text($at + 2), self::INCHES, true) ? 3 : 2],
+            $text === 'three' && in_array($words, ['quarter', 'quarters'], true) => [
+                '3/4',
+                in_array($tokens->text($at + 2), self::INCHES, true) ? 3 : 2,
+            ],
             $text === '1' && $unit === 1 && in_array($tokens->text($at + 2), ['flat', 'angle', 'brush'], true) => ['1', 2],
             $millimetres > 3 && $millimetres < 60 => [self::nearestInches($millimetres), 2],
             default => [null, 0],
@@ -134,7 +165,10 @@ final readonly class Numbers
     private static function nearestInches(int $millimetres): string
     {
         $widths = ['1/4' => 0.25, '1/2' => 0.5, '3/4' => 0.75, '1' => 1.0];
-        uasort($widths, static fn (float $one, float $other): int => abs($one - $millimetres / self::INCH) <=> abs($other - $millimetres / self::INCH));
+        uasort(
+            $widths,
+            static fn (float $one, float $other): int => abs($one - $millimetres / self::INCH) <=> abs($other - $millimetres / self::INCH),
+        );
 
         return (string) array_key_first($widths);
     }
@@ -144,10 +178,17 @@ final readonly class Numbers
     {
         $number = self::of($tokens->text($at));
         $isRound = static fn (?int $size): bool => $size !== null && $size <= self::MOST_ROUND;
-        if ($isRound($number) && $tokens->text($at + 1) === 'round' && ($tokens->opensClause($at + 2) || $tokens->text($at + 2) === 'brush')) {
-            return new Found(PartKind::Tool, "round {$number}", $tokens->text($at + 2) === 'brush' && ! $tokens->opensClause($at + 2) ? 3 : 2);
+        if ($isRound($number) && $tokens->text($at + 1) === 'round'
+            && ($tokens->opensClause($at + 2) || $tokens->text($at + 2) === 'brush')) {
+            return new Found(
+                PartKind::Tool,
+                "round {$number}",
+                $tokens->text($at + 2) === 'brush' && ! $tokens->opensClause($at + 2) ? 3 : 2,
+            );
         }
-        if ($tokens->text($at) === 'with' && $tokens->text($at + 1) === 'a' && ctype_digit($tokens->text($at + 2)) && $isRound((int) $tokens->text($at + 2)) && $tokens->opensClause($at + 3)) {
+        if ($tokens->text($at) === 'with' && $tokens->text($at + 1) === 'a' && ctype_digit($tokens->text($at + 2))
+            && $isRound((int) $tokens->text($at + 2))
+            && $tokens->opensClause($at + 3)) {
             return new Found(PartKind::Tool, 'round '.$tokens->text($at + 2), 3);
         }
         if (! in_array($tokens->text($at), self::SIZES, true)) {
@@ -155,11 +196,19 @@ final readonly class Numbers
         }
         $next = $at + 1 + (in_array($tokens->text($at + 1), ['brush', 'no', 'no.', 'nr', '#', 'size', 'number'], true) ? 1 : 0);
         $size = ctype_digit($tokens->text($next)) ? (int) $tokens->text($next) : null;
-        if (! $isRound($size) || $tokens->opensClause($next) || ($tokens->text($at) === 'size' && in_array($tokens->text($next + 1), ['%', 'percent'], true))) {
+        if (! $isRound($size) || $tokens->opensClause($next) || ($tokens->text($at) === 'size' && in_array(
+            $tokens->text($next + 1),
+            ['%', 'percent'],
+            true,
+        ))) {
             return null;
         }
         $end = $next + 1;
-        $end += $tokens->text($end) === 'round' && ! $tokens->opensClause($end) && in_array($tokens->text($end + 1), ['', 'brush'], true) ? 1 : 0;
+        $end += $tokens->text($end) === 'round' && ! $tokens->opensClause($end) && in_array(
+            $tokens->text($end + 1),
+            ['', 'brush'],
+            true,
+        ) ? 1 : 0;
         $end += $tokens->text($end) === 'brush' ? 1 : 0;
 
         return new Found(PartKind::Tool, "round {$size}", $end - $at);
@@ -215,8 +264,16 @@ final readonly class Numbers
         $isTimes = static fn (string $text): bool => $text === 'x' || $text === '×' || $text === '*' || $text === 'times';
 
         return match (true) {
-            $isTimes($tokens->text($at)) && ctype_digit($tokens->text($at + 1)) && strlen($tokens->text($at + 1)) < 4 => new Found(PartKind::Count, [(int) $tokens->text($at + 1), null], 2),
-            ctype_digit($tokens->text($at)) && strlen($tokens->text($at)) < 4 && $isTimes($tokens->text($at + 1)) => new Found(PartKind::Count, [(int) $tokens->text($at), null], 2),
+            $isTimes($tokens->text($at)) && ctype_digit($tokens->text($at + 1)) && strlen($tokens->text($at + 1)) < 4 => new Found(
+                PartKind::Count,
+                [(int) $tokens->text($at + 1), null],
+                2,
+            ),
+            ctype_digit($tokens->text($at)) && strlen($tokens->text($at)) < 4 && $isTimes($tokens->text($at + 1)) => new Found(
+                PartKind::Count,
+                [(int) $tokens->text($at), null],
+                2,
+            ),
             default => null,
         };
     }

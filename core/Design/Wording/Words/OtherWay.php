@@ -55,11 +55,29 @@ final readonly class OtherWay
     {
         $isSame = $this->medium === null && $this->tool === '' && ($this->stroke === null || $this->stroke === $technique);
         if ($isSame) {
-            return new Alternative(medium: $medium, technique: $technique, tool: $tool, time: $this->time, count: $this->number, side: $this->side, look: $this->look, coats: $this->coats);
+            return new Alternative(
+                medium: $medium,
+                technique: $technique,
+                tool: $tool,
+                time: $this->time,
+                count: $this->number,
+                side: $this->side,
+                look: $this->look,
+                coats: $this->coats,
+            );
         }
         $its = $this->mediumSaid($vocabulary) ?? $this->stroke?->usualMedium() ?? $medium;
 
-        return new Alternative(medium: $its, technique: $this->stroke ?? Technique::usualOf($its), tool: $this->tool, time: $this->time, count: $this->number, side: $this->side, look: $this->look, coats: $this->coats);
+        return new Alternative(
+            medium: $its,
+            technique: $this->stroke ?? Technique::usualOf($its),
+            tool: $this->tool,
+            time: $this->time,
+            count: $this->number,
+            side: $this->side,
+            look: $this->look,
+            coats: $this->coats,
+        );
     }
 
     private function mediumSaid(Vocabulary $vocabulary): ?Medium

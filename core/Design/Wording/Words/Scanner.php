@@ -17,13 +17,17 @@ use Core\Units\Duration;
 final readonly class Scanner
 {
     private const SAID_OF_OTHER_WAY = [
-        PartKind::Medium, PartKind::Technique, PartKind::Thing, PartKind::Tool, PartKind::Time, PartKind::Count, PartKind::Side, PartKind::Look, PartKind::Coats,
+        PartKind::Medium, PartKind::Technique, PartKind::Thing, PartKind::Tool, PartKind::Time, PartKind::Count, PartKind::Side,
+        PartKind::Look, PartKind::Coats,
     ];
 
     private const MIXED = ['mixed', 'made', 'mix'];
 
     /** As thumbs write. */
-    private const SHORT = ['nite' => 'night', 'rnd' => 'round', 'brsh' => 'brush', 'spng' => 'sponge', 'gltr' => 'glitter', 'outln' => 'outline', 'w/' => 'with', 'btwn' => 'between', 'opt' => 'optional', 'yllw' => 'yellow', 'blu' => 'blue', 'n' => 'and'];
+    private const SHORT = [
+        'nite' => 'night', 'rnd' => 'round', 'brsh' => 'brush', 'spng' => 'sponge', 'gltr' => 'glitter', 'outln' => 'outline',
+        'w/' => 'with', 'btwn' => 'between', 'opt' => 'optional', 'yllw' => 'yellow', 'blu' => 'blue', 'n' => 'and',
+    ];
 
     /** More strokes than these are seconds. */
     private const MOST_COUNTED = 24;
@@ -36,7 +40,10 @@ final readonly class Scanner
     public function __construct(private Vocabulary $vocabulary)
     {
         $this->phrases = $vocabulary->phrases();
-        $this->known = [...$this->phrases->knownWords(), ...array_fill_keys([...Times::SECONDS, ...Times::MINUTES, ...Conditions::STARTERS], true)];
+        $this->known = [
+            ...$this->phrases->knownWords(),
+            ...array_fill_keys([...Times::SECONDS, ...Times::MINUTES, ...Conditions::STARTERS], true),
+        ];
     }
 
     /** With slips of the keyboard mended. */
@@ -50,7 +57,13 @@ final readonly class Scanner
                 continue;
             }
             $word = $short ?? $this->phrases->corrected($token->text);
-            $mended[$at] = $word === null ? $token : new Token(text: $word, start: $token->start, length: $token->length, opensClause: $token->opensClause, quoted: null);
+            $mended[$at] = $word === null ? $token : new Token(
+                text: $word,
+                start: $token->start,
+                length: $token->length,
+                opensClause: $token->opensClause,
+                quoted: null,
+            );
         }
 
         return Tokens::from($mended);
@@ -69,13 +82,30 @@ final readonly class Scanner
             $found = $this->next($tokens, $at, $before, $counted);
             $start = $tokens->all[$at]->start;
             $length = $tokens->span($at, $found->taken);
-            if ($found->kind === PartKind::Colour && is_string($found->value) && $before?->kind === PartKind::Colour && $before->value instanceof Colour) {
+            if ($found->kind === PartKind::Colour && is_string($found->value) && $before?->kind === PartKind::Colour
+                && $before->value instanceof Colour) {
                 array_pop($parts);
-                $parts[] = new Part(kind: PartKind::Colour, start: $before->start, length: $start + $length - $before->start, value: Colour::of($before->value->name, $found->value), opensClause: $before->opensClause, spoken: $before->spoken);
+                $parts[] = new Part(
+                    kind: PartKind::Colour,
+                    start: $before->start,
+                    length: $start + $length - $before->start,
+                    value: Colour::of($before->value->name, $found->value),
+                    opensClause: $before->opensClause,
+                    spoken: $before->spoken,
+                );
             } else {
-                $parts[] = new Part(kind: $found->kind, start: $start, length: $length, value: $found->value, opensClause: $tokens->all[$at]->opensClause, spoken: $tokens->joined($at, $found->taken));
+                $parts[] = new Part(
+                    kind: $found->kind,
+                    start: $start,
+                    length: $length,
+                    value: $found->value,
+                    opensClause: $tokens->all[$at]->opensClause,
+                    spoken: $tokens->joined($at, $found->taken),
+                );
             }
-            $counted = $found->kind === PartKind::Count && is_array($found->value) && is_int($found->value[0]) ? $found->value[0] : $counted;
+            $counted = $found->kind === PartKind::Count && is_array($found->value) && is_int($found->value[0])
+                ? $found->value[0]
+                : $counted;
             $at += $found->taken;
         }
 
@@ -117,7 +147,10 @@ final readonly class Scanner
     {
         $phrase = $condition === null ? null : $this->phrases->read($tokens, $at);
 
-        return $phrase !== null && $phrase->kind !== PartKind::Between && ($phrase->taken >= $condition->taken || ($condition->kind === PartKind::Note && $phrase->kind === PartKind::Act)) ? $phrase : $condition;
+        return $phrase !== null && $phrase->kind !== PartKind::Between
+            && ($phrase->taken >= $condition->taken || ($condition->kind === PartKind::Note && $phrase->kind === PartKind::Act))
+            ? $phrase
+            : $condition;
     }
 
     /** Maybe ten seconds, maybe three coats: a doubt about a number is not about the step. */
@@ -125,9 +158,14 @@ final readonly class Scanner
     {
         $coats = $before?->kind === PartKind::Coats && $tokens->at($at + 1) !== null ? Numbers::of($tokens->text($at + 1)) : null;
         if ($coats !== null) {
-            return new Found(PartKind::Alternative, OtherWay::inCoats($coats), in_array($tokens->text($at + 2), ['coat', 'coats'], true) ? 3 : 2);
+            return new Found(
+                PartKind::Alternative,
+                OtherWay::inCoats($coats),
+                in_array($tokens->text($at + 2), ['coat', 'coats'], true) ? 3 : 2,
+            );
         }
-        $isNumber = ! $tokens->opensClause($at + 1) && (Numbers::of($tokens->text($at + 1)) !== null || Times::plain($tokens, $at + 1) !== null);
+        $isNumber = ! $tokens->opensClause($at + 1)
+            && (Numbers::of($tokens->text($at + 1)) !== null || Times::plain($tokens, $at + 1) !== null);
         $isAlone = $tokens->opensClause($at + 2);
 
         return match (true) {
@@ -153,7 +191,11 @@ final readonly class Scanner
         return match (true) {
             $found === null => null,
             $phrase !== null && $phrase->taken > $found->taken && ($phrase->kind !== PartKind::Between || $phrase->taken > 2) => $phrase,
-            $found->kind === PartKind::Tool && is_string($found->value) => new Found(PartKind::Tool, $this->toolCalled($found->value), $found->taken),
+            $found->kind === PartKind::Tool && is_string($found->value) => new Found(
+                PartKind::Tool,
+                $this->toolCalled($found->value),
+                $found->taken,
+            ),
             $found->kind === PartKind::Count && $found->taken === 1 => $this->amount($tokens, $at, $found),
             default => $found,
         };
@@ -169,7 +211,11 @@ final readonly class Scanner
             return $text === 'one' && $isAlone && ! $opens ? new Found(PartKind::Words, null, 1) : $found;
         }
 
-        return $isAlone && ($opens || (int) $text > self::MOST_COUNTED || ! $this->isStroke($tokens, $at - 1)) ? new Found(PartKind::Time, (int) $text, 1) : $found;
+        return $isAlone && ($opens || (int) $text > self::MOST_COUNTED || ! $this->isStroke($tokens, $at - 1)) ? new Found(
+            PartKind::Time,
+            (int) $text,
+            1,
+        ) : $found;
     }
 
     private function isStroke(Tokens $tokens, int $at): bool
@@ -222,7 +268,11 @@ final readonly class Scanner
     /** Blue on one side, white on the other: where the colours stand on the sponge. */
     private function colourSide(Tokens $tokens, int $at): ?Found
     {
-        $isSide = preg_match('/^(?:on )?(?:one|the other|other)(?: side| end| edge)?\b/', $tokens->joined($at, min(4, $tokens->untilClauseEnds($at))), $said) === 1;
+        $isSide = preg_match(
+            '/^(?:on )?(?:one|the other|other)(?: side| end| edge)?\b/',
+            $tokens->joined($at, min(4, $tokens->untilClauseEnds($at))),
+            $said,
+        ) === 1;
 
         return $isSide && $this->sharesASponge($tokens) ? new Found(PartKind::Quality, 'stroke', substr_count($said[0], ' ') + 1) : null;
     }
@@ -245,7 +295,10 @@ final readonly class Scanner
     /** Blue-white: two that stand side by side. */
     private function hyphened(string $text): ?Found
     {
-        $colours = ! str_contains($text, '-') ? [] : array_values(array_filter(array_map($this->vocabulary->colour(...), explode('-', $text))));
+        $colours = ! str_contains($text, '-') ? [] : array_values(array_filter(array_map(
+            $this->vocabulary->colour(...),
+            explode('-', $text),
+        )));
 
         return count($colours) > 1 && count($colours) === substr_count($text, '-') + 1 ? new Found(PartKind::Colour, $colours, 1) : null;
     }
@@ -254,7 +307,8 @@ final readonly class Scanner
     {
         $all = ' '.implode(' ', array_column($tokens->all, 'text')).' ';
 
-        return str_contains($all, ' one side') && str_contains($all, ' the other ') || str_contains($all, ' one end') && str_contains($all, ' the other ');
+        return str_contains($all, ' one side') && str_contains($all, ' the other ')
+            || str_contains($all, ' one end') && str_contains($all, ' the other ');
     }
 
     private function plainColour(Tokens $tokens, int $at): ?Found
@@ -284,7 +338,11 @@ final readonly class Scanner
     private function mixed(Tokens $tokens, int $at, Found $found): Found
     {
         $next = $at + $found->taken;
-        if (! $found->value instanceof Colour || ! in_array($tokens->text($next), self::MIXED, true) || ! in_array($tokens->text($next + 1), ['from', 'of', 'with', 'out'], true)) {
+        if (! $found->value instanceof Colour || ! in_array($tokens->text($next), self::MIXED, true) || ! in_array(
+            $tokens->text($next + 1),
+            ['from', 'of', 'with', 'out'],
+            true,
+        )) {
             return $found;
         }
         $next += $tokens->text($next + 1) === 'out' ? 3 : 2;
@@ -292,10 +350,18 @@ final readonly class Scanner
         while (($one = $this->plainColour($tokens, $next)) !== null && $one->value instanceof Colour) {
             $colours[] = $one->value;
             $next += $one->taken;
-            $next += in_array($tokens->text($next), ['and', '+', '&', 'with'], true) && $this->plainColour($tokens, $next + 1) !== null ? 1 : 0;
+            $next += in_array(
+                $tokens->text($next),
+                ['and', '+', '&', 'with'],
+                true,
+            ) && $this->plainColour($tokens, $next + 1) !== null ? 1 : 0;
         }
 
-        return count($colours) < 2 ? $found : new Found(PartKind::Colour, $this->vocabulary->colours->mixed($found->value->name, $colours), $next - $at);
+        return count($colours) < 2 ? $found : new Found(
+            PartKind::Colour,
+            $this->vocabulary->colours->mixed($found->value->name, $colours),
+            $next - $at,
+        );
     }
 
     /** or brush dots with "round 2" 0:30; or 4 petals; or left side, look 3; what else stands behind "or" is kept as a note. */
@@ -331,7 +397,11 @@ final readonly class Scanner
     /** Waiting and tidying are ways to do a step as strokes are. */
     private function asStroke(Found $found): Found
     {
-        return $found->kind === PartKind::Act && $found->value instanceof Act && $found->value->technique !== null ? new Found(PartKind::Technique, $found->value->technique, $found->taken) : $found;
+        return $found->kind === PartKind::Act && $found->value instanceof Act && $found->value->technique !== null ? new Found(
+            PartKind::Technique,
+            $found->value->technique,
+            $found->taken,
+        ) : $found;
     }
 
     /** @param  array<string, mixed>  $said  by the value of its kind */

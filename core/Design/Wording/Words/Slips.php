@@ -113,7 +113,8 @@ final readonly class Slips
         for ($known = max(self::SHORTEST, $length - $most); $known <= $length + $most; $known++) {
             foreach ($this->byLength[$known] ?? [] as $word) {
                 // The built-in distance, quick and without swaps, never says less than half of this one's.
-                if (($typed[0] === $word[0] || $typed[-1] === $word[-1]) && levenshtein($typed, $word) <= 2 * $most && self::between($typed, $word) <= $most) {
+                if (($typed[0] === $word[0] || $typed[-1] === $word[-1]) && levenshtein($typed, $word) <= 2 * $most
+                    && self::between($typed, $word) <= $most) {
                     $near[] = $word;
                 }
             }

@@ -22,7 +22,12 @@ final readonly class Spared
             if ($part->kind !== PartKind::Note || $part->value !== null) {
                 continue;
             }
-            $said = preg_replace('/^(?:(?:leaving|leave|except|avoid|avoiding|but|not|without|do|don\'t|dont|spare|sparing|keep|keeping|clear|off|away|of|from|out|on|the)\s+)+/iu', '', mb_substr($text, $part->start, $part->length)) ?? '';
+            $said = preg_replace(
+                '/^(?:(?:leaving|leave|except|avoid|avoiding|but|not|without|do|don\'t|dont'
+                    .'|spare|sparing|keep|keeping|clear|off|away|of|from|out|on|the)\s+)+/iu',
+                '',
+                mb_substr($text, $part->start, $part->length),
+            ) ?? '';
             foreach ($scanner->parts(Tokens::of($said), 0) as $inside) {
                 if ($inside->kind === PartKind::Zone && is_array($inside->value)) {
                     $zones = [...$zones, ...array_filter($inside->value, static fn (mixed $zone): bool => $zone instanceof Zone)];

@@ -16,7 +16,10 @@ final readonly class Times
 
     private const UPPER = ['up to', 'at most', 'no more than', 'not more than', 'max', 'maximum', 'less than', 'within', 'never more than'];
 
-    private const EACH = ['each', 'each side', 'a side', 'per side', 'each eye', 'per eye', 'apiece', 'on each side', 'either side', 'each cheek', 'for each side', 'for each eye', 'a cheek', 'per cheek'];
+    private const EACH = [
+        'each', 'each side', 'a side', 'per side', 'each eye', 'per eye', 'apiece', 'on each side', 'either side', 'each cheek',
+        'for each side', 'for each eye', 'a cheek', 'per cheek',
+    ];
 
     /** @param  int|null  $counted  how many marks were said before, where "each" means each of them */
     public static function read(Tokens $tokens, int $at, ?int $counted = null): ?Found
@@ -47,7 +50,8 @@ final readonly class Times
             return null;
         }
 
-        return self::spoken($tokens, $at) ?? (ctype_digit($text[0]) ? self::range($tokens, $at) ?? self::digits($tokens, $at) : self::words($tokens, $at));
+        return self::spoken($tokens, $at)
+            ?? (ctype_digit($text[0]) ? self::range($tokens, $at) ?? self::digits($tokens, $at) : self::words($tokens, $at));
     }
 
     private static function times(Tokens $tokens, int $at, ?int $counted): int
@@ -67,7 +71,10 @@ final readonly class Times
     private static function spoken(Tokens $tokens, int $at): ?array
     {
         $said = match ($tokens->text($at)) {
-            'a', 'one' => ['a minute and a half' => 90, 'a min' => 60, 'a minute' => 60, 'one and a half minutes' => 90, 'one minute' => 60, 'a couple of minutes' => 120, 'a couple of seconds' => 2, 'a few seconds' => 5],
+            'a', 'one' => [
+                'a minute and a half' => 90, 'a min' => 60, 'a minute' => 60, 'one and a half minutes' => 90, 'one minute' => 60,
+                'a couple of minutes' => 120, 'a couple of seconds' => 2, 'a few seconds' => 5,
+            ],
             'half' => ['half a minute' => 30, 'half a min' => 30, 'half minute' => 30, 'half min' => 30],
             'quarter' => ['quarter of a minute' => 15, 'quarter minute' => 15],
             'few' => ['few seconds' => 5],

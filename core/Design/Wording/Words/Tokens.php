@@ -7,7 +7,9 @@ namespace Core\Design\Wording\Words;
 /** A typed step cut into tokens, which fall into clauses; quotes words that must stay as they are. */
 final readonly class Tokens
 {
-    private const PATTERN = '/(?<=\d)["″”]|"(?<plain>(?:\\\\.|[^"\\\\])*)"|“(?<curly>[^”]*)”|#[0-9a-f]{6}\b|[½¼¾]|\d+(?::\d+(?:[.,]\d+)?|\/\d+|[.,]\d+)?|no\.(?=\s?\d)|(?:o\/l(?:ine)?\b)|w\/(?=\s?\p{L})|[lr]\+[lr]\b|[\p{L}\p{M}]+(?:[\'’-][\p{L}\p{M}]+)*|\.\.\.|[^\s]/iu';
+    private const PATTERN = '/(?<=\d)["″”]|"(?<plain>(?:\\\\.|[^"\\\\])*)"|“(?<curly>[^”]*)”|#[0-9a-f]{6}\b|[½¼¾]'
+        .'|\d+(?::\d+(?:[.,]\d+)?|\/\d+|[.,]\d+)?|no\.(?=\s?\d)|(?:o\/l(?:ine)?\b)|w\/(?=\s?\p{L})|[lr]\+[lr]\b'
+            .'|[\p{L}\p{M}]+(?:[\'’-][\p{L}\p{M}]+)*|\.\.\.|[^\s]/iu';
 
     /** Signs that only part one thing from the next. */
     private const PARTING = [',', ';', '.', '(', ')', '–', '—', '!', '?', '|', '…', '...', '،', '؛', '、', '。'];
@@ -60,7 +62,13 @@ final readonly class Tokens
         $all = $this->all;
         $next = $all[$at + 1] ?? null;
         if ($next !== null) {
-            $all[$at + 1] = new Token(text: $next->text, start: $next->start, length: $next->length, opensClause: true, quoted: $next->quoted);
+            $all[$at + 1] = new Token(
+                text: $next->text,
+                start: $next->start,
+                length: $next->length,
+                opensClause: true,
+                quoted: $next->quoted,
+            );
         }
         unset($all[$at]);
 
@@ -120,7 +128,10 @@ final readonly class Tokens
     /** With blanks on both sides it parts; before a number it is a minus. */
     private static function isDash(string $text, int $at): bool
     {
-        return ($at === 0 || $text[$at - 1] === ' ') && ($text[$at + 1] ?? ' ') === ' ' && preg_match('/(?:turn|turned|at)\s*$/i', substr($text, 0, $at)) !== 1;
+        return ($at === 0 || $text[$at - 1] === ' ') && ($text[$at + 1] ?? ' ') === ' ' && preg_match(
+            '/(?:turn|turned|at)\s*$/i',
+            substr($text, 0, $at),
+        ) !== 1;
     }
 
     private static function unescape(string $text): string

@@ -70,7 +70,9 @@ final readonly class Expansion
             $isHeld = false;
             foreach ($tail as $at => $source) {
                 foreach ($this->problem->closing[$source] as $lag) {
-                    $soonest = isset($place[$lag->to]) ? $held[$place[$lag->to]] - (int) $lag->most - $this->problem->durations[$source] : 0;
+                    $soonest = isset($place[$lag->to])
+                        ? $held[$place[$lag->to]] - (int) $lag->most - $this->problem->durations[$source]
+                        : 0;
                     if ($soonest > $held[$at]) {
                         $held[$at] = $soonest;
                         $isHeld = true;
@@ -134,12 +136,26 @@ final readonly class Expansion
         }
         $tail = array_slice($tail, $open);
         $left = $parent->left - $this->problem->durations[$step];
-        $bound = max($parent->bound, $time + $left + $this->bound->after($done, $step, $below === PHP_INT_MAX ? $below : $below - $time - $left), $this->chained($done, $time, $releases));
+        $bound = max(
+            $parent->bound,
+            $time + $left + $this->bound->after($done, $step, $below === PHP_INT_MAX ? $below : $below - $time - $left),
+            $this->chained($done, $time, $releases),
+        );
         if ($bound >= $below || ($tail !== [] && $this->isTooLate($tail, $done))) {
             return null;
         }
 
-        return new Label(done: $done, last: $step, time: $time, left: $left, releases: $releases, tail: $tail, starts: array_slice($starts, $open), bound: $bound, parent: $parent);
+        return new Label(
+            done: $done,
+            last: $step,
+            time: $time,
+            left: $left,
+            releases: $releases,
+            tail: $tail,
+            starts: array_slice($starts, $open),
+            bound: $bound,
+            parent: $parent,
+        );
     }
 
     /**

@@ -31,7 +31,17 @@ final readonly class Label
     /** @param  list<int>  $durations */
     public static function start(array $durations): self
     {
-        return new self(done: 0, last: null, time: 0, left: array_sum($durations), releases: [], tail: [], starts: [], bound: 0, parent: null);
+        return new self(
+            done: 0,
+            last: null,
+            time: 0,
+            left: array_sum($durations),
+            releases: [],
+            tail: [],
+            starts: [],
+            bound: 0,
+            parent: null,
+        );
     }
 
     /**

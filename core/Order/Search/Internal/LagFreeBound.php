@@ -58,7 +58,10 @@ final class LagFreeBound
     public function __construct(private readonly Problem $problem, private bool $isTight, private readonly Closure $goesOn)
     {
         $this->classOf = $this->classes();
-        $this->bits = array_map(static fn (array $steps): int => array_reduce($steps, static fn (int $bits, int $step): int => $bits | 1 << $step, 0), $this->steps);
+        $this->bits = array_map(
+            static fn (array $steps): int => array_reduce($steps, static fn (int $bits, int $step): int => $bits | 1 << $step, 0),
+            $this->steps,
+        );
         $this->change = $this->shortestPaths();
         $this->leastIn = $this->leastWaysIn();
         $this->nearest = array_map(static function (array $change): array {
@@ -116,7 +119,10 @@ final class LagFreeBound
             $step = $this->firstFree($next, $done);
             if ($step !== null) {
                 $least = $cost + $left - $this->leastIn[$next];
-                $best = min($best, $least >= min($best, $limit) ? $least : $cost + $this->changing($done | 1 << $step, $next, min($best, $limit) - $cost));
+                $best = min(
+                    $best,
+                    $least >= min($best, $limit) ? $least : $cost + $this->changing($done | 1 << $step, $next, min($best, $limit) - $cost),
+                );
             }
         }
         $best = $best === PHP_INT_MAX ? 0 : $best;
@@ -226,7 +232,8 @@ final class LagFreeBound
     private function areApart(int $step, array $others): bool
     {
         foreach ($others as $other) {
-            for ($between = $this->problem->between($step, $other) | $this->problem->between($other, $step), $third = 0; $between !== 0; $between >>= 1, $third++) {
+            $between = $this->problem->between($step, $other) | $this->problem->between($other, $step);
+            for ($third = 0; $between !== 0; $between >>= 1, $third++) {
                 if (($between & 1) === 1 && ! $this->areAlike($step, $third)) {
                     return true;
                 }

@@ -33,7 +33,12 @@ final readonly class LongList
         for ($isBetter = $best !== null; $isBetter && $best !== null && $best->makespan > $bound;) {
             $isBetter = false;
             foreach ($this->moves($best->order) as $order) {
-                if (++$looked % self::ASK_EVERY === 0 && ! $watch->goesOn(new Outcome($best, min($bound, $best->makespan), false, $looked))) {
+                if (++$looked % self::ASK_EVERY === 0 && ! $watch->goesOn(new Outcome(
+                    $best,
+                    min($bound, $best->makespan),
+                    false,
+                    $looked,
+                ))) {
                     break 2;
                 }
                 $schedule = Schedule::earliest($this->problem, $order);

@@ -35,7 +35,10 @@ final class Repair
 
     public function __construct(private readonly Problem $problem)
     {
-        $this->before = array_map(static fn (array $lags): array => array_map(static fn (Lag $lag): int => $lag->from, $lags), $problem->into);
+        $this->before = array_map(
+            static fn (array $lags): array => array_map(static fn (Lag $lag): int => $lag->from, $lags),
+            $problem->into,
+        );
         $this->closing = array_merge(...$problem->closing);
     }
 
@@ -69,7 +72,10 @@ final class Repair
         $left = range(0, $this->problem->count() - 1);
         $done = array_fill(0, $this->problem->count(), false);
         while ($left !== []) {
-            $free = array_values(array_filter($left, fn (int $step): bool => array_filter($this->before[$step], static fn (int $one): bool => ! $done[$one]) === []));
+            $free = array_values(array_filter(
+                $left,
+                fn (int $step): bool => array_filter($this->before[$step], static fn (int $one): bool => ! $done[$one]) === [],
+            ));
             if ($free === []) {
                 return null;
             }

@@ -27,14 +27,19 @@ it('takes the kit’s own before any other, and knows nothing of what nobody cal
     $words = ColourWords::withOwn([Colour::of('Blue', '#123456')]);
 
     expect($words->named('blue')?->hex)->toBe('#123456')->and($words->named('light blue')?->name)->toBe('light Blue')
-        ->and($words->named('wobbly'))->toBeNull()->and($words->named('light wobbly'))->toBeNull()->and($words->named('gray')?->name)->toBe('grey');
+        ->and($words->named('wobbly'))->toBeNull()->and($words->named('light wobbly'))->toBeNull()
+        ->and($words->named('gray')?->name)->toBe('grey');
 });
 
 it('mixes two colours until they look as wanted, and more in equal parts', function (): void {
     $words = ColourWords::withOwn([]);
     $colour = static fn (string $name): Colour => $words->named($name) ?? throw new LogicException($name);
-    $apart = static fn (string $wanted, string ...$of): float => Difference::betweenHex($words->mixed($wanted, array_map($colour, array_values($of)))->hex, $colour($wanted)->hex);
+    $apart = static fn (string $wanted, string ...$of): float => Difference::betweenHex(
+        $words->mixed($wanted, array_map($colour, array_values($of)))->hex,
+        $colour($wanted)->hex,
+    );
 
-    expect($apart('grey', 'white', 'black'))->toBeLessThan(6.0)->and($apart('pink', 'red', 'white'))->toBeLessThan(20.0)->and($apart('orange', 'yellow', 'red'))->toBeLessThan(20.0)
+    expect($apart('grey', 'white', 'black'))->toBeLessThan(6.0)->and($apart('pink', 'red', 'white'))->toBeLessThan(20.0)
+        ->and($apart('orange', 'yellow', 'red'))->toBeLessThan(20.0)
         ->and($words->mixed('lagoon', [$colour('blue'), $colour('white')])->name)->toBe('lagoon');
 });

@@ -40,11 +40,19 @@ it('reads German as it reads English', function (): void {
         - glitter gel on the lids, half a minute
         LIST;
 
-    expect(unnamed($german))->toEqual(unnamed($english))->and(unnamed($german)[1])->toMatchArray(['coats' => 2, 'seconds' => 20, 'side' => 'left', 'shape' => 'lighthouse']);
+    expect(unnamed($german))->toEqual(unnamed($english))->and(unnamed($german)[1])->toMatchArray([
+        'coats' => 2,
+        'seconds' => 20,
+        'side' => 'left',
+        'shape' => 'lighthouse',
+    ]);
 });
 
 it('names steps in the words they were typed in', function (): void {
-    $reading = (new ListReader(Vocabulary::plain()))->read("weißer Turm auf der Wange 10s\nrote Streifen auf dem Turm, dünn", Placement::Cheek);
+    $reading = (new ListReader(Vocabulary::plain()))->read(
+        "weißer Turm auf der Wange 10s\nrote Streifen auf dem Turm, dünn",
+        Placement::Cheek,
+    );
 
     expect(array_column($reading->steps(), 'name'))->toBe(['Turm', 'Streifen auf dem Turm'])->and($reading->steps()[1]->note)->toBe('dünn');
 });

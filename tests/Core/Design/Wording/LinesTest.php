@@ -61,7 +61,11 @@ it('takes times that do not rise for lengths, not marks', function (): void {
 });
 
 it('takes a number in front for a number of strokes where the lines are not numbered', function (): void {
-    expect(namesAndSeconds("3 white dots 5s\n2 red dots 4s\n5 blue dots 6s"))->toBe([['White dots', 5.0], ['Red dots', 4.0], ['Blue dots', 6.0]])
+    expect(namesAndSeconds("3 white dots 5s\n2 red dots 4s\n5 blue dots 6s"))->toBe([
+        ['White dots', 5.0],
+        ['Red dots', 4.0],
+        ['Blue dots', 6.0],
+    ])
         ->and(array_column(listOf("3 white dots 5s\n2 red dots 4s\n5 blue dots 6s")->steps(), 'count'))->toBe([3, 2, 5]);
 });
 
@@ -78,13 +82,19 @@ it('waits where a line says no more than how long to dry', function (string $lin
 it('ends a list with marks at the mark that says so', function (string $end): void {
     $reading = listOf("0:00 hull\n0:12 mast\n0:16 sails\n0:30 {$end}");
 
-    expect(array_map(static fn (Step $step): array => [$step->name, $step->time?->seconds(), $step->group], $reading->steps()))->toBe([['hull', 12.0, ''], ['mast', 4.0, ''], ['sails', 14.0, '']]);
+    expect(array_map(
+        static fn (Step $step): array => [$step->name, $step->time?->seconds(), $step->group],
+        $reading->steps(),
+    ))->toBe([['hull', 12.0, ''], ['mast', 4.0, ''], ['sails', 14.0, '']]);
 })->with(['done', 'Finished!', 'all done', 'the end', 'ready', 'finish']);
 
 it('takes the sentences of a paragraph apart, and leaves together what is said of one step', function (string $line, array $names): void {
     expect(array_column(listOf($line)->steps(), 'name'))->toBe($names);
 })->with([
-    ['Yellow boat w/ sponge 10sec. Orange shadow on the bottom. Black outline liner 15. Waves, blue.', ['boat', 'shadow on the bottom', 'Black outline', 'Waves']],
+    [
+        'Yellow boat w/ sponge 10sec. Orange shadow on the bottom. Black outline liner 15. Waves, blue.',
+        ['boat', 'shadow on the bottom', 'Black outline', 'Waves'],
+    ],
     ['Blue base. Half sponge. Let it dry.', ['base']],
     ['Blue waves, round no. 3, approx. 10 sec.', ['waves']],
 ]);
@@ -126,21 +136,32 @@ it('does not take "1. Base" for more than its words, nor a colon for a heading w
 
 it('does not part what "then" holds together', function (string $line, int $steps): void {
     expect(listOf($line)->steps())->toHaveCount($steps);
-})->with([['dots, white then black, 4s', 1], ['eyes shut, then look up, lashes 8s', 1], ['let it dry then glitter gel 5s', 2], ['group "a; b", dots 4s', 1], ['first the hull, then the mast', 2], ['line down the nose, then along the lips', 1]]);
+})->with([
+    ['dots, white then black, 4s', 1], ['eyes shut, then look up, lashes 8s', 1], ['let it dry then glitter gel 5s', 2],
+    ['group "a; b", dots 4s', 1], ['first the hull, then the mast', 2], ['line down the nose, then along the lips', 1],
+]);
 
 it('says where a list is painted, or what its places tell', function (string $list, Placement $placement, bool $isSaid): void {
     $reading = (new ListReader(Vocabulary::plain()))->read($list, null);
 
     expect([$reading->placement, $reading->saysPlacement])->toBe([$placement, $isSaid]);
 })->with([
-    ["placement: mask\ndots", Placement::Mask, true], ["Where: full face\ndots", Placement::FullFace, true], ["placement: full_face\ndots", Placement::FullFace, true], ["dots\nblue cheek", Placement::Cheek, false],
-    ['rope round the wrist and forearm', Placement::Arm, false], ['dots on the back of the hand', Placement::Hand, false], ["sponge muzzle and chin\nforehead", Placement::FullFace, false], ['red nose', Placement::Nose, false],
-    ['blue lids', Placement::Eye, false], ["Crab nose\n- red dots\n- blue cheek", Placement::Nose, false], ["Starfish on the cheek:\nwhite dots 5s", Placement::Cheek, false], ["Base:\nwhite dots chin and nose", Placement::FullFace, false], ['dots', Placement::FullFace, false], ["temple\nbridge of the nose\nunder the eyes", Placement::Mask, false],
+    ["placement: mask\ndots", Placement::Mask, true], ["Where: full face\ndots", Placement::FullFace, true],
+    ["placement: full_face\ndots", Placement::FullFace, true], ["dots\nblue cheek", Placement::Cheek, false],
+    ['rope round the wrist and forearm', Placement::Arm, false], ['dots on the back of the hand', Placement::Hand, false],
+    ["sponge muzzle and chin\nforehead", Placement::FullFace, false], ['red nose', Placement::Nose, false],
+    ['blue lids', Placement::Eye, false], ["Crab nose\n- red dots\n- blue cheek", Placement::Nose, false],
+    ["Starfish on the cheek:\nwhite dots 5s", Placement::Cheek, false],
+    ["Base:\nwhite dots chin and nose", Placement::FullFace, false], ['dots', Placement::FullFace, false],
+    ["temple\nbridge of the nose\nunder the eyes", Placement::Mask, false],
 ]);
 
 it('keeps the places of parts in the line as it was typed', function (): void {
     $line = '  3)  white dots; then black  stripes 5s';
     $parts = listOf($line)->lines[0]->parts;
 
-    expect(array_map(static fn ($part): string => mb_substr($line, $part->start, $part->length), $parts))->toBe(['white', 'dots', 'then', 'black', 'stripes', '5s']);
+    expect(array_map(
+        static fn ($part): string => mb_substr($line, $part->start, $part->length),
+        $parts,
+    ))->toBe(['white', 'dots', 'then', 'black', 'stripes', '5s']);
 });

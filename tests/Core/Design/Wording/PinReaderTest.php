@@ -15,7 +15,8 @@ use Tests\Core\Paint;
 function pinned(string $line): Pin
 {
     return (new PinReader([
-        Paint::step('a', name: 'Grey base'), Paint::step('b', name: 'Foam dots'), Paint::step('c', name: 'Whisker dots'), Paint::step('d', name: 'Whiskers'),
+        Paint::step('a', name: 'Grey base'), Paint::step('b', name: 'Foam dots'), Paint::step('c', name: 'Whisker dots'),
+        Paint::step('d', name: 'Whiskers'),
     ]))->read($line);
 }
 
@@ -37,7 +38,8 @@ it('reads what is wanted of the order', function (string $line, PinKind $kind, a
 it('says what to write where it cannot read', function (string $line, string $says): void {
     expect(fn () => pinned($line))->toThrow(InvalidPin::class, $says);
 })->with([
-    ['whiskers', 'is not understood'], ['', 'is not understood'], ['dots before base', 'More than one step'], ['wings before base', 'No step is called “wings”'],
+    ['whiskers', 'is not understood'], ['', 'is not understood'], ['dots before base', 'More than one step'],
+    ['wings before base', 'No step is called “wings”'],
     ['9 first', 'No step is called “9”'], ['base before base', 'names the same step twice'], ['base together', 'two steps at least'],
 ]);
 

@@ -26,7 +26,10 @@ use Random\Randomizer;
 
 function anyText(Randomizer $chance, int $most): string
 {
-    $letters = ['a', 'e', 'n', ' ', ' ', '"', '“', '”', ':', ',', ';', '\\', "\n", '#', '4', '0:40', 'sponge', 'white', '🌊', 'موج', '海', '’', '-', 'note', '\\n', '%', "\u{301}"];
+    $letters = [
+        'a', 'e', 'n', ' ', ' ', '"', '“', '”', ':', ',', ';', '\\', "\n", '#', '4', '0:40', 'sponge', 'white', '🌊', 'موج', '海',
+        '’', '-', 'note', '\\n', '%', "\u{301}",
+    ];
     $text = '';
     foreach (range(0, $chance->getInt(0, $most)) as $_) {
         $text .= $letters[$chance->getInt(0, count($letters) - 1)];

@@ -28,7 +28,10 @@ function planted(int $seed, int $steps, float $closing = 0.5): Problem
     $durations = array_map(static fn (): int => 1000 * $chance->getInt(5, 40), $order);
     $kinds = array_map(static fn (): int => $chance->getInt(0, 6), $order);
     $between = array_map(static fn (): array => array_map(static fn (): int => 1000 * $chance->getInt(2, 12), range(0, 6)), range(0, 6));
-    $changeovers = array_map(static fn (int $one): array => array_map(static fn (int $other): int => $one === $other ? 0 : $between[$one][$other], $kinds), $kinds);
+    $changeovers = array_map(
+        static fn (int $one): array => array_map(static fn (int $other): int => $one === $other ? 0 : $between[$one][$other], $kinds),
+        $kinds,
+    );
     $free = Schedule::earliest(new Problem($durations, $changeovers, []), $order) ?? throw new LogicException('Nothing binds.');
     $lags = [];
     for ($pair = 0; $pair < (1 + $closing) * $steps; $pair++) {
@@ -86,7 +89,10 @@ it('puts a design of a hundred and twenty steps in order, no longer than typed',
             $steps[] = $step->withId("s{$part}-{$at}");
         }
     }
-    $proposal = BestOrder::of(new Design('Long', Placement::FullFace, null, $steps), GeneratedDesigns::circumstances())->run(new WithinLabels(200));
+    $proposal = BestOrder::of(
+        new Design('Long', Placement::FullFace, null, $steps),
+        GeneratedDesigns::circumstances(),
+    )->run(new WithinLabels(200));
 
     expect($proposal->best?->steps)->toHaveCount(count($steps))
         ->and($proposal->makespan()?->milliseconds)->toBeLessThanOrEqual($proposal->typedLawful?->milliseconds);
@@ -98,7 +104,13 @@ it('has all of the makespan as its gap where no order was found', function (): v
 
 it('bounds the changes of tool of more kinds than an integer has bits', function (): void {
     $kinds = 80;
-    $changeovers = array_map(static fn (int $one): array => array_map(static fn (int $other): int => $one === $other ? 0 : 1000 + $one + $other, range(0, $kinds - 1)), range(0, $kinds - 1));
+    $changeovers = array_map(
+        static fn (int $one): array => array_map(
+            static fn (int $other): int => $one === $other ? 0 : 1000 + $one + $other,
+            range(0, $kinds - 1),
+        ),
+        range(0, $kinds - 1),
+    );
     $changes = new ToolChanges($changeovers);
 
     expect($changes->through(array_reduce($changes->kinds, static fn (int $bits, int $kind): int => $bits | $kind, 0)))

@@ -17,15 +17,27 @@ final readonly class RandomProblem
      * @param  float  $closing  share of those with a longest wait
      * @param  bool  $classes  changeovers by tool, as a kit gives them; else any numbers, triangle inequality or not
      */
-    public static function of(Randomizer $chance, int $steps, float $linked, float $lagged, float $closing, bool $classes, bool $grouped = false): Problem
-    {
+    public static function of(
+        Randomizer $chance,
+        int $steps,
+        float $linked,
+        float $lagged,
+        float $closing,
+        bool $classes,
+        bool $grouped = false,
+    ): Problem {
         $lags = [];
         $ranks = $chance->shuffleArray(range(0, $steps - 1));
         foreach ($ranks as $at => $from) {
             foreach (array_slice($ranks, $at + 1) as $to) {
                 if ($chance->getInt(0, 999) < 1000 * $linked) {
                     $least = $chance->getInt(0, 999) < 1000 * $lagged ? $chance->getInt(1, 60) : 0;
-                    $lags[] = new Lag($from, $to, $least, $chance->getInt(0, 999) < 1000 * $closing ? $least + $chance->getInt(0, 40) : null);
+                    $lags[] = new Lag(
+                        $from,
+                        $to,
+                        $least,
+                        $chance->getInt(0, 999) < 1000 * $closing ? $least + $chance->getInt(0, 40) : null,
+                    );
                 }
             }
         }
@@ -33,7 +45,8 @@ final readonly class RandomProblem
         $changeovers = [];
         foreach (range(0, $steps - 1) as $one) {
             foreach (range(0, $steps - 1) as $other) {
-                $changeovers[$one][$other] = $classes ? ($tools[$one] === $tools[$other] ? 0 : 2 + 3 * $tools[$other]) : $chance->getInt(0, 20);
+                $changeovers[$one][$other] = $classes ? ($tools[$one] === $tools[$other] ? 0 : 2 + 3 * $tools[$other])
+                    : $chance->getInt(0, 20);
             }
         }
 

@@ -25,11 +25,26 @@ function solved(Problem $problem, ?array $typed = null, int $labels = 2_000_000)
 
 // 60 cases each for 10 kinds of problems, of 1 to 8 steps: linked or free, lagged, with longest waits loose and tight,
 // changeovers by tool or any numbers (which break the triangle inequality), zero durations and ties in all of them.
-it('finds what trying every order finds, or that there is none', function (int $seed, float $linked, float $lagged, float $closing, bool $classes, bool $grouped): void {
+it('finds what trying every order finds, or that there is none', function (
+    int $seed,
+    float $linked,
+    float $lagged,
+    float $closing,
+    bool $classes,
+    bool $grouped,
+): void {
     $chance = new Randomizer(new Mt19937($seed));
     $infeasible = 0;
     for ($case = 0; $case < 60; $case++) {
-        $problem = RandomProblem::of(chance: $chance, steps: 1 + $case % ($linked < 0.3 ? 6 : 8), linked: $linked, lagged: $lagged, closing: $closing, classes: $classes, grouped: $grouped);
+        $problem = RandomProblem::of(
+            chance: $chance,
+            steps: 1 + $case % ($linked < 0.3 ? 6 : 8),
+            linked: $linked,
+            lagged: $lagged,
+            closing: $closing,
+            classes: $classes,
+            grouped: $grouped,
+        );
         $best = RandomProblem::bruteForce($problem);
         $outcome = solved($problem);
         $infeasible += $best === null ? 1 : 0;
@@ -37,7 +52,10 @@ it('finds what trying every order finds, or that there is none', function (int $
         expect($outcome->isProven)->toBeTrue()
             ->and($outcome->best?->makespan)->toBe($best, "case {$case} of seed {$seed}");
         if ($outcome->best !== null) {
-            expect(RandomProblem::makespan($problem, $outcome->best->order))->toBe($best)->and($outcome->bound)->toBe($best)->and($outcome->gap())->toBe(0.0);
+            expect(RandomProblem::makespan(
+                $problem,
+                $outcome->best->order,
+            ))->toBe($best)->and($outcome->bound)->toBe($best)->and($outcome->gap())->toBe(0.0);
         }
     }
     expect($infeasible)->toBeLessThan(60);
@@ -118,7 +136,14 @@ it('says an honest bound and gap when it is cut short', function (): void {
 });
 
 it('gives the same answer each time', function (): void {
-    $problem = RandomProblem::of(chance: new Randomizer(new Mt19937(14)), steps: 14, linked: 0.1, lagged: 0.4, closing: 0.05, classes: true);
+    $problem = RandomProblem::of(
+        chance: new Randomizer(new Mt19937(14)),
+        steps: 14,
+        linked: 0.1,
+        lagged: 0.4,
+        closing: 0.05,
+        classes: true,
+    );
 
     expect(solved($problem, labels: 3000))->toEqual(solved($problem, labels: 3000));
 });
@@ -136,7 +161,10 @@ it('tells its watch how far it is, and stops when that says so', function (): vo
             return count($this->told) < 15;
         }
     };
-    $outcome = (new Sequencer)->solve(RandomProblem::of(chance: new Randomizer(new Mt19937(15)), steps: 16, linked: 0.0, lagged: 0.0, closing: 0.0, classes: false), $watch);
+    $outcome = (new Sequencer)->solve(
+        RandomProblem::of(chance: new Randomizer(new Mt19937(15)), steps: 16, linked: 0.0, lagged: 0.0, closing: 0.0, classes: false),
+        $watch,
+    );
 
     // It may be asked once more on its way out.
     expect(count($watch->told))->toBeGreaterThanOrEqual(15)->toBeLessThan(18)->and($outcome->isProven)->toBeFalse()
@@ -145,14 +173,28 @@ it('tells its watch how far it is, and stops when that says so', function (): vo
 });
 
 it('can be asked for any feasible order only', function (): void {
-    $problem = RandomProblem::of(chance: new Randomizer(new Mt19937(16)), steps: 14, linked: 0.1, lagged: 0.4, closing: 0.0, classes: false);
+    $problem = RandomProblem::of(
+        chance: new Randomizer(new Mt19937(16)),
+        steps: 14,
+        linked: 0.1,
+        lagged: 0.4,
+        closing: 0.0,
+        classes: false,
+    );
     $outcome = (new Sequencer)->solve($problem, new UntilFeasible(100_000));
 
     expect($outcome->best)->not->toBeNull()->and($outcome->labels)->toBeLessThan(100_000);
 });
 
 it('proves a free order of fourteen steps, whatever their changeovers', function (bool $classes): void {
-    $problem = RandomProblem::of(chance: new Randomizer(new Mt19937(17)), steps: 14, linked: 0.0, lagged: 0.0, closing: 0.0, classes: $classes);
+    $problem = RandomProblem::of(
+        chance: new Randomizer(new Mt19937(17)),
+        steps: 14,
+        linked: 0.0,
+        lagged: 0.0,
+        closing: 0.0,
+        classes: $classes,
+    );
 
     expect(solved($problem)->isProven)->toBeTrue();
 })->with([true, false]);
@@ -166,19 +208,31 @@ it('takes nothing and one step as they are', function (): void {
 it('knows a circle of precedences for impossible', function (): void {
     $circle = new Problem([1, 1, 1], array_fill(0, 3, [0, 0, 0]), [new Lag(0, 1), new Lag(1, 2), new Lag(2, 0)]);
 
-    expect(solved($circle)->best)->toBeNull()->and(solved($circle)->isProven)->toBeTrue()->and(Schedule::earliest($circle, [0, 1, 2]))->toBeNull();
+    expect(solved($circle)->best)->toBeNull()->and(solved($circle)->isProven)->toBeTrue()
+        ->and(Schedule::earliest($circle, [0, 1, 2]))->toBeNull();
 });
 
 // Where typed seconds hold the change of tool, a change is no longer than its step has room for: so each step is its own way in.
-it('finds the best where changes of tool are cut short by the step they lead to', function (int $seed, float $linked, float $closing): void {
+it('finds the best where changes of tool are cut short by the step they lead to', function (
+    int $seed,
+    float $linked,
+    float $closing,
+): void {
     $chance = new Randomizer(new Mt19937($seed));
     for ($case = 0; $case < 60; $case++) {
         $by = RandomProblem::of(chance: $chance, steps: 1 + $case % 8, linked: $linked, lagged: 0.4, closing: $closing, classes: true);
         $room = array_map(static fn (): int => $chance->getInt(0, 12), $by->durations);
-        $problem = new Problem($by->durations, array_map(static fn (array $row): array => array_map(min(...), $row, $room), $by->changeovers), $by->lags);
+        $problem = new Problem(
+            $by->durations,
+            array_map(static fn (array $row): array => array_map(min(...), $row, $room), $by->changeovers),
+            $by->lags,
+        );
         $outcome = solved($problem);
 
-        expect($outcome->isProven)->toBeTrue()->and($outcome->best?->makespan)->toBe(RandomProblem::bruteForce($problem), "case {$case} of seed {$seed}");
+        expect($outcome->isProven)->toBeTrue()->and($outcome->best?->makespan)->toBe(
+            RandomProblem::bruteForce($problem),
+            "case {$case} of seed {$seed}",
+        );
     }
 })->with([[21, 0.1, 0.0], [22, 0.35, 0.0], [23, 0.5, 0.3]]);
 
@@ -196,7 +250,14 @@ it('proves the best order of designs with hardly any order in them', function (i
 })->with(['16 steps' => [16, 20, 20], '24 steps' => [24, 17, 19]]);
 
 it('takes no more memory than it may, and still answers', function (): void {
-    $problem = RandomProblem::of(chance: new Randomizer(new Mt19937(24)), steps: 20, linked: 0.0, lagged: 0.4, closing: 0.0, classes: false);
+    $problem = RandomProblem::of(
+        chance: new Randomizer(new Mt19937(24)),
+        steps: 20,
+        linked: 0.0,
+        lagged: 0.4,
+        closing: 0.0,
+        classes: false,
+    );
     $most = 4 << 20;
     memory_reset_peak_usage();
     $before = memory_get_usage();
@@ -215,5 +276,6 @@ it('knows what may come right after what', function (): void {
 
     expect($problem->ancestors)->toBe([0, 0b1, 0b11, 0])->and($problem->between(0, 2))->toBe(0b10)->and($problem->between(2, 0))->toBe(0)
         ->and($problem->mayBeNext(0, 1))->toBeTrue()->and($problem->mayBeNext(0, 2))->toBeFalse()
-        ->and($problem->mayBeNext(1, 0))->toBeFalse()->and($problem->mayBeNext(2, 3))->toBeTrue()->and($problem->mayBeNext(3, 0))->toBeTrue();
+        ->and($problem->mayBeNext(1, 0))->toBeFalse()->and($problem->mayBeNext(2, 3))->toBeTrue()
+        ->and($problem->mayBeNext(3, 0))->toBeTrue();
 });

@@ -41,7 +41,11 @@ it('carries the place over by sense', function (string $above, string $line, arr
     'from its things' => ["white tower on the cheeks\nsponge blue temples", 'windows of the tower', ['cheek']],
     'from what stands between' => ["fins on the cheeks, blue\nsponge white temples", 'lines between the fins', ['cheek']],
     'from what is outlined' => ["boats on the cheeks\nsponge white temples", 'outline the boats', ['cheek']],
-    'from all that is outlined' => ["boat on the cheeks\ngull on the temples, brush\ndots on the nose", 'outline the boat and the gull', ['cheek', 'temple']],
+    'from all that is outlined' => [
+        "boat on the cheeks\ngull on the temples, brush\ndots on the nose",
+        'outline the boat and the gull',
+        ['cheek', 'temple'],
+    ],
     'from all there is' => ["boat on the cheeks\ndots on the temples", 'outline everything', ['cheek', 'temple']],
     'from it' => ["sponge white brows\nboat on the cheeks", 'lines under it', ['cheek']],
     'from its word in front of another' => ["crab on the nose, red\nsponge white temples", 'crab eyes, white dots', ['nose']],
@@ -62,23 +66,43 @@ it('carries the side over by sense', function (string $above, string $line, Side
 
 it('looks back at steps above', function (string $above, string $line, array $wanted): void {
     $step = Reads::step("{$above}\n{$line}", Placement::Mask);
-    $read = ['name' => $step->name, 'how' => "{$step->medium->value} {$step->technique->value}", 'colour' => $step->colours[0]->name ?? '', 'side' => $step->side->value, 'seconds' => $step->time?->seconds(), 'optional' => $step->optional];
+    $read = [
+        'name' => $step->name, 'how' => "{$step->medium->value} {$step->technique->value}",
+        'colour' => $step->colours[0]->name ?? '', 'side' => $step->side->value, 'seconds' => $step->time?->seconds(),
+        'optional' => $step->optional,
+    ];
 
     expect(array_intersect_key($read, $wanted))->toEqual($wanted);
 })->with([
-    'same again' => ['red fin left cheek 8s', 'same again', ['name' => 'fin', 'how' => 'brush fill', 'colour' => 'red', 'side' => 'left', 'seconds' => 8.0]],
+    'same again' => [
+        'red fin left cheek 8s',
+        'same again',
+        ['name' => 'fin', 'how' => 'brush fill', 'colour' => 'red', 'side' => 'left', 'seconds' => 8.0],
+    ],
     'again with its own time' => ['red fin left cheek 8s', 'again, 5s', ['name' => 'fin', 'seconds' => 5.0]],
     'ditto as an extra' => ['red fin left cheek 8s', 'ditto, optional', ['name' => 'fin', 'optional' => true]],
     'same in another colour' => ['red fin left cheek 8s', 'same in blue', ['name' => 'fin', 'colour' => 'blue']],
-    'repeat one that is named' => ["red fin left cheek 8s\nblue dots left temple 5s", 'repeat the fin', ['name' => 'fin', 'colour' => 'red', 'seconds' => 8.0]],
+    'repeat one that is named' => [
+        "red fin left cheek 8s\nblue dots left temple 5s",
+        'repeat the fin',
+        ['name' => 'fin', 'colour' => 'red', 'seconds' => 8.0],
+    ],
     'repeat it on a side' => ['red fin left cheek 8s', 'repeat on the right cheek', ['name' => 'fin', 'side' => 'right']],
     'the other side too' => ['red fin left cheek 8s', 'other side too', ['name' => 'fin', 'side' => 'right', 'seconds' => 8.0]],
     'the other eye' => ['black line right eyelid 4s', 'the other eye', ['how' => 'brush line', 'side' => 'left', 'seconds' => 4.0]],
     'mirrored' => ['red fin left cheek 8s', 'mirrored', ['name' => 'fin', 'side' => 'right']],
     'likewise' => ['red fin left cheek 8s', 'likewise', ['name' => 'fin', 'side' => 'left']],
     'another one' => ['red fin left cheek 8s', 'another fin, blue', ['name' => 'fin', 'colour' => 'blue', 'how' => 'brush fill']],
-    'a second one on the other side' => ['brown boat left cheek 8s', 'second boat on the other side', ['colour' => 'brown', 'side' => 'right', 'seconds' => 8.0]],
-    'the same brush for another thing' => ['flat 1/2 in red fin left cheek 8s', 'tail, same brush', ['name' => 'tail', 'how' => 'brush fill', 'colour' => 'red', 'seconds' => null]],
+    'a second one on the other side' => [
+        'brown boat left cheek 8s',
+        'second boat on the other side',
+        ['colour' => 'brown', 'side' => 'right', 'seconds' => 8.0],
+    ],
+    'the same brush for another thing' => [
+        'flat 1/2 in red fin left cheek 8s',
+        'tail, same brush',
+        ['name' => 'tail', 'how' => 'brush fill', 'colour' => 'red', 'seconds' => null],
+    ],
 ]);
 
 it('takes the shape from the thing it speaks of where the stroke follows it', function (string $line, ?Shape $shape): void {
@@ -95,10 +119,26 @@ it('names in its assumptions where it took things from', function (string $above
     $lines = Reads::list("{$above}\n{$line}", Placement::Mask)->lines;
     $assumed = end($lines)->steps[0]->assumed ?? [];
 
-    expect(array_combine(array_map(static fn ($one): string => $one->of->value, $assumed), array_map(static fn ($one): string => $one->because, $assumed)))->toMatchArray($because);
+    expect(array_combine(
+        array_map(static fn ($one): string => $one->of->value, $assumed),
+        array_map(static fn ($one): string => $one->because, $assumed),
+    ))->toMatchArray($because);
 })->with([
-    ['sponge blue temples', 'outline', ['medium' => 'as outlines are painted', 'zone' => 'as in the line above', 'colour' => 'as line work usually is', 'tool' => 'the usual brush for outlines']],
-    ['white tower left cheek', 'stripes on the tower', ['zone' => 'as in “tower”', 'side' => 'as in “tower”', 'colour' => 'as the brush above']],
+    [
+        'sponge blue temples',
+        'outline',
+        [
+            'medium' => 'as outlines are painted',
+            'zone' => 'as in the line above',
+            'colour' => 'as line work usually is',
+            'tool' => 'the usual brush for outlines',
+        ],
+    ],
+    [
+        'white tower left cheek',
+        'stripes on the tower',
+        ['zone' => 'as in “tower”', 'side' => 'as in “tower”', 'colour' => 'as the brush above'],
+    ],
     ['red fin left cheek', 'same again', ['again' => '']],
     ['red fin left cheek', 'whiskers', ['zone' => 'where whiskers go', 'colour' => 'as that usually is']],
     ['red fin left cheek', 'gold crown', ['zone' => 'where that goes']],
@@ -111,7 +151,11 @@ it('assumes nothing of a line that says all', function (): void {
 
 it('reads on below steps that stand there already', function (): void {
     $above = Reads::list("brown boat left cheek 8s\nsponge blue temples 9s")->steps();
-    $reading = (new Core\Design\Wording\ListReader(Core\Design\Wording\Vocabulary::plain()))->read("outline the boat\nwhite dots last", Placement::FullFace, $above);
+    $reading = (new Core\Design\Wording\ListReader(Core\Design\Wording\Vocabulary::plain()))->read(
+        "outline the boat\nwhite dots last",
+        Placement::FullFace,
+        $above,
+    );
 
     expect(array_map(static fn (Step $step): string => $step->id, $reading->steps()))->toBe(['3', '4'])
         ->and($reading->steps()[0]->mark->shape)->toBe(Shape::Boat)->and($reading->pins[0]->steps)->toBe(['4']);

@@ -61,11 +61,23 @@ it('shortens a name that tells a story, and keeps the story', function (): void 
     $story = 'wall with windows and doors and chimneys and smoke and a man who waves and a gull that screams';
     $step = Reads::step("{$story}, brown", Placement::Cheek);
 
-    expect(mb_strlen($step->name))->toBeLessThanOrEqual(Naming::LONGEST)->and($story)->toStartWith($step->name)->and($step->note)->toContain('gull');
+    expect(mb_strlen($step->name))->toBeLessThanOrEqual(Naming::LONGEST)->and($story)->toStartWith($step->name)
+        ->and($step->note)->toContain('gull');
 });
 
-it('calls a step without words of its own by what it is', function (Medium $medium, Technique $technique, ?string $colour, ?Zone $zone, string $name): void {
-    expect(Naming::usual($medium, $technique, $colour === null ? [] : [Colour::of($colour, '#112233')], $zone === null ? [] : [$zone]))->toBe($name);
+it('calls a step without words of its own by what it is', function (
+    Medium $medium,
+    Technique $technique,
+    ?string $colour,
+    ?Zone $zone,
+    string $name,
+): void {
+    expect(Naming::usual(
+        $medium,
+        $technique,
+        $colour === null ? [] : [Colour::of($colour, '#112233')],
+        $zone === null ? [] : [$zone],
+    ))->toBe($name);
 })->with([
     [Medium::Sponge, Technique::Stipple, 'white', Zone::Muzzle, 'White muzzle'],
     [Medium::Sponge, Technique::Blend, 'white', Zone::Muzzle, 'White muzzle'],

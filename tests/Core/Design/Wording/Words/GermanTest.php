@@ -13,7 +13,10 @@ function inGerman(string $line): array
     static $reader = null;
     $reader ??= new ListReader(Vocabulary::plain());
     // Two lines above, so that the list is German beyond doubt.
-    $steps = $reader->read("Schwamm, blau, Stirn und Schläfen, 9s\nPinsel, Linie, schwarz, auf der Nase, 5s\n{$line}", Core\Design\Placement::FullFace)->steps();
+    $steps = $reader->read(
+        "Schwamm, blau, Stirn und Schläfen, 9s\nPinsel, Linie, schwarz, auf der Nase, 5s\n{$line}",
+        Core\Design\Placement::FullFace,
+    )->steps();
 
     return array_diff_key(StepValues::of($steps[2]), ['name' => 0, 'note' => 0]);
 }
@@ -21,7 +24,10 @@ function inGerman(string $line): array
 /** @return array<string, mixed> */
 function inEnglish(string $line): array
 {
-    return array_diff_key(StepValues::of(Reads::step("sponge, blue, forehead and temples, 9s\nbrush, line, black, on the nose, 5s\n{$line}")), ['name' => 0, 'note' => 0]);
+    return array_diff_key(
+        StepValues::of(Reads::step("sponge, blue, forehead and temples, 9s\nbrush, line, black, on the nose, 5s\n{$line}")),
+        ['name' => 0, 'note' => 0],
+    );
 }
 
 it('reads a German line as the English one', function (string $german, string $english): void {

@@ -119,7 +119,12 @@ it('reads coats however they are written', function (string $typed, int $coats):
 it('takes a second coat for the step above once more, and a first one for what it is', function (string $typed, float $seconds): void {
     $steps = Reads::list("white sail, round 6, left cheek, 20s\n{$typed}")->steps();
 
-    expect($steps)->toHaveCount(2)->and([$steps[1]->technique, $steps[1]->colours, $steps[1]->zones, $steps[1]->tool])->toEqual([$steps[0]->technique, $steps[0]->colours, $steps[0]->zones, $steps[0]->tool])
+    expect($steps)->toHaveCount(2)->and([
+        $steps[1]->technique,
+        $steps[1]->colours,
+        $steps[1]->zones,
+        $steps[1]->tool,
+    ])->toEqual([$steps[0]->technique, $steps[0]->colours, $steps[0]->zones, $steps[0]->tool])
         ->and($steps[1]->time?->seconds())->toBe($seconds);
 })->with([
     ['2nd coat', 20.0],
@@ -133,7 +138,11 @@ it('takes a second coat for the step above once more, and a first one for what i
 it('reads sizes, turns and places of marks', function (): void {
     $step = Reads::step('starfish, round 6, red, cheek, size 60%, turned -15°, at 2 o\'clock, at 45 degrees, upper half, aim nose tip');
 
-    expect([$step->mark->sizePercent, $step->mark->turnDegrees, count($step->mark->guides)])->toBe([60, -15, 4])->and($step->tool)->toBe('round 6');
+    expect([
+        $step->mark->sizePercent,
+        $step->mark->turnDegrees,
+        count($step->mark->guides),
+    ])->toBe([60, -15, 4])->and($step->tool)->toBe('round 6');
 });
 
 it('keeps a count for a small face apart', function (string $typed): void {

@@ -52,7 +52,11 @@ it('takes no step for an extra where a line does not say so', function (string $
     ['white dots, skip the middle'],
 ]);
 
-it('makes a step of what is done without paint, with its usual seconds', function (string $line, Technique $technique, ?float $seconds): void {
+it('makes a step of what is done without paint, with its usual seconds', function (
+    string $line,
+    Technique $technique,
+    ?float $seconds,
+): void {
     $step = Reads::step($line, Placement::Cheek);
 
     expect([$step->medium, $step->technique, $step->time?->seconds(), $step->colours])->toBe([Medium::Bare, $technique, $seconds, []]);
@@ -87,7 +91,8 @@ it('makes a step of what is done without paint, with its usual seconds', functio
 it('keeps with the step beside it what takes no time of its own', function (string $line): void {
     $reading = Reads::list("sponge white chin 9s\n{$line}\nred dots 5s");
 
-    expect($reading->lines[1]->kind)->toBe(LineKind::Note)->and($reading->steps())->toHaveCount(2)->and($reading->steps()[1]->note)->toBe($line);
+    expect($reading->lines[1]->kind)->toBe(LineKind::Note)->and($reading->steps())->toHaveCount(2)
+        ->and($reading->steps()[1]->note)->toBe($line);
 })->with([
     ['flip the sponge'],
     ['turn the sponge over'],

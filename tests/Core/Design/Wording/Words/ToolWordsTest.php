@@ -76,7 +76,11 @@ it('reaches for the usual brush of those in the bag', function (string $line, ar
 ]);
 
 it('takes the names of the bag before all other words', function (): void {
-    $vocabulary = Vocabulary::withKit(['Old Faithful' => Medium::Brush, 'dots' => Medium::Stencil], [Core\Design\Colour::of('mist', '#9fb3b8')], ['Pier' => [Core\Design\Colour::of('plank', '#775533'), Core\Design\Colour::of('mist', '#9fb3b8')]]);
+    $vocabulary = Vocabulary::withKit(
+        ['Old Faithful' => Medium::Brush, 'dots' => Medium::Stencil],
+        [Core\Design\Colour::of('mist', '#9fb3b8')],
+        ['Pier' => [Core\Design\Colour::of('plank', '#775533'), Core\Design\Colour::of('mist', '#9fb3b8')]],
+    );
     $reader = new ListReader($vocabulary);
     $step = static fn (string $line): Core\Design\Step => $reader->read($line, Placement::Cheek)->steps()[0];
 

@@ -9,7 +9,11 @@ use Tests\Core\Design\Wording\Reads;
 it('knows a place of the face by what painters call it', function (string $words, array $zones): void {
     $step = Reads::step("sponge white {$words}, 9s");
 
-    expect(Reads::zones("sponge white {$words}, 9s"))->toBe($zones)->and([$step->tool, $step->count, $step->time?->seconds()])->toBe(['', null, 9.0]);
+    expect(Reads::zones("sponge white {$words}, 9s"))->toBe($zones)->and([
+        $step->tool,
+        $step->count,
+        $step->time?->seconds(),
+    ])->toBe(['', null, 9.0]);
 })->with([
     ['forehead', ['forehead']],
     ['on the forehead', ['forehead']],

@@ -5,7 +5,7 @@ import ts from 'typescript-eslint';
 import svelteConfig from './svelte.config.js';
 
 export default ts.config(
-  { ignores: ['resources/js/api/types.gen.ts', 'public', 'vendor'] },
+  { ignores: ['resources/js/api/*.gen.ts', 'public', 'vendor'] },
   js.configs.recommended,
   ts.configs.strictTypeChecked,
   svelte.configs.recommended,

@@ -24,6 +24,15 @@ use Core\Units\Duration;
  */
 final readonly class StepValues
 {
+    /** All that is said of a step, and the one list of it: what the schema, a request and a resource say of a step is held against it. */
+    public const FIELDS = [
+        'name', 'medium', 'technique', 'tool', 'colours', 'zones', 'side', 'coats', 'seconds', 'drySeconds', 'optional', 'note', 'load',
+        'count', 'smallCount', 'shape', 'sizePercent', 'turnDegrees', 'guides', 'shut', 'look', 'group', 'alternatives', 'stopAfter',
+    ];
+
+    /** As painters type them, of those that are kept as seconds. */
+    public const TYPED = ['seconds' => 'time', 'drySeconds' => 'dryFor'];
+
     /**
      * @param  Values  $values
      *

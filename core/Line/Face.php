@@ -204,6 +204,21 @@ final readonly class Face
         return $left;
     }
 
+    /** @return array<string, Duration> how long ago each step was done, by its id */
+    public function doneAgo(Instant $now): array
+    {
+        $ago = [];
+        $end = $this->seatedAt;
+        foreach ($this->runs as $run) {
+            $end = $end->plus($run->spent);
+            if ($run->status === StepStatus::Done) {
+                $ago[$run->step->id] = $now->since($end);
+            }
+        }
+
+        return $ago;
+    }
+
     /** Id of the step under the hand; null once everything is painted. */
     public function currentStep(): ?string
     {

@@ -7,7 +7,8 @@ namespace Core\Units;
 /** A length of time in whole milliseconds, never negative. */
 final readonly class Duration
 {
-    private const TYPED = '/^(?:
+    /** How painters type a time. Spaces in it do not count, nor do capitals. */
+    public const TYPED = '/^(?:
         (?<minutes>\d+(?:[.,]\d+)?)\s*(?:m|min|mins|minute|minutes|\')?
         | (?<colonMinutes>\d+):(?<colonSeconds>[0-5]?\d(?:[.,]\d{1,3})?)
         | (?<wordMinutes>\d+)\s*(?:m|min|mins|minute|minutes|\')\s*(?<wordSeconds>\d+(?:[.,]\d{1,3})?)\s*(?:s|sec|secs|second|seconds|")?

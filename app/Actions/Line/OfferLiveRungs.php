@@ -10,6 +10,7 @@ use App\Http\Resources\Line\LiveLadder;
 use App\Http\Resources\Line\LiveRung;
 use App\Models\Design;
 use App\Models\EventDay;
+use App\Models\FacePlan;
 use App\Models\User;
 use App\Queries\Account\BenchOfPainter;
 use App\Queries\Line\StoryOfDay;
@@ -20,23 +21,18 @@ use Core\Ladder\Ladder;
 use Core\Ladder\Rung;
 use Core\Ladder\TooManyChoices;
 use Core\Line\Face;
-use Core\Line\StepStatus;
+use Core\Line\Quicker;
 use Core\Line\TapSetAside;
 use Core\Line\Ticket;
 use Core\Order\Circumstances;
 use Core\Order\HalfPainted;
+use Core\Units\Duration;
 use Core\Units\Instant;
 
 /** Works out what a face in the chair can still become, from what is painted on it, and keeps a plan for each way to go on. */
 final readonly class OfferLiveRungs
 {
-    /** Nobody chooses among more with a child in the chair. */
-    private const MOST_OFFERED = 6;
-
     private const SECONDS = 2.0;
-
-    /** What saves less is not worth a press. */
-    private const WORTH_SECONDS = 3.0;
 
     public function __construct(
         private StoryOfDay $storyOfDay,
@@ -64,18 +60,12 @@ final readonly class OfferLiveRungs
             $rungs = [];
         }
         $offered = array_filter(array_map(
-            fn (Rung $rung): ?LiveRung => $this->offered(
-                designId: $design->id,
-                rung: $rung,
-                circumstances: $circumstances,
-                face: $face,
-                now: $now,
-            ),
+            fn (Rung $rung): ?LiveRung => $this->offered(($this->writePlan)($design->id, $rung->design, $circumstances), $rung, $face, $now),
             $rungs,
         ));
         usort($offered, static fn (LiveRung $one, LiveRung $other): int => $one->leftMs <=> $other->leftMs);
 
-        return new LiveLadder(self::spread($offered));
+        return new LiveLadder(Quicker::few($offered));
     }
 
     /** Of whoever began the face, as its plan is: one reckoning for the face that is under the hand. */
@@ -87,58 +77,20 @@ final readonly class OfferLiveRungs
         return $bench->circumstances($bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, $painter?->id)));
     }
 
-    /** As the chair will show it once it is pressed; null where that is not quicker than what is planned, or paints nothing any more. */
-    private function offered(string $designId, Rung $rung, Circumstances $circumstances, Face $face, Instant $now): ?LiveRung
+    private function offered(FacePlan $plan, Rung $rung, Face $face, Instant $now): ?LiveRung
     {
-        $plan = ($this->writePlan)($designId, $rung->design, $circumstances);
-        try {
-            $trimmed = $face->trimmedTo($plan->toCore());
-        } catch (TapSetAside) {
-            return null;
-        }
-        // What was spent on the step under the hand counts for it, and for no other one.
-        $left = $trimmed->currentStep() === $face->currentStep() ? $trimmed->leftToPaint($now) : $trimmed->toCome();
+        $quicker = Quicker::by($plan->toCore(), $face, $now);
 
-        return $face->leftToPaint($now)->minus($left)->seconds() < self::WORTH_SECONDS
-            ? null
-            : new LiveRung(
-                $left->milliseconds,
-                round($rung->version->share(), 4),
-                $rung->version->changes(),
-                $this->plansOfDay->plan($plan),
-            );
+        return $quicker === null ? null : new LiveRung(
+            $quicker->left->milliseconds,
+            round($rung->version->share(), 4),
+            $rung->version->changes(),
+            $this->plansOfDay->plan($plan),
+        );
     }
 
     private static function begun(Face $face, Instant $now): HalfPainted
     {
-        $nowMs = $now->epochMilliseconds;
-        $done = [];
-        $end = $face->seatedAt->epochMilliseconds;
-        foreach ($face->runs as $run) {
-            $end += $run->spent->milliseconds;
-            if ($run->status === StepStatus::Done) {
-                $done[$run->step->id] = max(0, $nowMs - $end);
-            }
-        }
-
-        return new HalfPainted($done);
-    }
-
-    /**
-     * The first, the last, and some between them.
-     *
-     * @param  list<LiveRung>  $rungs
-     * @return list<LiveRung>
-     */
-    private static function spread(array $rungs): array
-    {
-        $count = count($rungs);
-        $few = min($count, self::MOST_OFFERED);
-        $spread = [];
-        for ($at = 0; $at < $few; $at++) {
-            $spread[] = $rungs[$few === 1 ? 0 : intdiv($at * ($count - 1), $few - 1)];
-        }
-
-        return $spread;
+        return new HalfPainted(array_map(static fn (Duration $ago): int => $ago->milliseconds, $face->doneAgo($now)));
     }
 }

@@ -18,7 +18,9 @@ use UnitEnum;
 /** Writes the browser's types from the resource classes, so that the two never drift apart. */
 final class WriteTypes extends Command
 {
-    private const FILE = 'resources/js/api/types.gen.ts';
+    private const TYPES = 'resources/js/api/types.gen.ts';
+
+    private const TABLES = 'resources/js/api/tables.gen.ts';
 
     protected $signature = 'inch:types {--check : only say whether the file is up to date}';
 
@@ -29,20 +31,22 @@ final class WriteTypes extends Command
 
     public function handle(): int
     {
-        $types = $this->types();
-        $file = base_path(self::FILE);
-        $known = is_file($file) ? (string) file_get_contents($file) : '';
-        if ($types === $known) {
-            return self::SUCCESS;
-        }
-        if ($this->option('check') === true) {
-            $this->error(self::FILE.' is not what the resource classes say. Run: php artisan inch:types');
+        $isUpToDate = true;
+        foreach ([self::TYPES => $this->types(), self::TABLES => BrowserTables::written()] as $name => $written) {
+            $file = base_path($name);
+            if ($written === (is_file($file) ? (string) file_get_contents($file) : '')) {
+                continue;
+            }
+            if ($this->option('check') === true) {
+                $this->error("{$name} is not what the application says. Run: php artisan inch:types");
+                $isUpToDate = false;
 
-            return self::FAILURE;
+                continue;
+            }
+            file_put_contents($file, $written);
         }
-        file_put_contents($file, $types);
 
-        return self::SUCCESS;
+        return $isUpToDate ? self::SUCCESS : self::FAILURE;
     }
 
     private function types(): string

@@ -34,7 +34,7 @@ final readonly class KitController
     /** @return list<BrushWorth> */
     public function brushes(BareTeamRequest $request, BrushesWorthKeeping $brushes): array
     {
-        return $brushes($request->painter());
+        return BrushWorth::listOf($brushes($request->painter()));
     }
 
     public function store(KitThingRequest $request, AddThing $add): KitSheet

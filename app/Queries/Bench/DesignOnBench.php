@@ -32,6 +32,7 @@ use Core\Table\LaidThing;
 use Core\Table\LayOut;
 use Core\Table\Substitutes;
 use Core\Timeline\HandTimes;
+use Core\Timeline\RunOver;
 use Core\Timeline\Span;
 use Core\Timeline\SpanKind;
 use Core\Timeline\StepTimes;
@@ -40,8 +41,6 @@ use Core\Timeline\Timeline;
 /** A design with its timeline and what it needs, as the bench edits it. */
 final readonly class DesignOnBench
 {
-    private const AS_PLANNED = 0.1;
-
     public function __construct(
         private StepOnBench $stepOnBench,
         private PacesOfDesign $pacesOfDesign,
@@ -110,20 +109,11 @@ final readonly class DesignOnBench
         return new SilencedRule($silence->rule, Catalogue::rule($silence->rule)?->card()->title ?? $silence->rule, $silence->reason);
     }
 
-    /** What runs over by less than a tenth is as planned. */
     private static function runsOver(PainterBench $bench, CoreDesign $design, StepTimes $times): ?RunsOver
     {
-        $worst = null;
-        $hands = HandTimes::of($design->steps, $bench->changeovers, $times);
-        foreach ($design->steps as $at => $step) {
-            $planned = $hands->planned[$at];
-            $over = $hands->painting[$at]->duration->minus($planned);
-            if ($over->isLongerThan($planned->times(self::AS_PLANNED)) && $over->milliseconds > ($worst->overMs ?? 0)) {
-                $worst = new RunsOver($step->id, $step->name, $over->milliseconds);
-            }
-        }
+        $worst = RunOver::worst($design->steps, HandTimes::of($design->steps, $bench->changeovers, $times));
 
-        return $worst;
+        return $worst === null ? null : new RunsOver($worst->step->id, $worst->step->name, $worst->over->milliseconds);
     }
 
     public static function laid(LaidThing $thing): TableThing

@@ -8,6 +8,8 @@ use App\Models\EventDay;
 use App\Models\MenuItem;
 use App\Queries\Line\DesignOnDay;
 use App\Queries\Line\DesignsOnDay;
+use Core\Plan\FacesExpected as CoreFacesExpected;
+use Core\Units\Duration;
 
 /** How many faces of each design the booked days may bring: all chairs busy from opening to closing, every design as likely. */
 final readonly class FacesExpected
@@ -23,13 +25,14 @@ final readonly class FacesExpected
                 ($this->designsOnDay)($day, []),
                 $day->menuItems->keyBy(static fn (MenuItem $item): string => $item->design_id)->all(),
             );
-            $openMs = max(0, $day->closes_ms - max($nowMs, $day->opens_ms)) * $day->chairs;
-            $roundMs = array_sum(array_map(
-                static fn (DesignOnDay $design): int => $design->planned->milliseconds + $day->turnaround_ms,
-                $planned,
-            ));
-            foreach (array_keys($planned) as $id) {
-                $expected[$id] = ($expected[$id] ?? 0.0) + ($roundMs === 0 ? 0.0 : $openMs / $roundMs);
+            $faces = CoreFacesExpected::of(
+                Duration::ofMilliseconds(max(0, $day->closes_ms - max($nowMs, $day->opens_ms))),
+                $day->chairs,
+                Duration::ofMilliseconds($day->turnaround_ms),
+                array_map(static fn (DesignOnDay $design): Duration => $design->planned, $planned),
+            );
+            foreach ($faces as $id => $each) {
+                $expected[$id] = ($expected[$id] ?? 0.0) + $each;
             }
         }
 

@@ -16,6 +16,7 @@ use Core\Design\Step;
 use Core\Design\StepValues;
 use Core\Pace\Drill;
 use Core\Pace\Pace;
+use Core\Plan\PracticeWin;
 use Core\Timeline\StepTimes;
 use Core\Units\Duration;
 use Illuminate\Support\Facades\DB;
@@ -23,9 +24,6 @@ use Illuminate\Support\Facades\DB;
 /** What a painter may practise, and what of it wins most minutes over the booked days. */
 final readonly class PracticeOfPainter
 {
-    /** Repetitions that a good evening holds. */
-    private const EVENING = 10;
-
     private const MOST_NEXT = 6;
 
     public function __construct(private PacesOfDesign $pacesOfDesign, private FacesExpected $facesExpected) {}
@@ -80,7 +78,7 @@ final readonly class PracticeOfPainter
                 designId: $design->id,
                 stepId: $step->id,
                 name: "{$step->name}, {$design->name}",
-                winMs: (int) round($pace->gain(self::EVENING)->milliseconds * $faces),
+                winMs: PracticeWin::of($pace, $faces)->milliseconds,
                 lastMs: $last["{$design->id} {$way}"] ?? null,
                 pace: $known === null ? null : PaceShown::of($known),
                 promiseMs: null,

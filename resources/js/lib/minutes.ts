@@ -1,3 +1,5 @@
+import { TYPED_MINUTES } from '../api/tables.gen';
+
 /** How minutes look: 4:05. Seconds are rounded; a negative time is shown with a minus. */
 export function minutes(milliseconds: number): string {
   const seconds = Math.round(Math.abs(milliseconds) / 1000);
@@ -44,14 +46,15 @@ export function isoDate(epochMilliseconds: number, timezone: string): string {
 
 /** Reads minutes as painters type them: 3, 3:30, 3m30, 210s; null for what is none. Milliseconds. */
 export function parseMinutes(text: string): number | null {
-  const typed = /^(?:(\d+)\s*[:m]\s*([0-5]?\d)\s*s?|(\d+(?:[.,]\d+)?)\s*(s|m|min)?)$/i.exec(text.trim());
-  if (typed === null) {
+  const typed = text.length > 32 ? null : TYPED_MINUTES.exec(text.trim());
+  if (typed?.groups === undefined) {
     return null;
   }
-  const [, whole, rest, bare, unit] = typed;
-  const number = Number((bare ?? '0').replace(',', '.'));
+  const groups: Record<string, string | undefined> = typed.groups;
+  const number = (...names: string[]) =>
+    names.reduce((sum, name) => sum + Number((groups[name] ?? '0').replace(',', '.')), 0);
+  const seconds =
+    60 * number('minutes', 'colonMinutes', 'wordMinutes') + number('colonSeconds', 'wordSeconds', 'seconds');
 
-  return whole === undefined
-    ? number * (unit?.toLowerCase() === 's' ? 1000 : 60_000)
-    : Number(whole) * 60_000 + Number(rest) * 1000;
+  return seconds > 1e9 ? null : Math.round(1000 * seconds);
 }

@@ -1,3 +1,4 @@
+import { ENDED_SHOWN } from '../api/tables.gen';
 import type {
   AskedDesign,
   ChairState,
@@ -10,9 +11,6 @@ import { progress } from './face';
 import { Forecast } from './forecast';
 import type { FoldedLine, Ticket } from './line';
 import { Roster } from './seats';
-
-/** Of those who went, so many are shown and can be brought back at a tap: Core\Line\Defaults::ENDED_SHOWN. */
-const ENDED_SHOWN = 16;
 
 /** What the screens show of a line at a moment. Mirrors App\Queries\LineOfDay. */
 export function boardOf(told: LineBoard, line: FoldedLine, now: number): LineBoard {

@@ -1,9 +1,11 @@
+import { execFileSync } from 'node:child_process';
 import { describe, expect, it } from 'vitest';
 import {
   clockTime,
   dayName,
   isoDate,
   minutes,
+  parseMinutes,
   roughly,
   runningMinutes,
 } from '../../../resources/js/lib/minutes';
@@ -41,4 +43,18 @@ describe('times of day', () => {
     expect(dayName(noon, 'Etc/GMT-12')).toBe('Sunday 8 November');
     expect(isoDate(noon, 'Etc/GMT-12')).toBe('2026-11-08');
   });
+});
+
+/** As the core reads and writes them, told anew in each run. */
+const core = JSON.parse(execFileSync('php', ['tools/minutes.php'], { encoding: 'utf8' })) as {
+  typed: [string, number | null][];
+  shown: [number, string][];
+};
+
+it.each(core.typed)('reads “%s” as the core does', (text, milliseconds) => {
+  expect(parseMinutes(text)).toBe(milliseconds);
+});
+
+it.each(core.shown)('writes %i ms as the core does', (milliseconds, text) => {
+  expect(minutes(milliseconds)).toBe(text);
 });

@@ -50,12 +50,6 @@ use Illuminate\Validation\ValidationException;
  */
 final class SaveDesignRequest extends TeamRequest
 {
-    private const FIELDS = [
-        'id', 'name', 'medium', 'technique', 'tool', 'colours', 'zones', 'side', 'coats', 'load', 'count', 'smallCount', 'shape',
-        'sizePercent',
-        'turnDegrees', 'guides', 'time', 'dryFor', 'shut', 'optional', 'look', 'group', 'alternatives', 'note', 'stopAfter',
-    ];
-
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -89,10 +83,16 @@ final class SaveDesignRequest extends TeamRequest
             'rungs.*.otherWays.*.stepId' => ['required', 'string', 'ulid'],
             'rungs.*.otherWays.*.way' => ['required', 'integer', 'between:0,3'],
             'steps' => ['present', 'list', 'max:'.Defaults::MOST_STEPS],
-            'steps.*' => ['array:'.implode(',', self::FIELDS)],
+            'steps.*' => ['array:id,'.implode(',', self::typedFields())],
             'steps.*.id' => ['required', 'string', 'ulid', 'distinct:ignore_case'],
             ...$this->rulesOfChangedSteps(),
         ];
+    }
+
+    /** @return list<string> a step's, as they are typed */
+    public static function typedFields(): array
+    {
+        return array_map(static fn (string $field): string => StepValues::TYPED[$field] ?? $field, StepValues::FIELDS);
     }
 
     /** @return array<string, string> */

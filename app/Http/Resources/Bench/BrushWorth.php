@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Resources\Bench;
 
 use App\Http\Resources\Resource;
+use App\Queries\Bench\KeptBrushes;
+use Core\Table\BrushWorth as CoreBrushWorth;
 
 /** What a brush kept for one colour would save: a face at most, and over a whole day that was painted. */
 final readonly class BrushWorth extends Resource
@@ -24,19 +26,17 @@ final readonly class BrushWorth extends Resource
         public int $daySavedMs,
     ) {}
 
-    /** @param  int  $faces  painted with it on that day */
-    public function withDesign(string $name, int $savedMs, int $faces): self
+    /** @return list<self> */
+    public static function listOf(KeptBrushes $kept): array
     {
-        $isMost = $savedMs > $this->mostMs;
-
-        return new self(
-            colour: $this->colour,
-            hex: $this->hex,
-            designs: $this->designs + 1,
-            mostMs: $isMost ? $savedMs : $this->mostMs,
-            mostDesign: $isMost ? $name : $this->mostDesign,
-            day: $this->day,
-            daySavedMs: $this->daySavedMs + $savedMs * $faces,
-        );
+        return array_map(static fn (CoreBrushWorth $worth): self => new self(
+            colour: $worth->colour->name,
+            hex: $worth->colour->hex,
+            designs: $worth->designs,
+            mostMs: $worth->most->milliseconds,
+            mostDesign: $worth->mostDesign,
+            day: $kept->day,
+            daySavedMs: $worth->onDay->milliseconds,
+        ), $kept->worth);
     }
 }

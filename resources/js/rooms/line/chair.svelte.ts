@@ -1,3 +1,4 @@
+import { QUICKER_WORTH_MS } from '../../api/tables.gen';
 import type { ChairState, LineBoard, Plan, PlanStep, SeatedChild, WaitingChild } from '../../api/types.gen';
 import { clock } from '../../lib/clock.svelte';
 import type { Line } from '../../line/line.svelte';
@@ -5,9 +6,6 @@ import { faceTime, leftToPaint, stepTime } from '../../line/face';
 
 /** What the big button does now. A child can be seated once its plan is at hand. */
 export type BigMove = 'seat' | 'done' | 'resume' | 'next' | 'free' | 'back' | 'wait';
-
-/** What saves less is not worth a press. */
-const WORTH_MS = 3000;
 
 /** One chair of a day: who sits in it, the step under the hand, and the clocks. */
 export class Chair {
@@ -107,7 +105,7 @@ export class Chair {
             0,
           ),
       }))
-      .filter((way) => this.headingMs - this.faceMs - way.leftMs >= WORTH_MS);
+      .filter((way) => this.headingMs - this.faceMs - way.leftMs >= QUICKER_WORTH_MS);
   }
 
   goOnBy(plan: Plan): void {

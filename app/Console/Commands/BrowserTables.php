@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use BackedEnum;
+use Core\Colour\Load;
+use Core\Design\Defaults;
+use Core\Design\Medium;
+use Core\Design\Shut;
+use Core\Design\Technique;
+use Core\Line\Defaults as LineDefaults;
+use Core\Line\Quicker;
+use Core\Units\Duration;
+
+/** What the core knows and the browser must know too, as TypeScript: written by `artisan inch:types`. */
+final readonly class BrowserTables
+{
+    public static function written(): string
+    {
+        $techniques = Technique::cases();
+
+        return implode("\n", [
+            "// Written by `php artisan inch:types` from core. Do not edit.\n",
+            "import type { Load, Medium, Shut, Technique } from './types.gen';\n",
+            self::record(name: 'techniqueNames', key: 'Technique', type: 'string', cases: $techniques, value: static fn (Technique $technique): string => self::nameOf($technique)),
+            '/** What each medium is used for; the first is the usual. */',
+            self::record(name: 'techniquesOf', key: 'Medium', type: 'readonly Technique[]', cases: Medium::cases(), value: self::techniquesOf(...)),
+            '/** Those whose strokes or marks can be counted. */',
+            'export const countedTechniques: readonly Technique[] = '.self::json(self::values(array_filter($techniques, static fn (Technique $one) => $one->isCounted()))).";\n",
+            self::record(name: 'loadNames', key: 'Load', type: 'string', cases: Load::cases(), value: static fn (Load $load): string => $load->label()),
+            self::record(name: 'shutNames', key: 'Shut', type: 'string', cases: Shut::cases(), value: static fn (Shut $shut): string => $shut->label()),
+            '/** Of those who went, so many are shown and can be brought back at a tap. */',
+            'export const ENDED_SHOWN = '.LineDefaults::ENDED_SHOWN.";\n",
+            '/** How painters type a time. */',
+            "export const TYPED_MINUTES =\n  ".self::typedMinutes().";\n",
+            '/** What makes a face quicker by less is not worth a press. Milliseconds. */',
+            'export const QUICKER_WORTH_MS = '.(1000 * Quicker::WORTH_SECONDS).";\n",
+        ]);
+    }
+
+    /** The core's own pattern, as a browser writes it: without the spaces that do not count. */
+    private static function typedMinutes(): string
+    {
+        return substr((string) preg_replace('/\s+/', '', Duration::TYPED), 0, -strlen('xi')).'i';
+    }
+
+    /** The word for as many strokes as there usually are. */
+    private static function nameOf(Technique $technique): string
+    {
+        return $technique->isCounted() && Defaults::usualCount($technique) > 1 ? $technique->plural() : $technique->label();
+    }
+
+    /** @return list<string> the usual one, then those that are usually done with the medium, then the others that suit it */
+    private static function techniquesOf(Medium $medium): array
+    {
+        $suiting = array_filter(Technique::cases(), static fn (Technique $one): bool => $one->suits($medium));
+        $rank = static fn (Technique $one): int => match (true) {
+            $one === Technique::usualOf($medium) => 0,
+            $one->usualMedium() === $medium => 1,
+            default => 2,
+        };
+        usort($suiting, static fn (Technique $one, Technique $other): int => $rank($one) <=> $rank($other));
+
+        return self::values($suiting);
+    }
+
+    /**
+     * @template E of BackedEnum
+     *
+     * @param  list<E>  $cases
+     * @param  callable(E): (string|list<string>)  $value
+     */
+    private static function record(string $name, string $key, string $type, array $cases, callable $value): string
+    {
+        $rows = array_map(static fn (BackedEnum $case): string => "  {$case->value}: ".self::json($value($case)).',', $cases);
+
+        return "export const {$name}: Record<{$key}, {$type}> = {\n".implode("\n", $rows)."\n};\n";
+    }
+
+    /**
+     * @param  array<BackedEnum>  $cases
+     * @return list<string>
+     */
+    private static function values(array $cases): array
+    {
+        return array_values(array_map(static fn (BackedEnum $case): string => (string) $case->value, $cases));
+    }
+
+    /** @param  string|list<string>  $value */
+    private static function json(string|array $value): string
+    {
+        return str_replace('"', "'", str_replace(',', ', ', json_encode($value, JSON_THROW_ON_ERROR)));
+    }
+}

@@ -15,7 +15,13 @@ final readonly class BrushWorth
      * @param  Duration  $most  on a face of the one that it helps most
      * @param  Duration  $onDay  on all faces of a day
      */
-    private function __construct(public Colour $colour, public int $designs, public Duration $most, public string $mostDesign, public Duration $onDay) {}
+    private function __construct(
+        public Colour $colour,
+        public int $designs,
+        public Duration $most,
+        public string $mostDesign,
+        public Duration $onDay,
+    ) {}
 
     /**
      * @param  iterable<string, list<BrushSaving>>  $savings  by the design's name

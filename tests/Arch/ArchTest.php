@@ -128,7 +128,8 @@ it('lets no controller write, not even through a model that the address named', 
 
 arch('queries are invokable')
     ->expect('App\Queries')->toBeFinal()->toBeReadonly()->toBeInvokable()->ignoring([
-        App\Queries\Page::class, App\Queries\Bench\KeptBrushes::class, App\Queries\Line\DesignOnDay::class, App\Queries\Account\PainterBench::class,
+        App\Queries\Page::class, App\Queries\Bench\KeptBrushes::class, App\Queries\Line\DesignOnDay::class,
+        App\Queries\Account\PainterBench::class,
         App\Queries\Practice\PracticeTarget::class, App\Queries\Plan\DayRoster::class,
     ]);
 

@@ -29,7 +29,8 @@ function fullStep(): Step
         optional: true, note: 'Small ones last', technique: Technique::Dots, load: Load::Damp, count: 6, smallCount: 4,
         mark: new Mark(Shape::Starfish, 80, 15, [Guide::clock(4)]),
         shut: Shut::Eyes, look: 3, group: 'arms',
-        alternatives: [new Alternative(medium: Medium::Stencil, technique: Technique::Stencil, tool: 'net mesh', time: null)], stopAfter: true,
+        alternatives: [new Alternative(medium: Medium::Stencil, technique: Technique::Stencil, tool: 'net mesh', time: null)],
+        stopAfter: true,
     );
 }
 
@@ -41,13 +42,20 @@ it('writes each field of a step that there is, and reads it again', function ():
 });
 
 it('says the same fields in the schema of the open format', function (): void {
-    $schema = json_decode((string) file_get_contents(dirname(__DIR__, 2).'/schemas/design.v5.schema.json'), true, flags: JSON_THROW_ON_ERROR);
+    $schema = json_decode(
+        (string) file_get_contents(dirname(__DIR__, 2).'/schemas/design.v5.schema.json'),
+        true,
+        flags: JSON_THROW_ON_ERROR,
+    );
 
     expect(array_keys($schema['$defs']['step']['properties']))->toEqualCanonicalizing(StepValues::FIELDS);
 });
 
 it('takes the same fields from the browser, and gives the same to it', function (): void {
-    $shown = array_map(static fn (ReflectionProperty $property): string => $property->getName(), (new ReflectionClass(StepLine::class))->getProperties());
+    $shown = array_map(
+        static fn (ReflectionProperty $property): string => $property->getName(),
+        (new ReflectionClass(StepLine::class))->getProperties(),
+    );
     // What the server works out beside what is said.
     $reckoned = ['timeMs', 'timeSource', 'timeFaces', 'timePractised', 'eightOfTenMs', 'plannedMs', 'dryForMs', 'line', 'seen'];
 

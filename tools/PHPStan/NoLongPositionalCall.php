@@ -41,7 +41,10 @@ final readonly class NoLongPositionalCall implements Rule
 
     private function isOfOneKind(CallLike $call, Scope $scope): bool
     {
-        $types = array_map(static fn (Arg $argument): string => implode('|', $scope->getType($argument->value)->getObjectClassNames()), $call->getArgs());
+        $types = array_map(
+            static fn (Arg $argument): string => implode('|', $scope->getType($argument->value)->getObjectClassNames()),
+            $call->getArgs(),
+        );
 
         return count(array_unique($types)) <= 2 && array_filter($types, static fn (string $type): bool => $type === '') === [];
     }

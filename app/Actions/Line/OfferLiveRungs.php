@@ -60,7 +60,12 @@ final readonly class OfferLiveRungs
             $rungs = [];
         }
         $offered = array_filter(array_map(
-            fn (Rung $rung): ?LiveRung => $this->offered(($this->writePlan)($design->id, $rung->design, $circumstances), $rung, $face, $now),
+            fn (Rung $rung): ?LiveRung => $this->offered(
+                ($this->writePlan)($design->id, $rung->design, $circumstances),
+                $rung,
+                $face,
+                $now,
+            ),
             $rungs,
         ));
         usort($offered, static fn (LiveRung $one, LiveRung $other): int => $one->leftMs <=> $other->leftMs);

@@ -27,7 +27,11 @@ it('offers the first, the last and some between', function (): void {
 });
 
 it('knows how long ago each step was done', function (): void {
-    $face = Day::open()->join(1)->seat(1, at: 10, seconds: [30, 20, 40])->done(1, 's1', 40)->skip(1, 's2', 50)->done(1, 's3', 70)->ticket(1)->face;
+    $face = Day::open()->join(1)->seat(
+        1,
+        at: 10,
+        seconds: [30, 20, 40],
+    )->done(1, 's1', 40)->skip(1, 's2', 50)->done(1, 's3', 70)->ticket(1)->face;
     $ago = array_map(static fn ($ago): float => $ago->seconds(), $face?->doneAgo(Day::at(100)) ?? []);
 
     expect($ago)->toBe(['s1' => 60.0, 's3' => 30.0]);

@@ -20,7 +20,12 @@ it('paints the menu round and round until the day closes', function (): void {
 });
 
 it('shares the minutes out as painters reckon them', function (int $artists, int $open, int $breaks, int $children, float $gross): void {
-    expect(GrossMinutes::of($artists, Duration::ofMinutes($open), Duration::ofMinutes($breaks), $children)?->gross->seconds())->toBe($gross * 60);
+    expect(GrossMinutes::of(
+        $artists,
+        Duration::ofMinutes($open),
+        Duration::ofMinutes($breaks),
+        $children,
+    )?->gross->seconds())->toBe($gross * 60);
 })->with([
     // Common practice, no source: two hours and 14 children leave some eight and a half minutes each.
     'one artist, a party' => [1, 112, 0, 14, 8.0],

@@ -18,7 +18,12 @@ function turning(int $turns): array
     $step = static fn (int $at): Step => Paint::step("s{$at}", medium: Medium::Brush, tool: 'round 3', typed: false)
         ->withColours([$at % 2 === 0 ? Colour::of('white', '#ffffff') : Colour::of('black', '#10131a')]);
 
-    return BrushSaving::of(Paint::design(...array_map($step, range(0, $turns))), Kit::empty(), BenchTimes::starting(), StepTimes::starting());
+    return BrushSaving::of(
+        Paint::design(...array_map($step, range(0, $turns))),
+        Kit::empty(),
+        BenchTimes::starting(),
+        StepTimes::starting(),
+    );
 }
 
 it('adds up what a brush saves over designs, and names the one it helps most', function (): void {

@@ -12,7 +12,11 @@ use Core\Timeline\TimeSource;
 use Core\Units\Duration;
 use Tests\Core\Paint;
 
-it('names the step that runs over most, and none that runs over by less than a tenth', function (array $logged, ?string $worst, float $over): void {
+it('names the step that runs over most, and none that runs over by less than a tenth', function (
+    array $logged,
+    ?string $worst,
+    float $over,
+): void {
     $steps = [Paint::step('a', 30), Paint::step('b', 31), Paint::step('c', 32)];
     $times = StepTimes::starting()->knowing(array_combine(
         array_map(StepValues::way(...), array_slice($steps, 0, count($logged))),

@@ -24,40 +24,16 @@ final readonly class BrowserTables
         return implode("\n", [
             "// Written by `php artisan inch:types` from core. Do not edit.\n",
             "import type { Load, Medium, Shut, Technique } from './types.gen';\n",
-            self::record(
-                name: 'techniqueNames',
-                key: 'Technique',
-                type: 'string',
-                cases: $techniques,
-                value: static fn (Technique $technique): string => self::nameOf($technique),
-            ),
+            self::record('techniqueNames', 'Technique, string', $techniques, static fn (Technique $technique): string => self::nameOf($technique)),
             '/** What each medium is used for; the first is the usual. */',
-            self::record(
-                name: 'techniquesOf',
-                key: 'Medium',
-                type: 'readonly Technique[]',
-                cases: Medium::cases(),
-                value: self::techniquesOf(...),
-            ),
+            self::record('techniquesOf', 'Medium, readonly Technique[]', Medium::cases(), self::techniquesOf(...)),
             '/** Those whose strokes or marks can be counted. */',
             'export const countedTechniques: readonly Technique[] = '.self::json(self::values(array_filter(
                 $techniques,
                 static fn (Technique $one) => $one->isCounted(),
             ))).";\n",
-            self::record(
-                name: 'loadNames',
-                key: 'Load',
-                type: 'string',
-                cases: Load::cases(),
-                value: static fn (Load $load): string => $load->label(),
-            ),
-            self::record(
-                name: 'shutNames',
-                key: 'Shut',
-                type: 'string',
-                cases: Shut::cases(),
-                value: static fn (Shut $shut): string => $shut->label(),
-            ),
+            self::record('loadNames', 'Load, string', Load::cases(), static fn (Load $load): string => $load->label()),
+            self::record('shutNames', 'Shut, string', Shut::cases(), static fn (Shut $shut): string => $shut->label()),
             '/** Of those who went, so many are shown and can be brought back at a tap. */',
             'export const ENDED_SHOWN = '.LineDefaults::ENDED_SHOWN.";\n",
             '/** How painters type a time. */',
@@ -96,14 +72,15 @@ final readonly class BrowserTables
     /**
      * @template E of BackedEnum
      *
+     * @param  string  $of  the types of key and value
      * @param  list<E>  $cases
      * @param  callable(E): (string|list<string>)  $value
      */
-    private static function record(string $name, string $key, string $type, array $cases, callable $value): string
+    private static function record(string $name, string $of, array $cases, callable $value): string
     {
         $rows = array_map(static fn (BackedEnum $case): string => "  {$case->value}: ".self::json($value($case)).',', $cases);
 
-        return "export const {$name}: Record<{$key}, {$type}> = {\n".implode("\n", $rows)."\n};\n";
+        return "export const {$name}: Record<{$of}> = {\n".implode("\n", $rows)."\n};\n";
     }
 
     /**

@@ -24,7 +24,7 @@ final readonly class BrowserTables
         return implode("\n", [
             "// Written by `php artisan inch:types` from core. Do not edit.\n",
             "import type { Load, Medium, Shut, Technique } from './types.gen';\n",
-            self::record('techniqueNames', 'Technique, string', $techniques, static fn (Technique $technique): string => self::nameOf($technique)),
+            self::record('techniqueNames', 'Technique, string', $techniques, self::nameOf(...)),
             '/** What each medium is used for; the first is the usual. */',
             self::record('techniquesOf', 'Medium, readonly Technique[]', Medium::cases(), self::techniquesOf(...)),
             '/** Those whose strokes or marks can be counted. */',

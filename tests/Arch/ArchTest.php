@@ -130,7 +130,9 @@ arch('queries are invokable')
     ->expect('App\Queries')->toBeFinal()->toBeReadonly()->toBeInvokable()->ignoring([
         App\Queries\Page::class, App\Queries\Bench\KeptBrushes::class, App\Queries\Line\DesignOnDay::class,
         App\Queries\Account\PainterBench::class,
-        App\Queries\Practice\PracticeTarget::class, App\Queries\Plan\DayRoster::class,
+        App\Queries\Practice\PracticeTarget::class, App\Queries\Plan\DayRoster::class, App\Queries\Plan\DayFacts::class,
+        App\Queries\Line\LineRead::class, App\Queries\Line\Offer::class, App\Queries\Line\OwnTime::class,
+        App\Queries\Logbook\LoggedDay::class,
     ]);
 
 /**
@@ -195,6 +197,9 @@ it('keeps migrations free of the application, which goes on without them', funct
         expect(preg_match('/\\\\?(App|Core)\\\\/', (string) file_get_contents((string) $file)))->toBe(0, "{$file} uses the application");
     }
 });
+
+arch('the line is read as the core has it, and dressed for the browser elsewhere')
+    ->expect(['App\Queries\Line', 'App\Actions\Line\RecordTaps'])->not->toUse('App\Http');
 
 arch('models stay behind actions and queries')
     ->expect('App\Models')->not->toUse(['App\Http', 'App\Actions', 'App\Queries']);

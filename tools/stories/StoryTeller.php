@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tools\stories;
 
 use App\Http\Resources\Line\LineBoard;
-use App\Http\Resources\Line\OwnPlan;
-use App\Http\Resources\Plan\DaySummary;
-use App\Http\Resources\Plan\MenuOffer;
 use App\Queries\Line\DesignOnDay;
-use App\Queries\Line\LineOfDay;
+use App\Queries\Line\LineRead;
+use App\Queries\Line\Offer;
+use App\Queries\Line\OwnTime;
+use App\Queries\Plan\DayFacts;
 use App\Queries\Plan\DayRoster;
 use Core\Design\Placement;
 use Core\Line\Defaults;
@@ -39,7 +39,7 @@ final readonly class StoryTeller
     /** @var array<string, DesignOnDay> */
     private array $designs;
 
-    private DaySummary $day;
+    private DayFacts $day;
 
     private DayRoster $roster;
 
@@ -51,15 +51,15 @@ final readonly class StoryTeller
             'dots' => self::plan('dots', [15]),
         ];
         $this->designs = self::designs($this->plans);
-        $this->day = new DaySummary(
+        $this->day = new DayFacts(
             id: 'day',
             name: 'Fair',
             place: '',
             timezone: 'UTC',
-            opensAt: 0,
-            closesAt: 3_600_000,
+            opens: Instant::ofEpochMilliseconds(0),
+            closes: Instant::ofEpochMilliseconds(3_600_000),
             chairs: self::CHAIRS,
-            turnaroundMs: 60_000,
+            turnaround: Duration::ofSeconds(60),
         );
         // Ines all day; Tobi from the second minute on, nobody from the sixth, Ada from the eighth.
         $shift = static fn (int $chair, ?string $painter, int $minute): Shift => new Shift(
@@ -84,17 +84,8 @@ final readonly class StoryTeller
     {
         $designs = [];
         foreach ($plans as $id => $plan) {
-            $offer = $id === 'dots' ? null : new MenuOffer(
-                designId: $id,
-                name: $plan->design,
-                placement: Placement::Cheek,
-                promiseMs: 90_000,
-                priceCents: 500,
-                planId: $plan->id,
-                plannedMs: $plan->total()->milliseconds,
-                rung: null,
-            );
-            $own = $id === 'dots' ? [] : [new OwnPlan('ines', "own-{$id}", 2 * $plan->total()->milliseconds)];
+            $offer = $id === 'dots' ? null : new Offer(Duration::ofSeconds(90), 500, null);
+            $own = $id === 'dots' ? [] : [new OwnTime('ines', "own-{$id}", $plan->total()->times(2))];
             $designs[$id] = new DesignOnDay(
                 id: $id,
                 name: $plan->design,
@@ -206,13 +197,13 @@ final readonly class StoryTeller
 
     private function board(Story $story, int $now): LineBoard
     {
-        return LineOfDay::board(
+        return LineBoard::of(new LineRead(
             story: $story->forgetting(Defaults::ENDED_SHOWN),
             day: $this->day,
             roster: $this->roster,
             designs: $this->designs,
             now: Instant::ofEpochMilliseconds($now),
-        );
+        ));
     }
 
     private static function digest(mixed $value): string

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Actions\Line;
 
 use App\Actions\Logbook\WriteLogbook;
-use App\Http\Resources\Line\TapFate;
-use App\Http\Resources\Line\TapOutcome;
 use App\Jobs\LearnFromDay;
 use App\Models\EventDay;
 use App\Models\Ticket;
@@ -28,7 +26,7 @@ final readonly class RecordTaps
      * All or nothing: the batch is kept in one transaction, with the day locked so that numbers are given out once.
      *
      * @param  list<Tap|RefusedTap>  $taps  in the order they were made
-     * @return array{list<TapOutcome>, Story} an outcome for each tap, and the story with them
+     * @return array{list<Outcome>, Story} an outcome for each tap, and the story with them
      */
     public function __invoke(EventDay $day, User $painter, array $taps): array
     {
@@ -42,7 +40,7 @@ final readonly class RecordTaps
 
     /**
      * @param  list<Tap|RefusedTap>  $taps
-     * @return array{list<TapOutcome>, Story}
+     * @return array{list<Outcome>, Story}
      */
     private function recorded(EventDay $day, User $painter, array $taps): array
     {
@@ -152,7 +150,7 @@ final readonly class RecordTaps
     /**
      * @param  list<Tap|RefusedTap>  $taps
      * @param  array<int, TapFate|string>  $fates
-     * @return list<TapOutcome>
+     * @return list<Outcome>
      */
     private function outcomes(array $taps, array $fates, Line $line): array
     {
@@ -161,10 +159,10 @@ final readonly class RecordTaps
             $fate = $fates[$index];
             $reason = $line->setAside[$tap->id] ?? null;
             $outcomes[] = match (true) {
-                is_string($fate) => new TapOutcome($tap->id, TapFate::Refused, $fate),
+                is_string($fate) => new Outcome($tap->id, TapFate::Refused, $fate),
                 // Also of one that was sent before: its maker may not have heard the first answer.
-                $reason !== null => new TapOutcome($tap->id, TapFate::SetAside, $reason),
-                default => new TapOutcome($tap->id, $fate, ''),
+                $reason !== null => new Outcome($tap->id, TapFate::SetAside, $reason),
+                default => new Outcome($tap->id, $fate),
             };
         }
 

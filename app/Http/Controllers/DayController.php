@@ -15,6 +15,7 @@ use App\Http\Resources\Line\LineBoard;
 use App\Http\Resources\Plan\DaySummary;
 use App\Queries\Account\BenchOfPainter;
 use App\Queries\Line\LineOfDay;
+use App\Queries\Plan\DayFacts;
 use App\Queries\Plan\DaysOfTeam;
 
 final readonly class DayController
@@ -24,30 +25,30 @@ final readonly class DayController
     /** @return list<DaySummary> */
     public function index(PageRequest $request): array
     {
-        return ($this->days)($request->teamId(), $request->page());
+        return array_map(DaySummary::of(...), ($this->days)($request->teamId(), $request->page()));
     }
 
     public function store(SaveDayRequest $request, SaveDay $save): DaySummary
     {
-        return $this->days->summary($save($request->newDay(), $request->terms()));
+        return DaySummary::of(DayFacts::of($save($request->newDay(), $request->terms())));
     }
 
     public function update(SaveDayRequest $request, SaveDay $save): DaySummary
     {
-        return $this->days->summary($save($request->day(), $request->terms()));
+        return DaySummary::of(DayFacts::of($save($request->day(), $request->terms())));
     }
 
     public function roster(SaveRosterRequest $request, SaveRoster $save): LineBoard
     {
         $save($request->day(), $request->terms());
 
-        return ($this->line)($request->day(), $request->painter());
+        return LineBoard::of(($this->line)($request->day(), $request->painter()));
     }
 
     public function menu(SaveMenuRequest $request, SaveMenu $save, BenchOfPainter $bench): LineBoard
     {
         $save($bench($request->painter()), $request->day(), $request->terms());
 
-        return ($this->line)($request->day(), $request->painter());
+        return LineBoard::of(($this->line)($request->day(), $request->painter()));
     }
 }

@@ -8,6 +8,7 @@ use App\Actions\Line\RecordTaps;
 use App\Http\Requests\BareTeamRequest;
 use App\Http\Requests\Line\RecordTapsRequest;
 use App\Http\Resources\Line\LineBoard;
+use App\Http\Resources\Line\TapOutcome;
 use App\Http\Resources\Line\TapsAnswer;
 use App\Http\Resources\Plan\Plan;
 use App\Queries\Line\LineOfDay;
@@ -19,7 +20,7 @@ final readonly class LineController
 
     public function show(BareTeamRequest $request): LineBoard
     {
-        return ($this->line)($request->day(), $request->painter());
+        return LineBoard::of(($this->line)($request->day(), $request->painter()));
     }
 
     /** @return list<Plan> */
@@ -32,6 +33,9 @@ final readonly class LineController
     {
         [$outcomes, $story] = $record($request->day(), $request->painter(), $request->taps());
 
-        return new TapsAnswer($outcomes, ($this->line)($request->day(), $request->painter(), $story));
+        return new TapsAnswer(
+            array_map(TapOutcome::of(...), $outcomes),
+            LineBoard::of(($this->line)($request->day(), $request->painter(), $story)),
+        );
     }
 }

@@ -16,7 +16,7 @@ final readonly class LogbookController
     /** @return list<LogDay> */
     public function index(PageRequest $request, LoggedDays $days): array
     {
-        return $days($request->teamId(), $request->page());
+        return array_map(LogDay::of(...), $days($request->teamId(), $request->page()));
     }
 
     public function show(BareTeamRequest $request, LogOfDay $log): DayLog

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Queries\Line;
 
-use App\Http\Resources\Line\OwnPlan;
-use App\Http\Resources\Plan\MenuOffer;
 use Core\Design\Placement;
 use Core\Units\Duration;
 
@@ -13,8 +11,8 @@ use Core\Units\Duration;
 final readonly class DesignOnDay
 {
     /**
-     * @param  MenuOffer|null  $offer  null when it is not, or no longer, on the menu
-     * @param  list<OwnPlan>  $own  of painters who take another time than the team
+     * @param  Offer|null  $offer  null when it is not, or no longer, on the menu
+     * @param  list<OwnTime>  $own  of painters who take another time than the team
      */
     public function __construct(
         public string $id,
@@ -22,7 +20,7 @@ final readonly class DesignOnDay
         public Placement $placement,
         public ?string $planId,
         public Duration $planned,
-        public ?MenuOffer $offer,
+        public ?Offer $offer,
         public array $own = [],
     ) {}
 
@@ -35,7 +33,7 @@ final readonly class DesignOnDay
             placement: $this->placement,
             planId: $this->planId,
             planned: $this->planned,
-            offer: $this->offer?->withoutPrice(),
+            offer: $this->offer === null ? null : new Offer($this->offer->promise, null, $this->offer->rung),
             own: $this->own,
         );
     }

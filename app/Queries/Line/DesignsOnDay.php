@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Queries\Line;
 
-use App\Http\Resources\Line\OwnPlan;
-use App\Http\Resources\Plan\MenuOffer;
 use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\PainterPlan;
@@ -53,14 +51,14 @@ final readonly class DesignsOnDay
 
     /**
      * @param  array<string, string>  $rungs  by design; empty for as typed
-     * @return array<string, list<OwnPlan>> by design
+     * @return array<string, list<OwnTime>> by design
      */
     private static function own(array $rungs): array
     {
         $own = [];
         foreach (PainterPlan::query()->whereIn('design_id', array_keys($rungs))->orderBy('painter_id')->get() as $plan) {
             if ($plan->rung === $rungs[$plan->design_id]) {
-                $own[$plan->design_id][] = new OwnPlan($plan->painter_id, $plan->plan_id, $plan->total_ms);
+                $own[$plan->design_id][] = new OwnTime($plan->painter_id, $plan->plan_id, Duration::ofMilliseconds($plan->total_ms));
             }
         }
 
@@ -72,31 +70,20 @@ final readonly class DesignsOnDay
      *     id: string, name: string, placement: string, plan_id: string|null, total_ms: int|null, promise_ms: int|null,
      *     price_cents: int|null, rung: string|null
      * }  $row
-     * @param  list<OwnPlan>  $own
+     * @param  list<OwnTime>  $own
      */
     private static function design(object $row, array $own): DesignOnDay
     {
-        $placement = Placement::from($row->placement);
-        $plannedMs = $row->total_ms ?? 0;
         $offer = $row->promise_ms === null
             ? null
-            : new MenuOffer(
-                designId: $row->id,
-                name: $row->name,
-                placement: $placement,
-                promiseMs: $row->promise_ms,
-                priceCents: $row->price_cents,
-                planId: $row->plan_id,
-                plannedMs: $plannedMs,
-                rung: RungName::tryFrom($row->rung ?? ''),
-            );
+            : new Offer(Duration::ofMilliseconds($row->promise_ms), $row->price_cents, RungName::tryFrom($row->rung ?? ''));
 
         return new DesignOnDay(
             id: $row->id,
             name: $row->name,
-            placement: $placement,
+            placement: Placement::from($row->placement),
             planId: $row->plan_id,
-            planned: Duration::ofMilliseconds($plannedMs),
+            planned: Duration::ofMilliseconds($row->total_ms ?? 0),
             offer: $offer,
             own: $own,
         );

@@ -9,10 +9,11 @@ use App\Http\Resources\Logbook\DayLog;
 use App\Http\Resources\Logbook\DesignMinutes;
 use App\Http\Resources\Logbook\LoggedFace;
 use App\Http\Resources\Logbook\LoggedStep;
+use App\Http\Resources\Plan\DaySummary;
 use App\Models\EventDay;
 use App\Models\Face;
 use App\Models\FaceStep;
-use App\Queries\Plan\DaysOfTeam;
+use App\Queries\Plan\DayFacts;
 use Core\Design\Medium;
 use Core\Line\StepStatus;
 use Core\Line\TicketStatus;
@@ -20,8 +21,6 @@ use Core\Line\TicketStatus;
 /** A day's faces with their minutes against plan, one by one, per design and per step. */
 final readonly class LogOfDay
 {
-    public function __construct(private DaysOfTeam $days) {}
-
     public function __invoke(EventDay $day): DayLog
     {
         $faces = Face::ofTeam($day->team_id)->with(['steps', 'ticket'])->where('event_day_id', $day->id)->orderBy('seated_ms')->get();
@@ -31,7 +30,7 @@ final readonly class LogOfDay
         $byDesign = $finished->groupBy('design_id')->map(static fn ($group): array => array_values($group->all()))->values()->all();
         usort($byDesign, static fn (array $a, array $b): int => count($b) <=> count($a));
 
-        return new DayLog($this->days->summary($day), $logged, array_map(self::design(...), $byDesign));
+        return new DayLog(DaySummary::of(DayFacts::of($day)), $logged, array_map(self::design(...), $byDesign));
     }
 
     private static function face(Face $face): LoggedFace

@@ -4,19 +4,17 @@ declare(strict_types=1);
 
 namespace App\Queries\Logbook;
 
-use App\Http\Resources\Logbook\LogDay;
 use App\Models\EventDay;
 use App\Models\Face;
 use App\Queries\Page;
-use App\Queries\Plan\DaysOfTeam;
+use App\Queries\Plan\DayFacts;
 use Core\Line\TicketStatus;
+use Core\Units\Duration;
 
 /** The days of a team that have faces in the logbook, newest first. */
 final readonly class LoggedDays
 {
-    public function __construct(private DaysOfTeam $days) {}
-
-    /** @return list<LogDay> newest first */
+    /** @return list<LoggedDay> newest first */
     public function __invoke(string $teamId, Page $page): array
     {
         $finished = Face::ofTeam($teamId)->where('outcome', TicketStatus::Finished->value);
@@ -29,11 +27,11 @@ final readonly class LoggedDays
             ->selectRaw('event_day_id, count(*) as faces, cast(sum(painted_ms) as signed) as painted_ms')
             ->get()->keyBy('event_day_id');
 
-        return array_values($days->map(function (EventDay $day) use ($sums): LogDay {
+        return array_values($days->map(static function (EventDay $day) use ($sums): LoggedDay {
             /** @var \stdClass&object{faces: int, painted_ms: int} $sum */
             $sum = $sums[$day->id];
 
-            return new LogDay($this->days->summary($day), $sum->faces, $sum->painted_ms);
+            return new LoggedDay(DayFacts::of($day), $sum->faces, Duration::ofMilliseconds($sum->painted_ms));
         })->all());
     }
 }

@@ -5,10 +5,26 @@ declare(strict_types=1);
 namespace App\Http\Resources\Line;
 
 use App\Http\Resources\Resource;
+use App\Queries\Line\DesignOnDay;
+use App\Queries\Line\OwnTime;
 
 /** A design that a child may ask for, or asked for when it was on the menu yet, with the plan that it would be painted by. */
 final readonly class AskedDesign extends Resource
 {
     /** @param  list<OwnPlan>  $own  of painters who take another time than the team */
     public function __construct(public string $id, public string $name, public ?string $planId, public int $plannedMs, public array $own) {}
+
+    public static function of(DesignOnDay $design): self
+    {
+        return new self(
+            id: $design->id,
+            name: $design->name,
+            planId: $design->planId,
+            plannedMs: $design->planned->milliseconds,
+            own: array_map(
+                static fn (OwnTime $own): OwnPlan => new OwnPlan($own->painterId, $own->planId, $own->planned->milliseconds),
+                $design->own,
+            ),
+        );
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Line;
 
 use App\Http\Resources\Resource;
+use App\Queries\Line\LineRead;
 
 /** A chair, whoever sits in it and whoever paints there, and the taps that one press of undo takes back. */
 final readonly class ChairState extends Resource
@@ -21,4 +22,19 @@ final readonly class ChairState extends Resource
         public ?SeatedChild $child,
         public array $undoable,
     ) {}
+
+    /** @param  array<string, int>  $promises  milliseconds by design */
+    public static function of(int $chair, LineRead $read, array $promises): self
+    {
+        $line = $read->story->line;
+        $ticket = $line->seatedOn($chair);
+
+        return new self(
+            chair: $chair,
+            painterId: $read->painterAt($chair, $read->now),
+            awayUntil: $line->seats->at($chair)?->awayUntil?->epochMilliseconds,
+            child: $ticket?->face === null ? null : SeatedChild::of($ticket, $ticket->face, $promises[$ticket->design] ?? null),
+            undoable: $line->undoable($chair),
+        );
+    }
 }

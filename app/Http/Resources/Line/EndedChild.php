@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Resources\Line;
 
 use App\Http\Resources\Resource;
+use App\Queries\Line\LineRead;
+use Core\Line\Ticket;
 use Core\Line\TicketStatus;
 
 /** A child who is finished, left, did not come or was taken off. */
@@ -21,4 +23,19 @@ final readonly class EndedChild extends Resource
         public int $endedAt,
         public string $lastEventId,
     ) {}
+
+    public static function of(Ticket $ticket, LineRead $read): self
+    {
+        return new self(
+            id: $ticket->id,
+            number: $ticket->number,
+            firstName: $ticket->firstName,
+            design: $read->designs[$ticket->design]->name,
+            outcome: $ticket->status,
+            chair: $ticket->chair,
+            seatedAt: $ticket->face?->seatedAt->epochMilliseconds,
+            endedAt: (int) $ticket->endedAt?->epochMilliseconds,
+            lastEventId: (string) $read->story->line->newestEventOf($ticket->id),
+        );
+    }
 }

@@ -8,6 +8,10 @@ use App\Http\Resources\Plan\DaySummary;
 use App\Http\Resources\Plan\MenuOffer;
 use App\Http\Resources\Plan\RosterShown;
 use App\Http\Resources\Resource;
+use App\Queries\Line\LineRead;
+use Core\Line\CallTime;
+use Core\Line\Defaults;
+use Core\Line\Ticket;
 
 /** The line of a day as it stands: everything that the chair and the names desk show. */
 final readonly class LineBoard extends Resource
@@ -38,4 +42,35 @@ final readonly class LineBoard extends Resource
         public array $designs,
         public LineStory $story,
     ) {}
+
+    public static function of(LineRead $read): self
+    {
+        $line = $read->story->line;
+        $menu = MenuOffer::listOf(...array_values($read->designs));
+
+        return new self(
+            day: DaySummary::of($read->day),
+            roster: RosterShown::of($read->roster),
+            now: $read->now->epochMilliseconds,
+            isOpen: $line->isOpen,
+            nextNumber: 1 + $line->highestNumber(),
+            menu: $menu,
+            waiting: array_map(static fn (CallTime $call): WaitingChild => WaitingChild::of($call, $read), $read->forecast->calls),
+            chairs: array_map(
+                static fn (int $chair): ChairState => ChairState::of($chair, $read, array_column($menu, 'promiseMs', 'designId')),
+                range(1, $read->chairs()),
+            ),
+            ended: array_map(
+                static fn (Ticket $ticket): EndedChild => EndedChild::of($ticket, $read),
+                array_slice($line->ended(), 0, Defaults::ENDED_SHOWN),
+            ),
+            finishedCount: $line->finishedCount(),
+            nextNameCalledAt: $read->forecast->nextNameCalledAt()->epochMilliseconds,
+            clearAt: $read->forecast->clearAt()->epochMilliseconds,
+            moreFaces: $read->moreFaces(),
+            learning: $read->learning === null ? null : new LearningShown(...$read->learning),
+            designs: array_values(array_map(AskedDesign::of(...), $read->designs)),
+            story: LineStory::of($read->story),
+        );
+    }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Line;
 
+use App\Actions\Line\Outcome;
+use App\Actions\Line\TapFate;
 use App\Http\Resources\Resource;
 
 /** What became of one tap. */
@@ -11,4 +13,9 @@ final readonly class TapOutcome extends Resource
 {
     /** @param  string  $message empty unless the tap changed nothing */
     public function __construct(public string $id, public TapFate $fate, public string $message) {}
+
+    public static function of(Outcome $outcome): self
+    {
+        return new self($outcome->id, $outcome->fate, $outcome->message);
+    }
 }

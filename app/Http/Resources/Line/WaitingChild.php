@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Resources\Line;
 
 use App\Http\Resources\Resource;
+use App\Queries\Line\LineRead;
+use Core\Line\CallTime;
+use Core\Line\TicketStatus;
 
 /** A child in the line, with the time it is likely to be called and whether it is finished before closing. */
 final readonly class WaitingChild extends Resource
@@ -24,4 +27,27 @@ final readonly class WaitingChild extends Resource
         public int $finishedAt,
         public bool $beforeClosing,
     ) {}
+
+    public static function of(CallTime $call, LineRead $read): self
+    {
+        $ticket = $call->ticket;
+        $design = $read->designs[$ticket->design];
+        $own = $read->ownTime($call);
+
+        return new self(
+            id: $ticket->id,
+            number: $ticket->number,
+            firstName: $ticket->firstName,
+            designId: $ticket->design,
+            design: $design->name,
+            planId: $own->planId ?? $design->planId,
+            plannedMs: ($own->planned ?? $design->planned)->milliseconds,
+            called: $ticket->status === TicketStatus::Called,
+            joinedAt: $ticket->joinedAt->epochMilliseconds,
+            callAt: $call->callAt->epochMilliseconds,
+            callChair: $call->chair,
+            finishedAt: $call->finishedAt->epochMilliseconds,
+            beforeClosing: ! $call->finishedAt->isAfter($read->day->closes),
+        );
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Plan;
 
 use App\Http\Resources\Resource;
+use App\Queries\Plan\DayFacts;
 
 /** An event day in a list. Moments are milliseconds since 1970 in UTC. */
 final readonly class DaySummary extends Resource
@@ -19,4 +20,18 @@ final readonly class DaySummary extends Resource
         public int $chairs,
         public int $turnaroundMs,
     ) {}
+
+    public static function of(DayFacts $day): self
+    {
+        return new self(
+            id: $day->id,
+            name: $day->name,
+            place: $day->place,
+            timezone: $day->timezone,
+            opensAt: $day->opens->epochMilliseconds,
+            closesAt: $day->closes->epochMilliseconds,
+            chairs: $day->chairs,
+            turnaroundMs: $day->turnaround->milliseconds,
+        );
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Plan;
 
 use App\Http\Resources\Resource;
+use App\Queries\Line\DesignOnDay;
 use Core\Design\Placement;
 use Core\Design\RungName;
 
@@ -22,17 +23,23 @@ final readonly class MenuOffer extends Resource
         public ?RungName $rung,
     ) {}
 
-    public function withoutPrice(): self
+    /** @return list<self> those of the designs that are on the menu, in its order */
+    public static function listOf(DesignOnDay ...$designs): array
     {
-        return new self(
-            designId: $this->designId,
-            name: $this->name,
-            placement: $this->placement,
-            promiseMs: $this->promiseMs,
-            priceCents: null,
-            planId: $this->planId,
-            plannedMs: $this->plannedMs,
-            rung: $this->rung,
-        );
+        $offers = [];
+        foreach ($designs as $design) {
+            $offers[] = $design->offer === null ? null : new self(
+                designId: $design->id,
+                name: $design->name,
+                placement: $design->placement,
+                promiseMs: $design->offer->promise->milliseconds,
+                priceCents: $design->offer->priceCents,
+                planId: $design->planId,
+                plannedMs: $design->planned->milliseconds,
+                rung: $design->offer->rung,
+            );
+        }
+
+        return array_values(array_filter($offers, is_object(...)));
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Resources\Line;
+namespace App\Actions\Line;
 
 enum TapFate: string
 {

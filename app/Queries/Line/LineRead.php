@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Line;
+
+use App\Queries\Plan\DayFacts;
+use App\Queries\Plan\DayRoster;
+use Core\Line\CallTime;
+use Core\Line\Forecast;
+use Core\Line\PlannedTimes;
+use Core\Line\Story;
+use Core\Units\Duration;
+use Core\Units\Instant;
+
+/** The line of a day as it stands at a moment, with its forecast. */
+final readonly class LineRead
+{
+    public Forecast $forecast;
+
+    private PlannedTimes $planned;
+
+    /**
+     * @param  array<string, DesignOnDay>  $designs  by id, at least those that are on the menu or asked for
+     * @param  array{int, int}|null  $learning  designs learned from and in all, while a worker is at it
+     */
+    public function __construct(
+        public Story $story,
+        public DayFacts $day,
+        public DayRoster $roster,
+        public array $designs,
+        public Instant $now,
+        public ?array $learning = null,
+    ) {
+        $this->planned = new PlannedTimes(
+            array_map(static fn (DesignOnDay $design): Duration => $design->planned, $designs),
+            array_map(static fn (DesignOnDay $design): array => array_column($design->own, 'planned', 'painterId'), $designs),
+        );
+        $this->forecast = Forecast::of(
+            line: $story->line,
+            planned: $this->planned,
+            roster: $roster->toCore(),
+            turnaround: $day->turnaround,
+            chairs: $this->chairs(),
+            now: $now,
+        );
+    }
+
+    /** @return int<1, max> somebody may sit on a chair that was taken off the day meanwhile */
+    public function chairs(): int
+    {
+        /** @var int<1, max> */
+        return max(1, $this->day->chairs, ...array_keys($this->story->line->chairs));
+    }
+
+    public function painterAt(int $chair, Instant $at): ?string
+    {
+        return $this->roster->toCore()->painterAt($chair, $at, $this->story->line->seats);
+    }
+
+    /** By whose plan a waiting child is painted, where that is not the team's. */
+    public function ownTime(CallTime $call): ?OwnTime
+    {
+        $painter = $this->painterAt($call->chair, $call->callAt);
+
+        return array_column($this->designs[$call->ticket->design]->own, null, 'painterId')[$painter ?? ''] ?? null;
+    }
+
+    /** How many more faces of the menu are finished before closing. */
+    public function moreFaces(): int
+    {
+        $offered = array_keys(array_filter($this->designs, static fn (DesignOnDay $design): bool => $design->offer !== null));
+
+        return $this->forecast->facesUntil(
+            $this->day->closes,
+            fn (?string $painter): Duration => $this->planned->mean($offered, $painter),
+            $this->day->turnaround,
+        );
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Logbook;
+
+use App\Queries\Plan\DayFacts;
+use Core\Units\Duration;
+
+/** A day with faces in the logbook, and how long they took together. */
+final readonly class LoggedDay
+{
+    public function __construct(public DayFacts $day, public int $faces, public Duration $painted) {}
+}

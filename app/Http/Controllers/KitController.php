@@ -19,7 +19,7 @@ use App\Http\Resources\Bench\TakenOut;
 use App\Http\Resources\Kit\KitSheet;
 use App\Http\Resources\Kit\ThingUses;
 use App\Queries\Bench\BrushesWorthKeeping;
-use App\Queries\Bench\KitOnTable;
+use App\Queries\Kit\KitOnTable;
 use App\Queries\Kit\UsesOfThing;
 
 final readonly class KitController
@@ -28,7 +28,7 @@ final readonly class KitController
 
     public function show(BareTeamRequest $request): KitSheet
     {
-        return ($this->kit)($request->painter());
+        return KitSheet::of(($this->kit)($request->painter()));
     }
 
     /** @return list<BrushWorth> */
@@ -41,46 +41,46 @@ final readonly class KitController
     {
         $add($request->painter(), $request->item());
 
-        return ($this->kit)($request->painter());
+        return KitSheet::of(($this->kit)($request->painter()));
     }
 
     public function starter(BareTeamRequest $request, AddShippedKit $add): KitSheet
     {
         $add($request->painter());
 
-        return ($this->kit)($request->painter());
+        return KitSheet::of(($this->kit)($request->painter()));
     }
 
     public function update(KitThingRequest $request, ChangeThing $change): KitSheet
     {
         $change($request->painter(), $request->thing(), $request->item());
 
-        return ($this->kit)($request->painter());
+        return KitSheet::of(($this->kit)($request->painter()));
     }
 
     public function uses(BareTeamRequest $request, UsesOfThing $uses): ThingUses
     {
-        return $uses($request->thing());
+        return ThingUses::of($uses($request->thing()));
     }
 
     public function destroy(TakeOutRequest $request, RemoveThing $remove): TakenOut
     {
         $removal = $remove($request->painter(), $request->thing(), $request->instead(), $request->boolean('anyway'));
 
-        return new TakenOut($removal->id, ($this->kit)($request->painter()));
+        return new TakenOut($removal->id, KitSheet::of(($this->kit)($request->painter())));
     }
 
     public function putBack(BareTeamRequest $request, PutThingBack $putBack): KitSheet
     {
         $putBack($request->painter(), $request->removal());
 
-        return ($this->kit)($request->painter());
+        return KitSheet::of(($this->kit)($request->painter()));
     }
 
     public function hand(HandTimeRequest $request, KeepHandTime $keep): KitSheet
     {
         $keep($request->painter(), $request->action(), $request->repetitions());
 
-        return ($this->kit)($request->painter());
+        return KitSheet::of(($this->kit)($request->painter()));
     }
 }

@@ -43,7 +43,7 @@ final readonly class OrderController
     /** @return list<SchoolTime> */
     public function schools(BareTeamRequest $request, TimesBySchool $times, BenchOfPainter $bench): array
     {
-        return $times($bench($request->painter()), $request->design());
+        return array_map(SchoolTime::of(...), $times($bench($request->painter()), $request->design()));
     }
 
     public function pin(PinLineRequest $request, PinInLine $pin): PinShown

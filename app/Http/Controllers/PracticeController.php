@@ -17,12 +17,12 @@ final readonly class PracticeController
 {
     public function index(BareTeamRequest $request, PracticeOfPainter $practice): PracticeSheet
     {
-        return $practice($request->painter());
+        return PracticeSheet::of($practice($request->painter()));
     }
 
     public function show(PracticeRequest $request, TrainingOf $training): TrainingSheet
     {
-        return $training($request->painter(), $request->target(), $request->aim());
+        return TrainingSheet::of($training($request->painter(), $request->target(), $request->aim()));
     }
 
     public function store(PracticeRequest $request, KeepPracticeRun $keep, TrainingOf $training): TrainingSheet
@@ -35,7 +35,7 @@ final readonly class PracticeController
             $request->boolean('interrupted'),
         );
 
-        return $training($request->painter(), $request->target(), $request->aim());
+        return TrainingSheet::of($training($request->painter(), $request->target(), $request->aim()));
     }
 
     public function destroy(BareTeamRequest $request, KeepPracticeRun $keep, string $run): Response

@@ -17,7 +17,7 @@ final readonly class SessionController
 
     public function show(): SessionState
     {
-        return ($this->whoIsSignedIn)();
+        return SessionState::of(($this->whoIsSignedIn)());
     }
 
     public function store(SignInRequest $request): SessionState
@@ -27,7 +27,7 @@ final readonly class SessionController
         }
         $request->session()->regenerate();
 
-        return ($this->whoIsSignedIn)();
+        return SessionState::of(($this->whoIsSignedIn)());
     }
 
     public function destroy(Request $request): SessionState
@@ -36,6 +36,6 @@ final readonly class SessionController
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 
-        return ($this->whoIsSignedIn)();
+        return SessionState::of(($this->whoIsSignedIn)());
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Queries\Account;
 
-use App\Http\Resources\Account\SchoolTime;
 use App\Models\Design;
 use App\Queries\Logbook\PacesOfDesign;
 use Core\Order\School;
@@ -15,17 +14,14 @@ final readonly class TimesBySchool
 {
     public function __construct(private PacesOfDesign $pacesOfDesign) {}
 
-    /** @return list<SchoolTime> */
+    /** @return list<SchoolLength> */
     public function __invoke(PainterBench $bench, Design $design): array
     {
         $content = $design->toCore();
         $circumstances = $bench->circumstances($bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, $bench->painterId)));
 
         return array_map(
-            static fn (School $school): SchoolTime => new SchoolTime(
-                $school,
-                SchoolCost::of($content, $circumstances, $school)?->milliseconds,
-            ),
+            static fn (School $school): SchoolLength => new SchoolLength($school, SchoolCost::of($content, $circumstances, $school)),
             School::cases(),
         );
     }

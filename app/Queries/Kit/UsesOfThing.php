@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Queries\Kit;
 
-use App\Http\Resources\Kit\StandIn;
-use App\Http\Resources\Kit\ThingUses;
-use App\Http\Resources\Kit\UsingDesign;
 use App\Models\Design;
 use App\Models\KitItem;
 use App\Models\Step;
@@ -19,7 +16,7 @@ final readonly class UsesOfThing
 {
     public function __construct(private BenchOfPainter $benchOfPainter) {}
 
-    public function __invoke(KitItem $thing): ThingUses
+    public function __invoke(KitItem $thing): UsesRead
     {
         $item = $thing->toCore();
         $offered = array_filter(
@@ -27,24 +24,21 @@ final readonly class UsesOfThing
             static fn (Item $other): bool => Replacement::isOffered($item, $other),
         );
 
-        return new ThingUses(
+        return new UsesRead(
             $this->designs($thing->team_id, $item),
-            array_values(array_map(static fn (Item $other): StandIn => new StandIn($other->id, $other->name), $offered)),
+            array_values($offered),
         );
     }
 
-    /** @return list<UsingDesign> */
+    /** @return list<array{id: string, name: string, steps: list<string>}> */
     private function designs(string $teamId, Item $item): array
     {
         $uses = [];
         foreach (Design::ofTeam($teamId)->with('steps')->orderBy('name')->get() as $design) {
             $steps = $design->steps->filter(static fn (Step $step): bool => Replacement::isUsed($item, $step->toCore()));
             if ($steps->isNotEmpty()) {
-                $uses[] = new UsingDesign(
-                    $design->id,
-                    $design->name,
-                    array_values($steps->map(static fn (Step $step): string => $step->toCore()->name)->all()),
-                );
+                $names = array_values($steps->map(static fn (Step $step): string => $step->toCore()->name)->all());
+                $uses[] = ['id' => $design->id, 'name' => $design->name, 'steps' => $names];
             }
         }
 

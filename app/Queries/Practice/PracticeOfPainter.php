@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Queries\Practice;
 
-use App\Http\Resources\Bench\PaceShown;
-use App\Http\Resources\Practice\PracticeItem;
-use App\Http\Resources\Practice\PracticeSheet;
 use App\Models\Design;
 use App\Models\PracticeRun;
 use App\Models\User;
@@ -28,7 +25,7 @@ final readonly class PracticeOfPainter
 
     public function __construct(private PacesOfDesign $pacesOfDesign, private FacesExpected $facesExpected) {}
 
-    public function __invoke(User $painter): PracticeSheet
+    public function __invoke(User $painter): PracticeRead
     {
         $expected = ($this->facesExpected)($painter->team_id, now()->getTimestampMs());
         $last = $this->lastTimes($painter);
@@ -45,13 +42,13 @@ final readonly class PracticeOfPainter
             $next = [...$next, ...($faces > 0 ? $steps : [])];
             $designs[] = $this->whole($design, $paces[$design->id]['faces'], $steps, $last);
         }
-        usort($next, static fn (PracticeItem $one, PracticeItem $other): int => $other->winMs <=> $one->winMs);
+        usort($next, static fn (PracticeThing $one, PracticeThing $other): int => $other->win->milliseconds <=> $one->win->milliseconds);
         usort(
             $designs,
-            static fn (PracticeItem $one, PracticeItem $other): int => [$other->winMs > 0, $one->name] <=> [$one->winMs > 0, $other->name],
+            static fn (PracticeThing $one, PracticeThing $other): int => [$one->win->isZero(), $one->name] <=> [$other->win->isZero(), $other->name],
         );
 
-        return new PracticeSheet(
+        return new PracticeRead(
             array_slice($next, 0, self::MOST_NEXT),
             $designs,
             $this->drills($painter, $last),
@@ -62,64 +59,62 @@ final readonly class PracticeOfPainter
     /**
      * @param  array<string, Pace>  $paces  by way
      * @param  array<string, int>  $last
-     * @return list<PracticeItem>
+     * @return list<PracticeThing>
      */
     private function steps(Design $design, array $paces, float $faces, array $last): array
     {
         $times = StepTimes::starting();
 
-        return array_map(static function (Step $step) use ($design, $paces, $times, $faces, $last): PracticeItem {
+        return array_map(static function (Step $step) use ($design, $paces, $times, $faces, $last): PracticeThing {
             $way = StepValues::way($step);
             $known = $paces[$way] ?? null;
             $pace = $known ?? Pace::of($times->planned($step)->duration, []);
 
-            return new PracticeItem(
+            return new PracticeThing(
                 drill: null,
                 designId: $design->id,
                 stepId: $step->id,
                 name: "{$step->name}, {$design->name}",
-                winMs: PracticeWin::of($pace, $faces)->milliseconds,
+                win: PracticeWin::of($pace, $faces),
                 lastMs: $last["{$design->id} {$way}"] ?? null,
-                pace: $known === null ? null : PaceShown::of($known),
-                promiseMs: null,
-                readyAfter: null,
+                pace: $known,
             );
         }, array_values(array_filter($design->toCore()->steps, static fn (Step $step): bool => ! $step->technique->needsNoZone())));
     }
 
     /**
      * @param  array<string, Pace>  $paces  by version
-     * @param  list<PracticeItem>  $steps
+     * @param  list<PracticeThing>  $steps
      * @param  array<string, int>  $last
      */
-    private function whole(Design $design, array $paces, array $steps, array $last): PracticeItem
+    private function whole(Design $design, array $paces, array $steps, array $last): PracticeThing
     {
         $version = StepValues::version(array_map(StepValues::way(...), $design->toCore()->steps));
         $known = $paces[$version] ?? null;
         $pace = $known ?? Pace::of(Duration::ofMilliseconds($design->plan->total_ms ?? 0), []);
+        $promise = $design->promise_ms === null ? null : Duration::ofMilliseconds($design->promise_ms);
 
-        return new PracticeItem(
+        return new PracticeThing(
             drill: null,
             designId: $design->id,
             stepId: null,
             name: $design->name,
-            winMs: array_sum(array_column($steps, 'winMs')),
+            win: array_reduce($steps, static fn (Duration $sum, PracticeThing $step): Duration => $sum->plus($step->win), Duration::zero()),
             lastMs: $last["{$design->id} "] ?? null,
-            pace: $known === null ? null : PaceShown::of($known),
-            promiseMs: $design->promise_ms,
-            readyAfter: $design->promise_ms === null ? null : $pace->readyAfter(Duration::ofMilliseconds($design->promise_ms)),
+            pace: $known,
+            promise: $promise,
+            readyAfter: $promise === null ? null : $pace->readyAfter($promise),
         );
     }
 
     /**
      * @param  array<string, int>  $last
-     * @return list<PracticeItem>
+     * @return list<PracticeThing>
      */
     private function drills(User $painter, array $last): array
     {
-        return array_map(static fn (Drill $drill): PracticeItem => new PracticeItem(
-            drill: $drill, designId: null, stepId: null, name: $drill->label(), winMs: 0, lastMs: $last[$drill->value] ?? null,
-            pace: null, promiseMs: null, readyAfter: null,
+        return array_map(static fn (Drill $drill): PracticeThing => new PracticeThing(
+            name: $drill->label(), drill: $drill, designId: null, stepId: null, win: Duration::zero(), lastMs: $last[$drill->value] ?? null,
         ), Drill::cases());
     }
 

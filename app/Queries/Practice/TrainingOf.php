@@ -4,32 +4,22 @@ declare(strict_types=1);
 
 namespace App\Queries\Practice;
 
-use App\Http\Resources\Bench\PaceShown;
-use App\Http\Resources\Plan\PlanStep;
-use App\Http\Resources\Practice\CurvePoint;
-use App\Http\Resources\Practice\RepetitionShown;
-use App\Http\Resources\Practice\TrainedSide;
-use App\Http\Resources\Practice\TrainingSheet;
 use App\Models\PracticeRun;
 use App\Models\User;
 use Core\Design\Placement;
 use Core\Design\Side;
 use Core\Design\Step;
 use Core\Design\StepValues;
-use Core\Pace\Defaults;
 use Core\Pace\Run;
-use Core\Timeline\StepTimes;
 use Core\Units\Duration;
 
 /** What is on the practice board, and how it goes. */
 final readonly class TrainingOf
 {
-    private const MOST_SHOWN = 40;
-
     public function __construct(private RunsOfPractice $runsOfPractice) {}
 
     /** @param  Duration|null  $aim  null for the promise of a design, or what is planned */
-    public function __invoke(User $painter, PracticeTarget $target, ?Duration $aim): TrainingSheet
+    public function __invoke(User $painter, PracticeTarget $target, ?Duration $aim): TrainingRead
     {
         $sides = array_map(
             fn (?Side $side): array => [
@@ -43,17 +33,14 @@ final readonly class TrainingOf
         $aim ??= $promise === null ? $planned : Duration::ofMilliseconds($promise);
         [$steps, $practised] = self::onTheBoard($target);
 
-        return new TrainingSheet(
+        return new TrainingRead(
             title: self::title($target),
             placement: $target->design->placement ?? $target->drill?->placement() ?? Placement::FullFace,
-            steps: array_map(
-                static fn (Step $step): PlanStep => new PlanStep($step, StepTimes::starting()->planned($step)->duration->milliseconds, []),
-                $steps,
-            ),
+            steps: $steps,
             practised: $practised,
-            sides: array_map(static fn (array $side): TrainedSide => self::side($side[0], $side[1], $side[2], $aim), $sides),
+            sides: array_map(static fn (array $side): SideRead => self::side($side[0], $side[1], $side[2], $aim), $sides),
             lastMs: self::lastPractised($painter, $target),
-            targetMs: $aim->milliseconds,
+            target: $aim,
         );
     }
 
@@ -66,32 +53,11 @@ final readonly class TrainingOf
     }
 
     /** @param  list<Run>  $runs */
-    private static function side(?Side $side, array $runs, Duration $planned, Duration $aim): TrainedSide
+    private static function side(?Side $side, array $runs, Duration $planned, Duration $aim): SideRead
     {
         $pace = RunsOfPractice::pace($planned, ...$runs);
-        $curve = [];
-        for ($nth = max(1, $pace->nth - self::MOST_SHOWN); $nth <= $pace->nth + Defaults::FORECAST_AHEAD + 1; $nth++) {
-            $more = $nth - $pace->nth - 1;
-            $curve[] = new CurvePoint($nth, $pace->middle($more)->milliseconds, $pace->eightOfTen($more)->milliseconds);
-        }
 
-        return new TrainedSide(
-            side: $side,
-            repetitions: array_map(
-                static fn (Run $run): RepetitionShown => new RepetitionShown(
-                    $run->nth,
-                    $run->milliseconds,
-                    $run->isPractice,
-                    $run->isInterrupted,
-                ),
-                array_slice($runs, -self::MOST_SHOWN),
-            ),
-            curve: $curve,
-            pace: $pace->isKnown() ? PaceShown::of($pace) : null,
-            plannedMs: $planned->milliseconds,
-            aheadMs: $pace->middle(Defaults::FORECAST_AHEAD)->milliseconds,
-            readyAfter: $pace->readyAfter($aim),
-        );
+        return new SideRead(side: $side, runs: $runs, pace: $pace, planned: $planned, readyAfter: $pace->readyAfter($aim));
     }
 
     /** @return array{list<Step>, list<string>} what the picture shows, and what of it is practised */

@@ -6,6 +6,7 @@ namespace App\Http\Resources\Account;
 
 use App\Http\Resources\Resource;
 use Core\Order\TradeNumber;
+use Core\Order\TradeNumbers;
 
 /** A number that findings rest on, as the painter goes by it. */
 final readonly class NumberShown extends Resource
@@ -24,4 +25,18 @@ final readonly class NumberShown extends Resource
         public float $least,
         public float $most,
     ) {}
+
+    public static function of(TradeNumber $number, TradeNumbers $own): self
+    {
+        return new self(
+            number: $number,
+            label: $number->label(),
+            value: $own->get($number),
+            start: $number->start(),
+            isOwn: $own->isOwn($number),
+            isSeconds: $number->isSeconds(),
+            least: $number->least(),
+            most: $number->most(),
+        );
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Account;
 
 use App\Http\Resources\Resource;
+use App\Queries\Account\SchoolLength;
 use Core\Order\School;
 
 /** How long a design takes in its best order when a school is followed. */
@@ -12,4 +13,9 @@ final readonly class SchoolTime extends Resource
 {
     /** @param  int|null  $totalMs  null when no order keeps all its rules */
     public function __construct(public School $school, public ?int $totalMs) {}
+
+    public static function of(SchoolLength $school): self
+    {
+        return new self($school->school, $school->length?->milliseconds);
+    }
 }

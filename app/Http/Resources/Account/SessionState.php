@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Account;
 
 use App\Http\Resources\Resource;
+use App\Queries\Account\SignedIn;
 use Core\Team\Role;
 
 /** Who is signed in, if anyone. */
@@ -17,4 +18,17 @@ final readonly class SessionState extends Resource
         public ?Role $role,
         public ?DemoSignIn $demo,
     ) {}
+
+    public static function of(SignedIn $signedIn): self
+    {
+        $user = $signedIn->user;
+
+        return new self(
+            userName: $user?->name,
+            teamId: $user?->team_id,
+            teamName: $user?->team->name,
+            role: $user?->role,
+            demo: $signedIn->demo === null ? null : new DemoSignIn($signedIn->demo['email'], $signedIn->demo['password']),
+        );
+    }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Resources\Kit;
 
 use App\Http\Resources\Resource;
+use App\Queries\Kit\KitRead;
+use Core\Kit\BenchAction;
+use Core\Kit\Item;
 
 /** All that a team owns, and what the painter's hands take between steps. */
 final readonly class KitSheet extends Resource
@@ -14,4 +17,12 @@ final readonly class KitSheet extends Resource
      * @param  list<HandTime>  $hands
      */
     public function __construct(public array $things, public array $hands) {}
+
+    public static function of(KitRead $read): self
+    {
+        return new self(
+            array_map(static fn (Item $item): KitThing => KitThing::of($item, $read->kit), $read->kit->items),
+            array_map(static fn (BenchAction $action): HandTime => HandTime::of($action, $read->hands[$action->value] ?? null), BenchAction::cases()),
+        );
+    }
 }

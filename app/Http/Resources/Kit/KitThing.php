@@ -8,8 +8,11 @@ use App\Http\Resources\Bench\ColourSwatch;
 use App\Http\Resources\Resource;
 use Core\Colour\Finish;
 use Core\Colour\PaintKind;
+use Core\Design\Colour;
 use Core\Kit\Flag;
+use Core\Kit\Item;
 use Core\Kit\ItemKind;
+use Core\Kit\Kit;
 
 /** A thing of the kit with what to know of it. */
 final readonly class KitThing extends Resource
@@ -36,4 +39,26 @@ final readonly class KitThing extends Resource
         public bool $selfStick,
         public array $flags,
     ) {}
+
+    public static function of(Item $item, Kit $kit): self
+    {
+        return new self(
+            id: $item->id,
+            kind: $item->kind,
+            name: $item->name,
+            howMany: $item->howMany,
+            colours: array_map(static fn (Colour $colour): ColourSwatch => new ColourSwatch($colour->name, $colour->hex), $item->colours),
+            paintKind: $item->paintKind,
+            finish: $item->finish,
+            gramsLeft: $item->gramsLeft,
+            lengthMm: $item->lengthMillimetres,
+            widthMm: $item->widthMillimetres,
+            reservedFor: $item->reservedFor,
+            skinSafe: $item->isSkinSafe,
+            latex: $item->hasLatex,
+            gel: $item->isGel,
+            selfStick: $item->isSelfStick,
+            flags: $kit->flags($item),
+        );
+    }
 }

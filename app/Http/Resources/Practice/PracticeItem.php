@@ -6,6 +6,7 @@ namespace App\Http\Resources\Practice;
 
 use App\Http\Resources\Bench\PaceShown;
 use App\Http\Resources\Resource;
+use App\Queries\Practice\PracticeThing;
 use Core\Pace\Drill;
 
 /** A thing that may be practised next. */
@@ -28,4 +29,19 @@ final readonly class PracticeItem extends Resource
         public ?int $promiseMs,
         public ?int $readyAfter,
     ) {}
+
+    public static function of(PracticeThing $thing): self
+    {
+        return new self(
+            drill: $thing->drill,
+            designId: $thing->designId,
+            stepId: $thing->stepId,
+            name: $thing->name,
+            winMs: $thing->win->milliseconds,
+            lastMs: $thing->lastMs,
+            pace: $thing->pace === null ? null : PaceShown::of($thing->pace),
+            promiseMs: $thing->promise?->milliseconds,
+            readyAfter: $thing->readyAfter,
+        );
+    }
 }

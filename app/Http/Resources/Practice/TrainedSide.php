@@ -6,7 +6,10 @@ namespace App\Http\Resources\Practice;
 
 use App\Http\Resources\Bench\PaceShown;
 use App\Http\Resources\Resource;
+use App\Queries\Practice\SideRead;
 use Core\Design\Side;
+use Core\Pace\Defaults;
+use Core\Pace\Run;
 
 /** One side of what is practised, with its curve. */
 final readonly class TrainedSide extends Resource
@@ -28,4 +31,29 @@ final readonly class TrainedSide extends Resource
         public int $aheadMs,
         public ?int $readyAfter,
     ) {}
+
+    private const MOST_SHOWN = 40;
+
+    public static function of(SideRead $read): self
+    {
+        $pace = $read->pace;
+        $curve = [];
+        for ($nth = max(1, $pace->nth - self::MOST_SHOWN); $nth <= $pace->nth + Defaults::FORECAST_AHEAD + 1; $nth++) {
+            $more = $nth - $pace->nth - 1;
+            $curve[] = new CurvePoint($nth, $pace->middle($more)->milliseconds, $pace->eightOfTen($more)->milliseconds);
+        }
+
+        return new self(
+            side: $read->side,
+            repetitions: array_map(
+                static fn (Run $run): RepetitionShown => new RepetitionShown($run->nth, $run->milliseconds, $run->isPractice, $run->isInterrupted),
+                array_slice($read->runs, -self::MOST_SHOWN),
+            ),
+            curve: $curve,
+            pace: $pace->isKnown() ? PaceShown::of($pace) : null,
+            plannedMs: $read->planned->milliseconds,
+            aheadMs: $pace->middle(Defaults::FORECAST_AHEAD)->milliseconds,
+            readyAfter: $read->readyAfter,
+        );
+    }
 }

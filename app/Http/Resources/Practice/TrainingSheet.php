@@ -6,7 +6,10 @@ namespace App\Http\Resources\Practice;
 
 use App\Http\Resources\Plan\PlanStep;
 use App\Http\Resources\Resource;
+use App\Queries\Practice\TrainingRead;
 use Core\Design\Placement;
+use Core\Design\Step;
+use Core\Timeline\StepTimes;
 
 /** What is practised: the picture to paint on the board, and how it goes. */
 final readonly class TrainingSheet extends Resource
@@ -27,4 +30,22 @@ final readonly class TrainingSheet extends Resource
         public ?int $lastMs,
         public int $targetMs,
     ) {}
+
+    public static function of(TrainingRead $read): self
+    {
+        $times = StepTimes::starting();
+
+        return new self(
+            title: $read->title,
+            placement: $read->placement,
+            steps: array_map(
+                static fn (Step $step): PlanStep => new PlanStep($step, $times->planned($step)->duration->milliseconds, []),
+                $read->steps,
+            ),
+            practised: $read->practised,
+            sides: array_map(TrainedSide::of(...), $read->sides),
+            lastMs: $read->lastMs,
+            targetMs: $read->target->milliseconds,
+        );
+    }
 }

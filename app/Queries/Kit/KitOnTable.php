@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Kit;
+
+use App\Models\BenchTime;
+use App\Models\User;
+use App\Queries\Account\BenchOfPainter;
+use Core\Units\Duration;
+
+/** All that a painter's team owns, and what the painter's hands take between steps. */
+final readonly class KitOnTable
+{
+    public function __construct(private BenchOfPainter $benchOfPainter) {}
+
+    public function __invoke(User $painter): KitRead
+    {
+        $hands = [];
+        foreach (BenchTime::query()->where('user_id', $painter->id)->get() as $time) {
+            $hands[$time->action->value] = ['time' => Duration::ofMilliseconds($time->time_ms), 'repetitions' => $time->repetitions];
+        }
+
+        return new KitRead($this->benchOfPainter->kit($painter->team_id), $hands);
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Kit;
+
+use Core\Kit\Kit;
+use Core\Units\Duration;
+
+/** A team's kit, and a painter's hands. */
+final readonly class KitRead
+{
+    /** @param  array<string, array{time: Duration, repetitions: int}>  $hands  timed by a drill, by action */
+    public function __construct(public Kit $kit, public array $hands) {}
+}

@@ -126,14 +126,25 @@ it('lets no controller write, not even through a model that the address named', 
     expect(preg_match($writes, '$request->design()->update([])'))->toBe(1);
 });
 
-arch('queries are invokable')
-    ->expect('App\Queries')->toBeFinal()->toBeReadonly()->toBeInvokable()->ignoring([
-        App\Queries\Page::class, App\Queries\Bench\KeptBrushes::class, App\Queries\Line\DesignOnDay::class,
-        App\Queries\Account\PainterBench::class,
-        App\Queries\Practice\PracticeTarget::class, App\Queries\Plan\DayRoster::class, App\Queries\Plan\DayFacts::class,
-        App\Queries\Line\LineRead::class, App\Queries\Line\Offer::class, App\Queries\Line\OwnTime::class,
-        App\Queries\Logbook\LoggedDay::class,
-    ]);
+arch('queries are final, and so is what they answer with')
+    ->expect('App\Queries')->toBeFinal()->toBeReadonly();
+
+it('has queries that are asked by calling them, and plain values beside them that ask nothing', function (): void {
+    $queries = 0;
+    foreach ((array) glob(dirname(__DIR__, 2).'/app/Queries/*/*.php') as $file) {
+        $name = 'App\\Queries\\'.basename(dirname((string) $file)).'\\'.basename((string) $file, '.php');
+        $isQuery = method_exists($name, '__invoke');
+        $queries += $isQuery ? 1 : 0;
+        $asks = preg_match('/::(query|ofTeam)\(|DB::/', (string) file_get_contents((string) $file)) === 1;
+        expect(
+            $isQuery || ! $asks || $name === App\Queries\Account\BenchOfPainter::class,
+        )->toBeTrue("{$name} asks the database, and is not called to");
+    }
+    expect($queries)->toBeGreaterThan(25);
+});
+
+arch('what is asked and done is answered as the core has it, and dressed for the browser by resources')
+    ->expect(['App\Queries', 'App\Actions', 'App\Jobs', 'App\Models'])->not->toUse('App\Http');
 
 /**
  * What a file asks of a team's own records other than within the team.
@@ -197,9 +208,6 @@ it('keeps migrations free of the application, which goes on without them', funct
         expect(preg_match('/\\\\?(App|Core)\\\\/', (string) file_get_contents((string) $file)))->toBe(0, "{$file} uses the application");
     }
 });
-
-arch('the line is read as the core has it, and dressed for the browser elsewhere')
-    ->expect(['App\Queries\Line', 'App\Actions\Line\RecordTaps'])->not->toUse('App\Http');
 
 arch('models stay behind actions and queries')
     ->expect('App\Models')->not->toUse(['App\Http', 'App\Actions', 'App\Queries']);

@@ -6,8 +6,6 @@ namespace App\Actions\Line;
 
 use App\Actions\Bench\WatchSearch;
 use App\Actions\Plan\WritePlan;
-use App\Http\Resources\Line\LiveLadder;
-use App\Http\Resources\Line\LiveRung;
 use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\FacePlan;
@@ -43,8 +41,12 @@ final readonly class OfferLiveRungs
         private PlansOfDay $plansOfDay,
     ) {}
 
-    /** @throws TapSetAside when that child sits in no chair, or nothing is left to paint */
-    public function __invoke(EventDay $day, string $ticketId): LiveLadder
+    /**
+     * @return list<LiveWay>  the quickest first
+     *
+     * @throws TapSetAside when that child sits in no chair, or nothing is left to paint
+     */
+    public function __invoke(EventDay $day, string $ticketId): array
     {
         $ticket = ($this->storyOfDay)($day)->line->tickets[$ticketId] ?? null;
         $face = $ticket?->face;
@@ -60,7 +62,7 @@ final readonly class OfferLiveRungs
             $rungs = [];
         }
         $offered = array_filter(array_map(
-            fn (Rung $rung): ?LiveRung => $this->offered(
+            fn (Rung $rung): ?LiveWay => $this->offered(
                 ($this->writePlan)($design->id, $rung->design, $circumstances),
                 $rung,
                 $face,
@@ -68,9 +70,9 @@ final readonly class OfferLiveRungs
             ),
             $rungs,
         ));
-        usort($offered, static fn (LiveRung $one, LiveRung $other): int => $one->leftMs <=> $other->leftMs);
+        usort($offered, static fn (LiveWay $one, LiveWay $other): int => $one->left->milliseconds <=> $other->left->milliseconds);
 
-        return new LiveLadder(Quicker::few($offered));
+        return Quicker::few($offered);
     }
 
     /** Of whoever began the face, as its plan is: one reckoning for the face that is under the hand. */
@@ -82,16 +84,11 @@ final readonly class OfferLiveRungs
         return $bench->circumstances($bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, $painter?->id)));
     }
 
-    private function offered(FacePlan $plan, Rung $rung, Face $face, Instant $now): ?LiveRung
+    private function offered(FacePlan $plan, Rung $rung, Face $face, Instant $now): ?LiveWay
     {
         $quicker = Quicker::by($plan->toCore(), $face, $now);
 
-        return $quicker === null ? null : new LiveRung(
-            $quicker->left->milliseconds,
-            round($rung->version->share(), 4),
-            $rung->version->changes(),
-            $this->plansOfDay->plan($plan),
-        );
+        return $quicker === null ? null : new LiveWay($quicker->left, $rung->version, $this->plansOfDay->plan($plan));
     }
 
     private static function begun(Face $face, Instant $now): HalfPainted

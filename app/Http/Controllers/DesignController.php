@@ -34,44 +34,44 @@ final readonly class DesignController
     /** @return list<DesignTape> */
     public function index(PageRequest $request): array
     {
-        return ($this->shelf)($request->teamId(), $request->page());
+        return array_map(DesignTape::of(...), ($this->shelf)($request->teamId(), $request->page()));
     }
 
     public function show(BareTeamRequest $request): DesignSheet
     {
-        return ($this->onBench)(($this->bench)($request->painter()), $request->design());
+        return DesignSheet::of(($this->onBench)(($this->bench)($request->painter()), $request->design()));
     }
 
     public function fitted(FitRequest $request, DesignFitted $fitted): FittedDesign
     {
-        return $fitted(($this->bench)($request->painter()), $request->design(), $request->person());
+        return FittedDesign::of($fitted(($this->bench)($request->painter()), $request->design(), $request->person()));
     }
 
     /** @return list<StartingPoint> */
     public function startingPoints(BareTeamRequest $request, StartingPoints $points): array
     {
-        return $points(($this->bench)($request->painter()));
+        return array_map(StartingPoint::of(...), $points(($this->bench)($request->painter())));
     }
 
     public function store(NewDesignRequest $request, StartDesign $start): DesignSheet
     {
         $bench = ($this->bench)($request->painter());
 
-        return ($this->onBench)($bench, $start($bench, $request->teamId(), $request->start()));
+        return DesignSheet::of(($this->onBench)($bench, $start($bench, $request->teamId(), $request->start())));
     }
 
     public function update(SaveDesignRequest $request, SaveDesign $save): DesignSheet
     {
         $bench = ($this->bench)($request->painter());
 
-        return ($this->onBench)($bench, $save($bench, $request->design(), $request->revision(), $request->content()));
+        return DesignSheet::of(($this->onBench)($bench, $save($bench, $request->design(), $request->revision(), $request->content())));
     }
 
     public function copy(BareTeamRequest $request, CopyDesign $copy): DesignSheet
     {
         $bench = ($this->bench)($request->painter());
 
-        return ($this->onBench)($bench, $copy($bench, $request->design()));
+        return DesignSheet::of(($this->onBench)($bench, $copy($bench, $request->design())));
     }
 
     public function archive(ArchiveRequest $request, ArchiveDesign $archive): Response
@@ -92,6 +92,6 @@ final readonly class DesignController
     {
         $restore($request->design());
 
-        return ($this->onBench)(($this->bench)($request->painter()), $request->design());
+        return DesignSheet::of(($this->onBench)(($this->bench)($request->painter()), $request->design()));
     }
 }

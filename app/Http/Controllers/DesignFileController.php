@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\Bench\ImportDesigns;
 use App\Http\Requests\BareTeamRequest;
+use App\Http\Resources\Bench\DesignTape;
 use App\Http\Resources\Bench\ImportedDesigns;
 use App\Queries\Account\BenchOfPainter;
 use App\Queries\Bench\DesignsAsFile;
@@ -27,6 +28,6 @@ final readonly class DesignFileController
     {
         $designs = $import($bench($request->painter()), $request->teamId(), $request->getContent());
 
-        return new ImportedDesigns(array_map($shelf->tape(...), $designs));
+        return new ImportedDesigns(array_map(DesignTape::of(...), array_map($shelf->tape(...), $designs)));
     }
 }

@@ -13,6 +13,7 @@ use App\Http\Requests\Line\FaceRequest;
 use App\Http\Resources\Bench\LadderSheet;
 use App\Http\Resources\Bench\RungSheet;
 use App\Http\Resources\Line\LiveLadder;
+use App\Http\Resources\Line\LiveRung;
 use App\Queries\Account\BenchOfPainter;
 use App\Queries\Bench\LadderOfDesign;
 use App\Queries\Bench\RungOnBench;
@@ -25,7 +26,7 @@ final readonly class LadderController
     {
         $slot = $takeSlot();
         try {
-            return $ladder($bench($request->painter()), $request->design(), WatchSearch::silent(self::SECONDS));
+            return LadderSheet::of($ladder($bench($request->painter()), $request->design(), WatchSearch::silent(self::SECONDS)));
         } finally {
             $slot->release();
         }
@@ -33,12 +34,12 @@ final readonly class LadderController
 
     public function rung(RungRequest $request, RungOnBench $rung, BenchOfPainter $bench): RungSheet
     {
-        return $rung($bench($request->painter()), $request->design(), $request->choice())
-            ?? abort(422, 'That version cannot be painted: a step in it lacks what it needs, or no order keeps all rules.');
+        return RungSheet::of($rung($bench($request->painter()), $request->design(), $request->choice())
+            ?? abort(422, 'That version cannot be painted: a step in it lacks what it needs, or no order keeps all rules.'));
     }
 
     public function live(FaceRequest $request, OfferLiveRungs $offer): LiveLadder
     {
-        return $offer($request->day(), $request->ticketId());
+        return new LiveLadder(array_map(LiveRung::of(...), $offer($request->day(), $request->ticketId())));
     }
 }

@@ -26,7 +26,7 @@ final readonly class LineController
     /** @return list<Plan> */
     public function plans(BareTeamRequest $request, PlansOfDay $plans): array
     {
-        return $plans($request->day(), $request->painter()->id);
+        return array_map(Plan::of(...), $plans($request->day(), $request->painter()->id));
     }
 
     public function store(RecordTapsRequest $request, RecordTaps $record): TapsAnswer

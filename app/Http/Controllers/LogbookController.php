@@ -21,6 +21,6 @@ final readonly class LogbookController
 
     public function show(BareTeamRequest $request, LogOfDay $log): DayLog
     {
-        return $log($request->day());
+        return DayLog::of($log($request->day()));
     }
 }

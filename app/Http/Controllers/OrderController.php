@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Bench\FindBestOrder;
+use App\Actions\Bench\ProposalRead;
 use App\Actions\Bench\TakeSearchSlot;
 use App\Http\Requests\BareTeamRequest;
 use App\Http\Requests\Bench\BestOrderRequest;
@@ -48,13 +49,13 @@ final readonly class OrderController
 
     public function pin(PinLineRequest $request, PinInLine $pin): PinShown
     {
-        return $pin($request->design(), $request->line());
+        return PinShown::of($pin($request->design(), $request->line()));
     }
 
     /** Whether anybody still listens. */
-    private static function tell(ProposedOrder $proposal): bool
+    private static function tell(ProposalRead $proposal): bool
     {
-        echo json_encode($proposal, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), "\n";
+        echo json_encode(ProposedOrder::of($proposal), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), "\n";
         flush();
 
         return connection_aborted() === 0;

@@ -13,6 +13,6 @@ final readonly class StepListController
 {
     public function store(ReadListRequest $request, StepsInList $steps, BenchOfPainter $bench): ReadList
     {
-        return $steps($bench($request->painter()), $request->list(), $request->placement(), $request->above());
+        return ReadList::of($steps($bench($request->painter()), $request->list(), $request->placement(), $request->above()));
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Queries\Bench;
 
-use App\Http\Resources\Bench\FittedDesign;
 use App\Models\Design;
 use App\Queries\Account\PainterBench;
 use App\Queries\Logbook\PacesOfDesign;
@@ -20,19 +19,18 @@ final readonly class DesignFitted
 {
     public function __construct(private StepOnBench $stepOnBench, private PacesOfDesign $pacesOfDesign) {}
 
-    public function __invoke(PainterBench $bench, Design $design, Person $person): FittedDesign
+    public function __invoke(PainterBench $bench, Design $design, Person $person): FittedRead
     {
         $content = $design->toCore();
         $fitting = Fitting::of($content, $person);
         $times = new StepTimes(WorkContent::starting(), $person, ($this->pacesOfDesign)($design->id, $bench->painterId));
         $timeline = Timeline::of($fitting->steps, $bench->changeovers, $times);
 
-        return new FittedDesign(
+        return new FittedRead(
             size: $person->size,
             changes: $fitting->changes,
             steps: array_map(fn (Step $step) => ($this->stepOnBench)($bench, $step, $times), $fitting->steps),
-            spans: DesignOnBench::spans($timeline),
-            totalMs: $timeline->makespan()->milliseconds,
+            timeline: $timeline,
         );
     }
 }

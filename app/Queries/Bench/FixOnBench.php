@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Queries\Bench;
 
-use App\Http\Resources\Bench\FixShown;
-use App\Http\Resources\Bench\StepLine;
 use App\Queries\Account\PainterBench;
 use Core\Design\Design;
 use Core\Design\Step;
@@ -19,7 +17,7 @@ final readonly class FixOnBench
 {
     public function __construct(private StepOnBench $stepOnBench) {}
 
-    public function __invoke(PainterBench $bench, Design $before, Fix $fix, StepTimes $times): FixShown
+    public function __invoke(PainterBench $bench, Design $before, Fix $fix, StepTimes $times): FixRead
     {
         $known = [];
         foreach ($before->steps as $step) {
@@ -35,16 +33,16 @@ final readonly class FixOnBench
         }
         $after = $fix->design;
 
-        return new FixShown(
+        return new FixRead(
             label: $fix->label,
             order: $order,
             changed: $changed,
-            promise: $after->promise?->milliseconds === $before->promise?->milliseconds ? null : $after->promise?->formatExactly(),
+            promise: $after->promise?->milliseconds === $before->promise?->milliseconds ? null : $after->promise,
             fromAge: $after->audience->fromAge === $before->audience->fromAge ? null : $after->audience->fromAge,
         );
     }
 
-    private function line(PainterBench $bench, Step $step, StepTimes $times): StepLine
+    private function line(PainterBench $bench, Step $step, StepTimes $times): StepRead
     {
         return ($this->stepOnBench)($bench, $step, $times);
     }

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Queries\Bench;
 
-use App\Http\Resources\Bench\LadderSheet;
-use App\Http\Resources\Bench\OtherWayTaken;
-use App\Http\Resources\Bench\RungShown;
 use App\Models\Design;
 use App\Queries\Account\PainterBench;
 use App\Queries\Logbook\PaceOfVersion;
@@ -27,21 +24,21 @@ final readonly class LadderOfDesign
     public function __construct(private PacesOfDesign $pacesOfDesign, private PaceOfVersion $paceOfVersion) {}
 
     /** @param  Watch  $watch  may end the search */
-    public function __invoke(PainterBench $bench, Design $design, Watch $watch): LadderSheet
+    public function __invoke(PainterBench $bench, Design $design, Watch $watch): LadderRead
     {
         $content = $design->toCore();
         $circumstances = $bench->circumstances($bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, $bench->painterId)));
         try {
             $ladder = Ladder::of($content, $circumstances, null, $watch);
         } catch (TooManyChoices $refusal) {
-            return new LadderSheet([], false, 0, $refusal->getMessage());
+            return new LadderRead([], false, 0, $refusal->getMessage());
         }
         $named = $ladder->named();
         $faces = $this->pacesOfDesign->ofFaces($design->id, $bench->painterId);
 
-        return new LadderSheet(
+        return new LadderRead(
             array_map(
-                fn (Rung $rung): RungShown => $this->shown($rung, $named, $circumstances, $faces),
+                fn (Rung $rung): RungRead => $this->shown($rung, $named, $circumstances, $faces),
                 self::withNamed($ladder->rungs, $named),
             ),
             $ladder->isProven,
@@ -54,26 +51,12 @@ final readonly class LadderOfDesign
      * @param  array<string, Rung>  $named
      * @param  array<string, Pace>  $faces  by version
      */
-    public function shown(Rung $rung, array $named, Circumstances $circumstances, array $faces): RungShown
+    public function shown(Rung $rung, array $named, Circumstances $circumstances, array $faces): RungRead
     {
-        $times = $circumstances->times;
-        $choice = $rung->version->choice(RungName::Core);
         $names = array_keys(array_filter($named, static fn (Rung $one): bool => $one->version->picks === $rung->version->picks));
+        $timeline = Timeline::of($rung->design->steps, $circumstances->changeovers, $circumstances->times);
 
-        return new RungShown(
-            timeMs: $rung->time->milliseconds,
-            share: round($rung->version->share(), 4),
-            changes: $rung->version->changes(),
-            leftOut: $rung->version->leftOut(),
-            otherWays: OtherWayTaken::all($choice),
-            names: array_map(RungName::from(...), $names),
-            pace: $this->paceOfVersion->among(
-                $faces,
-                $rung->design,
-                Timeline::of($rung->design->steps, $circumstances->changeovers, $times),
-            ),
-            isProven: $rung->isProven,
-        );
+        return new RungRead($rung, array_map(RungName::from(...), $names), $this->paceOfVersion->among($faces, $rung->design, $timeline));
     }
 
     /**

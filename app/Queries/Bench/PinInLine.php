@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Queries\Bench;
 
-use App\Http\Resources\Bench\PinShown;
 use App\Models\Design;
 use Core\Design\InvalidPin;
+use Core\Design\Pin;
 use Core\Design\Wording\PinReader;
 use Illuminate\Validation\ValidationException;
 
@@ -14,14 +14,12 @@ use Illuminate\Validation\ValidationException;
 final readonly class PinInLine
 {
     /** @throws ValidationException saying what to write instead */
-    public function __invoke(Design $design, string $line): PinShown
+    public function __invoke(Design $design, string $line): Pin
     {
         try {
-            $pin = (new PinReader($design->toCore()->steps))->read($line);
+            return (new PinReader($design->toCore()->steps))->read($line);
         } catch (InvalidPin $refusal) {
             throw ValidationException::withMessages(['line' => $refusal->getMessage()]);
         }
-
-        return new PinShown($pin->kind, $pin->steps);
     }
 }

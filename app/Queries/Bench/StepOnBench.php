@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Queries\Bench;
 
-use App\Http\Resources\Bench\StepLine;
 use App\Queries\Account\PainterBench;
 use Core\Design\Step;
 use Core\Timeline\StepTimes;
@@ -13,9 +12,9 @@ use Core\Timeline\StepTimes;
 final readonly class StepOnBench
 {
     /** @param  list<string>  $seen  #rrggbb of its colours as they come out, where that is known */
-    public function __invoke(PainterBench $bench, Step $step, StepTimes $times, array $seen = []): StepLine
+    public function __invoke(PainterBench $bench, Step $step, StepTimes $times, array $seen = []): StepRead
     {
-        return new StepLine(
+        return new StepRead(
             step: $step,
             time: $times->of($step),
             planned: $times->planned($step),

@@ -4,12 +4,6 @@ declare(strict_types=1);
 
 namespace App\Queries\Logbook;
 
-use App\Http\Resources\Bench\StepMinutes;
-use App\Http\Resources\Logbook\DayLog;
-use App\Http\Resources\Logbook\DesignMinutes;
-use App\Http\Resources\Logbook\LoggedFace;
-use App\Http\Resources\Logbook\LoggedStep;
-use App\Http\Resources\Plan\DaySummary;
 use App\Models\EventDay;
 use App\Models\Face;
 use App\Models\FaceStep;
@@ -21,7 +15,7 @@ use Core\Line\TicketStatus;
 /** A day's faces with their minutes against plan, one by one, per design and per step. */
 final readonly class LogOfDay
 {
-    public function __invoke(EventDay $day): DayLog
+    public function __invoke(EventDay $day): DayRead
     {
         $faces = Face::ofTeam($day->team_id)->with(['steps', 'ticket'])->where('event_day_id', $day->id)->orderBy('seated_ms')->get();
         $logged = array_values($faces->map(self::face(...))->all());
@@ -30,45 +24,41 @@ final readonly class LogOfDay
         $byDesign = $finished->groupBy('design_id')->map(static fn ($group): array => array_values($group->all()))->values()->all();
         usort($byDesign, static fn (array $a, array $b): int => count($b) <=> count($a));
 
-        return new DayLog(DaySummary::of(DayFacts::of($day)), $logged, array_map(self::design(...), $byDesign));
+        return new DayRead(DayFacts::of($day), $logged, array_map(self::design(...), $byDesign));
     }
 
-    private static function face(Face $face): LoggedFace
+    private static function face(Face $face): FaceRead
     {
-        return new LoggedFace(
+        return new FaceRead(
             id: $face->ticket_id,
             number: $face->ticket->number,
             design: $face->design_name,
             chair: $face->chair,
             outcome: TicketStatus::from($face->outcome),
-            seatedAt: $face->seated_ms,
-            endedAt: $face->ended_ms,
+            seatedMs: $face->seated_ms,
+            endedMs: $face->ended_ms,
             plannedMs: $face->planned_ms,
             paintedMs: $face->painted_ms,
-            steps: array_values($face->steps->map(static fn (FaceStep $step): LoggedStep => new LoggedStep(
-                name: $step->name,
-                medium: Medium::from($step->medium),
-                status: StepStatus::from($step->status),
-                plannedMs: $step->planned_ms,
-                spentMs: $step->spent_ms,
-            ))->all()),
+            steps: array_values($face->steps->map(static fn (FaceStep $step): array => [
+                'name' => $step->name,
+                'medium' => Medium::from($step->medium),
+                'status' => StepStatus::from($step->status),
+                'plannedMs' => $step->planned_ms,
+                'spentMs' => $step->spent_ms,
+            ])->all()),
         );
     }
 
     /** @param  list<Face>  $faces of one design, at least one */
-    private static function design(array $faces): DesignMinutes
+    private static function design(array $faces): DesignRead
     {
-        $painted = array_map(static fn (Face $face): int => $face->painted_ms, $faces);
         $newest = $faces[count($faces) - 1];
 
-        return new DesignMinutes(
+        return new DesignRead(
             designId: $newest->design_id,
             name: $newest->design_name,
-            faces: count($faces),
             plannedMs: $newest->planned_ms,
-            meanMs: self::mean($painted),
-            fastestMs: min([PHP_INT_MAX, ...$painted]),
-            slowestMs: max([0, ...$painted]),
+            painted: array_map(static fn (Face $face): int => $face->painted_ms, $faces),
             steps: self::steps($faces),
         );
     }
@@ -77,7 +67,7 @@ final readonly class LogOfDay
      * Steps are matched by name: a design edited in the middle of a day keeps what still bears the same name together.
      *
      * @param  list<Face>  $faces
-     * @return list<StepMinutes>
+     * @return list<array{name: string, medium: Medium, skipped: int, plannedMs: int, done: list<int>}>
      */
     private static function steps(array $faces): array
     {
@@ -88,32 +78,27 @@ final readonly class LogOfDay
             }
         }
 
-        return array_values(array_map(self::stepMinutes(...), $byName));
+        return array_values(array_map(self::step(...), $byName));
     }
 
-    /** @param  non-empty-list<FaceStep>  $steps of one name */
-    private static function stepMinutes(array $steps): StepMinutes
+    /**
+     * @param  non-empty-list<FaceStep>  $steps  of one name
+     * @return array{name: string, medium: Medium, skipped: int, plannedMs: int, done: list<int>}
+     */
+    private static function step(array $steps): array
     {
         $ofStatus = static fn (StepStatus $status): array => array_values(array_filter(
             $steps,
             static fn (FaceStep $step): bool => $step->status === $status->value,
         ));
-        $done = array_map(static fn (FaceStep $step): int => $step->spent_ms, $ofStatus(StepStatus::Done));
         $newest = $steps[count($steps) - 1];
 
-        return new StepMinutes(
-            name: $newest->name,
-            medium: Medium::from($newest->medium),
-            times: count($done),
-            skipped: count($ofStatus(StepStatus::Skipped)),
-            plannedMs: $newest->planned_ms,
-            meanMs: self::mean($done),
-        );
-    }
-
-    /** @param  list<int>  $values */
-    private static function mean(array $values): int
-    {
-        return $values === [] ? 0 : intdiv(array_sum($values), count($values));
+        return [
+            'name' => $newest->name,
+            'medium' => Medium::from($newest->medium),
+            'skipped' => count($ofStatus(StepStatus::Skipped)),
+            'plannedMs' => $newest->planned_ms,
+            'done' => array_map(static fn (FaceStep $step): int => $step->spent_ms, $ofStatus(StepStatus::Done)),
+        ];
     }
 }

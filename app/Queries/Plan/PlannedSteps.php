@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\Queries\Plan;
 
-use App\Http\Resources\Plan\PlanStep;
 use App\Models\FacePlan;
 use Core\Design\StepValues;
+use Core\Units\Duration;
 
 /** The steps of a plan, as the browser shows and draws them. */
 final readonly class PlannedSteps
 {
-    /** @return list<PlanStep> none where there is no plan yet */
+    /** @return list<StepInPlan> none where there is no plan yet */
     public function __invoke(?FacePlan $plan): array
     {
         return array_map(
-            static fn (array $planned): PlanStep => new PlanStep(
+            static fn (array $planned): StepInPlan => new StepInPlan(
                 StepValues::read($planned['id'], $planned),
-                $planned['plannedMs'],
+                Duration::ofMilliseconds($planned['plannedMs']),
                 $planned['seen'] ?? [],
             ),
             $plan->content['steps'] ?? [],

@@ -4,22 +4,17 @@ declare(strict_types=1);
 
 namespace App\Queries\Plan;
 
-use App\Http\Resources\Bench\StopShown;
-use App\Http\Resources\Plan\Plan;
 use App\Models\ChairEvent;
 use App\Models\Design;
 use App\Models\DesignRung;
 use App\Models\EventDay;
 use App\Models\FacePlan;
 use App\Models\PainterPlan;
-use App\Queries\Bench\DesignShelf;
 use App\Queries\Logbook\PacesOfDesign;
 use Core\Design\Design as CoreDesign;
 use Core\Design\Placement;
 use Core\Design\Step;
 use Core\Design\StepValues;
-use Core\Ladder\StopPoint;
-use Core\Ladder\StopPoints;
 use Core\Pace\Pace;
 use Core\Pace\WholeFace;
 use Core\Timeline\SpanKind;
@@ -34,7 +29,7 @@ final readonly class PlansOfDay
 {
     public function __construct(private PlannedSteps $plannedSteps, private PacesOfDesign $pacesOfDesign) {}
 
-    /** @return list<Plan> */
+    /** @return list<PlanRead> */
     public function __invoke(EventDay $day, string $painterId): array
     {
         $onMenu = $day->menuItems->pluck('design_id');
@@ -51,7 +46,7 @@ final readonly class PlansOfDay
         $painters = $own->groupBy('plan_id');
         $eightOfTen = $this->eightOfTen($plans, self::ownersOf($own->all()), $painterId);
 
-        return array_values($plans->map(fn (FacePlan $plan): Plan => $this->plan(
+        return array_values($plans->map(fn (FacePlan $plan): PlanRead => $this->plan(
             $plan,
             $names->get($plan->id)?->all() ?? self::rungsLike($painters->get($plan->id)?->all() ?? [], $rungs),
             $eightOfTen[$plan->id] ?? null,
@@ -118,26 +113,21 @@ final readonly class PlansOfDay
      * @param  array<DesignRung>  $rungs  of which it is the plan
      * @param  list<string>  $paintedBy  whose own it is
      */
-    public function plan(FacePlan $plan, array $rungs = [], ?Duration $eightOfTen = null, array $paintedBy = []): Plan
+    public function plan(FacePlan $plan, array $rungs = [], ?Duration $eightOfTen = null, array $paintedBy = []): PlanRead
     {
         $design = new CoreDesign($plan->content['name'], Placement::from($plan->content['placement']), null, self::steps($plan));
 
-        return new Plan(
+        return new PlanRead(
             id: $plan->id,
-            name: $design->name,
-            placement: $design->placement,
-            totalMs: $plan->total_ms,
-            steps: ($this->plannedSteps)($plan),
-            spans: DesignShelf::spans($plan->content),
             designId: $plan->design_id,
+            design: $design,
+            total: Duration::ofMilliseconds($plan->total_ms),
+            steps: ($this->plannedSteps)($plan),
+            spans: $plan->content['spans'],
             rungs: array_values(array_map(static fn (DesignRung $rung) => $rung->name, $rungs)),
             changes: array_values($rungs)[0]->changes ?? [],
-            stops: array_map(
-                static fn (StopPoint $stop): StopShown => new StopShown($design->steps[$stop->after]->id, $stop->isSaid, $stop->still),
-                StopPoints::of($design),
-            ),
             paintedBy: $paintedBy,
-            eightOfTenMs: $eightOfTen?->milliseconds,
+            eightOfTen: $eightOfTen,
         );
     }
 

@@ -45,7 +45,10 @@ final readonly class PracticeOfPainter
         usort($next, static fn (PracticeThing $one, PracticeThing $other): int => $other->win->milliseconds <=> $one->win->milliseconds);
         usort(
             $designs,
-            static fn (PracticeThing $one, PracticeThing $other): int => [$one->win->isZero(), $one->name] <=> [$other->win->isZero(), $other->name],
+            static fn (PracticeThing $one, PracticeThing $other): int => [$one->win->isZero(), $one->name] <=> [
+                $other->win->isZero(),
+                $other->name,
+            ],
         );
 
         return new PracticeRead(

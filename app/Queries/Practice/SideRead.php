@@ -17,5 +17,11 @@ final readonly class SideRead
      * @param  list<Run>  $runs  the newest, the oldest of them first
      * @param  int|null  $readyAfter  repetitions until eight of ten are within the target
      */
-    public function __construct(public ?Side $side, public array $runs, public Pace $pace, public Duration $planned, public ?int $readyAfter) {}
+    public function __construct(
+        public ?Side $side,
+        public array $runs,
+        public Pace $pace,
+        public Duration $planned,
+        public ?int $readyAfter,
+    ) {}
 }

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Resources\Bench;
 
 use App\Http\Resources\Resource;
+use Core\Colour\LinearRgb;
+use Core\Colour\Sight;
+use Core\Colour\Word;
+use Core\Order\Sighting;
 
 /** How one colour of a step comes out. */
 final readonly class ColourSeen extends Resource
@@ -24,4 +28,18 @@ final readonly class ColourSeen extends Resource
         public string $word,
         public bool $hasTurned,
     ) {}
+
+    public static function of(string $stepId, Sighting $sighting): self
+    {
+        $coats = array_map(static fn (LinearRgb $coat): string => $coat->hex(), $sighting->coats);
+
+        return new self(
+            stepId: $stepId,
+            meant: $sighting->meant->hex(),
+            coats: $coats,
+            seen: $sighting->seen()->hex(),
+            word: Word::of($sighting->seen()),
+            hasTurned: Sight::hasTurned($sighting->seen(), $sighting->meant),
+        );
+    }
 }

@@ -6,7 +6,11 @@ namespace App\Http\Resources\Bench;
 
 use App\Http\Resources\Logbook\RunsOver;
 use App\Http\Resources\Resource;
+use App\Queries\Bench\BenchRead;
 use Core\Design\Placement;
+use Core\Ladder\StopPoint;
+use Core\Ladder\StopPoints;
+use Core\Timeline\SpanKind;
 
 /** A design on the bench. */
 final readonly class DesignSheet extends Resource
@@ -55,4 +59,40 @@ final readonly class DesignSheet extends Resource
         public ?PaceShown $pace,
         public ?RunsOver $runsOver,
     ) {}
+
+    public static function of(BenchRead $read): self
+    {
+        $content = $read->content;
+        $timeline = $read->timeline;
+
+        return new self(
+            id: $read->id,
+            name: $content->name,
+            placement: $content->placement,
+            promise: $content->promise?->formatExactly(),
+            promiseMs: $content->promise?->milliseconds,
+            tags: $content->tags,
+            stillFor: $content->audience->sitsStillFor?->formatExactly() ?? '',
+            gentle: $content->audience->isGentle,
+            revision: $read->revision,
+            steps: array_map(StepLine::of(...), $read->steps),
+            spans: TapeSpan::ofTimeline($timeline),
+            totalMs: $timeline->makespan()->milliseconds,
+            paintingMs: $timeline->total(SpanKind::Painting)->milliseconds,
+            changeoverMs: $timeline->total(SpanKind::Changeover)->milliseconds,
+            dryingMs: $timeline->total(SpanKind::Drying)->milliseconds,
+            layOut: array_map(TableThing::of(...), $read->layOut),
+            missing: array_map(MissingThing::of(...), $read->missing),
+            brushesToKeep: array_map(BrushToKeep::of(...), $read->brushes),
+            handsTimed: $read->areHandsTimed,
+            fromAge: $content->audience->fromAge,
+            pins: array_map(PinShown::of(...), $content->pins),
+            silences: array_map(SilencedRule::of(...), $content->silences),
+            craft: CraftShown::of($read->craft),
+            rungs: array_map(RungWish::of(...), $content->rungs),
+            stops: array_map(static fn (StopPoint $stop): StopShown => StopShown::of($stop, $content->steps), StopPoints::of($content)),
+            pace: $read->pace === null ? null : PaceShown::ofVersion($read->pace),
+            runsOver: $read->runsOver === null ? null : RunsOver::of($read->runsOver),
+        );
+    }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Resources\Bench;
 
 use App\Http\Resources\Plan\PlanStep;
 use App\Http\Resources\Resource;
+use App\Queries\Bench\ShelvedDesign;
 use Core\Design\Placement;
 
 /** A design on the shelf: its picture, its tape and its minutes. */
@@ -29,4 +30,21 @@ final readonly class DesignTape extends Resource
         public array $spans,
         public array $steps,
     ) {}
+
+    public static function of(ShelvedDesign $design): self
+    {
+        return new self(
+            id: $design->id,
+            name: $design->name,
+            placement: $design->placement,
+            promiseMs: $design->promise?->milliseconds,
+            tags: $design->tags,
+            stillMs: $design->still?->milliseconds,
+            gentle: $design->isGentle,
+            archived: $design->isArchived,
+            totalMs: $design->total->milliseconds,
+            spans: TapeSpan::ofPlan($design->spans),
+            steps: array_map(PlanStep::of(...), $design->steps),
+        );
+    }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Resources\Bench;
 
 use App\Http\Resources\Resource;
+use Core\Design\RungName;
+use Core\Ladder\Drop;
 
 /** One thing that may go next, and what that gains and costs. */
 final readonly class DropShown extends Resource
@@ -22,4 +24,19 @@ final readonly class DropShown extends Resource
         public array $leftOut,
         public array $otherWays,
     ) {}
+
+    /** @param  float  $whole  look of the whole design */
+    public static function of(Drop $drop, float $whole): self
+    {
+        $percent = $whole === 0.0 ? 0.0 : 100 * $drop->lost / $whole;
+
+        return new self(
+            words: $drop->words,
+            savedMs: $drop->saved->milliseconds,
+            lostPercent: round($percent, 1),
+            percentPerSecond: round($percent / $drop->saved->seconds(), 2),
+            leftOut: $drop->left->version->leftOut(),
+            otherWays: OtherWayTaken::all($drop->left->version->choice(RungName::Core)),
+        );
+    }
 }

@@ -5,6 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Resources\Bench;
 
 use App\Http\Resources\Resource;
+use App\Queries\Bench\FixRead;
+use Core\Order\Catalogue;
+use Core\Order\Constraints;
+use Core\Order\Evidence;
+use Core\Order\Finding;
 use Core\Order\Severity;
 
 /** What a rule of the craft says of a design. */
@@ -27,4 +32,33 @@ final readonly class FindingShown extends Resource
         public int $costMs,
         public array $evidence,
     ) {}
+
+    /** What is said of what no rule says. */
+    private const TITLES = [
+        Constraints::PIN => 'Your pin',
+        Constraints::TYPED_DRYING => 'Typed drying',
+        Constraints::TYPED_WAIT => 'Typed wait',
+        Constraints::ACT => 'What goes with what',
+        Constraints::PICTURE => 'What lies over what',
+    ];
+
+    public static function of(Finding $finding, ?FixRead $fix): self
+    {
+        $card = Catalogue::rule($finding->rule)?->card();
+
+        return new self(
+            rule: $finding->rule,
+            title: $card->title ?? self::TITLES[$finding->rule] ?? '',
+            severity: $finding->severity,
+            school: $card?->school?->label() ?? '',
+            steps: $finding->steps,
+            says: $finding->says,
+            fix: $fix === null ? null : FixShown::of($fix),
+            costMs: $finding->cost,
+            evidence: array_map(
+                static fn (Evidence $one): EvidenceShown => new EvidenceShown($one->label, $one->value, $one->source, $one->number),
+                $finding->evidence,
+            ),
+        );
+    }
 }

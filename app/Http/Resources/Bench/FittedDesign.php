@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Bench;
 
 use App\Http\Resources\Resource;
+use App\Queries\Bench\FittedRead;
 use Core\Design\FaceSize;
 
 /** A design as it is painted on one person: what changes, and how long it takes then. */
@@ -22,4 +23,15 @@ final readonly class FittedDesign extends Resource
         public array $spans,
         public int $totalMs,
     ) {}
+
+    public static function of(FittedRead $read): self
+    {
+        return new self(
+            size: $read->size,
+            changes: $read->changes,
+            steps: array_map(StepLine::of(...), $read->steps),
+            spans: TapeSpan::ofTimeline($read->timeline),
+            totalMs: $read->timeline->makespan()->milliseconds,
+        );
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Bench;
 
 use App\Http\Resources\Resource;
+use App\Queries\Bench\FixRead;
 
 /** What the app can do about a finding: the design afterwards, told by what changes. */
 final readonly class FixShown extends Resource
@@ -23,4 +24,15 @@ final readonly class FixShown extends Resource
         public ?string $promise,
         public ?int $fromAge,
     ) {}
+
+    public static function of(FixRead $fix): self
+    {
+        return new self(
+            label: $fix->label,
+            order: $fix->order,
+            changed: array_map(StepLine::of(...), $fix->changed),
+            promise: $fix->promise?->formatExactly(),
+            fromAge: $fix->fromAge,
+        );
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Bench;
 
 use App\Http\Resources\Resource;
+use App\Queries\Bench\LadderRead;
 
 /** All versions of a design that no other beats in both time and look, the quickest first. */
 final readonly class LadderSheet extends Resource
@@ -16,4 +17,9 @@ final readonly class LadderSheet extends Resource
      * @param  string|null  $trouble  why there are no rungs
      */
     public function __construct(public array $rungs, public bool $isProven, public int $choices, public ?string $trouble) {}
+
+    public static function of(LadderRead $ladder): self
+    {
+        return new self(array_map(RungShown::of(...), $ladder->rungs), $ladder->isProven, $ladder->choices, $ladder->trouble);
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Bench;
 
 use App\Http\Resources\Resource;
+use App\Queries\Logbook\VersionPace;
 use Core\Pace\Pace;
 
 /** How long something really takes, and what that rests on. */
@@ -36,6 +37,18 @@ final readonly class PaceShown extends Resource
             practised: $pace->practised,
             leftOut: $pace->interrupted,
             slips: $pace->slips,
+        );
+    }
+
+    public static function ofVersion(VersionPace $pace): self
+    {
+        return $pace->own !== null ? self::of($pace->own) : new self(
+            middleMs: $pace->middle->milliseconds,
+            eightOfTenMs: $pace->eightOfTen->milliseconds,
+            faces: 0,
+            practised: 0,
+            leftOut: 0,
+            slips: 0,
         );
     }
 }

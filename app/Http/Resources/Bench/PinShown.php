@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Bench;
 
 use App\Http\Resources\Resource;
+use Core\Design\Pin;
 use Core\Design\PinKind;
 
 /** What a painter wants of the order. */
@@ -12,4 +13,9 @@ final readonly class PinShown extends Resource
 {
     /** @param  list<string>  $steps  ids; of a pair the earlier one first */
     public function __construct(public PinKind $kind, public array $steps) {}
+
+    public static function of(Pin $pin): self
+    {
+        return new self($pin->kind, $pin->steps);
+    }
 }

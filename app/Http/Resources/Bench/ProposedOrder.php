@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Bench;
 
+use App\Actions\Bench\ProposalRead;
 use App\Http\Resources\Resource;
+use Core\Design\Technique;
+use Core\Order\Constraint;
+use Core\Order\Move;
+use Core\Timeline\Span;
+use Core\Timeline\SpanKind;
 
 /** The best order found so far, or why there is none. */
 final readonly class ProposedOrder extends Resource
@@ -36,4 +42,38 @@ final readonly class ProposedOrder extends Resource
         public array $clash,
         public array $lawfulSpans,
     ) {}
+
+    public static function of(ProposalRead $read): self
+    {
+        $proposal = $read->proposal;
+
+        return new self(
+            isDone: $read->isDone,
+            isProven: $proposal->outcome->isProven,
+            gapPercent: round(100 * $proposal->outcome->gap(), 1),
+            looked: $proposal->outcome->labels,
+            lawfulMs: $proposal->typedLawful?->milliseconds,
+            totalMs: $proposal->makespan()?->milliseconds,
+            savedMs: $proposal->saved()->milliseconds,
+            fix: $read->fix === null ? null : FixShown::of($read->fix),
+            spans: $read->best === null ? [] : TapeSpan::ofTimeline($read->best),
+            moves: array_map(
+                static fn (Move $move): MovedStep => new MovedStep($move->step, $move->from + 1, $move->to + 1, $move->why),
+                $proposal->moves,
+            ),
+            clash: [
+                ...array_map(static fn (Constraint $constraint): string => $constraint->why, $proposal->clash),
+                ...$proposal->clashingGroups,
+            ],
+            lawfulSpans: array_map(self::lawful(...), $read->lawful->spans ?? []),
+        );
+    }
+
+    /** Waits as drying, for no step of the design stands for them. */
+    private static function lawful(Span $span): TapeSpan
+    {
+        $kind = $span->step->technique === Technique::Wait ? SpanKind::Drying : $span->kind;
+
+        return new TapeSpan($kind, $span->step->id, $span->start->milliseconds, $span->length->milliseconds);
+    }
 }

@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Resources\Bench;
 
 use App\Http\Resources\Resource;
+use App\Queries\Bench\ListRead;
+use Core\Design\Defaults;
+use Core\Design\Pin;
 use Core\Design\Placement;
+use Core\Design\Wording\ListReading;
 
 /** A typed list: what was understood of each line, and the tape that its steps make. */
 final readonly class ReadList extends Resource
@@ -30,4 +34,35 @@ final readonly class ReadList extends Resource
         public int $totalMs,
         public array $pins,
     ) {}
+
+    public static function of(ListRead $read): self
+    {
+        $reading = $read->reading;
+
+        return new self(
+            title: $reading->title,
+            placement: $reading->placement,
+            saysPlacement: $reading->saysPlacement,
+            lines: array_map(ReadLine::of(...), $reading->lines, $read->steps),
+            steps: count($reading->steps()),
+            mostSteps: Defaults::MOST_STEPS,
+            spans: TapeSpan::ofTimeline($read->timeline),
+            totalMs: $read->timeline->makespan()->milliseconds,
+            pins: self::pins($reading),
+        );
+    }
+
+    /** @return list<PinShown> of the steps that a design can hold */
+    private static function pins(ListReading $reading): array
+    {
+        $held = array_filter(
+            $reading->pins,
+            static fn (Pin $pin): bool => array_filter(
+                $pin->steps,
+                static fn (string $step): bool => (int) $step > Defaults::MOST_STEPS,
+            ) === [],
+        );
+
+        return array_values(array_map(PinShown::of(...), $held));
+    }
 }

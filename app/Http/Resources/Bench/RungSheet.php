@@ -6,6 +6,9 @@ namespace App\Http\Resources\Bench;
 
 use App\Http\Resources\Plan\PlanStep;
 use App\Http\Resources\Resource;
+use App\Queries\Bench\WeighedRead;
+use App\Queries\Plan\StepInPlan;
+use Core\Ladder\Drop;
 
 /** One version of a design in its quickest order: how it looks, what it takes, what would go next. */
 final readonly class RungSheet extends Resource
@@ -23,4 +26,15 @@ final readonly class RungSheet extends Resource
         public array $layOut,
         public array $next,
     ) {}
+
+    public static function of(WeighedRead $read): self
+    {
+        return new self(
+            rung: RungShown::of($read->rung),
+            steps: array_map(PlanStep::of(...), StepInPlan::ofCourse($read->course)),
+            spans: TapeSpan::ofTimeline($read->course->timeline),
+            layOut: array_map(TableThing::of(...), $read->layOut),
+            next: array_map(static fn (Drop $drop): DropShown => DropShown::of($drop, $read->whole), $read->next),
+        );
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Bench;
 
 use App\Http\Resources\Resource;
+use App\Queries\Bench\RungRead;
 use Core\Design\RungName;
 
 /** A rung of the ladder. */
@@ -29,4 +30,20 @@ final readonly class RungShown extends Resource
         public ?PaceShown $pace,
         public bool $isProven,
     ) {}
+
+    public static function of(RungRead $read): self
+    {
+        $version = $read->rung->version;
+
+        return new self(
+            timeMs: $read->rung->time->milliseconds,
+            share: round($version->share(), 4),
+            changes: $version->changes(),
+            leftOut: $version->leftOut(),
+            otherWays: OtherWayTaken::all($version->choice(RungName::Core)),
+            names: $read->names,
+            pace: $read->pace === null ? null : PaceShown::ofVersion($read->pace),
+            isProven: $read->rung->isProven,
+        );
+    }
 }

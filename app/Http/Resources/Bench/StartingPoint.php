@@ -6,11 +6,25 @@ namespace App\Http\Resources\Bench;
 
 use App\Http\Resources\Plan\PlanStep;
 use App\Http\Resources\Resource;
+use App\Queries\Plan\StepInPlan;
 use Core\Design\Placement;
+use Core\Order\Course;
 
 /** A shipped design that a new one may begin with. */
 final readonly class StartingPoint extends Resource
 {
     /** @param  list<PlanStep>  $steps */
     public function __construct(public string $name, public Placement $placement, public int $totalMs, public array $steps) {}
+
+    public static function of(Course $course): self
+    {
+        $design = $course->preparation->design;
+
+        return new self(
+            $design->name,
+            $design->placement,
+            $course->timeline->makespan()->milliseconds,
+            array_map(PlanStep::of(...), StepInPlan::ofCourse($course)),
+        );
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Bench;
 
+use App\Queries\Bench\StepRead;
 use Core\Design\Step;
 use Core\Timeline\StepTime;
 use Core\Timeline\TimeSource;
@@ -46,5 +47,10 @@ final readonly class StepLine extends StepShown
         $this->plannedMs = $planned->duration->milliseconds;
         $this->dryFor = $step->dryFor->isZero() ? '' : $step->dryFor->formatExactly();
         $this->dryForMs = $step->dryFor->milliseconds;
+    }
+
+    public static function of(StepRead $read): self
+    {
+        return new self(step: $read->step, time: $read->time, planned: $read->planned, line: $read->line, seen: $read->seen);
     }
 }

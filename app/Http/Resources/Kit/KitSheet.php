@@ -22,7 +22,10 @@ final readonly class KitSheet extends Resource
     {
         return new self(
             array_map(static fn (Item $item): KitThing => KitThing::of($item, $read->kit), $read->kit->items),
-            array_map(static fn (BenchAction $action): HandTime => HandTime::of($action, $read->hands[$action->value] ?? null), BenchAction::cases()),
+            array_map(
+                static fn (BenchAction $action): HandTime => HandTime::of($action, $read->hands[$action->value] ?? null),
+                BenchAction::cases(),
+            ),
         );
     }
 }

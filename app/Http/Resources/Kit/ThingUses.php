@@ -20,7 +20,10 @@ final readonly class ThingUses extends Resource
     public static function of(UsesRead $uses): self
     {
         return new self(
-            array_map(static fn (array $design): UsingDesign => new UsingDesign($design['id'], $design['name'], $design['steps']), $uses->designs),
+            array_map(
+                static fn (array $design): UsingDesign => new UsingDesign($design['id'], $design['name'], $design['steps']),
+                $uses->designs,
+            ),
             array_map(static fn (Item $other): StandIn => new StandIn($other->id, $other->name), $uses->instead),
         );
     }

@@ -6,6 +6,7 @@ namespace App\Http\Resources\Logbook;
 
 use App\Http\Resources\Plan\DaySummary;
 use App\Http\Resources\Resource;
+use App\Queries\Logbook\DayRead;
 
 /** The logbook page of one day. */
 final readonly class DayLog extends Resource
@@ -15,4 +16,13 @@ final readonly class DayLog extends Resource
      * @param  list<DesignMinutes>  $designs  most painted first
      */
     public function __construct(public DaySummary $day, public array $faces, public array $designs) {}
+
+    public static function of(DayRead $read): self
+    {
+        return new self(
+            DaySummary::of($read->day),
+            array_map(LoggedFace::of(...), $read->faces),
+            array_map(DesignMinutes::of(...), $read->designs),
+        );
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Logbook;
 
 use App\Http\Resources\Resource;
+use App\Queries\Logbook\FaceRead;
 use Core\Line\TicketStatus;
 
 /** A face in the logbook. */
@@ -23,4 +24,20 @@ final readonly class LoggedFace extends Resource
         public int $paintedMs,
         public array $steps,
     ) {}
+
+    public static function of(FaceRead $face): self
+    {
+        return new self(
+            id: $face->id,
+            number: $face->number,
+            design: $face->design,
+            chair: $face->chair,
+            outcome: $face->outcome,
+            seatedAt: $face->seatedMs,
+            endedAt: $face->endedMs,
+            plannedMs: $face->plannedMs,
+            paintedMs: $face->paintedMs,
+            steps: array_map(static fn (array $step): LoggedStep => new LoggedStep(...$step), $face->steps),
+        );
+    }
 }

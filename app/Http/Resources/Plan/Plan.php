@@ -7,8 +7,11 @@ namespace App\Http\Resources\Plan;
 use App\Http\Resources\Bench\StopShown;
 use App\Http\Resources\Bench\TapeSpan;
 use App\Http\Resources\Resource;
+use App\Queries\Plan\PlanRead;
 use Core\Design\Placement;
 use Core\Design\RungName;
+use Core\Ladder\StopPoint;
+use Core\Ladder\StopPoints;
 
 /** What a face is seated with. Immutable: its id is the hash of its content. */
 final readonly class Plan extends Resource
@@ -36,4 +39,24 @@ final readonly class Plan extends Resource
         public array $paintedBy,
         public ?int $eightOfTenMs,
     ) {}
+
+    public static function of(PlanRead $plan): self
+    {
+        $steps = $plan->design->steps;
+
+        return new self(
+            id: $plan->id,
+            name: $plan->design->name,
+            placement: $plan->design->placement,
+            totalMs: $plan->total->milliseconds,
+            steps: array_map(PlanStep::of(...), $plan->steps),
+            spans: TapeSpan::ofPlan($plan->spans),
+            designId: $plan->designId,
+            rungs: $plan->rungs,
+            changes: $plan->changes,
+            stops: array_map(static fn (StopPoint $stop): StopShown => StopShown::of($stop, $steps), StopPoints::of($plan->design)),
+            paintedBy: $plan->paintedBy,
+            eightOfTenMs: $plan->eightOfTen?->milliseconds,
+        );
+    }
 }

@@ -46,7 +46,12 @@ final readonly class TrainedSide extends Resource
         return new self(
             side: $read->side,
             repetitions: array_map(
-                static fn (Run $run): RepetitionShown => new RepetitionShown($run->nth, $run->milliseconds, $run->isPractice, $run->isInterrupted),
+                static fn (Run $run): RepetitionShown => new RepetitionShown(
+                    $run->nth,
+                    $run->milliseconds,
+                    $run->isPractice,
+                    $run->isInterrupted,
+                ),
                 array_slice($read->runs, -self::MOST_SHOWN),
             ),
             curve: $curve,

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Bench;
+
+use App\Queries\Plan\StepInPlan;
+use Core\Design\Placement;
+use Core\Units\Duration;
+
+/** A design as it lies on the shelf: a tape. */
+final readonly class ShelvedDesign
+{
+    /**
+     * @param  list<string>  $tags
+     * @param  Duration  $total  nothing while there are no steps
+     * @param  list<array{kind: string, stepId: string, startMs: int, lengthMs: int}>  $spans
+     * @param  list<StepInPlan>  $steps
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public Placement $placement,
+        public ?Duration $promise,
+        public array $tags,
+        public ?Duration $still,
+        public bool $isGentle,
+        public bool $isArchived,
+        public Duration $total,
+        public array $spans,
+        public array $steps,
+    ) {}
+}

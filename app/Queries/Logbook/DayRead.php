@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Logbook;
+
+use App\Queries\Plan\DayFacts;
+
+/** The logbook page of one day. */
+final readonly class DayRead
+{
+    /**
+     * @param  list<FaceRead>  $faces  in the order they were seated
+     * @param  list<DesignRead>  $designs  most painted first
+     */
+    public function __construct(public DayFacts $day, public array $faces, public array $designs) {}
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Plan;
+
+use Core\Design\Step;
+use Core\Order\Course;
+use Core\Units\Duration;
+
+/** A step as it is planned: how long from tap to tap, and which colours are seen. */
+final readonly class StepInPlan
+{
+    /** @param  list<string>  $seen  #rrggbb, by colour; empty where that is not known */
+    public function __construct(public Step $step, public Duration $planned, public array $seen) {}
+
+    /** @return list<self> */
+    public static function ofCourse(Course $course): array
+    {
+        $planned = $course->timeline->tapToTap();
+        $steps = $course->preparation->design->steps;
+
+        return array_map(
+            static fn (Step $step, int $at): self => new self($step, $planned[$step->id], $course->seen($at)),
+            $steps,
+            array_keys($steps),
+        );
+    }
+}

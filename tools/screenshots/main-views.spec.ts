@@ -59,7 +59,7 @@ const views: { name: string; path: string; size: typeof tablet; open?: (page: Pa
     open: async (page) => {
       await page.getByRole('link', { name: 'Lighthouse cheek' }).first().click();
       await page.getByRole('button', { name: 'Best order' }).click();
-      await page.getByText('Proven best').waitFor();
+      await page.getByText('Proven: no order').waitFor();
     },
   },
   { name: 'bench-phone', path: '/designs', size: phone, open: sealPup },

@@ -40,7 +40,11 @@ function chairAfter(stepMs: number, ...rungs: Plan[]): { chair: Chair; child: Se
     plan: () => whole,
     rungsOf: () => [whole, ...rungs],
     stepOf: () => undefined,
-    board: { waiting: [] },
+    board: {
+      waiting: [],
+      day: { turnaroundMs: 60_000 },
+      roster: { painters: [{ id: 'ines', name: 'Ines' }] },
+    },
   } as unknown as Line;
 
   return { chair: new Chair(line, () => 1), child };
@@ -86,5 +90,20 @@ describe('what the chair offers without a network', () => {
       ['core', 0],
       ['quick', 10_000],
     ]);
+  });
+});
+
+describe('a break', () => {
+  it('begins after the face in hand and its turnaround', () => {
+    // Fifteen seconds of the lines, the dots, the glitter, and a minute.
+    expect(chairAfter(5000).chair.busyMs()).toBe(15_000 + 10_000 + 15_000 + 60_000);
+  });
+
+  it('knows the painters of the team by name, and nobody else', () => {
+    const { chair } = chairAfter(5000);
+
+    expect(chair.nameOf('ines')).toBe('Ines');
+    expect(chair.nameOf('tobi')).toBeUndefined();
+    expect(chair.nameOf(null)).toBeUndefined();
   });
 });

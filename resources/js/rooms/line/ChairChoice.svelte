@@ -7,7 +7,9 @@
   const { chair, board, days }: { chair: Chair; board: LineBoard; days: DaySummary[] } = $props();
 
   let asking = $state(false);
-  const away = $derived(chair.state?.awayUntil != null);
+  const away = $derived(
+    chair.state?.awayUntil == null ? '' : chair.child === null ? ', away' : ', break next',
+  );
 </script>
 
 <div class="flex flex-wrap items-center gap-x-2 text-[15px]">
@@ -40,8 +42,8 @@
   <button
     type="button"
     class="min-h-11 max-w-40 truncate font-semibold underline decoration-2 underline-offset-4"
-    aria-label="Who paints at this chair: {chair.painter ?? 'not said'}{away ? ', on a break' : ''}"
-    onclick={() => (asking = true)}>{chair.painter ?? 'Who paints?'}{away ? ', away' : ''}</button
+    aria-label="Who paints at this chair: {chair.painter ?? 'not said'}{away}"
+    onclick={() => (asking = true)}>{chair.painter ?? 'Who paints?'}{away}</button
   >
 </div>
 

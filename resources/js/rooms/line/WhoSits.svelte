@@ -22,7 +22,7 @@
   }
 
   function pause(minutes: number) {
-    chair.line.beginBreak(chair.number(), clock.moment() + minutes * 60_000);
+    chair.line.beginBreak(chair.number(), clock.moment() + chair.busyMs() + minutes * 60_000);
     open = false;
   }
 

@@ -137,6 +137,15 @@ export class Chair {
     }
   }
 
+  /** Until the face in hand is painted and turned around, as planned: a break begins after it. */
+  busyMs(): number {
+    const turnaround = this.line.board?.day.turnaroundMs ?? 0;
+
+    return this.child === null
+      ? 0
+      : this.headingMs - this.faceMs + Math.max(0, turnaround - this.turnaroundMs);
+  }
+
   nameOf(painter: string | null): string | undefined {
     return this.line.board?.roster.painters.find(({ id }) => id === painter)?.name;
   }

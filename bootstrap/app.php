@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Exceptions\ChangedElsewhere;
+use App\Exceptions\InvalidShape;
 use App\Exceptions\ThingInUse;
 use App\Exceptions\TooManySearches;
 use App\Http\Middleware\GuardContent;
@@ -35,10 +36,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->appendToPriorityList(AuthenticatesRequests::class, SameTeam::class);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->dontReport([CoreException::class, ChangedElsewhere::class, ThingInUse::class, TooManySearches::class]);
+        $exceptions->dontReport([CoreException::class, InvalidShape::class, ChangedElsewhere::class, ThingInUse::class, TooManySearches::class]);
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*'));
         $say = static fn (string $message, int $status, array $more = []) => response()->json(['message' => $message, ...$more], $status);
-        $exceptions->render(static fn (CoreException $e) => $say($e->getMessage(), 422));
+        $exceptions->render(static fn (CoreException|InvalidShape $e) => $say($e->getMessage(), 422));
         $exceptions->render(static fn (ChangedElsewhere|ThingInUse $e) => $say($e->getMessage(), 409));
         $exceptions->render(static fn (TooManySearches $e) => $say($e->getMessage(), 429));
         $exceptions->render(static fn (NotFoundHttpException $e, Request $request) => $request->is('api/*')

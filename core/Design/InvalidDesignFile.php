@@ -10,11 +10,6 @@ use DomainException;
 /** A design file that cannot be read: the message names the path inside the file and the reason. */
 final class InvalidDesignFile extends DomainException implements CoreException
 {
-    public static function notJson(string $reason): self
-    {
-        return new self("not JSON ({$reason}). Export the designs again, or mend the file in a text editor.");
-    }
-
     public static function at(string $path, string $reason): self
     {
         return new self("{$path}: {$reason}");

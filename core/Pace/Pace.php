@@ -120,11 +120,25 @@ final readonly class Pace
     public function quantile(float $share, int $more = 0): Duration
     {
         $x = log(max(1, $this->nth + 1 + $more));
-        [$aa, $ab, $bb] = $this->doubt;
-        $spread = sqrt($this->scale / $this->shape * (1.0 + $aa + 2.0 * $ab * $x + $bb * $x * $x));
+        [$each, $doubt] = $this->spreads($more);
+        $spread = hypot($each, $doubt);
         $log = $this->line[0] + $this->line[1] * $x + $spread * StudentT::quantile($share, 2.0 * $this->shape);
 
         return Duration::ofMilliseconds((int) round(min(exp($log), 1e12)));
+    }
+
+    /**
+     * Standard deviations of the logarithm: from one run to the next, and of the doubt about their middle.
+     *
+     * @return array{float, float}
+     */
+    public function spreads(int $more = 0): array
+    {
+        $x = log(max(1, $this->nth + 1 + $more));
+        [$aa, $ab, $bb] = $this->doubt;
+        $variance = $this->scale / $this->shape;
+
+        return [sqrt($variance), sqrt(max(0.0, $variance * ($aa + 2.0 * $ab * $x + $bb * $x * $x)))];
     }
 
     /** What so many more repetitions make it quicker, as a rule; nothing where practice does not help. */

@@ -6,6 +6,7 @@ use Core\Pace\Pace;
 use Core\Pace\Run;
 use Core\Pace\StudentT;
 use Core\Units\Duration;
+use Tests\Reference\R;
 
 it('agrees with the printed table of the t distribution', function (float $probability, array $quantiles): void {
     foreach ($quantiles as $degrees => $quantile) {
@@ -29,26 +30,6 @@ it('mirrors below the middle and comes back from its distribution function', fun
     }
 });
 
-/**
- * What R (Debian's r-base-core) computes, a number a line.
- *
- * @return list<float>
- */
-function fromR(string $program): array
-{
-    $file = tempnam(sys_get_temp_dir(), 'inch').'.R';
-    file_put_contents($file, $program);
-    $process = proc_open(['Rscript', '--vanilla', $file], [1 => ['pipe', 'w']], $pipes);
-    if ($process === false) {
-        throw new RuntimeException('R does not start.');
-    }
-    $said = (string) stream_get_contents($pipes[1]);
-    proc_close($process);
-    unlink($file);
-
-    return array_map(floatval(...), array_values(array_filter(explode("\n", $said), static fn (string $line): bool => trim($line) !== '')));
-}
-
 it('agrees with R on quantiles for any degrees of freedom', function (): void {
     $cases = [];
     foreach ([0.1, 0.5, 0.8, 0.9, 0.99] as $probability) {
@@ -60,7 +41,7 @@ it('agrees with R on quantiles for any degrees of freedom', function (): void {
         '',
         array_map(static fn (array $case): string => "cat(sprintf('%.12f\\n', qt({$case[0]}, {$case[1]})));", $cases),
     );
-    $reference = fromR($program);
+    $reference = R::numbers($program);
 
     expect($reference)->toHaveCount(count($cases));
     foreach ($cases as $at => [$probability, $degrees]) {
@@ -87,7 +68,7 @@ it('agrees with R on the quantiles of what comes next, to four digits', function
           cat(sprintf("%.6f\n", exp(sum(z * m) + s * qt(q, 2 * a)) / 1000))
         }
         R;
-    $reference = fromR($program);
+    $reference = R::numbers($program);
     $runs = array_map(
         static fn (float|int $one, int $at): Run => new Run((int) round($one * 1000), $at + 1),
         $seconds,

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Exceptions\InvalidLogFile;
+use App\Exceptions\InvalidShape;
 use App\Exceptions\WrongOption;
 use Core\Design\InvalidDesignFile;
+use Core\Plan\InvalidPlanFile;
 
 /** For commands that read a file or standard input: exit 2 with one message on bad input. */
 trait ReadsFiles
@@ -26,7 +28,7 @@ trait ReadsFiles
             return $use((string) file_get_contents($path === '-' ? 'php://stdin' : $path));
         } catch (WrongOption $refusal) {
             return $this->refuse($refusal->getMessage());
-        } catch (InvalidDesignFile|InvalidLogFile $refusal) {
+        } catch (InvalidShape|InvalidDesignFile|InvalidPlanFile|InvalidLogFile $refusal) {
             return $this->refuse(($path === '-' ? 'standard input' : $path).": {$refusal->getMessage()}");
         }
     }

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Plan;
+
+/** Starting constants of the event plan. Each is this team's estimate unless a source stands beside it. */
+final readonly class Defaults
+{
+    /** How far one turnaround lies from the next, as a standard deviation of the logarithm. */
+    public const TURNAROUND_SPREAD = 0.3;
+
+    /** How far one face lies from the next where nothing is logged, likewise. */
+    public const FACE_SPREAD = 0.2;
+
+    /** How far a whole day's faces may lie off what was planned where nothing is logged, likewise. */
+    public const DAY_DOUBT = 0.12;
+
+    /** "One child gets a popular design and a dozen ask for it" (common practice, no source): what one choice adds to its weight. */
+    public const CONTAGION = 0.08;
+
+    /** The chance of painting everybody that a painter wants, unless another is set. */
+    public const WANTED_CHANCE = 0.9;
+
+    /** A rush: so many children wait for each chair. */
+    public const RUSH_WAITING = 3;
+
+    /** As long as somebody would come for the rush. */
+    public const RUSH_HOURS = 2;
+
+    /** What a painter who tries cuts off each turnaround. */
+    public const TURNAROUND_CUT_SECONDS = 20;
+
+    /** Of each turnaround, where a helper takes names and money. */
+    public const HELPER_TAKES_SECONDS = 20;
+
+    public const EARLIER_MINUTES = 30;
+
+    /** Days played to compare two plans, with the same children. */
+    public const LEVER_RUNS = 400;
+
+    /** Days played for the first answer, and for the one that stays. */
+    public const FIRST_RUNS = 200;
+
+    public const RUNS = 10_000;
+
+    /** Children of one event beyond which a number is a slip of the finger. */
+    public const MOST_CHILDREN = 5000;
+
+    /** Most runs that one question may ask for. */
+    public const MOST_RUNS = 100_000;
+}

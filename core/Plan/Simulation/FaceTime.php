@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Plan\Simulation;
+
+use Core\Pace\Pace;
+use Core\Units\Duration;
+
+/**
+ * How long an artist takes over a face, as it is drawn by chance: a middle, a spread from face to face, a doubt about the middle that
+ * lasts a day, and what repetition makes it quicker.
+ */
+final readonly class FaceTime
+{
+    /**
+     * @param  Duration  $middle  half of the faces are done by then
+     * @param  float  $spread  standard deviation of the logarithm, from face to face
+     * @param  float  $doubt  likewise, of the middle of a whole day
+     * @param  float  $slope  of the learning curve, in logarithms; 0 where repetition does not help
+     * @param  int  $nth  repetitions before the day
+     * @param  bool  $isMemoryless  exponential with that middle, as queueing theory has it
+     */
+    private function __construct(
+        public Duration $middle,
+        public float $spread,
+        public float $doubt = 0.0,
+        public float $slope = 0.0,
+        public int $nth = 0,
+        public bool $isMemoryless = false,
+    ) {}
+
+    public static function fixed(Duration $each): self
+    {
+        return new self($each, 0.0);
+    }
+
+    public static function logNormal(Duration $middle, float $spread, float $doubt = 0.0, float $slope = 0.0, int $nth = 0): self
+    {
+        return new self(middle: $middle, spread: $spread, doubt: $doubt, slope: $slope, nth: $nth);
+    }
+
+    /** For what is known in closed form of queues whose service is memoryless. */
+    public static function memoryless(Duration $mean): self
+    {
+        return new self($mean->times(log(2.0)), 0.0, isMemoryless: true);
+    }
+
+    /** As the log has it. */
+    public static function logged(Pace $pace): self
+    {
+        [$spread, $doubt] = $pace->spreads();
+
+        return new self(
+            middle: $pace->middle(), spread: $spread, doubt: $doubt, slope: min(0.0, $pace->line[1]), nth: $pace->nth,
+        );
+    }
+
+    public function mean(): Duration
+    {
+        return $this->isMemoryless
+            ? $this->middle->times(1.0 / log(2.0))
+            : $this->middle->times(exp(($this->spread ** 2 + $this->doubt ** 2) / 2.0));
+    }
+}

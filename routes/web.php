@@ -10,6 +10,7 @@ use App\Http\Controllers\LadderController;
 use App\Http\Controllers\LineController;
 use App\Http\Controllers\LogbookController;
 use App\Http\Controllers\OrderController;
+use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StepListController;
@@ -41,6 +42,11 @@ Route::prefix('api')->group(function (): void {
             Route::put('days/{day}', [DayController::class, 'update']);
             Route::put('days/{day}/menu', [DayController::class, 'menu']);
             Route::put('days/{day}/roster', [DayController::class, 'roster']);
+            Route::get('days/{day}/plan', [PlanController::class, 'show']);
+            Route::put('days/{day}/plan', [PlanController::class, 'update']);
+            Route::post('days/{day}/forecast', [PlanController::class, 'forecast']);
+            Route::post('days/{day}/levers', [PlanController::class, 'levers']);
+            Route::post('days/{day}/played', [PlanController::class, 'played']);
         });
         Route::middleware('can:use,'.Design::class)->group(function (): void {
             Route::get('designs', [DesignController::class, 'index']);

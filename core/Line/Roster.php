@@ -87,6 +87,34 @@ final readonly class Roster
         return null;
     }
 
+    /**
+     * Who is meant to paint when.
+     *
+     * @return array<string, list<array{int, int}>> from and until in milliseconds since the opening, in order, by painter; a chair of
+     *                                              which nothing is known is somebody's, such as "chair 3"
+     */
+    public function stints(int $chairs, Instant $opens, Instant $closes): array
+    {
+        $open = $closes->since($opens)->milliseconds;
+        $stints = [];
+        for ($chair = 1; $chair <= $chairs; $chair++) {
+            $ofChair = $this->shifts[$chair] ?? [];
+            if ($ofChair === []) {
+                $stints["chair {$chair}"] = [[0, $open]];
+            }
+            foreach ($ofChair as $at => $shift) {
+                $from = max(0, $shift->from->epochMilliseconds - $opens->epochMilliseconds);
+                $next = $ofChair[$at + 1] ?? null;
+                $until = $next === null ? $open : min($open, $next->from->epochMilliseconds - $opens->epochMilliseconds);
+                if ($shift->painter !== null && $from < $until) {
+                    $stints[$shift->painter][] = [$from, $until];
+                }
+            }
+        }
+
+        return array_map(self::joined(...), $stints);
+    }
+
     /** @throws DoubleShift when somebody is meant to sit at two chairs at once */
     public function refuseDoubles(): void
     {
@@ -100,6 +128,26 @@ final readonly class Roster
                 }
             }
         }
+    }
+
+    /**
+     * @param  list<array{int, int}>  $stints
+     * @return list<array{int, int}> in order, those that follow at once made one
+     */
+    private static function joined(array $stints): array
+    {
+        sort($stints);
+        $joined = [];
+        foreach ($stints as [$from, $until]) {
+            $last = array_key_last($joined);
+            if ($last !== null && $joined[$last][1] >= $from) {
+                $joined[$last] = [$joined[$last][0], max($joined[$last][1], $until)];
+            } else {
+                $joined[] = [$from, $until];
+            }
+        }
+
+        return $joined;
     }
 
     private function shiftAt(int $chair, Instant $at): ?Shift

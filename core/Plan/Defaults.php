@@ -16,6 +16,12 @@ final readonly class Defaults
     /** How far a whole day's faces may lie off what was planned where nothing is logged, likewise. */
     public const DAY_DOUBT = 0.12;
 
+    /** How far a whole day lies off where there is a log, likewise: weather, weariness, the children of that place. */
+    public const LOGGED_DOUBT = 0.05;
+
+    /** No hand is steadier than this from face to face, likewise. */
+    public const LEAST_SPREAD = 0.05;
+
     /** "One child gets a popular design and a dozen ask for it" (common practice, no source): what one choice adds to its weight. */
     public const CONTAGION = 0.08;
 
@@ -40,9 +46,19 @@ final readonly class Defaults
     public const LEVER_RUNS = 400;
 
     /** Days played for the first answer, and for the one that stays. */
-    public const FIRST_RUNS = 200;
+    public const FIRST_RUNS = 100;
 
     public const RUNS = 10_000;
+
+    /** Faces that each design of a menu is thought to have had before any were counted: what was chosen before tells, but not all. */
+    public const DEMAND_BEFORE = 5;
+
+    /** How children come to an open line: six of ten alone, three in pairs, one of three. */
+    public const GROUPS = [6.0, 3.0, 1.0];
+
+    public const SET_UP_MINUTES = 30;
+
+    public const PACK_UP_MINUTES = 20;
 
     /** Children of one event beyond which a number is a slip of the finger. */
     public const MOST_CHILDREN = 5000;

@@ -85,17 +85,13 @@ final readonly class EventPlanFile
 
     private function arrivals(): Arrivals
     {
-        ['kind' => $kind, 'children' => $children] = $this->values['arrivals'];
+        $arrivals = $this->values['arrivals'];
 
-        return match ($kind) {
-            'at_once' => Arrivals::atOnce((int) round($children)),
-            'even' => Arrivals::even((int) round($children)),
-            default => Arrivals::byProfile(
-                (float) $children,
-                array_map(floatval(...), $this->values['arrivals']['profile'] ?? [1]),
-                array_map(floatval(...), $this->values['arrivals']['groups'] ?? [1]),
-            ),
-        };
+        return ArrivalKind::from($arrivals['kind'])->of(
+            (int) round($arrivals['children']),
+            array_map(floatval(...), $arrivals['profile'] ?? [1]),
+            array_map(floatval(...), $arrivals['groups'] ?? [1]),
+        );
     }
 
     /** @param  OfferValues  $values */

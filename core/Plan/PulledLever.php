@@ -17,26 +17,33 @@ final readonly class PulledLever
 
     /**
      * @param  Duration  $helperTakes  of each turnaround, where a helper takes names and money
-     * @param  list<LeverKind>  $already  pulled
-     * @return list<self>
+     * @return self|null null where there is nothing to pull
      */
-    public static function all(
-        Scenario $scenario,
-        Duration $helperTakes,
-        float $wantedChance,
-        int $seed,
-        array $already = [],
-        int $runs = Defaults::LEVER_RUNS,
-    ): array {
-        $play = static fn (Scenario $changed): Tally => (new Simulation($changed, $seed))->run($runs);
-        $pulled = [];
-        foreach (LeverKind::cases() as $kind) {
-            $changed = in_array($kind, $already, true) ? null : $kind->pulled($scenario, $helperTakes);
-            if ($changed !== null) {
-                $pulled[] = new self($kind, Outlook::of($changed, $wantedChance, $play));
-            }
-        }
+    public static function of(LeverKind $kind, Scenario $scenario, Duration $helperTakes, float $wantedChance, int $seed = 1): ?self
+    {
+        $changed = $kind->pulled($scenario, $helperTakes);
 
-        return $pulled;
+        return $changed === null ? null : new self($kind, Outlook::of(
+            $changed,
+            $wantedChance,
+            static fn (Scenario $one): Tally => (new Simulation($one, $seed))->run(Defaults::LEVER_RUNS),
+        ));
+    }
+
+    /** @return list<self> */
+    public static function all(Scenario $scenario, Duration $helperTakes, float $wantedChance, int $seed = 1): array
+    {
+        $pulled = array_map(
+            static fn (LeverKind $kind): ?self => self::of(
+                kind: $kind,
+                scenario: $scenario,
+                helperTakes: $helperTakes,
+                wantedChance: $wantedChance,
+                seed: $seed,
+            ),
+            LeverKind::cases(),
+        );
+
+        return array_values(array_filter($pulled, is_object(...)));
     }
 }

@@ -28,6 +28,8 @@ function addresses(): array
         'DELETE session' => EVERYBODY, 'GET days' => EVERYBODY, 'GET days/{day}/line' => EVERYBODY,
         'GET days/{day}/plans' => EVERYBODY, 'POST days/{day}/taps' => EVERYBODY,
         'POST days' => PAINTERS, 'PUT days/{day}' => PAINTERS, 'PUT days/{day}/menu' => PAINTERS, 'PUT days/{day}/roster' => PAINTERS,
+        'GET days/{day}/plan' => PAINTERS, 'PUT days/{day}/plan' => PAINTERS, 'POST days/{day}/forecast' => PAINTERS,
+        'POST days/{day}/levers' => PAINTERS, 'POST days/{day}/played' => PAINTERS,
         'GET designs' => PAINTERS, 'POST designs' => PAINTERS, 'GET designs/starting-points' => PAINTERS, 'POST designs/file' => PAINTERS,
         'GET designs/{design}' => PAINTERS, 'PUT designs/{design}' => PAINTERS, 'DELETE designs/{design}' => PAINTERS,
         'GET designs/{design}/fitted' => PAINTERS,

@@ -27,7 +27,7 @@ final readonly class PlayDays
         $players = [];
         for ($core = 0, $first = 0; $core < $cores; $core++, $first += $share) {
             $share = intdiv($runs, $cores) + ($core < $runs % $cores ? 1 : 0);
-            $player = new Process([PHP_BINARY, ...self::COMPILED, __DIR__.'/play-days.php'], timeout: 120);
+            $player = new Process([PHP_BINARY, ...self::COMPILED, app_path('Console/play-days.php')], timeout: 120);
             $player->setInput(serialize([$scenario, $seed, $share, $first]));
             $player->start();
             $players[] = $player;

@@ -151,8 +151,14 @@ final class WriteTypes extends Command
     /** @param  ReflectionClass<object>  $class */
     private function item(string $name, ReflectionClass $class): string
     {
-        if (in_array($name, ['string', 'int', 'bool'], true)) {
-            return $name === 'int' ? 'number' : ($name === 'bool' ? 'boolean' : 'string');
+        $plain = match ($name) {
+            'string' => 'string',
+            'int', 'float' => 'number',
+            'bool' => 'boolean',
+            default => null,
+        };
+        if ($plain !== null) {
+            return $plain;
         }
         $code = (string) file_get_contents((string) $class->getFileName());
         $imported = preg_match(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Plan\Simulation;
 
 use Core\Pace\Pace;
+use Core\Plan\Defaults;
 use Core\Units\Duration;
 
 /**
@@ -13,6 +14,9 @@ use Core\Units\Duration;
  */
 final readonly class FaceTime
 {
+    /** The standard normal distribution's own value for eight of ten: R's qnorm(0.8). */
+    private const EIGHT_OF_TEN = 0.8416212335729143;
+
     /**
      * @param  Duration  $middle  half of the faces are done by then
      * @param  float  $spread  standard deviation of the logarithm, from face to face
@@ -44,6 +48,21 @@ final readonly class FaceTime
     public static function memoryless(Duration $mean): self
     {
         return new self($mean->times(log(2.0)), 0.0, isMemoryless: true);
+    }
+
+    /**
+     * As it is planned.
+     *
+     * @param  Duration|null  $eightOfTen  eight of ten are done by then; null while nothing is logged
+     */
+    public static function planned(Duration $middle, ?Duration $eightOfTen): self
+    {
+        if ($eightOfTen === null || $middle->isZero()) {
+            return new self($middle, Defaults::FACE_SPREAD, Defaults::DAY_DOUBT);
+        }
+        $all = log(max(1.0, $eightOfTen->milliseconds / $middle->milliseconds)) / self::EIGHT_OF_TEN;
+
+        return new self($middle, max(Defaults::LEAST_SPREAD, $all), Defaults::LOGGED_DOUBT);
     }
 
     /** As the log has it. */

@@ -1,5 +1,14 @@
 // Written by `php artisan inch:types` from app/Http/Resources. Do not edit.
 
+export interface ArtistsDay {
+  name: string;
+  hasPace: boolean;
+  stints: Stint[];
+  lastFaceEarlyAt: number;
+  lastFaceAt: number;
+  lastFaceLateAt: number;
+}
+
 export interface AskedDesign {
   id: string;
   name: string;
@@ -37,6 +46,12 @@ export interface ChairState {
   awayUntil: number | null;
   child: SeatedChild | null;
   undoable: string[];
+}
+
+export interface ChildLost {
+  child: number;
+  arrived: number;
+  how: string;
 }
 
 export interface ColourSeen {
@@ -163,11 +178,30 @@ export interface EndedChild {
   lastEventId: string;
 }
 
+export interface EventPlanSheet {
+  day: DaySummary;
+  terms: TermsShown;
+  isAssumed: boolean;
+  roster: RosterShown;
+  menu: OfferPlanned[];
+}
+
 export interface EvidenceShown {
   label: string;
   value: string;
   source: string;
   number: TradeNumber | null;
+}
+
+export interface FacePlayed {
+  child: number;
+  arrived: number;
+  artist: number;
+  design: string;
+  isQuick: boolean;
+  seated: number;
+  painted: number;
+  free: number;
 }
 
 export interface FilmOnSkin {
@@ -203,6 +237,42 @@ export interface FixShown {
   changed: StepLine[];
   promise: string | null;
   fromAge: number | null;
+}
+
+export interface ForecastShown {
+  lever: LeverKind | null;
+  runs: number;
+  isDone: boolean;
+  isKept: boolean;
+  chanceOfAll: number;
+  opensAt: number;
+  latestNameAt: number | null;
+  namesStopAt: number | null;
+  tooLate: number;
+  faces: number;
+  facesLow: number;
+  facesHigh: number;
+  facesAnHour: number;
+  waitHalfMs: number;
+  waitEightMs: number;
+  waitNineMs: number;
+  left: number;
+  balked: number;
+  takings: number;
+  takingsLow: number;
+  takingsHigh: number;
+  idleMs: number;
+  overtimeMs: number;
+  lastFaceAt: number;
+  lastFaceLateAt: number;
+  look: number;
+  quickShare: number;
+  grossMs: number;
+  netMs: number;
+  meanFaceMs: number;
+  line: LineLength[];
+  artists: ArtistsDay[];
+  byDesign: number[];
 }
 
 export interface HandTime {
@@ -274,6 +344,12 @@ export interface LineBoard {
 export interface LineChoice {
   label: string;
   text: string;
+}
+
+export interface LineLength {
+  at: number;
+  half: number;
+  nine: number;
 }
 
 export interface LineQuestion {
@@ -364,6 +440,15 @@ export interface NumberShown {
   most: number;
 }
 
+export interface OfferPlanned {
+  designId: string;
+  name: string;
+  rung: RungName | null;
+  usualMs: number;
+  quickMs: number | null;
+  priceCents: number;
+}
+
 export interface OtherWay {
   medium: Medium;
   technique: Technique;
@@ -452,6 +537,16 @@ export interface PlanStep {
   stopAfter: boolean | null;
   seen: string[];
   plannedMs: number;
+}
+
+export interface PlayedDay {
+  run: number;
+  opensAt: number;
+  closesAt: number;
+  namesStopAt: number | null;
+  faces: FacePlayed[];
+  lost: ChildLost[];
+  artists: string[];
 }
 
 export interface PracticeItem {
@@ -683,6 +778,11 @@ export interface StepProgress {
   spentMs: number;
 }
 
+export interface Stint {
+  from: number;
+  until: number;
+}
+
 export interface StopShown {
   stepId: string;
   isSaid: boolean;
@@ -718,6 +818,28 @@ export interface TapeSpan {
 export interface TapsAnswer {
   outcomes: TapOutcome[];
   line: LineBoard;
+}
+
+export interface TermsShown {
+  opensAt: number;
+  closesAt: number;
+  chairs: number;
+  kind: BookingKind;
+  children: number;
+  arrivals: ArrivalKind;
+  profile: number[];
+  groups: number[];
+  bookingCents: number | null;
+  setUpMinutes: number;
+  packUpMinutes: number;
+  turnaround: TurnaroundMs;
+  patienceMinutes: number | null;
+  longest: number | null;
+  quickAbove: number | null;
+  isLineEach: boolean;
+  stopNamesAt: number | null;
+  wantedPercent: number;
+  levers: LeverKind[];
 }
 
 export interface ThingUses {
@@ -781,6 +903,14 @@ export interface TrainingSheet {
   targetMs: number;
 }
 
+export interface TurnaroundMs {
+  choose: number;
+  safety: number;
+  mirror: number;
+  pay: number;
+  clean: number;
+}
+
 export interface UsingDesign {
   id: string;
   name: string;
@@ -819,8 +949,14 @@ export interface WaysSheet {
   workedTimes: number;
 }
 
+export const ArrivalKindValues = ['at_once', 'even', 'by_profile'] as const;
+export type ArrivalKind = (typeof ArrivalKindValues)[number];
+
 export const BenchActionValues = ['pick_up', 'load', 'rinse', 'turn', 'place_stencil', 'pouch', 'hand_wipe'] as const;
 export type BenchAction = (typeof BenchActionValues)[number];
+
+export const BookingKindValues = ['party', 'festival', 'volunteer'] as const;
+export type BookingKind = (typeof BookingKindValues)[number];
 
 export const DrillValues = ['teardrop', 'swirl', 'petal', 'dots', 'line'] as const;
 export type Drill = (typeof DrillValues)[number];
@@ -842,6 +978,9 @@ export type GuideKind = (typeof GuideKindValues)[number];
 
 export const ItemKindValues = ['paint', 'sponge', 'brush', 'applicator', 'stencil', 'glitter', 'gem', 'glue', 'bud', 'wipe', 'water_pot', 'spritz', 'towel', 'mirror', 'practice_board'] as const;
 export type ItemKind = (typeof ItemKindValues)[number];
+
+export const LeverKindValues = ['artist_more', 'artist_in_the_rush', 'longest_off', 'quick_only', 'quick_in_the_rush', 'shorter_turnaround', 'names_and_money', 'other_line', 'start_earlier'] as const;
+export type LeverKind = (typeof LeverKindValues)[number];
 
 export const LineKindValues = ['steps', 'heading', 'header', 'placement', 'note'] as const;
 export type LineKind = (typeof LineKindValues)[number];

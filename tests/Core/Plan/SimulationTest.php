@@ -194,10 +194,10 @@ it('has no lever where there is nothing to pull', function (): void {
     );
     $kinds = array_map(
         static fn (PulledLever $lever): LeverKind => $lever->kind,
-        PulledLever::all($party, Duration::zero(), 0.9, 1, [LeverKind::StartEarlier], 10),
+        PulledLever::all($party, Duration::zero(), 0.9),
     );
 
-    expect($kinds)->toBe([LeverKind::ArtistMore])->and($bare->run(1)->chanceOfAll())->toBe(1.0);
+    expect($kinds)->toBe([LeverKind::ArtistMore, LeverKind::StartEarlier])->and($bare->run(1)->chanceOfAll())->toBe(1.0);
 });
 
 it('opens earlier with whoever is there from the opening on', function (): void {

@@ -8,7 +8,7 @@ use Core\Plan\Simulation\Simulation;
  * Plays days of a scenario in a process of its own: a serialized [scenario, seed, runs, first run] comes in, a serialized tally goes
  * out. Without the framework, which would take longer to start than a thousand days to play.
  */
-require __DIR__.'/../../../vendor/autoload.php';
+require __DIR__.'/../../vendor/autoload.php';
 
 /** @var array{\Core\Plan\Simulation\Scenario, int, int, int} $asked */
 $asked = unserialize((string) stream_get_contents(STDIN));

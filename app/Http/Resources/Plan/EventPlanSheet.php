@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Plan;
+
+use App\Http\Resources\Resource;
+use App\Queries\Plan\EventPlanRead;
+use App\Queries\Plan\OfferedTimes;
+
+/** An event day's plan: what is expected, and what it rests on. */
+final readonly class EventPlanSheet extends Resource
+{
+    /**
+     * @param  bool  $isAssumed  whether nobody has said so yet
+     * @param  list<OfferPlanned>  $menu
+     */
+    public function __construct(
+        public DaySummary $day,
+        public TermsShown $terms,
+        public bool $isAssumed,
+        public RosterShown $roster,
+        public array $menu,
+    ) {}
+
+    public static function of(EventPlanRead $read): self
+    {
+        return new self(
+            day: DaySummary::of($read->day),
+            terms: TermsShown::of($read->terms),
+            isAssumed: $read->isAssumed,
+            roster: RosterShown::of($read->roster),
+            menu: array_map(static fn (OfferedTimes $offered): OfferPlanned => OfferPlanned::of($offered), $read->menu),
+        );
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Plan;
+
+use App\Models\EventDay;
+use App\Models\EventPlan;
+
+/** An event day's plan, and what it rests on. */
+final readonly class PlanOfDay
+{
+    public function __construct(
+        private TermsOfDay $termsOfDay,
+        private RosterOfDay $rosterOfDay,
+        private MenuTimes $menuTimes,
+    ) {}
+
+    public function __invoke(EventDay $day): EventPlanRead
+    {
+        return new EventPlanRead(
+            day: DayFacts::of($day),
+            terms: ($this->termsOfDay)($day),
+            isAssumed: EventPlan::query()->whereKey($day->id)->doesntExist(),
+            roster: ($this->rosterOfDay)($day),
+            menu: ($this->menuTimes)($day),
+        );
+    }
+}

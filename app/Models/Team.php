@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * @property string $id
  * @property string $name
+ * @property string $currency  ISO 4217
  */
 final class Team extends Model
 {

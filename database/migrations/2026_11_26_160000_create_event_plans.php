@@ -10,6 +10,10 @@ return new class extends Migration
 {
     public function up(): void
     {
+        Schema::table('teams', static function (Blueprint $table): void {
+            $table->char('currency', 3)->default('EUR');
+        });
+
         Schema::create('event_plans', function (Blueprint $table): void {
             $table->foreignUlid('event_day_id')->primary()->constrained()->cascadeOnDelete();
             $table->string('kind', 12);
@@ -34,5 +38,8 @@ return new class extends Migration
     public function down(): void
     {
         Schema::drop('event_plans');
+        Schema::table('teams', static function (Blueprint $table): void {
+            $table->dropColumn('currency');
+        });
     }
 };

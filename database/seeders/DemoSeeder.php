@@ -9,12 +9,15 @@ use App\Actions\Bench\ImportDesigns;
 use App\Actions\Kit\AddShippedKit;
 use App\Actions\Plan\DayTerms;
 use App\Actions\Plan\MenuTerms;
+use App\Actions\Plan\PlanTerms;
 use App\Actions\Plan\SaveDay;
 use App\Actions\Plan\SaveMenu;
+use App\Actions\Plan\SavePlan;
 use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\Team;
 use App\Queries\Account\BenchOfPainter;
+use App\Queries\Plan\TermsOfDay;
 use Core\Units\Duration;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Carbon;
@@ -51,6 +54,8 @@ final class DemoSeeder extends Seeder
         private readonly BenchOfPainter $benchOfPainter,
         private readonly SaveDay $saveDay,
         private readonly SaveMenu $saveMenu,
+        private readonly SavePlan $savePlan,
+        private readonly TermsOfDay $termsOfDay,
     ) {}
 
     public function run(): void
@@ -81,6 +86,7 @@ final class DemoSeeder extends Seeder
         $opens = Carbon::instance($now)->subMinutes(160)->floorMinutes(15);
         $fair = $this->day(team: $team, name: 'Harbour lantern fair', place: 'Lantern Quay', opens: $opens, hours: 5, chairs: 2);
         $this->menu($fair, array_slice($designs, 0, 8), priced: true);
+        $this->expect($fair, children: 110, profile: [1.0, 2.0, 2.0, 1.5, 1.0]);
         (new DemoLine($fair, [$ines, $tobi], $designs, self::FIRST_NAMES, seed: 11))->play(names: null, until: $now->getTimestampMs());
     }
 
@@ -97,6 +103,13 @@ final class DemoSeeder extends Seeder
             chairs: $chairs,
             turnaround: Duration::ofSeconds(60),
         ));
+    }
+
+    /** @param  list<float>  $profile */
+    private function expect(EventDay $day, int $children, array $profile): void
+    {
+        $assumed = get_object_vars(($this->termsOfDay)($day));
+        ($this->savePlan)($day, new PlanTerms(...[...$assumed, 'children' => $children, 'profile' => $profile]));
     }
 
     /** @param  list<Design>  $designs */

@@ -12,6 +12,7 @@ export const { p, navigate, route } = createRouter({
   '/shapes': () => import('./rooms/bench/Shapes.svelte'),
   '/events': () => import('./rooms/plan/Events.svelte'),
   '/events/:id': () => import('./rooms/plan/EventDay.svelte'),
+  '/events/:id/plan': () => import('./rooms/plan/PlanOfDay.svelte'),
   '/practice': () => import('./rooms/practice/Practice.svelte'),
   '/logbook': () => import('./rooms/logbook/Logbook.svelte'),
   '/logbook/:id': () => import('./rooms/logbook/DayPage.svelte'),

@@ -153,13 +153,14 @@ final readonly class Tally
     }
 
     /**
-     * Children in the line at every LINE_EVERY since the opening: a share of days has no more.
+     * Children in the line at every LINE_EVERY from the opening to the closing: a share of days has no more.
      *
      * @return list<int>
      */
     public function line(float $share): array
     {
-        $lines = $this->lines;
+        // After closing only the days are known on which somebody still paints.
+        $lines = array_filter($this->lines, fn (int $at): bool => $at * self::LINE_EVERY <= $this->open, ARRAY_FILTER_USE_KEY);
         ksort($lines);
 
         return array_values(array_map(fn (array $byLength): int => self::cellQuantile($byLength, $share), $lines));

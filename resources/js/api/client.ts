@@ -103,13 +103,30 @@ function learnTime(answer: unknown, askedAt: number): void {
   }
 }
 
-/** Hands over each line of an answer as it comes; `signal` ends it. */
-async function lines(path: string, take: (line: string) => void, signal: AbortSignal): Promise<void> {
-  const response = await fetch(`/api/${path}`, { credentials: 'same-origin', signal }).catch(
-    (error: unknown) => {
-      throw signal.aborted ? error : new Unreachable();
-    },
-  );
+/** Hands over each line of an answer as it comes, empty ones left out; `signal` ends it. With a body it is posted. */
+async function lines(
+  path: string,
+  take: (line: string) => void,
+  signal: AbortSignal,
+  body?: unknown,
+): Promise<void> {
+  const response = await fetch(`/api/${path}`, {
+    credentials: 'same-origin',
+    signal,
+    ...(body === undefined
+      ? {}
+      : {
+          method: 'POST',
+          headers: {
+            Accept: 'application/json',
+            'Content-Type': 'application/json',
+            'X-XSRF-TOKEN': csrfToken(),
+          },
+          body: JSON.stringify(body),
+        }),
+  }).catch((error: unknown) => {
+    throw signal.aborted ? error : new Unreachable();
+  });
   if (!response.ok || response.body === null) {
     throw await refusalFrom(response);
   }
@@ -118,7 +135,7 @@ async function lines(path: string, take: (line: string) => void, signal: AbortSi
   for (let part = await reader.read(); !part.done; part = await reader.read()) {
     const whole = (rest + part.value).split('\n');
     rest = whole.pop() ?? '';
-    whole.forEach(take);
+    whole.filter((line) => line !== '').forEach(take);
   }
 }
 

@@ -698,6 +698,7 @@ export interface SessionState {
   teamId: string | null;
   teamName: string | null;
   role: Role | null;
+  currency: string;
   demo: DemoSignIn | null;
 }
 

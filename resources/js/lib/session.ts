@@ -16,3 +16,10 @@ export function whetherPaints(): () => boolean {
 
   return () => read?.()?.role !== 'helper';
 }
+
+/** In what the team is paid: ISO 4217. */
+export function teamCurrency(): () => string {
+  const read = getContext<Read | undefined>(SESSION);
+
+  return () => read?.()?.currency ?? 'EUR';
+}

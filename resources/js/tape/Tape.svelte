@@ -67,7 +67,8 @@
     if (!ruled) {
       return [];
     }
-    const quarter = pixelsPerMinute >= 40 ? 15_000 : 60_000;
+    // A day's tape has no room for minutes.
+    const quarter = pixelsPerMinute >= 40 ? 15_000 : pixelsPerMinute >= 8 ? 60_000 : 600_000;
     const first = Math.ceil(from / quarter) * quarter;
 
     return Array.from({ length: Math.max(0, Math.floor((to - first) / quarter) + 1) }, (_, index) => {
@@ -130,7 +131,7 @@
         height={height + raised}
         fill={fillOf(piece)}
         stroke={piece.kind === 'turnaround' ? 'none' : '#1b2630'}
-        stroke-width={raised > 0 && piece.kind !== 'drying' ? 3 : 1.5}
+        stroke-width={raised > 0 && piece.kind !== 'drying' ? 3 : pixelsPerMinute < 8 ? 0.8 : 1.5}
         opacity={piece.state === 'done' ? 0.42 : piece.state === 'skipped' ? 0.14 : 1}
       />
     {/if}

@@ -16,6 +16,7 @@ final readonly class SessionState extends Resource
         public ?string $teamId,
         public ?string $teamName,
         public ?Role $role,
+        public string $currency,
         public ?DemoSignIn $demo,
     ) {}
 
@@ -28,6 +29,7 @@ final readonly class SessionState extends Resource
             teamId: $user?->team_id,
             teamName: $user?->team->name,
             role: $user?->role,
+            currency: $user->team->currency ?? 'EUR',
             demo: $signedIn->demo === null ? null : new DemoSignIn($signedIn->demo['email'], $signedIn->demo['password']),
         );
     }

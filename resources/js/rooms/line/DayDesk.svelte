@@ -1,10 +1,11 @@
 <script lang="ts">
   import type { LineBoard } from '../../api/types.gen';
-  import { clockTime, dayName } from '../../lib/minutes';
+  import { clockTime } from '../../lib/minutes';
   import { whetherPaints } from '../../lib/session';
   import Lanes from '../../line/Lanes.svelte';
   import type { Line } from '../../line/line.svelte';
   import DayForm from '../plan/DayForm.svelte';
+  import EventHead from '../plan/EventHead.svelte';
   import Ended from './Ended.svelte';
   import MenuForm from '../plan/MenuForm.svelte';
   import RosterForm from '../plan/RosterForm.svelte';
@@ -30,23 +31,9 @@
 </script>
 
 <div class="flex grow flex-col">
-  <div class="flex flex-wrap items-center gap-x-5 gap-y-2 px-3 py-3 sm:px-8">
+  <EventHead day={board.day} here="line" change={() => (changingDay = true)} />
+  <div class="flex flex-wrap items-center gap-x-5 gap-y-2 px-3 pb-3 sm:px-8">
     <div class="min-w-0 grow">
-      <h1 class="text-3xl">{board.day.name}</h1>
-      <p class="text-soft">
-        {board.day.place === '' ? '' : `${board.day.place}, `}{dayName(
-          board.day.opensAt,
-          board.day.timezone,
-        )},
-        {time(board.day.opensAt)} to {time(board.day.closesAt)}
-        {#if paints()}
-          <button
-            type="button"
-            class="ml-2 min-h-11 text-ink underline underline-offset-4"
-            onclick={() => (changingDay = true)}>Change</button
-          >
-        {/if}
-      </p>
       <p class="text-soft">
         {board.chairs.length === 1 ? 'Chair' : 'Chairs'}: {sitting}
         {#if paints()}

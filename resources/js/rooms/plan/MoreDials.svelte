@@ -1,0 +1,137 @@
+<script lang="ts">
+  import type { EventPlanSheet, TurnaroundMs } from '../../api/types.gen';
+  import { clockTime, minutes } from '../../lib/minutes';
+  import { centsOf, price } from '../../lib/money';
+  import { teamCurrency } from '../../lib/session';
+  import Said from '../../ui/Said.svelte';
+  import Dial from './Dial.svelte';
+  import type { EventPlan } from './plan.svelte';
+
+  const { plan, sheet }: { plan: EventPlan; sheet: EventPlanSheet } = $props();
+
+  const currency = teamCurrency();
+  const terms = $derived(plan.terms);
+  const openMinutes = $derived(Math.round((terms.closesAt - terms.opensAt) / 60_000));
+  const PARTS: Record<keyof TurnaroundMs, string> = {
+    choose: 'Greet and choose',
+    safety: 'Age, allergies, skin',
+    mirror: 'Mirror and photo',
+    pay: 'Pay',
+    clean: 'Wipe down, fresh sponge, water',
+  };
+  const parts = Object.keys(PARTS) as (keyof TurnaroundMs)[];
+  let notPrice = $state('');
+
+  function book(typed: string) {
+    const cents = centsOf(typed, currency());
+    notPrice = cents === undefined ? `“${typed}” is no price. Type it such as 180 or 180.50.` : '';
+    if (cents !== undefined) {
+      void plan.let('Another price for the booking.', { bookingCents: cents });
+    }
+  }
+
+  /** The far end of a dial is "never". */
+  const orNever = (value: number, end: number) => (value >= end ? null : value);
+</script>
+
+<details class="border-t border-seam pt-1">
+  <summary class="flex min-h-11 items-center font-semibold underline underline-offset-4"
+    >More that moves the day</summary
+  >
+  <div class="flex flex-col gap-2 pb-2">
+    {#if terms.arrivals !== 'at_once'}
+      <Dial
+        label="Names stop"
+        shown={terms.stopNamesAt === null ? 'when it must' : clockTime(terms.stopNamesAt, sheet.day.timezone)}
+        value={terms.stopNamesAt === null ? 0 : Math.round((terms.stopNamesAt - terms.opensAt) / 60_000)}
+        min={0}
+        max={openMinutes}
+        step={5}
+        turn={(at) => plan.try({ stopNamesAt: at === 0 ? null : terms.opensAt + at * 60_000 })}
+        stay={() => plan.let('Names stop at another time.')}
+      />
+    {/if}
+    <Dial
+      label="Days on which all shall be painted"
+      shown="{terms.wantedPercent} of 100"
+      value={terms.wantedPercent}
+      min={50}
+      max={99}
+      turn={(wantedPercent) => plan.try({ wantedPercent })}
+      stay={() => plan.let('Another chance.')}
+    />
+    <Dial
+      label="Half of the children have left after"
+      shown={terms.patienceMinutes === null ? 'they stay' : `${terms.patienceMinutes} min`}
+      value={terms.patienceMinutes ?? 90}
+      min={5}
+      max={90}
+      step={5}
+      turn={(value) => plan.try({ patienceMinutes: orNever(value, 90) })}
+      stay={() => plan.let('Another patience.')}
+    />
+    <Dial
+      label="Nobody joins a line, for each chair, of"
+      shown={terms.longest === null ? 'they do' : String(terms.longest)}
+      value={terms.longest ?? 21}
+      min={1}
+      max={21}
+      turn={(value) => plan.try({ longest: orNever(value, 21) })}
+      stay={() => plan.let('Another longest line.')}
+    />
+    <Dial
+      label="Quick versions while more wait than"
+      shown={terms.quickAbove === null ? 'never' : String(terms.quickAbove)}
+      value={terms.quickAbove ?? 31}
+      min={0}
+      max={31}
+      turn={(value) => plan.try({ quickAbove: orNever(value, 31) })}
+      stay={() => plan.let('Another line for quick versions.')}
+    />
+    <h3 class="mt-2 text-lg">The turnaround in its parts</h3>
+    {#each parts as part (part)}
+      <Dial
+        label={PARTS[part]}
+        shown={minutes(terms.turnaround[part])}
+        value={Math.round(terms.turnaround[part] / 1000)}
+        min={0}
+        max={120}
+        step={2}
+        turn={(seconds) => plan.try({ turnaround: { ...terms.turnaround, [part]: seconds * 1000 } })}
+        stay={() => plan.let('Another turnaround.')}
+      />
+    {/each}
+    <h3 class="mt-2 text-lg">Around the hours</h3>
+    <Dial
+      label="Set-up"
+      shown="{terms.setUpMinutes} min"
+      value={terms.setUpMinutes}
+      min={0}
+      max={120}
+      step={5}
+      turn={(setUpMinutes) => plan.try({ setUpMinutes })}
+      stay={() => plan.let('Another set-up.')}
+    />
+    <Dial
+      label="Pack-up"
+      shown="{terms.packUpMinutes} min"
+      value={terms.packUpMinutes}
+      min={0}
+      max={120}
+      step={5}
+      turn={(packUpMinutes) => plan.try({ packUpMinutes })}
+      stay={() => plan.let('Another pack-up.')}
+    />
+    <label class="font-semibold">
+      The organiser pays for the booking
+      <input
+        class="mt-1 field font-normal"
+        placeholder="nothing"
+        inputmode="decimal"
+        value={price(terms.bookingCents, currency())}
+        onchange={({ currentTarget }) => book(currentTarget.value)}
+      />
+      <Said message={notPrice} />
+    </label>
+  </div>
+</details>

@@ -36,7 +36,9 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->appendToPriorityList(AuthenticatesRequests::class, SameTeam::class);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        $exceptions->dontReport([CoreException::class, InvalidShape::class, ChangedElsewhere::class, ThingInUse::class, TooManySearches::class]);
+        $exceptions->dontReport([
+            CoreException::class, InvalidShape::class, ChangedElsewhere::class, ThingInUse::class, TooManySearches::class,
+        ]);
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*'));
         $say = static fn (string $message, int $status, array $more = []) => response()->json(['message' => $message, ...$more], $status);
         $exceptions->render(static fn (CoreException|InvalidShape $e) => $say($e->getMessage(), 422));

@@ -9,6 +9,7 @@ use App\Http\Controllers\KitController;
 use App\Http\Controllers\LadderController;
 use App\Http\Controllers\LineController;
 use App\Http\Controllers\LogbookController;
+use App\Http\Controllers\MenuController;
 use App\Http\Controllers\OrderController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PracticeController;
@@ -20,6 +21,7 @@ use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\Face;
 use App\Models\KitItem;
+use App\Models\Menu;
 use App\Models\PainterWays;
 use App\Models\PracticeRun;
 use Illuminate\Support\Facades\Route;
@@ -47,6 +49,15 @@ Route::prefix('api')->group(function (): void {
             Route::post('days/{day}/forecast', [PlanController::class, 'forecast']);
             Route::post('days/{day}/levers', [PlanController::class, 'levers']);
             Route::post('days/{day}/played', [PlanController::class, 'played']);
+        });
+        Route::middleware('can:use,'.Menu::class)->group(function (): void {
+            Route::get('menus', [MenuController::class, 'index']);
+            Route::post('menus', [MenuController::class, 'store']);
+            Route::get('menus/{menu}', [MenuController::class, 'show']);
+            Route::put('menus/{menu}', [MenuController::class, 'update']);
+            Route::delete('menus/{menu}', [MenuController::class, 'destroy']);
+            Route::post('menus/{menu}/recommended', [MenuController::class, 'recommend']);
+            Route::put('days/{day}/menus/{menu}', [MenuController::class, 'putUp']);
         });
         Route::middleware('can:use,'.Design::class)->group(function (): void {
             Route::get('designs', [DesignController::class, 'index']);

@@ -79,7 +79,7 @@ trap 'kill "$fpm" "$nginx" 2>/dev/null; wait' EXIT
 trap 'exit 0' TERM INT HUP
 php-fpm8.2 -y "$folder/fpm.conf" "${as_root[@]}" -d variables_order=EGPCS -d memory_limit=256M -d post_max_size=8M -d upload_max_filesize=8M \
     -d opcache.preload="$PWD/tools/preload.php" -d opcache.validate_timestamps=0 \
-    -d opcache.enable_file_override=1 -d output_buffering=0 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d realpath_cache_size=4M -d realpath_cache_ttl=3600 -d zend.enable_gc=0 &
+    -d opcache.enable_file_override=1 -d output_buffering=0 -d realpath_cache_size=4M -d realpath_cache_ttl=3600 -d zend.enable_gc=0 &
 fpm=$!
 nginx -c "$folder/nginx.conf" -e "$folder/nginx.log" &
 nginx=$!

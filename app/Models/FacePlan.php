@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Core\Design\Design;
+use Core\Design\Placement;
+use Core\Design\Step;
+use Core\Design\StepValues;
 use Core\Line\FacePlan as CoreFacePlan;
 use Core\Line\PlannedStep;
 use Core\Units\Duration;
@@ -50,6 +54,17 @@ final class FacePlan extends Model
         );
 
         return new CoreFacePlan($this->id, $this->content['name'], $steps);
+    }
+
+    /** @return list<Step> */
+    public function steps(): array
+    {
+        return array_map(static fn (array $step): Step => StepValues::read($step['id'], $step), $this->content['steps']);
+    }
+
+    public function toDesign(): Design
+    {
+        return new Design($this->content['name'], Placement::from($this->content['placement']), null, $this->steps());
     }
 
     /** @return array<string, string> */

@@ -8,6 +8,7 @@ use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\KitItem;
 use App\Models\KitRemoval;
+use App\Models\Menu;
 use App\Models\User;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -43,6 +44,7 @@ final class AppServiceProvider extends ServiceProvider
         );
         Route::bind('thing', fn (string $id): KitItem => KitItem::ofTeam($this->teamId())->findOrFail($id));
         Route::bind('removal', fn (string $id): KitRemoval => KitRemoval::ofTeam($this->teamId())->findOrFail($id));
+        Route::bind('menu', fn (string $id): Menu => Menu::ofTeam($this->teamId())->findOrFail($id));
         Route::bind('day', fn (string $id): EventDay => EventDay::ofTeam($this->teamId())->findOrFail($id));
     }
 

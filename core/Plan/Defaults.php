@@ -25,6 +25,9 @@ final readonly class Defaults
     /** "One child gets a popular design and a dozen ask for it" (common practice, no source): what one choice adds to its weight. */
     public const CONTAGION = 0.08;
 
+    /** Where nobody says when names stop, they are thought to stop so long before closing. */
+    public const LAST_NAME_MINUTES = 10;
+
     /** The chance of painting everybody that a painter wants, unless another is set. */
     public const WANTED_CHANCE = 0.9;
 

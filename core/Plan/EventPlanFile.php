@@ -19,7 +19,8 @@ use Core\Units\Duration;
  *
  * @phpstan-type VersionValues array{seconds: int|float, look?: int|float}
  * @phpstan-type OfferValues array{name: string, weight?: int|float, price?: int, versions: list<VersionValues>}
- * @phpstan-type PaceValues array{design: string, seconds: list<int|float>, spread?: int|float, doubt?: int|float, slope?: int|float, nth?: int}
+ * @phpstan-type PaceValues array{design: string, seconds: list<int|float>, spread?: int|float, doubt?: int|float,
+ *     slope?: int|float, nth?: int}
  * @phpstan-type ArtistValues array{name: string, shifts?: list<array{string, string}>, paces?: list<PaceValues>}
  * @phpstan-type PlanValues array{
  *     event: array{opens: string, closes: string, turnaroundSeconds?: int|float, helperTakesSeconds?: int|float},
@@ -113,7 +114,10 @@ final readonly class EventPlanFile
     {
         $shifts = [];
         foreach ($values['shifts'] ?? [] as $index => [$from, $until]) {
-            $shifts[] = [$this->sinceOpening("/artists/{$at}/shifts/{$index}", $from), $this->sinceOpening("/artists/{$at}/shifts/{$index}", $until)];
+            $shifts[] = [
+                $this->sinceOpening("/artists/{$at}/shifts/{$index}", $from),
+                $this->sinceOpening("/artists/{$at}/shifts/{$index}", $until),
+            ];
         }
         $paces = array_column($values['paces'] ?? [], null, 'design');
         $unknown = array_diff(array_keys($paces), array_column($this->values['menu'], 'name'));

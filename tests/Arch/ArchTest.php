@@ -65,7 +65,7 @@ const MAY_KNOW = [
     'Pace' => ['Units', 'Colour', 'Design', 'Timeline'],
     'Ladder' => ['Units', 'Colour', 'Design', 'Timeline', 'Order'],
     'Line' => ['Units', 'Design', 'Timeline', 'Team'],
-    'Plan' => ['Units', 'Design', 'Timeline', 'Pace', 'Line'],
+    'Plan' => ['Units', 'Colour', 'Design', 'Kit', 'Timeline', 'Pace', 'Line'],
 ];
 
 /** @return list<string> what a file of the core knows of folders that it may not know */
@@ -179,7 +179,7 @@ it('asks for the records of a team only within the team', function (): void {
             $tables[$name] = (new $name)->getTable();
         }
     }
-    expect(array_values($tables))->toEqualCanonicalizing(['designs', 'event_days', 'faces', 'kit_items', 'kit_removals', 'users']);
+    expect(array_values($tables))->toEqualCanonicalizing(['designs', 'event_days', 'faces', 'kit_items', 'kit_removals', 'menus', 'users']);
 
     // Whoever signs in, is taken in or is named on the command line is known by the e-mail address alone.
     $byAddress = [

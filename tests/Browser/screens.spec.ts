@@ -177,3 +177,13 @@ test('trouble is said, and what is another team’s is not there', async ({ page
   await expect(page.getByRole('alert')).toContainText('That is not here, or not yours.');
   await expectGood(page);
 });
+
+test('the plan of an event', async ({ page, team }) => {
+  const day = await team.runningDay(2, [await team.design('Wave band', steps())]);
+  await page.goto(`/events/${day.id}/plan`);
+  await expect(page.getByText('Will everyone be painted?')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Take it/ }).first()).toBeVisible();
+  await page.getByText('More that moves the day').click();
+  await page.getByText('Why').first().click();
+  await expectGood(page);
+});

@@ -6,7 +6,13 @@ import {
   type Page,
   test as base,
 } from '@playwright/test';
-import type { DaySummary, DesignSheet, LineBoard, TapsAnswer } from '../../resources/js/api/types.gen';
+import type {
+  DaySummary,
+  DesignSheet,
+  EventPlanSheet,
+  LineBoard,
+  TapsAnswer,
+} from '../../resources/js/api/types.gen';
 import { newId } from '../../resources/js/lib/ids';
 
 const PASSWORD = 'a long password';
@@ -115,6 +121,10 @@ export class Team {
 
   async line(day: DaySummary): Promise<LineBoard> {
     return (await (await this.request.get(`/api/days/${day.id}/line`)).json()) as LineBoard;
+  }
+
+  async plan(day: DaySummary): Promise<EventPlanSheet> {
+    return this.get<EventPlanSheet>(`days/${day.id}/plan`);
   }
 
   async get<T>(path: string): Promise<T> {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Actions\Account\AddPainter;
 use App\Models\KitItem;
+use App\Models\Menu;
 use App\Models\User;
 use Core\Kit\ItemValues;
 use Core\Team\Role;
@@ -30,6 +31,8 @@ function addresses(): array
         'POST days' => PAINTERS, 'PUT days/{day}' => PAINTERS, 'PUT days/{day}/menu' => PAINTERS, 'PUT days/{day}/roster' => PAINTERS,
         'GET days/{day}/plan' => PAINTERS, 'PUT days/{day}/plan' => PAINTERS, 'POST days/{day}/forecast' => PAINTERS,
         'POST days/{day}/levers' => PAINTERS, 'POST days/{day}/played' => PAINTERS,
+        'GET menus' => PAINTERS, 'POST menus' => PAINTERS, 'GET menus/{menu}' => PAINTERS, 'PUT menus/{menu}' => PAINTERS,
+        'DELETE menus/{menu}' => PAINTERS, 'POST menus/{menu}/recommended' => PAINTERS, 'PUT days/{day}/menus/{menu}' => PAINTERS,
         'GET designs' => PAINTERS, 'POST designs' => PAINTERS, 'GET designs/starting-points' => PAINTERS, 'POST designs/file' => PAINTERS,
         'GET designs/{design}' => PAINTERS, 'PUT designs/{design}' => PAINTERS, 'DELETE designs/{design}' => PAINTERS,
         'GET designs/{design}/fitted' => PAINTERS,
@@ -82,6 +85,7 @@ function statusFor(string $address, ?User $who): int
     $removal = str_contains($path, '{removal}') ? $test->deleteJson("/api/kit/{$thing}")->json('removalId') : '';
     $own = [
         '{design}' => $test->scene->design('Here '.Scene::ulid())->id, '{deletedDesign}' => $deleted->id, '{day}' => $test->day->id,
+        '{menu}' => Menu::query()->create(['team_id' => $test->day->team_id, 'name' => 'Fairs'])->id,
         '{thing}' => (string) $thing, '{removal}' => (string) $removal,
         '{ticket}' => Scene::ulid(), '{run}' => Scene::ulid(), '{action}' => 'load',
     ];
@@ -103,7 +107,7 @@ it('knows of every address who may use it', function (): void {
 });
 
 it('lets in whom it should, and nobody else', function (string $address, string $whom): void {
-    $isAbout = preg_match('/\{(design|deletedDesign|day|thing|removal)\}/', $address) === 1;
+    $isAbout = preg_match('/\{(design|deletedDesign|day|menu|thing|removal)\}/', $address) === 1;
     foreach ($this->who as $name => $who) {
         $status = statusFor($address, $who);
         match (true) {

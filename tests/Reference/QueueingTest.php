@@ -115,14 +115,22 @@ it('loses the impatient as M/M/c+M has it', function (float $perHour, int $artis
         $waiting += max(0, $n - $artists) * $weight / array_sum($weights);
     }
     $left = $theta * $waiting / $perHour;
-    $tally = longLine($perHour, $artists, FaceTime::memoryless(Duration::ofMinutes(5)), new LineRules(patience: Duration::ofMinutes($patience)));
+    $tally = longLine(
+        $perHour,
+        $artists,
+        FaceTime::memoryless(Duration::ofMinutes(5)),
+        new LineRules(patience: Duration::ofMinutes($patience)),
+    );
 
     expect($tally->lost('left') / ($tally->lost('left') + $tally->meanFaces()))->toEqualWithDelta($left, 0.02 * $left);
 })->with(['overrun' => [30.0, 2], 'busy' => [46.0, 4]]);
 
 it('paints those who stand there, and those who come by appointment, as a pencil has it', function (): void {
     $open = Duration::ofMinutes(60);
-    $artists = [Artist::all('one', $open, FaceTime::fixed(Duration::ofMinutes(4))), Artist::all('two', $open, FaceTime::fixed(Duration::ofMinutes(4)))];
+    $artists = [
+        Artist::all('one', $open, FaceTime::fixed(Duration::ofMinutes(4))),
+        Artist::all('two', $open, FaceTime::fixed(Duration::ofMinutes(4))),
+    ];
     $played = static fn (Arrivals $arrivals): Tally => (new Simulation(new Scenario(
         open: $open,
         arrivals: $arrivals,

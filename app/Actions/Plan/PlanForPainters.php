@@ -11,9 +11,6 @@ use App\Models\PainterPlan;
 use App\Models\User;
 use App\Queries\Account\BenchOfPainter;
 use App\Queries\Logbook\PacesOfDesign;
-use Core\Design\Design as CoreDesign;
-use Core\Design\Placement;
-use Core\Design\StepValues;
 use Core\Order\Circumstances;
 use Core\Team\Role;
 use Illuminate\Support\Facades\DB;
@@ -58,9 +55,7 @@ final readonly class PlanForPainters
     /** @return array<string, string|int>|null null where it is the team's own plan */
     private function row(Design $design, User $painter, string $rung, FacePlan $plan, Circumstances $circumstances): ?array
     {
-        $steps = array_map(static fn (array $step) => StepValues::read($step['id'], $step), $plan->content['steps']);
-        $version = new CoreDesign($plan->content['name'], Placement::from($plan->content['placement']), null, $steps);
-        $own = ($this->writePlan)($design->id, $version, $circumstances);
+        $own = ($this->writePlan)($design->id, $plan->toDesign(), $circumstances);
 
         return $own->id === $plan->id ? null : [
             'design_id' => $design->id,

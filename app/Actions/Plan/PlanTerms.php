@@ -57,7 +57,11 @@ final readonly class PlanTerms
     /** What a helper who takes names and money would take over. */
     public function forHelper(): Duration
     {
-        $parts = array_filter($this->turnaround, static fn (string $part): bool => TurnaroundPart::from($part)->isForHelper(), ARRAY_FILTER_USE_KEY);
+        $parts = array_filter(
+            $this->turnaround,
+            static fn (string $part): bool => TurnaroundPart::from($part)->isForHelper(),
+            ARRAY_FILTER_USE_KEY,
+        );
 
         return array_reduce($parts, static fn (Duration $sum, Duration $part): Duration => $sum->plus($part), Duration::zero());
     }

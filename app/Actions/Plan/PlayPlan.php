@@ -17,8 +17,9 @@ use Core\Plan\Simulation\Tally;
 /** Plays an event as it is planned: a first answer at once, then one from so many days that it stays. */
 final readonly class PlayPlan
 {
-    /** Days after which it is asked whether anybody still listens. */
-    private const AT_ONCE = 500;
+    private const SEED = 1;
+
+    public function __construct(private PlayDays $playDays) {}
 
     /**
      * @param  Closure(ForecastRead): bool  $tell  answers whether anybody still listens
@@ -26,12 +27,18 @@ final readonly class PlayPlan
      */
     public function __invoke(EventOutline $outline, Closure $tell, Closure $isHeard): void
     {
-        $first = $this->outlook($outline, static fn (Scenario $scenario): Tally => (new Simulation($scenario))->run(Defaults::FIRST_RUNS));
-        if (! $tell(new ForecastRead($outline, $first, isDone: false))) {
+        $first = static fn (Scenario $scenario): Tally => (new Simulation($scenario, self::SEED))->run(Defaults::FIRST_RUNS);
+        if (! $tell(new ForecastRead($outline, $this->outlook($outline, $first), isDone: false))) {
             return;
         }
-        $refined = $this->outlook($outline, static fn (Scenario $scenario): Tally => self::all($scenario, $isHeard));
-        if ($isHeard()) {
+        $isWanted = true;
+        $refined = $this->outlook($outline, function (Scenario $scenario) use ($first, $isHeard, &$isWanted): Tally {
+            $tally = $isWanted ? ($this->playDays)($scenario, self::SEED, Defaults::RUNS, $isHeard) : null;
+            $isWanted = $tally !== null;
+
+            return $tally ?? $first($scenario);
+        });
+        if ($isWanted) {
             $tell(new ForecastRead($outline, $refined));
         }
     }
@@ -56,17 +63,5 @@ final readonly class PlayPlan
     private function outlook(EventOutline $outline, callable $play): Outlook
     {
         return Outlook::of($outline->scenario, $outline->terms->wantedPercent / 100, $play);
-    }
-
-    /** @param  Closure(): bool  $isHeard  once nobody listens, it does not matter how many days were played */
-    private static function all(Scenario $scenario, Closure $isHeard): Tally
-    {
-        $simulation = new Simulation($scenario);
-        $tally = $simulation->run(self::AT_ONCE);
-        while ($tally->count() < Defaults::RUNS && $isHeard()) {
-            $tally = $tally->and($simulation->run(self::AT_ONCE, $tally->count()));
-        }
-
-        return $tally;
     }
 }

@@ -14,6 +14,7 @@ use Core\Plan\Simulation\Scenario;
 use Core\Plan\Simulation\Tally;
 use Core\Units\Duration;
 use Illuminate\Console\Command;
+use LogicException;
 
 /** Exit 0 when everybody is painted with the wanted chance, 1 when not, 2 on bad input. */
 final class ForecastEvent extends Command
@@ -32,7 +33,11 @@ final class ForecastEvent extends Command
             $outlook = Outlook::of(
                 $plan->scenario,
                 $plan->wantedChance,
-                static fn (Scenario $scenario): Tally => $playDays($scenario, $plan->seed, $plan->runs),
+                static fn (Scenario $scenario): Tally => $playDays(
+                    $scenario,
+                    $plan->seed,
+                    $plan->runs,
+                ) ?? throw new LogicException('Heard.'),
             );
             $levers = $this->option('no-levers') === true
                 ? []
@@ -74,7 +79,11 @@ final class ForecastEvent extends Command
                 'eightOfTen' => $tally->wait(0.8)->seconds(), 'nineOfTen' => $tally->wait(0.9)->seconds()],
             'lost' => ['balked' => round($tally->lost('balked'), 2), 'left' => round($tally->lost('left'), 2),
                 'unpainted' => round($tally->lost('unpainted'), 2)],
-            'takings' => ['mean' => round($tally->meanTakings(), 2), 'oneOfTen' => $tally->takings(0.1), 'nineOfTen' => $tally->takings(0.9)],
+            'takings' => [
+                'mean' => round($tally->meanTakings(), 2),
+                'oneOfTen' => $tally->takings(0.1),
+                'nineOfTen' => $tally->takings(0.9),
+            ],
             'lastFace' => ['half' => $clock($tally->end(0.5)), 'nineOfTen' => $clock($tally->end(0.9))],
             'idleSeconds' => $tally->idle()->seconds(),
             'overtimeSeconds' => $tally->overtime()->seconds(),

@@ -8,6 +8,7 @@ use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\KitItem;
 use App\Models\KitRemoval;
+use App\Models\Menu;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use LogicException;
@@ -46,6 +47,13 @@ abstract class TeamRequest extends FormRequest
         $removal = $this->route('removal');
 
         return $removal instanceof KitRemoval ? $removal : throw new LogicException('This address names no removal.');
+    }
+
+    final public function menu(): Menu
+    {
+        $menu = $this->route('menu');
+
+        return $menu instanceof Menu ? $menu : throw new LogicException('This address names no menu.');
     }
 
     final public function day(): EventDay

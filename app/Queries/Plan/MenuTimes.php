@@ -26,6 +26,7 @@ final readonly class MenuTimes
     /** @return list<OfferedTimes> in the order of the menu; designs without steps are left out */
     public function __invoke(EventDay $day): array
     {
+        $day->loadMissing('menuItems.design');
         $ids = array_values($day->menuItems->pluck('design_id')->all());
         $plans = array_column(($this->plansOfDay)($day, ''), null, 'id');
         $rungs = DesignRung::query()->whereIn('design_id', $ids)->get()->groupBy('design_id');
@@ -33,7 +34,12 @@ final readonly class MenuTimes
         $painted = $this->paintedSoFar($day->team_id);
         $offered = [];
         foreach ($day->menuItems as $item) {
-            $times = $this->offered($item, $plans, $rungs->get($item->design_id) ?? new Collection, $own->get($item->design_id) ?? new Collection);
+            $times = $this->offered(
+                $item,
+                $plans,
+                $rungs->get($item->design_id) ?? new Collection,
+                $own->get($item->design_id) ?? new Collection,
+            );
             $weight = (float) (Defaults::DEMAND_BEFORE + ($painted[$item->design_id] ?? 0));
             $offered[] = $times === null ? null : new OfferedTimes(
                 offer: new Offer($item->design_id, $weight, $item->price_cents ?? 0, $times[0]),

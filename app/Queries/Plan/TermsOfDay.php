@@ -90,7 +90,7 @@ final readonly class TermsOfDay
     /** As many as were painted, else as the chairs can paint. */
     private function children(EventDay $day): int
     {
-        $painted = Face::query()->where('event_day_id', $day->id)->count();
+        $painted = Face::ofTeam($day->team_id)->where('event_day_id', $day->id)->count();
         $offered = array_filter(($this->designsOnDay)($day, []), static fn (DesignOnDay $design): bool => $design->offer !== null);
         $expected = CoreFacesExpected::of(
             Duration::ofMilliseconds($day->closes_ms - $day->opens_ms),

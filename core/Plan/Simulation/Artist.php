@@ -28,7 +28,11 @@ final readonly class Artist
 
     public function quickOnly(): self
     {
-        return new self($this->id, $this->shifts, array_map(static fn (array $versions): array => [$versions[1] ?? $versions[0]], $this->times));
+        return new self(
+            $this->id,
+            $this->shifts,
+            array_map(static fn (array $versions): array => [$versions[1] ?? $versions[0]], $this->times),
+        );
     }
 
     public function without(int $offer): self

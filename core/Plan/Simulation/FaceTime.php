@@ -62,7 +62,9 @@ final readonly class FaceTime
         }
         $all = log(max(1.0, $eightOfTen->milliseconds / $middle->milliseconds)) / self::EIGHT_OF_TEN;
 
-        return new self($middle, max(Defaults::LEAST_SPREAD, $all), Defaults::LOGGED_DOUBT);
+        $each = sqrt(max(0.0, $all ** 2 - Defaults::LOGGED_DOUBT ** 2));
+
+        return new self($middle, max(Defaults::LEAST_SPREAD, $each), Defaults::LOGGED_DOUBT);
     }
 
     /** As the log has it. */
@@ -72,6 +74,21 @@ final readonly class FaceTime
 
         return new self(
             middle: $pace->middle(), spread: $spread, doubt: $doubt, slope: min(0.0, $pace->line[1]), nth: $pace->nth,
+        );
+    }
+
+    /** Eight of ten faces are done by then, whatever the day. */
+    public function eightOfTen(): Duration
+    {
+        return $this->middle->times(exp(self::EIGHT_OF_TEN * hypot($this->spread, $this->doubt)));
+    }
+
+    /** Slower or quicker by a factor, in whatever it spreads. */
+    public function times(float $factor): self
+    {
+        return new self(
+            middle: $this->middle->times($factor), spread: $this->spread, doubt: $this->doubt, slope: $this->slope, nth: $this->nth,
+            isMemoryless: $this->isMemoryless,
         );
     }
 

@@ -43,7 +43,8 @@ final class InvalidScenario extends DomainException implements CoreException
             $shortest = min($shortest, $time->middle->milliseconds);
         }
 
-        return $shortest <= $scenario->open->milliseconds || $shortest === PHP_INT_MAX ? null : 'Not one face of this menu is done before the event closes. '
+        return $shortest <= $scenario->open->milliseconds
+            || $shortest === PHP_INT_MAX ? null : 'Not one face of this menu is done before the event closes. '
             .'Open longer, or offer something quicker than '.Duration::ofMilliseconds($shortest)->format().'.';
     }
 

@@ -24,7 +24,8 @@ final readonly class Tally
      * @param  int  $open  milliseconds from opening to closing
      * @param  Runs  $runs  by run: faces, takings, end of the last face, arrival of the first child who is not painted by closing (the
      *                      closing itself where all are), lost children, sum of waits
-     * @param  Sums  $sums  over all runs: lost children by how, milliseconds of idle artists, waits and overtime, thousandths of look that was painted
+     * @param  Sums  $sums  over all runs: lost children by how, milliseconds of idle artists, waits and overtime, thousandths
+     *     of look that was painted
      * @param  array<int, int>  $waits  faces by WAIT_CELL
      * @param  array<int, array<int, int>>  $lines  runs by LINE_EVERY and children waiting then
      * @param  array<int, array<int, int>>  $ends  runs by artist and minute in which the last face is done

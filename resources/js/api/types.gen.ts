@@ -143,6 +143,13 @@ export interface DesignSheet {
   runsOver: RunsOver | null;
 }
 
+export interface DesignTaken {
+  designId: string;
+  name: string;
+  rung: RungName | null;
+  middleMs: number;
+}
+
 export interface DesignTape {
   id: string;
   name: string;
@@ -402,6 +409,19 @@ export interface LoggedStep {
   spentMs: number;
 }
 
+export interface MenuListed {
+  id: string;
+  name: string;
+  designs: number;
+}
+
+export interface MenuNote {
+  rule: string;
+  designs: string[];
+  says: string;
+  promiseMs: number | null;
+}
+
 export interface MenuOffer {
   designId: string;
   name: string;
@@ -411,6 +431,23 @@ export interface MenuOffer {
   planId: string | null;
   plannedMs: number;
   rung: RungName | null;
+}
+
+export interface MenuRecommended {
+  designs: DesignTaken[];
+  meanFaceMs: number;
+  bearableMs: number;
+  chanceOfAll: number;
+  worth: number;
+  wishCosts: number | null;
+}
+
+export interface MenuSheet {
+  id: string;
+  name: string;
+  offers: OfferSheet[];
+  notes: MenuNote[];
+  days: string[];
 }
 
 export interface MissingThing {
@@ -447,6 +484,28 @@ export interface OfferPlanned {
   usualMs: number;
   quickMs: number | null;
   priceCents: number;
+}
+
+export interface OfferSheet {
+  designId: string;
+  name: string;
+  rung: RungName | null;
+  group: MenuGroup | null;
+  plan: Plan;
+  middleMs: number;
+  eightOfTenMs: number;
+  promiseMs: number;
+  promises: boolean;
+  honestMs: number;
+  readyAfter: number | null;
+  faces: number;
+  sitsForMs: number | null;
+  priceCents: number | null;
+  shareIfPopular: number;
+  takingsAnHour: number;
+  lacks: string[];
+  usesUp: string[];
+  rungs: RungOffered[];
 }
 
 export interface OtherWay {
@@ -633,6 +692,12 @@ export interface RosterShown {
   painters: PainterName[];
   shifts: ShiftShown[];
   isAssumed: boolean;
+}
+
+export interface RungOffered {
+  name: RungName | null;
+  middleMs: number;
+  share: number;
 }
 
 export interface RungSheet {
@@ -991,6 +1056,9 @@ export type Load = (typeof LoadValues)[number];
 
 export const MediumValues = ['sponge', 'brush', 'stencil', 'powder', 'glitter', 'gem', 'bare'] as const;
 export type Medium = (typeof MediumValues)[number];
+
+export const MenuGroupValues = ['quick', 'fancy', 'arm', 'big'] as const;
+export type MenuGroup = (typeof MenuGroupValues)[number];
 
 export const PaintKindValues = ['wax', 'glycerine', 'powder', 'split'] as const;
 export type PaintKind = (typeof PaintKindValues)[number];

@@ -221,8 +221,14 @@ it('refuses what cannot be played, and says what to mend', function (Closure $ma
     'a menu longer than the day' => [fn () => fair(['open' => Duration::ofMinutes(1), 'artists' => [
         fair()->artists[0]->sitting([[0, 60_000]]),
     ]]), 'quicker than 2:00'],
-    'a break outside of the hours' => [fn () => fair(['artists' => [fair()->artists[0]->sitting([[0, 60_000], [90_000, 19_000_000]])]]), 'breaks'],
-    'shifts in one another' => [fn () => fair(['artists' => [fair()->artists[0]->sitting([[0, 90_000], [60_000, 100_000]])]]), 'one after another'],
+    'a break outside of the hours' => [
+        fn () => fair(['artists' => [fair()->artists[0]->sitting([[0, 60_000], [90_000, 19_000_000]])]]),
+        'breaks',
+    ],
+    'shifts in one another' => [
+        fn () => fair(['artists' => [fair()->artists[0]->sitting([[0, 90_000], [60_000, 100_000]])]]),
+        'one after another',
+    ],
     'breaks that take the whole day' => [fn () => fair(['artists' => [fair()->artists[0]->sitting([])]]), 'no hours at the chair'],
     'times for half of the menu' => [fn () => fair(['artists' => [fair()->artists[0]->without(1)]]), 'times for 1 of 2'],
 ]);

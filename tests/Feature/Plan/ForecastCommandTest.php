@@ -78,14 +78,23 @@ it('refuses a bad plan with one message, and exit 2', function (array $changed, 
     $this->artisan('inch:forecast', ['file' => planFile($changed)])->expectsOutputToContain($says)->assertExitCode(2);
 })->with([
     'no children' => [['arrivals' => ['kind' => 'at_once', 'children' => 0]], 'No children are expected'],
-    'closing before opening' => [['event' => ['opens' => '16:00', 'closes' => '11:00'], 'artists' => [['name' => 'Tobi']]], 'closes before it opens'],
+    'closing before opening' => [
+        ['event' => ['opens' => '16:00', 'closes' => '11:00'], 'artists' => [['name' => 'Tobi']]],
+        'closes before it opens',
+    ],
     'a break outside the hours' => [['artists' => [['name' => 'Tobi', 'shifts' => [['11:00', '17:00']]]]], 'none lies outside'],
-    'a shift before the opening' => [['artists' => [['name' => 'Tobi', 'shifts' => [['10:00', '12:00']]]]], '/artists/0/shifts/0: 10:00 is before'],
+    'a shift before the opening' => [
+        ['artists' => [['name' => 'Tobi', 'shifts' => [['10:00', '12:00']]]]],
+        '/artists/0/shifts/0: 10:00 is before',
+    ],
     'no artist' => [['artists' => []], '/artists'],
     'an empty menu' => [['menu' => []], '/menu'],
     'a negative price' => [['menu' => [['name' => 'a', 'price' => -4, 'versions' => [['seconds' => 60]]]]], '/menu/0/price'],
     'an absurd price' => [['menu' => [['name' => 'a', 'price' => 10 ** 12, 'versions' => [['seconds' => 60]]]]], '/menu/0/price'],
-    'a pace of what is not offered' => [['artists' => [['name' => 'Tobi', 'paces' => [['design' => 'whale', 'seconds' => [60]]]]]], 'not on the menu'],
+    'a pace of what is not offered' => [
+        ['artists' => [['name' => 'Tobi', 'paces' => [['design' => 'whale', 'seconds' => [60]]]]]],
+        'not on the menu',
+    ],
     'no clock' => [['event' => ['opens' => 'noon', 'closes' => '16:00']], '/event/opens'],
     'a profile of nothing' => [['arrivals' => ['kind' => 'by_profile', 'children' => 9, 'profile' => [0, 0]]], '/arrivals/profile'],
     'a word for a number' => [['runs' => 'many'], '/runs'],

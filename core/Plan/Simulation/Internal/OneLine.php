@@ -16,16 +16,23 @@ final readonly class OneLine implements Plays
     {
         $free = $this->chairs->begin($run);
         $this->counts->begin();
-        $children = $this->chairs->children;
-        $mayLeave = $this->plan->patience !== null;
+        $left = $this->line($free, $this->chairs->children);
+        $this->counts->end($this->chairs, $free, $left);
+    }
+
+    /**
+     * @param  array<int, int>  $free  when each artist is free, which is kept up
+     * @return list<int> children for whom nobody was left
+     */
+    private function line(array &$free, Children $children): array
+    {
         $arrivals = $children->arrivals;
         $coming = count($arrivals);
-        $mark = 0;
-        $from = min([Shifts::NEVER, ...$free]);
-        $artist = (int) array_search($from, $free, true);
+        $mayLeave = $this->plan->patience !== null;
+        [$artist, $from] = self::firstFree($free);
         $line = [];
-        $next = $head = $tail = 0;
-        while ($head < $tail || $next < $coming) {
+        $mark = $next = $head = $tail = 0;
+        while ($from < Shifts::NEVER && ($head < $tail || $next < $coming)) {
             // Whoever comes at the moment at which a child sits down stands there already.
             if ($head === $tail || ($next < $coming && ($arrivals[$next] < $from || $arrivals[$next] === $arrivals[$line[$head]]))) {
                 $now = $arrivals[$next];
@@ -34,15 +41,11 @@ final readonly class OneLine implements Plays
                 }
                 if ($tail - $head >= $this->plan->longest && $this->isTooLong($children->waiting($line, $head, $now), $free, $now)) {
                     $this->counts->balks($next++, $now);
-
-                    continue;
+                } else {
+                    $line[$tail++] = $next++;
                 }
-                $line[$tail++] = $next++;
 
                 continue;
-            }
-            if ($from >= Shifts::NEVER) {
-                break;
             }
             if ($from >= $mark) {
                 $mark = $this->counts->pass($from, $children->waiting($line, $head, $from));
@@ -55,15 +58,28 @@ final readonly class OneLine implements Plays
             }
             $waiting = $mayLeave ? $children->waiting($line, $head, $from) : $tail - $head;
             $free[$artist] = $this->chairs->paint($artist, $child, $from, $waiting);
-            $from = PHP_INT_MAX;
-            foreach ($free as $at => $one) {
-                if ($one < $from) {
-                    $artist = $at;
-                    $from = $one;
-                }
+            [$artist, $from] = self::firstFree($free);
+        }
+
+        return [...array_slice($line, $head), ...($next < $coming ? range($next, $coming - 1) : [])];
+    }
+
+    /**
+     * @param  array<int, int>  $free
+     * @return array{int, int} artist, and from when on
+     */
+    private static function firstFree(array $free): array
+    {
+        $artist = 0;
+        $from = Shifts::NEVER;
+        foreach ($free as $at => $one) {
+            if ($one < $from) {
+                $artist = $at;
+                $from = $one;
             }
         }
-        $this->counts->end($this->chairs, $free, [...array_slice($line, $head), ...($next < $coming ? range($next, $coming - 1) : [])]);
+
+        return [$artist, $from];
     }
 
     /** @param  array<int, int>  $free */

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import type { BookingKind, EventPlanSheet, TermsShown } from '../../api/types.gen';
   import { clockTime, minutes } from '../../lib/minutes';
   import { turnaroundOf } from './answers';
@@ -14,6 +15,8 @@
     { kind: 'volunteer', name: 'Volunteer' },
   ];
   const QUARTER = 15;
+  /** The far end of a dial stays where it is. */
+  const mostChildren = untrack(() => Math.max(60, 2 * sheet.terms.children));
   const terms = $derived(plan.terms);
   const time = (at: number) => clockTime(at, sheet.day.timezone);
   const turnaround = $derived(turnaroundOf(terms));
@@ -62,7 +65,7 @@
     shown={String(terms.children)}
     value={terms.children}
     min={1}
-    max={Math.max(60, 2 * sheet.terms.children)}
+    max={mostChildren}
     turn={(children) => plan.try({ children })}
     stay={() => plan.let('Other children expected.')}
   />

@@ -88,7 +88,7 @@
       turn={(value) => plan.try({ quickAbove: orNever(value, 31) })}
       stay={() => plan.let('Another line for quick versions.')}
     />
-    <h3 class="mt-2 text-lg">The turnaround in its parts</h3>
+    <h2 class="mt-2 text-lg">The turnaround in its parts</h2>
     {#each parts as part (part)}
       <Dial
         label={PARTS[part]}
@@ -101,7 +101,7 @@
         stay={() => plan.let('Another turnaround.')}
       />
     {/each}
-    <h3 class="mt-2 text-lg">Around the hours</h3>
+    <h2 class="mt-2 text-lg">Around the hours</h2>
     <Dial
       label="Set-up"
       shown="{terms.setUpMinutes} min"

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\Menu\DeleteMenu;
+use App\Actions\Menu\PutUpMenu;
+use App\Actions\Menu\RecommendMenu;
+use App\Actions\Menu\WriteMenu;
+use App\Http\Requests\BareTeamRequest;
+use App\Http\Requests\Menu\MenuRequest;
+use App\Http\Requests\Menu\RecommendRequest;
+use App\Http\Resources\Line\LineBoard;
+use App\Http\Resources\Menu\MenuListed;
+use App\Http\Resources\Menu\MenuRecommended;
+use App\Http\Resources\Menu\MenuSheet;
+use App\Queries\Line\LineOfDay;
+use App\Queries\Menu\MenuOnTable;
+use App\Queries\Menu\MenusOfTeam;
+use Illuminate\Http\Response;
+
+final readonly class MenuController
+{
+    public function __construct(private MenuOnTable $menuOnTable, private WriteMenu $write) {}
+
+    /** @return list<MenuListed> */
+    public function index(BareTeamRequest $request, MenusOfTeam $menus): array
+    {
+        return array_map(MenuListed::of(...), $menus($request->teamId()));
+    }
+
+    public function store(MenuRequest $request): MenuSheet
+    {
+        $menu = $request->newMenu();
+        ($this->write)($request->painter(), $menu, $request->name(), $request->offers());
+
+        return MenuSheet::of(($this->menuOnTable)($menu, $request->painter()));
+    }
+
+    public function show(BareTeamRequest $request): MenuSheet
+    {
+        return MenuSheet::of(($this->menuOnTable)($request->menu(), $request->painter()));
+    }
+
+    public function update(MenuRequest $request): MenuSheet
+    {
+        ($this->write)($request->painter(), $request->menu(), $request->name(), $request->offers());
+
+        return MenuSheet::of(($this->menuOnTable)($request->menu(), $request->painter()));
+    }
+
+    public function destroy(BareTeamRequest $request, DeleteMenu $delete): Response
+    {
+        $delete($request->menu());
+
+        return response()->noContent();
+    }
+
+    public function recommend(RecommendRequest $request, RecommendMenu $recommend): MenuRecommended
+    {
+        return MenuRecommended::of($recommend(
+            painter: $request->painter(),
+            menu: $request->menu(),
+            day: $request->event(),
+            goal: $request->goal(),
+            designs: $request->designs(),
+            kept: $request->kept(),
+        ));
+    }
+
+    public function putUp(BareTeamRequest $request, PutUpMenu $putUp, LineOfDay $line): LineBoard
+    {
+        $putUp($request->painter(), $request->day(), $request->menu());
+
+        return LineBoard::of($line($request->day(), $request->painter()));
+    }
+}

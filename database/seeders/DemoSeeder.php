@@ -7,6 +7,8 @@ namespace Database\Seeders;
 use App\Actions\Account\AddPainter;
 use App\Actions\Bench\ImportDesigns;
 use App\Actions\Kit\AddShippedKit;
+use App\Actions\Menu\OfferTerms;
+use App\Actions\Menu\WriteMenu;
 use App\Actions\Plan\DayTerms;
 use App\Actions\Plan\MenuTerms;
 use App\Actions\Plan\PlanTerms;
@@ -15,7 +17,9 @@ use App\Actions\Plan\SaveMenu;
 use App\Actions\Plan\SavePlan;
 use App\Models\Design;
 use App\Models\EventDay;
+use App\Models\Menu;
 use App\Models\Team;
+use App\Models\User;
 use App\Queries\Account\BenchOfPainter;
 use App\Queries\Plan\TermsOfDay;
 use Core\Units\Duration;
@@ -55,6 +59,7 @@ final class DemoSeeder extends Seeder
         private readonly SaveDay $saveDay,
         private readonly SaveMenu $saveMenu,
         private readonly SavePlan $savePlan,
+        private readonly WriteMenu $writeMenu,
         private readonly TermsOfDay $termsOfDay,
     ) {}
 
@@ -86,6 +91,7 @@ final class DemoSeeder extends Seeder
         $opens = Carbon::instance($now)->subMinutes(160)->floorMinutes(15);
         $fair = $this->day(team: $team, name: 'Harbour lantern fair', place: 'Lantern Quay', opens: $opens, hours: 5, chairs: 2);
         $this->menu($fair, array_slice($designs, 0, 8), priced: true);
+        $this->menuOfFairs($ines, array_slice($designs, 0, 8));
         $this->expect($fair, children: 110, profile: [1.0, 2.0, 2.0, 1.5, 1.0]);
         (new DemoLine($fair, [$ines, $tobi], $designs, self::FIRST_NAMES, seed: 11))->play(names: null, until: $now->getTimestampMs());
     }
@@ -102,6 +108,21 @@ final class DemoSeeder extends Seeder
             closesMs: $opensMs + $hours * 3_600_000,
             chairs: $chairs,
             turnaround: Duration::ofSeconds(60),
+        ));
+    }
+
+    /** @param  list<Design>  $designs */
+    private function menuOfFairs(User $painter, array $designs): void
+    {
+        ($this->writeMenu)($painter, new Menu(['team_id' => $painter->team_id]), 'Fairs', array_map(
+            static fn (Design $design): OfferTerms => new OfferTerms(
+                designId: $design->id,
+                rung: null,
+                promiseMs: null,
+                priceCents: self::PRICES[$design->name] ?? self::FULL_PRICE,
+                group: null,
+            ),
+            $designs,
         ));
     }
 

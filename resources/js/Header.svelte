@@ -12,6 +12,7 @@
   const allRooms = [
     { name: 'Kit', path: p('/kit') },
     { name: 'Designs', path: p('/designs') },
+    { name: 'Menu', path: p('/menu') },
     { name: 'Events', path: p('/events') },
     { name: 'Chair', path: p('/') },
     { name: 'Logbook', path: p('/logbook') },
@@ -47,7 +48,7 @@
         href={path}
         aria-current={isHere(path) ? 'page' : undefined}
         class={[
-          'flex min-h-11 grow items-center justify-center rounded-t-md border-2 border-b-0 px-1 text-[14px] font-semibold sm:grow-0 sm:px-5 sm:text-base',
+          'flex min-h-11 grow items-center justify-center rounded-t-md border-2 border-b-0 px-0.5 text-[13px] font-semibold sm:grow-0 sm:px-4 sm:text-base',
           isHere(path) ? 'border-ink bg-paper text-ink' : 'border-transparent text-soft hover:text-ink',
         ]}>{name}</a
       >

@@ -13,10 +13,15 @@ use Core\Design\Technique;
 use Core\Line\Defaults as LineDefaults;
 use Core\Line\Quicker;
 use Core\Units\Duration;
+use Illuminate\Support\Facades\Lang;
 
 /** What the core knows and the browser must know too, as TypeScript: written by `artisan inch:types`. */
 final readonly class BrowserTables
 {
+    private const LANGUAGES = ['en', 'de', 'fr', 'es'];
+
+    private const WORDS = JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR;
+
     public static function written(): string
     {
         $techniques = Technique::cases();
@@ -40,7 +45,18 @@ final readonly class BrowserTables
             "export const TYPED_MINUTES =\n  ".self::typedMinutes().";\n",
             '/** What makes a face quicker by less is not worth a press. Milliseconds. */',
             'export const QUICKER_WORTH_MS = '.(1000 * Quicker::WORTH_SECONDS).";\n",
+            '/** The fixed words of a board, by language: lang/. */',
+            'export const boardWords = '.json_encode(self::boardWords(), self::WORDS).";\n",
         ]);
+    }
+
+    /** @return array<string, array<string, string>> by language */
+    private static function boardWords(): array
+    {
+        return array_map(static function (string $language): array {
+            /** @var array<string, string> */
+            return Lang::get('board', locale: $language);
+        }, array_combine(self::LANGUAGES, self::LANGUAGES));
     }
 
     /** The core's own pattern, as a browser writes it: without the spaces that do not count. */

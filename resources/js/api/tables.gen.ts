@@ -66,3 +66,35 @@ export const TYPED_MINUTES =
 
 /** What makes a face quicker by less is not worth a press. Milliseconds. */
 export const QUICKER_WORTH_MS = 3000;
+
+/** The fixed words of a board, by language: lang/. */
+export const boardWords = {
+    "en": {
+        "title": "Face painting",
+        "minutes": "min",
+        "point": "Point at the one you like",
+        "free": "free",
+        "ask": "Ask at the chair. Stop whenever you like."
+    },
+    "de": {
+        "title": "Kinderschminken",
+        "minutes": "Min.",
+        "point": "Zeig auf das, was dir gefällt",
+        "free": "gratis",
+        "ask": "Frag am Stuhl. Du darfst immer aufhören."
+    },
+    "fr": {
+        "title": "Maquillage",
+        "minutes": "min",
+        "point": "Montre celui que tu aimes",
+        "free": "gratuit",
+        "ask": "Demande à la chaise. Tu peux arrêter quand tu veux."
+    },
+    "es": {
+        "title": "Pintacaras",
+        "minutes": "min",
+        "point": "Señala el que te gusta",
+        "free": "gratis",
+        "ask": "Pregunta en la silla. Puedes parar cuando quieras."
+    }
+};

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+/** The fixed words of a menu's board; designs are called what their painter calls them. */
+return [
+    'title' => 'Maquillage',
+    'minutes' => 'min',
+    'point' => 'Montre celui que tu aimes',
+    'free' => 'gratuit',
+    'ask' => 'Demande à la chaise. Tu peux arrêter quand tu veux.',
+];

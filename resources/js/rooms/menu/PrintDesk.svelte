@@ -1,0 +1,126 @@
+<script lang="ts">
+  import { boardWords } from '../../api/tables.gen';
+  import type { MenuSheet } from '../../api/types.gen';
+  import { p } from '../../router';
+  import BagCards from './BagCards.svelte';
+  import BoardPages from './BoardPages.svelte';
+  import { boardLayout, type Paper, PAPERS, sizeOf, TWO_METRES_MM } from './sheets';
+  import TableCards from './TableCards.svelte';
+
+  const { sheet }: { sheet: MenuSheet } = $props();
+
+  const KINDS = {
+    board: 'Board with pictures',
+    point: 'Pictures to point at',
+    plain: 'Plain, in large letters',
+    table: 'Cards to stand up',
+    bag: 'Cards for the bag',
+  } as const;
+  type Kind = keyof typeof KINDS;
+  type Language = keyof typeof boardWords;
+  const LANGUAGES: Record<Language, string> = { en: 'English', de: 'Deutsch', fr: 'Français', es: 'Español' };
+
+  let kind: Kind = $state('board');
+  let paper: Paper = $state('A4');
+  let lies = $state(false);
+  let pages = $state(1);
+  let language: Language = $state('en');
+  let width = $state(1000);
+  const size = $derived(sizeOf(paper, lies));
+  const longest = $derived(
+    Math.max(4, ...sheet.offers.flatMap(({ name }) => name.split(/\s+/).map((word) => word.length))),
+  );
+  const layout = $derived(boardLayout(size, sheet.offers.length, pages, longest));
+  const isBoard = $derived(kind === 'board' || kind === 'point' || kind === 'plain');
+  const words = $derived(boardWords[language]);
+  /** What is seen is what is printed: the same pages, only smaller where the screen is. */
+  const zoom = $derived(Math.min(1, (width - 4) / ((size.width / 25.4) * 96)));
+
+  $effect(() => {
+    const rule = new CSSStyleSheet();
+    rule.replaceSync(`@page { size: ${size.width}mm ${size.height}mm; margin: 0; }`);
+    document.adoptedStyleSheets = [...document.adoptedStyleSheets, rule];
+
+    return () => {
+      document.adoptedStyleSheets = document.adoptedStyleSheets.filter((one) => one !== rule);
+    };
+  });
+</script>
+
+<div class="flex grow flex-col px-3 py-4 sm:px-8 print:p-0">
+  <div class="flex flex-wrap items-end gap-3 pb-3 print:hidden">
+    <h1 class="w-full text-3xl">
+      <a class="text-soft hover:text-ink" href={p('/menu/:id', { params: { id: sheet.id } })}>{sheet.name}</a>
+      <span class="ml-2">Board and cards</span>
+    </h1>
+    <select class="field w-auto" aria-label="What" bind:value={kind}>
+      {#each Object.entries(KINDS) as [key, name] (key)}<option value={key}>{name}</option>{/each}
+    </select>
+    <select class="field w-auto" aria-label="Paper" bind:value={paper}>
+      {#each Object.keys(PAPERS) as name (name)}<option value={name}>{name}</option>{/each}
+    </select>
+    <select class="field w-auto" aria-label="Orientation" bind:value={lies}>
+      <option value={false}>upright</option>
+      <option value={true}>lying</option>
+    </select>
+    {#if isBoard}
+      <select class="field w-auto" aria-label="Pages" bind:value={pages}>
+        <option value={1}>on one page</option>
+        <option value={2}>on two pages</option>
+      </select>
+    {/if}
+    <select class="field w-auto" aria-label="Language" bind:value={language}>
+      {#each Object.entries(LANGUAGES) as [key, name] (key)}<option value={key}>{name}</option>{/each}
+    </select>
+    <button type="button" class="key key-ink" onclick={() => print()}>Print</button>
+    {#if isBoard && kind !== 'point'}
+      <p class="w-full text-soft" role="status">
+        Capitals of the names stand {layout.capitalMm.toFixed(1)} mm high; {layout.capitalMm >= TWO_METRES_MM
+          ? 'they are read at two metres.'
+          : `at two metres ${TWO_METRES_MM} mm are read with ease: take larger paper, or two pages.`}
+      </p>
+    {:else if kind === 'bag'}
+      <p class="w-full text-soft">
+        One inch of tape is a minute: print at 100 %, without fitting to the page.
+      </p>
+    {/if}
+  </div>
+  <div class="min-w-0" bind:clientWidth={width}>
+    <div class="papers" style:--zoom={zoom} lang={language}>
+      {#if kind === 'bag'}
+        <BagCards offers={sheet.offers} {size} />
+      {:else if kind === 'table'}
+        <TableCards offers={sheet.offers} {size} {words} />
+      {:else}
+        <BoardPages offers={sheet.offers} {layout} {words} {kind} />
+      {/if}
+    </div>
+  </div>
+</div>
+
+<style>
+  .papers {
+    zoom: var(--zoom);
+  }
+  .papers :global(.paper) {
+    position: relative;
+    overflow: hidden;
+    margin-bottom: 8mm;
+    background: white;
+    color: #101418;
+    border: 1px solid var(--color-seam);
+  }
+  @media print {
+    .papers {
+      zoom: 1;
+    }
+    .papers :global(.paper) {
+      margin: 0;
+      border: 0;
+      break-after: page;
+    }
+    .papers :global(.paper:last-child) {
+      break-after: auto;
+    }
+  }
+</style>

@@ -1,0 +1,135 @@
+<script lang="ts">
+  import { createQuery } from '@tanstack/svelte-query';
+  import { api } from '../../api/client';
+  import { page } from '../../api/pages';
+  import type { DaySummary, MenuRecommended, MenuSheet } from '../../api/types.gen';
+  import { Submission } from '../../lib/form.svelte';
+  import { minutes } from '../../lib/minutes';
+  import { money } from '../../lib/money';
+  import { teamCurrency } from '../../lib/session';
+  import Said from '../../ui/Said.svelte';
+  import { chances } from '../plan/answers';
+  import { type MenuWork, offeredOf } from './menu.svelte';
+
+  const { sheet, work }: { sheet: MenuSheet; work: MenuWork } = $props();
+
+  const currency = teamCurrency();
+  const days = createQuery(() => ({
+    queryKey: ['days', 'first'],
+    queryFn: () => page<DaySummary>('days', undefined),
+  }));
+  const asking = new Submission();
+  let chosen = $state('');
+  let goal: 'look' | 'takings' = $state('look');
+  let designs = $state(0);
+  let kept: string[] = $state([]);
+  let found: MenuRecommended | null = $state.raw(null);
+  const day = $derived(chosen === '' ? (days.data?.[0]?.id ?? '') : chosen);
+  const count = $derived(
+    designs === 0 ? Math.min(12, sheet.offers.length) : Math.min(designs, sheet.offers.length),
+  );
+  const worth = (amount: number) =>
+    goal === 'look'
+      ? `${Math.round(100 * amount)} of 100 of the look`
+      : `${money(Math.round(amount), currency())} a face`;
+
+  function ask(event: SubmitEvent) {
+    event.preventDefault();
+    found = null;
+    void asking.run(async () => {
+      found = await api.post<MenuRecommended>(`menus/${sheet.id}/recommended`, {
+        day,
+        goal,
+        designs: count,
+        keep: kept,
+      });
+    });
+  }
+
+  function take(recommended: MenuRecommended) {
+    const offers = sheet.offers.map(offeredOf);
+    void work.write(
+      'The recommended menu.',
+      recommended.designs.flatMap(({ designId, rung }) =>
+        offers
+          .filter((offer) => offer.designId === designId)
+          .map((offer) => ({ ...offer, rung, promiseMs: null })),
+      ),
+    );
+    found = null;
+  }
+</script>
+
+{#if sheet.offers.length > 1 && (days.data?.length ?? 0) > 0}
+  <section aria-labelledby="recommended">
+    <h2 id="recommended" class="text-xl">The best of it for an event</h2>
+    <form class="mt-1 flex flex-col gap-2" onsubmit={ask}>
+      <select
+        class="field"
+        aria-label="Event"
+        value={day}
+        onchange={({ currentTarget }) => (chosen = currentTarget.value)}
+      >
+        {#each days.data ?? [] as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
+      </select>
+      <div class="grid grid-cols-[1fr_5.5rem] gap-2">
+        <select class="field px-2" aria-label="Most of what" bind:value={goal}>
+          <option value="look">most look</option>
+          <option value="takings">most takings</option>
+        </select>
+        <label class="flex items-center gap-2 whitespace-nowrap">
+          <input
+            class="field w-14 px-2"
+            type="number"
+            min="1"
+            max={Math.min(12, sheet.offers.length)}
+            aria-label="Designs"
+            value={count}
+            onchange={({ currentTarget }) => (designs = Number(currentTarget.value))}
+          />
+        </label>
+      </div>
+      <details>
+        <summary class="flex min-h-11 items-center underline underline-offset-4">Keep as they stand …</summary
+        >
+        {#each sheet.offers as offer (offer.designId)}
+          <label class="flex min-h-11 items-center gap-3">
+            <input type="checkbox" class="size-6 accent-ink" value={offer.designId} bind:group={kept} />
+            {offer.name}
+          </label>
+        {/each}
+      </details>
+      <Said message={asking.general} />
+      <button type="submit" class="key" disabled={asking.busy}
+        >{asking.busy ? 'Weighing every menu …' : 'Weigh it'}</button
+      >
+    </form>
+    <div role="status">
+      {#if found !== null && found.designs.length === 0}
+        <p class="mt-2">
+          No {count} of these let everybody be painted as surely as the event wants it. Ask for fewer children,
+          more artists or shorter designs in its plan.
+        </p>
+      {:else if found !== null}
+        {@const best = found}
+        <ul class="mt-2">
+          {#each best.designs as design (design.designId)}
+            <li class="flex justify-between border-t border-seam py-0.5">
+              <span>{design.name}{design.rung === null ? '' : `, ${design.rung}`}</span>
+              <span class="minutes">{minutes(design.middleMs)}</span>
+            </li>
+          {/each}
+        </ul>
+        <p class="mt-1">
+          {worth(best.worth)}. A mean face takes {minutes(best.meanFaceMs)}; the day bears {minutes(
+            best.bearableMs,
+          )}. Everybody is painted on {chances(best.chanceOfAll)}.{best.wishCosts !== null &&
+          best.wishCosts > 0.001
+            ? ` What you keep costs ${worth(best.wishCosts)}.`
+            : ''}
+        </p>
+        <button type="button" class="mt-1 key key-ink" onclick={() => take(best)}>Make it the menu</button>
+      {/if}
+    </div>
+  </section>
+{/if}

@@ -1,0 +1,102 @@
+import { api } from '../../api/client';
+import type { MenuGroup, MenuSheet, OfferSheet, RungName } from '../../api/types.gen';
+
+/** A design as it is to stand on the menu. */
+export interface Offered {
+  designId: string;
+  rung: RungName | null;
+  /** Null for what eight of ten faces keep. */
+  promiseMs: number | null;
+  priceCents: number | null;
+  group: MenuGroup | null;
+}
+
+export function offeredOf(offer: OfferSheet): Offered {
+  const { designId, rung, promises, promiseMs, priceCents, group } = offer;
+
+  return { designId, rung, promiseMs: promises ? promiseMs : null, priceCents, group };
+}
+
+/** The same designs, one of them in another place. */
+export function moved<T>(list: readonly T[], from: number, to: number): T[] {
+  const next = [...list];
+  const [one] = next.splice(from, 1);
+  if (one !== undefined) {
+    next.splice(Math.max(0, Math.min(next.length, to)), 0, one);
+  }
+
+  return next;
+}
+
+/** A menu while it is worked on: every change is kept at once, and can be taken back. */
+export class MenuWork {
+  message = $state('');
+  busy = $state(false);
+  undoable: { text: string; name: string; offers: Offered[] } | null = $state.raw(null);
+
+  constructor(
+    private readonly sheet: () => MenuSheet,
+    private readonly keep: (sheet: MenuSheet) => void,
+  ) {}
+
+  get offers(): Offered[] {
+    return this.sheet().offers.map(offeredOf);
+  }
+
+  change(text: string, designId: string, change: Partial<Offered>): Promise<void> {
+    return this.write(
+      text,
+      this.offers.map((offer) => (offer.designId === designId ? { ...offer, ...change } : offer)),
+    );
+  }
+
+  move(from: number, to: number): Promise<void> {
+    return this.write('Another order.', moved(this.offers, from, to));
+  }
+
+  takeOff(designId: string, name: string): Promise<void> {
+    return this.write(
+      `${name} is off the menu.`,
+      this.offers.filter((offer) => offer.designId !== designId),
+    );
+  }
+
+  add(designId: string, name: string): Promise<void> {
+    return this.write(`${name} is on the menu.`, [
+      ...this.offers,
+      { designId, rung: null, promiseMs: null, priceCents: null, group: null },
+    ]);
+  }
+
+  rename(name: string): Promise<void> {
+    return this.write('Another name.', this.offers, name);
+  }
+
+  write(text: string, offers: Offered[], name = this.sheet().name): Promise<void> {
+    return this.send({ text, name: this.sheet().name, offers: this.offers }, name, offers);
+  }
+
+  async undo(): Promise<void> {
+    const kept = this.undoable;
+    if (kept !== null) {
+      await this.send(null, kept.name, kept.offers);
+    }
+  }
+
+  private async send(
+    undoable: { text: string; name: string; offers: Offered[] } | null,
+    name: string,
+    offers: Offered[],
+  ): Promise<void> {
+    this.busy = true;
+    try {
+      this.keep(await api.put<MenuSheet>(`menus/${this.sheet().id}`, { name, offers }));
+      this.message = '';
+      this.undoable = undoable;
+    } catch (error) {
+      this.message = error instanceof Error ? error.message : String(error);
+    } finally {
+      this.busy = false;
+    }
+  }
+}

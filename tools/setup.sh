@@ -32,6 +32,7 @@ setup_debian() {
     [ "$1" = no ] || command -v chromium >/dev/null || missing+=(chromium)
     [ "$1" = no ] || command -v glpsol >/dev/null || missing+=(glpk-utils)
     [ "$1" = no ] || command -v Rscript >/dev/null || missing+=(r-base-core)
+    [ "$1" = no ] || command -v pdftotext >/dev/null || missing+=(poppler-utils)
     [ ${#missing[@]} -gt 0 ] || return 0
     say "Installing from Debian: ${missing[*]}"
     as_root apt-get update -qq

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Plan;
 
+use Core\Plan\Menu\Candidate;
+use Core\Plan\Menu\MenuOffer;
 use Core\Plan\Simulation\Scenario;
 use Core\Units\ClockTime;
 use Core\Units\Duration;
@@ -17,6 +19,9 @@ final readonly class EventPlan
      * @param  int  $seed  of chance: the same children come for the same seed
      * @param  int  $runs  days to play
      * @param  list<string>  $assumed  what was not given, in words
+     * @param  list<MenuOffer>  $offers  its menu, as it stands on the board
+     * @param  list<Candidate>  $candidates  for a better one, in the same order
+     * @param  int  $designs  that the better one is to have
      */
     public function __construct(
         public Scenario $scenario,
@@ -26,6 +31,9 @@ final readonly class EventPlan
         public int $seed = 1,
         public int $runs = Defaults::RUNS,
         public array $assumed = [],
+        public array $offers = [],
+        public array $candidates = [],
+        public int $designs = 1,
     ) {}
 
     /**

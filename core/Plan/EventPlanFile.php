@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Core\Plan;
 
+use Core\Design\Design;
+use Core\Design\Placement;
+use Core\Plan\Menu\Candidate;
+use Core\Plan\Menu\MenuOffer;
+use Core\Plan\Menu\Promise;
 use Core\Plan\Simulation\Arrivals;
 use Core\Plan\Simulation\Artist;
 use Core\Plan\Simulation\FaceTime;
@@ -18,7 +23,8 @@ use Core\Units\Duration;
  * The open format of an event plan, version 1: schemas/event-plan.v1.schema.json.
  *
  * @phpstan-type VersionValues array{seconds: int|float, look?: int|float}
- * @phpstan-type OfferValues array{name: string, weight?: int|float, price?: int, versions: list<VersionValues>}
+ * @phpstan-type OfferValues array{name: string, weight?: int|float, price?: int, versions: list<VersionValues>,
+ *     promiseSeconds?: int|float, keep?: bool, placement?: string}
  * @phpstan-type PaceValues array{design: string, seconds: list<int|float>, spread?: int|float, doubt?: int|float,
  *     slope?: int|float, nth?: int}
  * @phpstan-type ArtistValues array{name: string, shifts?: list<array{string, string}>, paces?: list<PaceValues>}
@@ -28,7 +34,7 @@ use Core\Units\Duration;
  *     menu: list<OfferValues>, artists: list<ArtistValues>,
  *     line?: array{stopNamesAt?: string, patienceMinutes?: int|float, longest?: int, quickAbove?: int, lineEach?: bool,
  *         paintsOut?: bool, contagion?: int|float},
- *     wantedChance?: int|float, seed?: int, runs?: int
+ *     wantedChance?: int|float, seed?: int, runs?: int, designs?: int
  * }
  */
 final readonly class EventPlanFile
@@ -81,6 +87,41 @@ final readonly class EventPlanFile
             seed: $this->values['seed'] ?? 1,
             runs: $this->values['runs'] ?? Defaults::RUNS,
             assumed: $assumed,
+            offers: array_map(self::onMenu(...), $this->values['menu']),
+            candidates: array_map(self::candidate(...), $this->values['menu']),
+            designs: min(count($this->values['menu']), $this->values['designs'] ?? count($this->values['menu'])),
+        );
+    }
+
+    /** @param  OfferValues  $values */
+    private static function onMenu(array $values): MenuOffer
+    {
+        $face = self::times($values, null)[0];
+
+        return new MenuOffer(
+            id: $values['name'],
+            name: $values['name'],
+            design: new Design($values['name'], Placement::from($values['placement'] ?? 'cheek'), null, []),
+            face: $face,
+            isLogged: false,
+            promise: isset($values['promiseSeconds']) ? Duration::ofSeconds($values['promiseSeconds']) : Promise::for($face),
+            price: $values['price'] ?? null,
+        );
+    }
+
+    /** @param  OfferValues  $values */
+    private static function candidate(array $values): Candidate
+    {
+        $isKept = $values['keep'] ?? false;
+
+        return new Candidate(
+            id: $values['name'],
+            weight: (float) ($values['weight'] ?? 1.0),
+            times: self::times($values, null),
+            looks: array_map(static fn (array $version): float => (float) ($version['look'] ?? 1.0), $values['versions']),
+            price: $values['price'] ?? 0,
+            isWished: $isKept,
+            wishedRung: $isKept ? 0 : null,
         );
     }
 

@@ -187,3 +187,20 @@ test('the plan of an event', async ({ page, team }) => {
   await page.getByText('Why').first().click();
   await expectGood(page);
 });
+
+test('the menu, its room and its board', async ({ page, team }) => {
+  const design = await team.design('Wave band', steps());
+  await team.runningDay(1, [design]);
+  await page.goto('/menu');
+  await expect(page.getByText('No menu yet')).toBeVisible();
+  await expectGood(page);
+  await page.getByLabel('A new menu, called').fill('Fairs');
+  await page.getByRole('button', { name: 'Make the menu' }).click();
+  await page.getByRole('button', { name: /Wave band/ }).click();
+  await expect(page.getByLabel('Price of Wave band')).toBeVisible();
+  await page.getByRole('button', { name: 'All right' }).click();
+  await expectGood(page);
+  await page.getByRole('link', { name: 'Board and cards' }).click();
+  await expect(page.getByRole('button', { name: 'Print' })).toBeVisible();
+  await expectGood(page);
+});

@@ -28,7 +28,7 @@
 <div class="flex grow flex-col px-3 py-4 pb-20 sm:px-8">
   <div class="flex flex-wrap items-baseline gap-x-5 gap-y-1">
     <h1 class="grow text-3xl">
-      <a class="text-soft hover:text-ink" href={p('/menu')}>Menu</a>
+      <a class="text-soft underline decoration-2 underline-offset-4 hover:text-ink" href={p('/menu')}>Menu</a>
       <input
         class="ml-2 w-56 border-b-2 border-seam bg-transparent font-display font-bold focus:border-ink"
         aria-label="Name of the menu"

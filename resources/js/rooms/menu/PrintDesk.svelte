@@ -50,7 +50,10 @@
 <div class="flex grow flex-col px-3 py-4 sm:px-8 print:p-0">
   <div class="flex flex-wrap items-end gap-3 pb-3 print:hidden">
     <h1 class="w-full text-3xl">
-      <a class="text-soft hover:text-ink" href={p('/menu/:id', { params: { id: sheet.id } })}>{sheet.name}</a>
+      <a
+        class="text-soft underline decoration-2 underline-offset-4 hover:text-ink"
+        href={p('/menu/:id', { params: { id: sheet.id } })}>{sheet.name}</a
+      >
       <span class="ml-2">Board and cards</span>
     </h1>
     <select class="field w-auto" aria-label="What" bind:value={kind}>

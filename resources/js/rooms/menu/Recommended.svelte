@@ -20,7 +20,7 @@
   }));
   const asking = new Submission();
   let chosen = $state('');
-  let goal: 'look' | 'takings' = $state('look');
+  let goal = $state<'look' | 'takings'>('look');
   let designs = $state(0);
   let kept: string[] = $state([]);
   let found: MenuRecommended | null = $state.raw(null);

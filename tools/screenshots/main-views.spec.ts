@@ -7,6 +7,14 @@ const phone = { width: 390, height: 844 };
 const enter = (start: string) => (page: Page) => page.locator(`main a[href^="${start}"]`).first().click();
 const sealPup = (page: Page) => page.getByRole('link', { name: 'Seal pup' }).first().click();
 
+/** The fair's plan, when its figures are there. */
+async function planned(page: Page): Promise<void> {
+  await enter('/events/')(page);
+  await page.getByRole('link', { name: 'Plan' }).click();
+  await page.getByRole('button', { name: /half an hour earlier/ }).waitFor();
+  await page.locator('dl[aria-busy=false]').waitFor();
+}
+
 const typedList = `half sponge, night blue and deep blue, across the cheek, 15s
 white tower, round 6, 12s
 2nd coat on the tower 10s
@@ -25,7 +33,6 @@ const views: { name: string; path: string; size: typeof tablet; open?: (page: Pa
     size: tablet,
     open: (page) => page.getByText('pictures').click(),
   },
-  { name: 'shapes', path: '/shapes', size: tablet },
   {
     name: 'new-design',
     path: '/designs',
@@ -63,16 +70,27 @@ const views: { name: string; path: string; size: typeof tablet; open?: (page: Pa
     },
   },
   { name: 'bench-phone', path: '/designs', size: phone, open: sealPup },
-  { name: 'events', path: '/events', size: tablet },
   { name: 'event-day', path: '/events', size: tablet, open: enter('/events/') },
-  { name: 'event-day-phone', path: '/events', size: phone, open: enter('/events/') },
+  { name: 'menu', path: '/menu', size: tablet, open: enter('/menu/') },
   {
-    name: 'menu-of-the-day',
+    name: 'board',
+    path: '/menu',
+    size: { width: 1280, height: 1400 },
+    open: async (page) => {
+      await enter('/menu/')(page);
+      await page.getByRole('link', { name: 'Board and cards' }).click();
+    },
+  },
+  { name: 'plan', path: '/events', size: { width: 1280, height: 1100 }, open: planned },
+  {
+    name: 'levers',
     path: '/events',
     size: tablet,
     open: async (page) => {
-      await enter('/events/')(page);
-      await page.getByRole('button', { name: 'Menu of the day' }).click();
+      await planned(page);
+      await page.getByRole('heading', { name: 'What would help' }).evaluate((heading) => {
+        heading.scrollIntoView();
+      });
     },
   },
   { name: 'logbook', path: '/logbook', size: tablet },

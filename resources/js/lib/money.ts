@@ -13,6 +13,7 @@ export function money(cents: number, currency: string): string {
   return new Intl.NumberFormat('en-GB', {
     style: 'currency',
     currency,
+    currencyDisplay: 'narrowSymbol',
     minimumFractionDigits: Number.isInteger(amount) ? 0 : digits,
     maximumFractionDigits: digits,
   }).format(amount);

@@ -3,6 +3,10 @@
 declare(strict_types=1);
 
 use App\Actions\Account\AddPainter;
+use App\Models\FacePlan;
+use App\Models\PainterPlan;
+use App\Queries\Plan\MenuTimes;
+use App\Queries\Plan\OfferedTimes;
 use Core\Design\StepValues;
 use Core\Team\Role;
 use Tests\Core\Paint;
@@ -158,4 +162,37 @@ it('says what an event lacks before it can be played', function (): void {
         ->assertJsonPath('message', 'The menu is empty. Put a design on it.');
     $this->postJson("/api/days/{$this->day->id}/forecast", ($this->terms)())->assertStatus(422)
         ->assertJsonPath('message', 'Nobody paints. Put an artist on a chair.');
+});
+
+it('paints at the pace of whoever sits there, where that is known', function (): void {
+    // Tobi's hands take five times as long to take up a brush that stands ready; the plans of each painter are his own.
+    $menu = fn (): array => app(MenuTimes::class)($this->day->refresh());
+    PainterPlan::query()->insert([
+        'design_id' => $this->wave->id, 'painter_id' => $this->tobi->id, 'rung' => '',
+        'plan_id' => ($longer = FacePlan::query()->findOrFail($this->wave->refresh()->plan_id)->replicate()
+            ->fill(['id' => str_repeat('a', 64), 'total_ms' => 200_000]))->id,
+        'total_ms' => 200_000,
+    ] + ($longer->save() ? [] : []));
+    [$wave] = $menu();
+
+    expect($wave->of($this->tobi->id)[0]->middle->milliseconds)->toBe(200_000)
+        ->and($wave->of($this->scene->painter->id)[0]->middle->milliseconds)->toBe(150_000);
+    $artists = array_column(($this->lines)('levers', ($this->terms)())[0]['artists'], 'hasPace', 'name');
+    expect($artists)->toMatchArray(['Ines' => false, 'Tobi' => true]);
+});
+
+it('asks for what was chosen before more often, and lets one popular design not drown the rest', function (): void {
+    $weights = fn (): array => array_map(
+        static fn (OfferedTimes $offered): float => $offered->offer->weight,
+        app(MenuTimes::class)($this->day->refresh()),
+    );
+
+    expect($weights())->toBe([5.0, 5.0]);
+});
+
+it('tells in what the team is paid', function (): void {
+    $this->getJson('/api/session')->assertJsonPath('currency', 'EUR');
+    $this->scene->painter->team->update(['currency' => 'JPY']);
+    $this->actingAs($this->scene->painter->fresh());
+    $this->getJson('/api/session')->assertJsonPath('currency', 'JPY');
 });

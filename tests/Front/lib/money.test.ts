@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { centsOf, price } from '../../../resources/js/lib/money';
+import { centsOf, digitsOf, money, price } from '../../../resources/js/lib/money';
 
 it.each([
   ['4', 400],
@@ -17,4 +17,22 @@ it.each([
 it('writes a price, and nothing for none', () => {
   expect(price(450)).toBe('4.50');
   expect(price(null)).toBe('');
+});
+
+it.each([
+  // ISO 4217: the yen has no smaller unit, the Kuwaiti dinar a thousandth.
+  ['JPY', 0, '400', 400, '¥400'],
+  ['EUR', 2, '4.5', 450, '€4.50'],
+  ['GBP', 2, '7', 700, '£7'],
+  ['KWD', 3, '1.25', 1250, 'KWD 1.250'],
+])('knows the digits of %s', (currency, digits, typed, smallest, written) => {
+  expect(digitsOf(currency)).toBe(digits);
+  expect(centsOf(typed, currency)).toBe(smallest);
+  expect(money(smallest, currency).replace(/\s/, ' ')).toBe(written);
+  expect(centsOf(price(smallest, currency), currency)).toBe(smallest);
+});
+
+it('takes no part of what cannot be parted', () => {
+  expect(centsOf('4.5', 'JPY')).toBeUndefined();
+  expect(price(400, 'JPY')).toBe('400');
 });

@@ -65,6 +65,7 @@ const MAY_KNOW = [
     'Pace' => ['Units', 'Colour', 'Design', 'Timeline'],
     'Ladder' => ['Units', 'Colour', 'Design', 'Timeline', 'Order'],
     'Line' => ['Units', 'Design', 'Timeline', 'Team'],
+    'Supplies' => ['Units', 'Colour', 'Design', 'Kit'],
     'Plan' => ['Units', 'Colour', 'Design', 'Kit', 'Timeline', 'Pace', 'Line'],
 ];
 

@@ -53,3 +53,19 @@ test('a party is reckoned as one, and a day of it can be watched', async ({ page
   await expect(sheet.getByText(/ painted, 0 in the line/)).toBeVisible();
   await expect(sheet.getByRole('button', { name: 'Go on' })).toBeVisible();
 });
+
+test('the bag is packed: what is ticked stays ticked, and what is short stands on its own list', async ({
+  page,
+  team,
+}) => {
+  const day = await team.runningDay(1, [await team.design('Starfish', [step('Star', '3:00')])]);
+  await page.goto(`/events/${day.id}/plan`);
+  await page.getByRole('link', { name: 'Packing' }).click();
+  await expect(page.getByText(/For \d+ faces, which nine days of ten do not pass/)).toBeVisible();
+  const short = page.getByRole('complementary', { name: 'To buy or to find' });
+  await expect(short.getByText('half sponge, not in the kit')).toBeVisible();
+  await page.getByRole('checkbox', { name: /half sponge/ }).check();
+  await page.reload();
+  await expect(page.getByRole('checkbox', { name: /half sponge/ })).toBeChecked();
+  await expect(page.getByRole('checkbox', { name: /wipes/ })).not.toBeChecked();
+});

@@ -186,6 +186,9 @@ test('the plan of an event', async ({ page, team }) => {
   await page.getByText('More that moves the day').click();
   await page.getByText('Why').first().click();
   await expectGood(page);
+  await page.getByRole('link', { name: 'Packing' }).click();
+  await expect(page.getByText('To buy or to find')).toBeVisible();
+  await expectGood(page);
 });
 
 test('the menu, its room and its board', async ({ page, team }) => {

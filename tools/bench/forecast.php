@@ -43,7 +43,13 @@ $rungs = static fn (int $design): array => array_map(
     range(0, 3),
 );
 $candidates = array_map(
-    static fn (int $design): Candidate => new Candidate("design {$design}", 1.0, $rungs($design), [1.0, 0.85, 0.7, 0.5], 100 * (4 + $design)),
+    static fn (int $design): Candidate => new Candidate(
+        "design {$design}",
+        1.0,
+        $rungs($design),
+        [1.0, 0.85, 0.7, 0.5],
+        100 * (4 + $design),
+    ),
     range(0, 11),
 );
 $menu = array_map(static fn (Candidate $one): Offer => new Offer($one->id, 1.0, $one->price), $candidates);

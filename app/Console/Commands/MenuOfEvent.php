@@ -43,7 +43,11 @@ final class MenuOfEvent extends Command
             $this->line(json_encode([
                 'offers' => array_map(static fn (MenuOffer $offer): array => self::offer($offer, $plan), $plan->offers),
                 'findings' => array_map(
-                    static fn (MenuFinding $finding): array => ['rule' => $finding->rule, 'designs' => $finding->offers, 'says' => $finding->says],
+                    static fn (MenuFinding $finding): array => [
+                        'rule' => $finding->rule,
+                        'designs' => $finding->offers,
+                        'says' => $finding->says,
+                    ],
                     MenuCheck::of($plan->offers, Kit::empty()),
                 ),
                 'recommended' => array_combine(array_column(MenuGoal::cases(), 'value'), array_map(

@@ -12,8 +12,10 @@ use App\Http\Requests\BareTeamRequest;
 use App\Http\Requests\Plan\PlanRequest;
 use App\Http\Resources\Plan\EventPlanSheet;
 use App\Http\Resources\Plan\ForecastShown;
+use App\Http\Resources\Plan\PackingSheet;
 use App\Http\Resources\Plan\PlayedDay;
 use App\Queries\Plan\OutlineOfDay;
+use App\Queries\Plan\PackingOfDay;
 use App\Queries\Plan\PlanOfDay;
 use Closure;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -32,6 +34,11 @@ final readonly class PlanController
         $save($request->day(), $request->terms());
 
         return EventPlanSheet::of(($this->planOfDay)($request->day()));
+    }
+
+    public function packing(BareTeamRequest $request, PackingOfDay $packing): PackingSheet
+    {
+        return PackingSheet::of($packing($request->day()));
     }
 
     /** A first answer at once, then one that stays, a line each. */

@@ -96,7 +96,8 @@ final readonly class MenuCheck
             if ($glued !== []) {
                 $step = reset($glued);
                 $findings[] = new MenuFinding('latex_without_alternative', [$offer->id], "“{$step->name}” of {$offer->name} is "
-                    .'set with latex, and no other way stands beside it. Ask first, refuse it with a latex allergy, or give the step another way.');
+                    .'set with latex, and no other way stands beside it. Ask first, refuse it with a latex allergy, or give '
+                        .'the step another way.');
             }
         }
 

@@ -539,6 +539,23 @@ export interface PaceShown {
   slips: number;
 }
 
+export interface PackedThing {
+  kind: string;
+  name: string;
+  amount: number;
+  unit: Unit;
+  have: number | null;
+  isInKit: boolean;
+  short: number;
+  hex: string | null;
+}
+
+export interface PackingSheet {
+  day: DaySummary;
+  faces: number;
+  things: PackedThing[];
+}
+
 export interface PainterName {
   id: string;
   name: string;
@@ -1119,6 +1136,9 @@ export type Timing = (typeof TimingValues)[number];
 
 export const TradeNumberValues = ['wax_seconds', 'glycerine_seconds', 'line_at_once', 'shape_at_once', 'sparkle_at_once', 'strong_at_once', 'glitter_holds', 'seen_at_two_metres', 'eyes_shut', 'crowded', 'worth_saving'] as const;
 export type TradeNumber = (typeof TradeNumberValues)[number];
+
+export const UnitValues = ['grams', 'pieces', 'times'] as const;
+export type Unit = (typeof UnitValues)[number];
 
 export const ZoneValues = ['forehead', 'hairline', 'between_brows', 'brow', 'temple', 'eyelid', 'eye_socket', 'outer_eye', 'inner_eye', 'under_eye', 'nose_bridge', 'nose', 'nose_tip', 'nostril', 'cheekbone', 'cheek', 'lower_cheek', 'muzzle', 'upper_lip', 'lips', 'lower_lip', 'mouth_corner', 'smile_line', 'chin', 'jaw', 'ear', 'neck', 'arm', 'forearm', 'wrist', 'hand', 'knuckles', 'fingers'] as const;
 export type Zone = (typeof ZoneValues)[number];

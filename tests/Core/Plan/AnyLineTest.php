@@ -25,7 +25,10 @@ use Tests\Core\Plan\Naive;
 function anyEvent(Randomizer $chance): Scenario
 {
     $open = $chance->getInt(60, 240);
-    $face = [FaceTime::logNormal(Duration::ofSeconds($chance->getInt(60, 400)), 0.3), FaceTime::fixed(Duration::ofSeconds($chance->getInt(30, 60)))];
+    $face = [
+        FaceTime::logNormal(Duration::ofSeconds($chance->getInt(60, 400)), 0.3),
+        FaceTime::fixed(Duration::ofSeconds($chance->getInt(30, 60))),
+    ];
     $artists = array_map(static function (int $at) use ($chance, $open, $face): Artist {
         $begins = $chance->getInt(0, 2) === 0 ? $chance->getInt(0, 20) : 0;
         $ends = $chance->getInt(0, 3) === 0 ? $open - $chance->getInt(5, 20) : $open;
@@ -34,7 +37,11 @@ function anyEvent(Randomizer $chance): Scenario
             ? [[$begins, $ends]]
             : [[$begins, $rests], [$rests + $chance->getInt(1, 10), $ends]];
 
-        return new Artist("artist {$at}", array_map(static fn (array $shift): array => [$shift[0] * 60_000, $shift[1] * 60_000], $shifts), [$face]);
+        return new Artist(
+            "artist {$at}",
+            array_map(static fn (array $shift): array => [$shift[0] * 60_000, $shift[1] * 60_000], $shifts),
+            [$face],
+        );
     }, range(1, $chance->getInt(1, 4)));
     $sometimes = static fn (int $least, int $most): ?int => $chance->getInt(0, 1) === 0 ? null : $chance->getInt($least, $most);
     $patience = $sometimes(3, 30);
@@ -88,7 +95,10 @@ it('plays any day as somebody would who looks at everybody again before every de
         for ($run = 0; $run < 3; $run++) {
             [$faces, $lost] = (new Simulation($scenario, $seed))->watch($run);
             $naive = naiveOf($scenario, $seed, $run);
-            $of = static fn (string $how): array => array_column(array_filter($lost, static fn (Lost $one): bool => $one->how === $how), 'child');
+            $of = static fn (string $how): array => array_column(
+                array_filter($lost, static fn (Lost $one): bool => $one->how === $how),
+                'child',
+            );
 
             expect(array_map(static fn (PlayedFace $face): array => [
                 'child' => $face->child, 'seated' => $face->seated, 'painted' => $face->painted, 'artist' => $face->artist,

@@ -64,7 +64,9 @@ it('reads the rules of the line', function (): void {
     ]])->scenario->rules;
 
     expect($rules->stopNamesAt)->toEqual(Duration::ofMinutes(270))->and($rules->patience)->toEqual(Duration::ofMinutes(20))
-        ->and([$rules->longest, $rules->quickAbove, $rules->isLineEach, $rules->paintsOut, $rules->contagion])->toBe([8, 6, true, false, 0.2])
+        ->and([
+            $rules->longest, $rules->quickAbove, $rules->isLineEach, $rules->paintsOut, $rules->contagion,
+        ])->toBe([8, 6, true, false, 0.2])
         ->and(planRead()->scenario->rules->contagion)->toBe(0.08)->and(planRead()->scenario->rules->stopNamesAt)->toBeNull();
 });
 
@@ -85,8 +87,14 @@ it('says at which place a plan makes no sense', function (array $changed, string
     'an hour that is none' => [['event' => ['opens' => '25:00', 'closes' => '16:00']], '/event/opens: '],
     'the other hour' => [['event' => ['opens' => '11:00', 'closes' => 'late']], '/event/closes: '],
     'names before the opening' => [['line' => ['stopNamesAt' => '9:00']], '/line/stopNamesAt: 09:00 is before the opening'],
-    'a design that is not offered' => [['artists' => [['name' => 'Ines', 'paces' => [['design' => 'whale tail', 'seconds' => [60]]]]]], '/artists/0/paces: “whale tail” is not on the menu'],
-    'shifts back to front' => [['artists' => [['name' => 'Ines', 'shifts' => [['13:00', '12:00']]]]], 'Ines: shifts come one after another'],
+    'a design that is not offered' => [
+        ['artists' => [['name' => 'Ines', 'paces' => [['design' => 'whale tail', 'seconds' => [60]]]]]],
+        '/artists/0/paces: “whale tail” is not on the menu',
+    ],
+    'shifts back to front' => [
+        ['artists' => [['name' => 'Ines', 'shifts' => [['13:00', '12:00']]]]],
+        'Ines: shifts come one after another',
+    ],
     'nobody' => [['artists' => []], 'Nobody paints'],
 ]);
 
@@ -127,7 +135,10 @@ it('knows who paints when by the roster', function (): void {
 
 it('pulls each lever by what it is called', function (): void {
     $scenario = planRead()->scenario;
-    $pulled = static fn (LeverKind $lever) => $lever->pulled($scenario, Duration::ofSeconds(25)) ?? throw new RuntimeException('Nothing to pull.');
+    $pulled = static fn (LeverKind $lever) => $lever->pulled(
+        $scenario,
+        Duration::ofSeconds(25),
+    ) ?? throw new RuntimeException('Nothing to pull.');
 
     expect($pulled(LeverKind::ArtistMore)->artists[2]->shifts)->toBe([[0, 18_000_000]])
         ->and($pulled(LeverKind::ArtistInTheRush)->artists[2]->hours())->toEqual(Duration::ofMinutes(120))

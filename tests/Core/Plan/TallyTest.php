@@ -25,7 +25,10 @@ function tenDays(): Tally
             'lost' => [0, 1, 0, 0, 4, 0, 0, 0, 0, 0],
             'waits' => [600_000, 1_200_000, 0, 0, 0, 0, 0, 0, 0, 0],
         ],
-        sums: ['balked' => 2, 'left' => 2, 'unpainted' => 1, 'idle' => 6_000_000, 'waits' => 1_800_000, 'overtime' => 800_000, 'looks' => 103_500],
+        sums: [
+            'balked' => 2, 'left' => 2, 'unpainted' => 1, 'idle' => 6_000_000, 'waits' => 1_800_000, 'overtime' => 800_000,
+            'looks' => 103_500,
+        ],
         waits: [0 => 60, 1 => 30, 4 => 20, 8 => 5],
         lines: [0 => [0 => 9, 2 => 1], 3 => [1 => 5, 4 => 4, 7 => 1], 6 => [0 => 10], 9 => [3 => 2]],
         ends: [0 => [50 => 5, 60 => 4, 66 => 1]],
@@ -78,13 +81,20 @@ it('adds up', function (): void {
 
     expect($both->count())->toBe(20)->and($both->sums['idle'])->toBe(12_000_000)->and($both->waits[1])->toBe(60)
         ->and($both->lines[3])->toBe([1 => 10, 4 => 8, 7 => 2])->and($both->painted)->toBe([120, 40, 60, 10])
-        ->and($both->ends[0][66])->toBe(2)->and($both->meanFaces())->toBe(11.5)->and($both->latestName(0.8))->toEqual(tenDays()->latestName(0.8));
+        ->and($both->ends[0][66])->toBe(2)->and($both->meanFaces())->toBe(11.5)->and($both->latestName(0.8))
+        ->toEqual(tenDays()->latestName(0.8));
 });
 
 it('has times of day after midnight too, and earlier where it opens earlier', function (): void {
     $open = Duration::ofMinutes(120);
     $plan = new EventPlan(
-        scenario: new Scenario($open, Arrivals::atOnce(3), [new Offer('a')], [Artist::all('Ines', $open, FaceTime::fixed($open))], Duration::zero()),
+        scenario: new Scenario(
+            $open,
+            Arrivals::atOnce(3),
+            [new Offer('a')],
+            [Artist::all('Ines', $open, FaceTime::fixed($open))],
+            Duration::zero(),
+        ),
         opens: ClockTime::parse('23:15'),
         helperTakes: Duration::zero(),
     );

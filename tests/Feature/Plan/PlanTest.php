@@ -196,3 +196,22 @@ it('tells in what the team is paid', function (): void {
     $this->actingAs($this->scene->painter->fresh());
     $this->getJson('/api/session')->assertJsonPath('currency', 'JPY');
 });
+
+it('packs for what may come, and says what the kit has not got', function (): void {
+    $this->putJson("/api/days/{$this->day->id}/plan", ($this->terms)(children: 60))->assertOk();
+    $sheet = $this->getJson("/api/days/{$this->day->id}/packing")->assertOk()->json();
+    $things = array_column($sheet['things'], null, 'name');
+
+    // One sponge a child: each design uses one kind, and both may be wanted more than usual.
+    expect($sheet['faces'])->toBeGreaterThan(50)->toBeLessThan(90)
+        ->and($things['half sponge']['amount'])->toBeGreaterThan($sheet['faces'])->toBeLessThan(2 * $sheet['faces'])
+        ->and($things['half sponge'])->toMatchArray(['isInKit' => false, 'unit' => 'pieces', 'have' => null])
+        ->and($things['wipes']['amount'])->toBe(2 * $sheet['faces'])
+        ->and($things['#8593a0']['short'])->toBe($things['#8593a0']['amount'])->and($things['#8593a0']['hex'])->toBe('#8593a0');
+
+    $this->postJson('/api/kit', ['kind' => 'paint', 'name' => 'sea grey', 'colours' => [['name' => 'sea grey', 'hex' => '#8593a0']],
+        'howMany' => 1, 'paintKind' => 'glycerine', 'gramsLeft' => 500, 'skinSafe' => true, 'latex' => false, 'gel' => false,
+        'selfStick' => false])->assertSuccessful();
+    $weighed = array_column($this->getJson("/api/days/{$this->day->id}/packing")->json('things'), null, 'name');
+    expect($weighed['sea grey'])->toMatchArray(['isInKit' => true, 'have' => 500, 'short' => 0]);
+});

@@ -4,7 +4,7 @@
   import type { MenuWork } from './menu.svelte';
   import { GROUPS } from './words';
 
-  const { offer, work }: { offer: OfferSheet; work: MenuWork } = $props();
+  const { offer, at, work }: { offer: OfferSheet; at: number; work: MenuWork } = $props();
 </script>
 
 <p class="flex flex-wrap items-center gap-x-3 gap-y-1 pt-1">
@@ -43,4 +43,11 @@
     aria-label="Take {offer.name} off"
     onclick={() => work.takeOff(offer.designId, offer.name)}>Take off</button
   >
+  {#if at > 0}
+    <button
+      type="button"
+      class="min-h-11 underline underline-offset-4 sm:hidden"
+      onclick={() => work.move(at, at - 1)}>Move up</button
+    >
+  {/if}
 </p>

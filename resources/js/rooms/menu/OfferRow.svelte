@@ -48,7 +48,7 @@
 </script>
 
 <li
-  class="grid grid-cols-[72px_minmax(0,1fr)] gap-x-4 gap-y-1 border-t border-seam py-3 sm:grid-cols-[84px_minmax(0,1fr)_6.5rem_6.5rem_2.75rem]"
+  class="grid grid-cols-[72px_minmax(0,1fr)_minmax(0,1fr)] gap-x-4 gap-y-1 border-t border-seam py-3 sm:grid-cols-[84px_minmax(0,1fr)_6.5rem_6.5rem_2.75rem]"
 >
   <a class="row-span-2 block h-24 sm:h-28" href={p('/designs/:id', { params: { id: offer.designId } })}>
     <NearFaceMap
@@ -58,7 +58,7 @@
       look={lookOf(offer.designId)}
     />
   </a>
-  <div class="min-w-0">
+  <div class="min-w-0 max-sm:col-span-2">
     <p class="flex flex-wrap items-baseline gap-x-3">
       <span class="font-display text-2xl leading-tight font-bold">{offer.name}</span>
       <span class="minutes text-xl">{minutes(offer.middleMs)}</span>
@@ -79,7 +79,7 @@
       onchange={({ currentTarget }) => promise(currentTarget.value)}
     />
   </label>
-  <label class="max-sm:col-start-2">
+  <label>
     <span class="text-soft">price</span>
     <input
       class="field px-2"
@@ -106,7 +106,7 @@
       onclick={() => work.move(at, at + 1)}>↓</button
     >
   </div>
-  <div class="col-start-2 min-w-0 sm:col-span-4">
+  <div class="col-span-2 col-start-2 min-w-0 sm:col-span-4">
     {#if refused !== ''}<p class="text-rust" role="alert">{refused}</p>{/if}
     <p class="flex flex-wrap items-center gap-x-5">
       {#if offer.priceCents !== null && offer.priceCents > 0}
@@ -124,6 +124,6 @@
     </p>
     {#if offer.lacks.length > 0}<p class="text-rust">Not in the kit: {offer.lacks.join(', ')}.</p>{/if}
     {#if offer.usesUp.length > 0}<p>Running out: {offer.usesUp.join(', ')}.</p>{/if}
-    <OfferHow {offer} {work} />
+    <OfferHow {offer} {at} {work} />
   </div>
 </li>

@@ -47,6 +47,7 @@ Route::prefix('api')->group(function (): void {
             Route::get('days/{day}/plan', [PlanController::class, 'show']);
             Route::put('days/{day}/plan', [PlanController::class, 'update']);
             Route::get('days/{day}/packing', [PlanController::class, 'packing']);
+            Route::post('days/{day}/party-order', [PlanController::class, 'partyOrder']);
             Route::post('days/{day}/forecast', [PlanController::class, 'forecast']);
             Route::post('days/{day}/levers', [PlanController::class, 'levers']);
             Route::post('days/{day}/played', [PlanController::class, 'played']);

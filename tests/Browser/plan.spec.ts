@@ -45,6 +45,10 @@ test('a party is reckoned as one, and a day of it can be watched', async ({ page
   await page.goto(`/events/${day.id}/plan`);
   await page.getByRole('button', { name: 'Party' }).click();
   await expect(page.getByText('At once')).toBeVisible();
+  await page.getByLabel(/One child a line/).fill('Noor 7 birthday\nOdo 4');
+  await page.getByLabel('When the birthday child is painted').selectOption('last');
+  await page.getByRole('button', { name: 'Put them in order' }).click();
+  await expect(page.getByRole('status').getByRole('listitem')).toHaveText([/Odo\s*4/, /Noor\s*7 birthday/]);
   await page.getByRole('button', { name: 'Watch it run' }).click();
   const sheet = page.getByRole('dialog', { name: 'Watch it run' });
   await sheet.getByRole('button', { name: 'A bad day' }).click();

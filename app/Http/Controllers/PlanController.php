@@ -9,13 +9,16 @@ use App\Actions\Plan\PlayPlan;
 use App\Actions\Plan\SavePlan;
 use App\Actions\Plan\WatchDay;
 use App\Http\Requests\BareTeamRequest;
+use App\Http\Requests\Plan\PartyOrderRequest;
 use App\Http\Requests\Plan\PlanRequest;
 use App\Http\Resources\Plan\EventPlanSheet;
 use App\Http\Resources\Plan\ForecastShown;
 use App\Http\Resources\Plan\PackingSheet;
+use App\Http\Resources\Plan\PartyOrderSheet;
 use App\Http\Resources\Plan\PlayedDay;
 use App\Queries\Plan\OutlineOfDay;
 use App\Queries\Plan\PackingOfDay;
+use App\Queries\Plan\PartyOrderOfDay;
 use App\Queries\Plan\PlanOfDay;
 use Closure;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -39,6 +42,17 @@ final readonly class PlanController
     public function packing(BareTeamRequest $request, PackingOfDay $packing): PackingSheet
     {
         return PackingSheet::of($packing($request->day()));
+    }
+
+    public function partyOrder(PartyOrderRequest $request, PartyOrderOfDay $order): PartyOrderSheet
+    {
+        return PartyOrderSheet::of($order(
+            day: $request->day(),
+            list: $request->guests(),
+            birthday: $request->birthday(),
+            cakeMs: $request->cakeMs(),
+            more: $request->more(),
+        ));
     }
 
     /** A first answer at once, then one that stays, a line each. */

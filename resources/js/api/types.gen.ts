@@ -561,6 +561,20 @@ export interface PainterName {
   name: string;
 }
 
+export interface PartyCall {
+  name: string;
+  age: number | null;
+  isBirthday: boolean;
+  at: number;
+}
+
+export interface PartyOrderSheet {
+  calls: PartyCall[];
+  eachMs: number;
+  netMs: number;
+  eachWithMoreMs: number;
+}
+
 export interface PinShown {
   kind: PinKind;
   steps: string[];

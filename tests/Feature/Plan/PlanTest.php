@@ -215,3 +215,20 @@ it('packs for what may come, and says what the kit has not got', function (): vo
     $weighed = array_column($this->getJson("/api/days/{$this->day->id}/packing")->json('things'), null, 'name');
     expect($weighed['sea grey'])->toMatchArray(['isInKit' => true, 'have' => 500, 'short' => 0]);
 });
+
+it('puts the children of a party in order, and keeps none of their names', function (): void {
+    $ask = fn (mixed ...$changed) => $this->postJson("/api/days/{$this->day->id}/party-order", [
+        'guests' => "Mila 7 birthday\nOskar 5 + Juna 8\nIda 4", 'birthday' => 'last', 'cakeAt' => null, 'more' => 2, ...$changed,
+    ]);
+    $opens = $this->day->opens_ms;
+
+    // Five hours of two chairs among four, and among six.
+    expect($ask()->assertOk()->json())->toMatchArray(['eachMs' => 9_000_000, 'netMs' => 8_940_000, 'eachWithMoreMs' => 6_000_000])
+        ->and(array_column($ask()->json('calls'), 'at', 'name'))
+        ->toBe(['Ida' => $opens, 'Oskar' => $opens, 'Juna' => $opens + 9_000_000, 'Mila' => $opens + 9_000_000])
+        ->and($ask(cakeAt: $opens + 3_600_000)->json('eachMs'))->toBe(1_800_000);
+    $ask(guests: '  ')->assertStatus(422);
+    $ask(guests: '12')->assertStatus(422)->assertJsonPath('message', fn (string $says): bool => str_contains($says, 'Nobody stands'));
+    $ask(cakeAt: $opens)->assertStatus(422)->assertJsonPath('message', 'The cake comes before the party begins. Choose a later time.');
+    $ask(birthday: 'never')->assertStatus(422);
+});

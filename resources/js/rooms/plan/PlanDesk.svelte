@@ -12,6 +12,7 @@
   import Dials from './Dials.svelte';
   import EventHead from './EventHead.svelte';
   import Levers from './Levers.svelte';
+  import PartyList from './PartyList.svelte';
   import { EventPlan } from './plan.svelte';
 
   const { sheet }: { sheet: EventPlanSheet } = $props();
@@ -56,6 +57,7 @@
       </div>
       <Dials {plan} {sheet} />
     </div>
+    {#if plan.terms.kind === 'party'}<PartyList day={sheet.day} />{/if}
     {#if plan.forecast !== null}
       <DayAhead {plan} forecast={plan.forecast} timezone={sheet.day.timezone} />
       <Levers {plan} forecast={plan.forecast} {place} />

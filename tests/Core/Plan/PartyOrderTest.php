@@ -7,6 +7,8 @@ use Core\Plan\InvalidPartyList;
 use Core\Plan\PartyGuest;
 use Core\Plan\PartyOrder;
 use Core\Units\Duration;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
 
 const GUESTS = <<<'LIST'
     Mila 7 birthday
@@ -54,3 +56,28 @@ it('refuses a list of nobody, and one of a town', function (): void {
     expect(static fn () => PartyOrder::read(" \n 7 \n"))->toThrow(InvalidPartyList::class, 'Nobody stands on the list')
         ->and(static fn () => PartyOrder::read(str_repeat("Ida\n", 201)))->toThrow(InvalidPartyList::class, '200');
 });
+
+it('loses no child of any list, and tears no family apart', function (int $seed): void {
+    $chance = new Randomizer(new Xoshiro256StarStar($seed));
+    $names = ['Mila', 'Oskar', 'Juna', 'Levi', 'Ida', 'Sami', 'Greta', 'Nils', 'Alma', 'Piet'];
+    $lines = array_map(static fn (int $line): string => implode(' + ', array_map(
+        static fn (int $at): string => $names[$chance->getInt(0, 9)].($chance->getInt(0, 2) === 0 ? '' : ' '.$chance->getInt(3, 12)),
+        range(1, $chance->getInt(1, 3)),
+    )), range(1, $chance->getInt(1, 12)));
+    $guests = PartyOrder::read(implode("\n", $lines));
+    foreach (BirthdayChild::cases() as $birthday) {
+        $order = PartyOrder::of($guests, Duration::ofMinutes(90), $chance->getInt(1, 3), $birthday);
+        $called = array_column($order->calls, 0);
+        $families = array_map(static fn (PartyGuest $guest): int => $guest->family, $called);
+        $seen = array_values(array_filter($families, static fn (int $family, int $at): bool => ($families[$at - 1] ?? -1) !== $family, ARRAY_FILTER_USE_BOTH));
+
+        expect(count($called))->toBe(count($guests))
+            ->and(array_count_values(array_column($called, 'name')))->toEqualCanonicalizing(array_count_values(array_column($guests, 'name')))
+            // Nobody has a birthday here: every family is called in one go.
+            ->and(count($seen))->toBe(count(array_unique($families)));
+        $times = array_map(static fn (array $call): int => $call[1]->milliseconds, $order->calls);
+        $sorted = $times;
+        sort($sorted);
+        expect($times)->toBe($sorted)->and($times[0])->toBe(0)->and(max($times))->toBeLessThan(90 * 60_000);
+    }
+})->with(range(1, 20));

@@ -100,30 +100,3 @@
     </div>
   </div>
 </div>
-
-<style>
-  .papers {
-    zoom: var(--zoom);
-  }
-  .papers :global(.paper) {
-    position: relative;
-    overflow: hidden;
-    margin-bottom: 8mm;
-    background: white;
-    color: #101418;
-    border: 1px solid var(--color-seam);
-  }
-  @media print {
-    .papers {
-      zoom: 1;
-    }
-    .papers :global(.paper) {
-      margin: 0;
-      border: 0;
-      break-after: page;
-    }
-    .papers :global(.paper:last-child) {
-      break-after: auto;
-    }
-  }
-</style>

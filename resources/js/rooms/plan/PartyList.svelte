@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { BirthdayChild, DaySummary, PartyOrderSheet } from '../../api/types.gen';
+  import type { DaySummary, PartyOrderSheet } from '../../api/types.gen';
   import { api } from '../../api/client';
   import { Submission } from '../../lib/form.svelte';
   import { clockTime, minutes } from '../../lib/minutes';
@@ -9,6 +9,7 @@
 
   const { day }: { day: DaySummary } = $props();
 
+  type BirthdayChild = 'first' | 'last' | 'as_others';
   const WHEN: Record<BirthdayChild, string> = {
     first: 'the birthday child first',
     last: 'the birthday child last',
@@ -17,7 +18,7 @@
   /** First names stay on this device; they are put in order and not kept. */
   const list = new Remembered(`inch-timer.party.${untrack(() => day.id)}`, '');
   const work = new Submission();
-  let birthday: BirthdayChild = $state('first');
+  let birthday = $state<BirthdayChild>('first');
   let cakeMinutes = $state(0);
   let more = $state(2);
   let order: PartyOrderSheet | null = $state.raw(null);

@@ -71,7 +71,7 @@
     >{player.isRunning ? 'Stop' : 'Go on'}</button
   >
   <input
-    class="h-11 grow accent-ink"
+    class="dial grow"
     type="range"
     min={0}
     max={player.length}

@@ -69,10 +69,15 @@ it('loses no child of any list, and tears no family apart', function (int $seed)
         $order = PartyOrder::of($guests, Duration::ofMinutes(90), $chance->getInt(1, 3), $birthday);
         $called = array_column($order->calls, 0);
         $families = array_map(static fn (PartyGuest $guest): int => $guest->family, $called);
-        $seen = array_values(array_filter($families, static fn (int $family, int $at): bool => ($families[$at - 1] ?? -1) !== $family, ARRAY_FILTER_USE_BOTH));
+        $seen = array_values(array_filter(
+            $families,
+            static fn (int $family, int $at): bool => ($families[$at - 1] ?? -1) !== $family,
+            ARRAY_FILTER_USE_BOTH,
+        ));
 
         expect(count($called))->toBe(count($guests))
-            ->and(array_count_values(array_column($called, 'name')))->toEqualCanonicalizing(array_count_values(array_column($guests, 'name')))
+            ->and(array_count_values(array_column($called, 'name')))
+            ->toEqualCanonicalizing(array_count_values(array_column($guests, 'name')))
             // Nobody has a birthday here: every family is called in one go.
             ->and(count($seen))->toBe(count(array_unique($families)));
         $times = array_map(static fn (array $call): int => $call[1]->milliseconds, $order->calls);

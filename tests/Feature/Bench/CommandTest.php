@@ -84,3 +84,22 @@ it('refuses a painter that makes no sense', function (array $typed): void {
 it('notices when the types of the browser are out of date', function (): void {
     $this->artisan('inch:types', ['--check' => true])->assertExitCode(0);
 });
+
+it('has the demo fair planned, its menu in the menu room, and the party in the boat shed', function (): void {
+    $this->travelTo('2026-11-07 13:40:00 UTC');
+    $this->artisan('inch:demo')->assertExitCode(0);
+    $this->actingAs(User::query()->where('name', 'Ines')->firstOrFail());
+    [$fair, $party] = $this->getJson('/api/days')->json();
+    $menus = $this->getJson('/api/menus')->json();
+    $menu = $this->getJson("/api/menus/{$menus[0]['id']}")->json();
+    $plan = $this->getJson("/api/days/{$fair['id']}/plan")->json();
+
+    expect($plan['isAssumed'])->toBeFalse()->and($plan['terms'])->toMatchArray(['kind' => 'festival', 'children' => 110])
+        ->and(array_column($plan['menu'], 'name'))->toBe(array_column($menu['offers'], 'name'))
+        ->and($this->getJson("/api/days/{$party['id']}/plan")->json('terms'))->toMatchArray(
+            ['kind' => 'party', 'arrivals' => 'at_once', 'children' => 14],
+        )
+        // Whoever has painted there has a pace of their own on something that was logged.
+        ->and(array_filter(array_column($menu['offers'], 'faces')))->not->toBe([])
+        ->and($this->getJson("/api/days/{$fair['id']}/packing")->json('faces'))->toBeGreaterThan(100);
+});

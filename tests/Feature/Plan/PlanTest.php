@@ -5,12 +5,10 @@ declare(strict_types=1);
 use App\Actions\Account\AddPainter;
 use App\Models\FacePlan;
 use App\Models\PainterPlan;
-use App\Models\User;
 use App\Queries\Plan\MenuTimes;
 use App\Queries\Plan\OfferedTimes;
 use Core\Design\StepValues;
 use Core\Team\Role;
-use Database\Seeders\DemoSeeder;
 use Tests\Core\Paint;
 use Tests\Scene;
 
@@ -241,21 +239,3 @@ it('streams its answers past whatever would gather them', function (string $what
     expect($answer->headers->get('X-Accel-Buffering'))->toBe('no')
         ->and((string) $answer->headers->get('Content-Type'))->toContain('application/x-ndjson');
 })->with(['levers', 'forecast']);
-
-it('has the demo fair planned, its menu in the menu room, and the party in the boat shed', function (): void {
-    $this->artisan('inch:demo')->assertExitCode(0);
-    $this->actingAs(User::query()->where('email', DemoSeeder::EMAIL)->firstOrFail());
-    [$fair, $party] = $this->getJson('/api/days')->json();
-    $menus = $this->getJson('/api/menus')->json();
-    $menu = $this->getJson("/api/menus/{$menus[0]['id']}")->json();
-    $plan = $this->getJson("/api/days/{$fair['id']}/plan")->json();
-
-    expect($plan['isAssumed'])->toBeFalse()->and($plan['terms'])->toMatchArray(['kind' => 'festival', 'children' => 110])
-        ->and(array_column($plan['menu'], 'name'))->toBe(array_column($menu['offers'], 'name'))
-        ->and($this->getJson("/api/days/{$party['id']}/plan")->json('terms'))->toMatchArray(
-            ['kind' => 'party', 'arrivals' => 'at_once', 'children' => 14],
-        )
-        // Whoever has painted there has a pace of their own on something that was logged.
-        ->and(array_filter(array_column($menu['offers'], 'faces')))->not->toBe([])
-        ->and($this->getJson("/api/days/{$fair['id']}/packing")->json('faces'))->toBeGreaterThan(100);
-});

@@ -10,6 +10,7 @@ use App\Http\Controllers\LadderController;
 use App\Http\Controllers\LineController;
 use App\Http\Controllers\LogbookController;
 use App\Http\Controllers\MenuController;
+use App\Http\Controllers\MoneyController;
 use App\Http\Controllers\OrderController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PracticeController;
@@ -46,6 +47,10 @@ Route::prefix('api')->group(function (): void {
             Route::put('days/{day}/roster', [DayController::class, 'roster']);
             Route::get('days/{day}/plan', [PlanController::class, 'show']);
             Route::put('days/{day}/plan', [PlanController::class, 'update']);
+            Route::get('days/{day}/money', [MoneyController::class, 'show']);
+            Route::post('days/{day}/money', [MoneyController::class, 'try']);
+            Route::put('days/{day}/money', [MoneyController::class, 'update']);
+            Route::put('currency', [MoneyController::class, 'currency']);
             Route::get('days/{day}/packing', [PlanController::class, 'packing']);
             Route::post('days/{day}/party-order', [PlanController::class, 'partyOrder']);
             Route::post('days/{day}/forecast', [PlanController::class, 'forecast']);

@@ -68,4 +68,16 @@ final readonly class Defaults
 
     /** Most runs that one question may ask for. */
     public const MOST_RUNS = 100_000;
+
+    /** Wished for each artist's hour where nobody has said, in whole units of the currency. */
+    public const HOUR_UNITS = 35.0;
+
+    /** For less nobody sets out, likewise. */
+    public const LEAST_CHARGE_UNITS = 80.0;
+
+    /** A kilometre of the way, likewise. */
+    public const KILOMETRE_UNITS = 0.3;
+
+    /** Paint, wipes and sponges of one face, likewise. */
+    public const MATERIALS_UNITS = 0.5;
 }

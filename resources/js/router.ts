@@ -16,6 +16,7 @@ export const { p, navigate, route } = createRouter({
   '/events': () => import('./rooms/plan/Events.svelte'),
   '/events/:id': () => import('./rooms/plan/EventDay.svelte'),
   '/events/:id/plan': () => import('./rooms/plan/PlanOfDay.svelte'),
+  '/events/:id/money': () => import('./rooms/plan/Money.svelte'),
   '/events/:id/packing': () => import('./rooms/plan/Packing.svelte'),
   '/practice': () => import('./rooms/practice/Practice.svelte'),
   '/logbook': () => import('./rooms/logbook/Logbook.svelte'),

@@ -7,6 +7,8 @@ arch('the core uses only itself')
     ->toOnlyUse([
         'Core', 'Random', 'DomainException', 'SplPriorityQueue', 'InvalidArgumentException', 'Throwable', 'Closure', 'UnitEnum',
         'BackedEnum', 'Attribute', 'ReflectionClass', 'LogicException',
+        // Currencies come from the tables that PHP ships.
+        'NumberFormatter', 'ResourceBundle',
     ]);
 
 /** @return array<string, string> names of what the core declares, by file */

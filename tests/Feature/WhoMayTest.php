@@ -31,6 +31,8 @@ function addresses(): array
         'POST days' => PAINTERS, 'PUT days/{day}' => PAINTERS, 'PUT days/{day}/menu' => PAINTERS, 'PUT days/{day}/roster' => PAINTERS,
         'GET days/{day}/plan' => PAINTERS, 'PUT days/{day}/plan' => PAINTERS, 'GET days/{day}/packing' => PAINTERS,
         'POST days/{day}/party-order' => PAINTERS,
+        'GET days/{day}/money' => PAINTERS, 'POST days/{day}/money' => PAINTERS, 'PUT days/{day}/money' => PAINTERS,
+        'PUT currency' => PAINTERS,
         'POST days/{day}/forecast' => PAINTERS,
         'POST days/{day}/levers' => PAINTERS, 'POST days/{day}/played' => PAINTERS,
         'GET menus' => PAINTERS, 'POST menus' => PAINTERS, 'GET menus/{menu}' => PAINTERS, 'PUT menus/{menu}' => PAINTERS,

@@ -12,6 +12,7 @@ use Core\Design\Shut;
 use Core\Design\Technique;
 use Core\Line\Defaults as LineDefaults;
 use Core\Line\Quicker;
+use Core\Units\Currency;
 use Core\Units\Duration;
 use Illuminate\Support\Facades\Lang;
 
@@ -45,9 +46,19 @@ final readonly class BrowserTables
             "export const TYPED_MINUTES =\n  ".self::typedMinutes().";\n",
             '/** What makes a face quicker by less is not worth a press. Milliseconds. */',
             'export const QUICKER_WORTH_MS = '.(1000 * Quicker::WORTH_SECONDS).";\n",
+            '/** Currencies in use today, with the digits behind the point. */',
+            'export const currencies: Record<string, number> = '.json_encode(self::currencies(), self::WORDS).";\n",
             '/** The fixed words of a board, by language: lang/. */',
             'export const boardWords = '.json_encode(self::boardWords(), self::WORDS).";\n",
         ]);
+    }
+
+    /** @return array<string, int> */
+    private static function currencies(): array
+    {
+        $codes = Currency::codes();
+
+        return array_combine($codes, array_map(static fn (string $code): int => Currency::of($code)->digits, $codes));
     }
 
     /** @return array<string, array<string, string>> by language */

@@ -113,6 +113,15 @@ export interface DesignMinutes {
   steps: StepMinutes[];
 }
 
+export interface DesignPriced {
+  designId: string;
+  name: string;
+  chairMs: number;
+  priceCents: number;
+  wantedCents: number | null;
+  anHourCents: number;
+}
+
 export interface DesignSheet {
   id: string;
   name: string;
@@ -198,6 +207,15 @@ export interface EvidenceShown {
   value: string;
   source: string;
   number: TradeNumber | null;
+}
+
+export interface FaceOrHourShown {
+  byFaceCents: number;
+  lowCents: number;
+  highCents: number;
+  byHourCents: number;
+  faceWins: number;
+  evenHourCents: number;
 }
 
 export interface FacePlayed {
@@ -459,6 +477,43 @@ export interface MissingThing {
   colour: ColourSwatch | null;
 }
 
+export interface MoneySheet {
+  day: DaySummary;
+  terms: MoneyTermsShown;
+  currency: string;
+  kind: BookingKind;
+  artists: number;
+  hours: number;
+  aroundMinutes: number;
+  faces: number;
+  facesFew: number;
+  quote: QuoteLine[];
+  quoteCents: number;
+  bookingCents: number | null;
+  faceCents: number | null;
+  faceFewCents: number | null;
+  meanPriceCents: number;
+  designs: DesignPriced[];
+  outlayCents: number;
+  breakEvenFaces: number | null;
+  breakEvenAt: number | null;
+  breakEvenCents: number | null;
+  faceOrHour: FaceOrHourShown | null;
+}
+
+export interface MoneyTermsShown {
+  hourCents: number;
+  leastCents: number;
+  kilometreCents: number;
+  materialsCents: number;
+  isTravelPaid: boolean;
+  isSetUpPaid: boolean;
+  kilometres: number;
+  travelMinutes: number;
+  pitchCents: number;
+  offeredHourCents: number | null;
+}
+
 export interface MovedStep {
   stepId: string;
   from: number;
@@ -678,6 +733,11 @@ export interface QuestionShown {
   label: string;
   schools: SchoolShown[];
   chosen: School;
+}
+
+export interface QuoteLine {
+  part: QuotePart;
+  cents: number;
 }
 
 export interface ReadLine {
@@ -1105,6 +1165,9 @@ export type Placement = (typeof PlacementValues)[number];
 
 export const QuestionValues = ['glitter', 'lips', 'large_white', 'face_order', 'line_work', 'finer_line', 'frame', 'highlights', 'texture', 'gems'] as const;
 export type Question = (typeof QuestionValues)[number];
+
+export const QuotePartValues = ['painting', 'set_up', 'travel_time', 'way', 'pitch', 'materials', 'least', 'rounding'] as const;
+export type QuotePart = (typeof QuotePartValues)[number];
 
 export const RoleValues = ['owner', 'artist', 'helper'] as const;
 export type Role = (typeof RoleValues)[number];

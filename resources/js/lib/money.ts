@@ -1,8 +1,8 @@
+import { currencies } from '../api/tables.gen';
+
 /** Digits behind the point: two for most currencies, none or three for some. */
 export function digitsOf(currency: string): number {
-  return (
-    new Intl.NumberFormat('en', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2
-  );
+  return currencies[currency] ?? 2;
 }
 
 /** An amount as it is spoken of: €4, €4.50, ¥400. What is round is not written with zeros. */
@@ -20,14 +20,14 @@ export function money(cents: number, currency: string): string {
 }
 
 /** A price as it is typed: 4.00, or nothing for none. */
-export function price(cents: number | null, currency = 'EUR'): string {
+export function price(cents: number | null, currency: string): string {
   const digits = digitsOf(currency);
 
   return cents === null ? '' : (cents / 10 ** digits).toFixed(digits);
 }
 
 /** Reads a typed price: 4, 4.5, 4,50. Null for none; undefined when it is no price. */
-export function centsOf(typed: string, currency = 'EUR'): number | null | undefined {
+export function centsOf(typed: string, currency: string): number | null | undefined {
   const text = typed.trim().replace(',', '.');
   if (text === '') {
     return null;

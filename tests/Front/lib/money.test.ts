@@ -1,4 +1,5 @@
 import { expect, it } from 'vitest';
+import { currencies } from '../../../resources/js/api/tables.gen';
 import { centsOf, digitsOf, money, price } from '../../../resources/js/lib/money';
 
 it.each([
@@ -12,11 +13,11 @@ it.each([
   ['-4', undefined],
   ['4.999', undefined],
   ['1234567', undefined],
-])('reads “%s” as %s', (typed, cents) => expect(centsOf(typed)).toBe(cents));
+])('reads “%s” as %s', (typed, cents) => expect(centsOf(typed, 'EUR')).toBe(cents));
 
 it('writes a price, and nothing for none', () => {
-  expect(price(450)).toBe('4.50');
-  expect(price(null)).toBe('');
+  expect(price(450, 'EUR')).toBe('4.50');
+  expect(price(null, 'EUR')).toBe('');
 });
 
 it.each([
@@ -35,4 +36,11 @@ it.each([
 it('takes no part of what cannot be parted', () => {
   expect(centsOf('4.5', 'JPY')).toBeUndefined();
   expect(price(400, 'JPY')).toBe('400');
+});
+
+it('can write every currency that a team may choose', () => {
+  for (const [code, digits] of Object.entries(currencies)) {
+    expect(money(5 * 10 ** digits, code)).toMatch(/5$/);
+    expect(centsOf(price(12 * 10 ** digits, code), code)).toBe(12 * 10 ** digits);
+  }
 });

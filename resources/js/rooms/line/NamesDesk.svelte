@@ -2,7 +2,7 @@
   import type { LineBoard } from '../../api/types.gen';
   import { clockTime, minutes } from '../../lib/minutes';
   import { price } from '../../lib/money';
-  import { whetherPaints } from '../../lib/session';
+  import { teamCurrency, whetherPaints } from '../../lib/session';
   import type { Line } from '../../line/line.svelte';
   import Tape from '../../tape/Tape.svelte';
   import { piecesOf } from '../../tape/tape';
@@ -11,6 +11,7 @@
 
   const SCALE = 30;
   const paints = whetherPaints();
+  const currency = teamCurrency();
   let firstName = $state('');
 
   function take(design: string) {
@@ -64,7 +65,9 @@
           >
             <span class="text-lg leading-tight font-bold">{offer.name}</span>
             <span class="flex justify-between text-[15px] text-soft">
-              <span class="minutes">{minutes(offer.promiseMs)}</span><span>{price(offer.priceCents)}</span>
+              <span class="minutes">{minutes(offer.promiseMs)}</span><span
+                >{price(offer.priceCents, currency())}</span
+              >
             </span>
             <span class="mt-1 block" aria-hidden="true">
               <Tape

@@ -7,6 +7,7 @@
   import { Submission } from '../../lib/form.svelte';
   import { minutes } from '../../lib/minutes';
   import { centsOf, price } from '../../lib/money';
+  import { teamCurrency } from '../../lib/session';
   import { p } from '../../router';
   import Overtaken from '../../ui/Overtaken.svelte';
   import Said from '../../ui/Said.svelte';
@@ -22,6 +23,7 @@
     price: string;
   }
 
+  const currency = teamCurrency();
   const queryClient = useQueryClient();
   const work = new Submission();
   const designs = createQuery(() => ({
@@ -47,7 +49,7 @@
       offered: offer !== undefined,
       rung: offer?.rung ?? null,
       promise: minutes(offer?.promiseMs ?? design.promiseMs ?? design.totalMs),
-      price: price(offer?.priceCents ?? null),
+      price: price(offer?.priceCents ?? null, currency()),
     };
   }
 
@@ -61,7 +63,7 @@
     meansEmpty = false;
     await work.run(async () => {
       const items = offered.map((row) => {
-        const priceCents = centsOf(row.price);
+        const priceCents = centsOf(row.price, currency());
         if (priceCents === undefined) {
           throw new Error(`“${row.price}” is not a price for ${row.design.name}. Type it such as 4 or 4.50.`);
         }

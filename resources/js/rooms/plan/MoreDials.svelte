@@ -1,9 +1,8 @@
 <script lang="ts">
   import type { EventPlanSheet, TurnaroundMs } from '../../api/types.gen';
   import { clockTime, minutes } from '../../lib/minutes';
-  import { centsOf, price } from '../../lib/money';
   import { teamCurrency } from '../../lib/session';
-  import Said from '../../ui/Said.svelte';
+  import AmountField from './AmountField.svelte';
   import Dial from './Dial.svelte';
   import type { EventPlan } from './plan.svelte';
 
@@ -20,16 +19,6 @@
     clean: 'Wipe down, fresh sponge, water',
   };
   const parts = Object.keys(PARTS) as (keyof TurnaroundMs)[];
-  let notPrice = $state('');
-
-  function book(typed: string) {
-    const cents = centsOf(typed, currency());
-    notPrice = cents === undefined ? `“${typed}” is no price. Type it such as 180 or 180.50.` : '';
-    if (cents !== undefined) {
-      void plan.let('Another price for the booking.', { bookingCents: cents });
-    }
-  }
-
   /** The far end of a dial is "never". */
   const orNever = (value: number, end: number) => (value >= end ? null : value);
 </script>
@@ -122,16 +111,12 @@
       turn={(packUpMinutes) => plan.try({ packUpMinutes })}
       stay={() => plan.let('Another pack-up.')}
     />
-    <label class="font-semibold">
-      The organiser pays for the booking
-      <input
-        class="mt-1 field font-normal"
-        placeholder="nothing"
-        inputmode="decimal"
-        value={price(terms.bookingCents, currency())}
-        onchange={({ currentTarget }) => book(currentTarget.value)}
-      />
-      <Said message={notPrice} />
-    </label>
+    <AmountField
+      label="The organiser pays for the booking"
+      placeholder="nothing"
+      cents={terms.bookingCents}
+      currency={currency()}
+      keep={(bookingCents) => plan.let('Another price for the booking.', { bookingCents })}
+    />
   </div>
 </details>

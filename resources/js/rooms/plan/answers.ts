@@ -40,6 +40,13 @@ export function chances(share: number): string {
         : `${tenths} days of 10`;
 }
 
+/** "on 9 days of 10", "as good as every day". */
+export function onDays(share: number): string {
+  const days = chances(share);
+
+  return /^\d/.test(days) ? `on ${days}` : days;
+}
+
 function faces(count: number): string {
   const whole = Math.round(count);
 
@@ -64,6 +71,8 @@ export function answers(terms: TermsShown, forecast: ForecastShown, { timezone, 
   ];
 }
 
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
 type Time = (at: number) => string;
 
 function everybody(terms: TermsShown, forecast: ForecastShown, time: Time): Answer {
@@ -76,7 +85,7 @@ function everybody(terms: TermsShown, forecast: ForecastShown, time: Time): Answ
   return {
     question: 'Will everyone be painted?',
     big: forecast.isKept ? 'Yes' : forecast.chanceOfAll >= 0.5 ? 'Perhaps' : 'No',
-    says: `On ${chances(forecast.chanceOfAll)} ${who} ${terms.arrivals === 'at_once' ? 'are' : 'is'} painted by ${closes}${
+    says: `${capital(onDays(forecast.chanceOfAll))} ${who} ${terms.arrivals === 'at_once' ? 'are' : 'is'} painted by ${closes}${
       forecast.namesStopAt === null ? '' : `, if names stop at ${time(forecast.namesStopAt)}`
     }.${late}${lost}`,
     because: `The last face is done about ${time(forecast.lastFaceAt)}; one day of ten it is after ${time(

@@ -1,0 +1,87 @@
+import { beforeEach, expect, it, vi } from 'vitest';
+import type { MoneySheet, MoneyTermsShown, QuotePart } from '../../../resources/js/api/types.gen';
+import { onDays } from '../../../resources/js/rooms/plan/answers';
+import { EventMoney, partName } from '../../../resources/js/rooms/plan/money.svelte';
+
+const server = vi.hoisted(() => ({ put: vi.fn(), post: vi.fn() }));
+
+vi.mock(import('../../../resources/js/api/client'), async (original) => ({
+  ...(await original()),
+  api: server as never,
+}));
+
+const terms = {
+  hourCents: 3500,
+  kilometreCents: 30,
+  kilometres: 20,
+  travelMinutes: 35,
+} as unknown as MoneyTermsShown;
+const sheetOf = (changed: Partial<MoneyTermsShown> = {}, artists = 1) =>
+  ({
+    day: { id: 'fair' },
+    terms: { ...terms, ...changed },
+    artists,
+    hours: 2.5 * artists,
+    aroundMinutes: 50,
+    faces: 13.6,
+  }) as unknown as MoneySheet;
+let kept: MoneySheet[] = [];
+let money: EventMoney;
+
+beforeEach(() => {
+  vi.clearAllMocks();
+  kept = [];
+  server.put.mockImplementation((_path: string, body: MoneyTermsShown) => Promise.resolve(sheetOf(body)));
+  server.post.mockImplementation((_path: string, body: MoneyTermsShown) => Promise.resolve(sheetOf(body)));
+  money = new EventMoney(sheetOf(), (sheet) => kept.push(sheet));
+});
+
+it('tries while something is dragged, and keeps it when it is let go', async () => {
+  money.try({ kilometres: 30 });
+  money.try({ kilometres: 40 });
+  expect(money.terms.kilometres).toBe(40);
+  await vi.waitFor(() => {
+    expect(money.sheet.terms.kilometres).toBe(40);
+  });
+  expect(kept).toEqual([]);
+  await money.let('Another way there.');
+  expect(server.put).toHaveBeenCalledWith('days/fair/money', { ...terms, kilometres: 40 });
+  expect(kept).toHaveLength(1);
+  expect(money.undoable?.text).toBe('Another way there.');
+  await money.undo();
+  expect(money.terms.kilometres).toBe(20);
+  expect(money.undoable).toBeNull();
+});
+
+it('keeps nothing where nothing was changed', async () => {
+  await money.let('The same.', { kilometres: 20 });
+  expect(server.put).not.toHaveBeenCalled();
+});
+
+it('goes back to what was kept when the server says no, and says why', async () => {
+  server.put.mockRejectedValueOnce(new Error('Give the way as whole kilometres.'));
+  await money.let('Too far.', { kilometres: 9000 });
+  expect(money.terms.kilometres).toBe(20);
+  expect(money.message).toBe('Give the way as whole kilometres.');
+  expect(money.undoable).toBeNull();
+});
+
+it.each<[QuotePart, number, string]>([
+  ['painting', 1, 'Painting, 2:30 h at 3500'],
+  ['painting', 2, 'Painting, 5:00 h of 2 artists together at 3500'],
+  ['set_up', 2, 'Set-up and pack-up, 0:50 h of 2 artists'],
+  ['travel_time', 1, 'On the way, 1:10 h'],
+  ['way', 1, '40 km at 30'],
+  ['materials', 1, 'Paint, sponges and wipes for 14 faces'],
+])('says what %s of %i rests on', (part, artists, said) => {
+  expect(partName(part, sheetOf({}, artists), String)).toBe(said);
+});
+
+it.each([
+  [0.6, 'on 6 days of 10'],
+  [0.95, 'on 19 days of 20'],
+  [1, 'as good as every day'],
+  [0, 'hardly any day'],
+])('says how often %s is', (share, said) => {
+  expect(onDays(share)).toBe(said);
+});

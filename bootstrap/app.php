@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Exceptions\ChangedElsewhere;
+use App\Exceptions\DayInUse;
 use App\Exceptions\InvalidShape;
 use App\Exceptions\ThingInUse;
 use App\Exceptions\TooManySearches;
@@ -37,18 +38,20 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport([
-            CoreException::class, InvalidShape::class, ChangedElsewhere::class, ThingInUse::class, TooManySearches::class,
+            CoreException::class, InvalidShape::class, ChangedElsewhere::class, ThingInUse::class, DayInUse::class,
+            TooManySearches::class,
         ]);
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*'));
         $say = static fn (string $message, int $status, array $more = []) => response()->json(['message' => $message, ...$more], $status);
         $exceptions->render(static fn (CoreException|InvalidShape $e) => $say($e->getMessage(), 422));
-        $exceptions->render(static fn (ChangedElsewhere|ThingInUse $e) => $say($e->getMessage(), 409));
+        $exceptions->render(static fn (ChangedElsewhere|ThingInUse|DayInUse $e) => $say($e->getMessage(), 409));
         $exceptions->render(static fn (TooManySearches $e) => $say($e->getMessage(), 429));
         $exceptions->render(static fn (NotFoundHttpException $e, Request $request) => $request->is('api/*')
             ? $say('That is not here, or not yours. It may have been removed on another screen.', 404)
             : null);
         $exceptions->render(static fn (PostTooLargeException $e) => $say(
-            'That is larger than anything this server takes. A design file stays under 5 MB: choose one that was exported here.',
+            'That is larger than anything this server takes. '
+                .'A file stays under 5 MB: choose a design exported here, or only this year of a calendar.',
             413,
         ));
         $exceptions->render(static fn (TooManyRequestsHttpException $e) => $say(

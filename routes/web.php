@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\DesignController;
 use App\Http\Controllers\DesignFileController;
@@ -43,6 +44,16 @@ Route::prefix('api')->group(function (): void {
         Route::middleware('can:use,'.EventDay::class)->group(function (): void {
             Route::post('days', [DayController::class, 'store']);
             Route::put('days/{day}', [DayController::class, 'update']);
+            Route::delete('days/{day}', [CalendarController::class, 'destroy']);
+            Route::post('days/{deletedDay}/restore', [CalendarController::class, 'restore']);
+            Route::post('days/{day}/copies', [CalendarController::class, 'copy']);
+            Route::get('days/{day}/calendar', [CalendarController::class, 'day']);
+            Route::get('clashes', [CalendarController::class, 'clashes']);
+            Route::get('calendar/link', [CalendarController::class, 'link']);
+            Route::put('calendar/link', [CalendarController::class, 'share']);
+            Route::delete('calendar/link', [CalendarController::class, 'revoke']);
+            Route::post('calendar/look', [CalendarController::class, 'look']);
+            Route::post('calendar/bookings', [CalendarController::class, 'take']);
             Route::put('days/{day}/menu', [DayController::class, 'menu']);
             Route::put('days/{day}/roster', [DayController::class, 'roster']);
             Route::get('days/{day}/plan', [PlanController::class, 'show']);
@@ -122,5 +133,11 @@ Route::prefix('api')->group(function (): void {
 
     Route::any('{anything}', static fn () => abort(404))->where('anything', '.*');
 });
+
+Route::get('calendar/{token}.ics', [CalendarController::class, 'feed'])
+    ->where('token', '[A-Za-z0-9]{20,64}')
+    // A calendar that asks for it has no session, and is given none.
+    ->withoutMiddleware('web')
+    ->middleware('throttle:feed');
 
 Route::view('{room?}', 'shell')->where('room', '^(?!api/|build/|up$).*');

@@ -9,6 +9,8 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
+use Illuminate\Support\Carbon;
 
 /**
  * @property string $id
@@ -20,12 +22,15 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $closes_ms
  * @property int<1, 8> $chairs
  * @property int $turnaround_ms
+ * @property string|null $calendar_key  its name in the calendar that it was taken from
+ * @property Carbon $updated_at
  * @property Collection<int, MenuItem> $menuItems
  */
 final class EventDay extends Model
 {
     use BelongsToTeam;
     use HasUlids;
+    use SoftDeletes;
 
     protected $table = 'event_days';
 

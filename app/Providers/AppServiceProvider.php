@@ -23,10 +23,14 @@ final class AppServiceProvider extends ServiceProvider
     /** Tries at one sign-in name from one address in a minute. */
     private const SIGN_IN_TRIES = 6;
 
+    /** Reads of calendar links from one address in a minute. */
+    private const FEED_READS = 60;
+
     public function boot(): void
     {
         Model::shouldBeStrict(! app()->isProduction());
         $this->bindWithinTeam();
+        RateLimiter::for('feed', static fn (Request $request): Limit => Limit::perMinute(self::FEED_READS)->by((string) $request->ip()));
         RateLimiter::for('sign-in', static function (Request $request): Limit {
             $email = $request->input('email');
 
@@ -41,6 +45,10 @@ final class AppServiceProvider extends ServiceProvider
         Route::bind(
             'deletedDesign',
             fn (string $id): Design => Design::ofTeam($this->teamId())->withTrashed()->whereNotNull('deleted_at')->findOrFail($id),
+        );
+        Route::bind(
+            'deletedDay',
+            fn (string $id): EventDay => EventDay::ofTeam($this->teamId())->withTrashed()->whereNotNull('deleted_at')->findOrFail($id),
         );
         Route::bind('thing', fn (string $id): KitItem => KitItem::ofTeam($this->teamId())->findOrFail($id));
         Route::bind('removal', fn (string $id): KitRemoval => KitRemoval::ofTeam($this->teamId())->findOrFail($id));

@@ -80,4 +80,7 @@ final readonly class Defaults
 
     /** Paint, wipes and sponges of one face, likewise. */
     public const MATERIALS_UNITS = 0.5;
+
+    /** From home to an event whose way nobody has said. */
+    public const TRAVEL_MINUTES = 20;
 }

@@ -33,6 +33,10 @@ function addresses(): array
         'POST days/{day}/party-order' => PAINTERS,
         'GET days/{day}/money' => PAINTERS, 'POST days/{day}/money' => PAINTERS, 'PUT days/{day}/money' => PAINTERS,
         'PUT currency' => PAINTERS,
+        'DELETE days/{day}' => PAINTERS, 'POST days/{deletedDay}/restore' => PAINTERS, 'POST days/{day}/copies' => PAINTERS,
+        'GET days/{day}/calendar' => PAINTERS, 'GET clashes' => PAINTERS, 'GET calendar/link' => PAINTERS,
+        'PUT calendar/link' => PAINTERS, 'DELETE calendar/link' => PAINTERS, 'POST calendar/look' => PAINTERS,
+        'POST calendar/bookings' => PAINTERS,
         'POST days/{day}/forecast' => PAINTERS,
         'POST days/{day}/levers' => PAINTERS, 'POST days/{day}/played' => PAINTERS,
         'GET menus' => PAINTERS, 'POST menus' => PAINTERS, 'GET menus/{menu}' => PAINTERS, 'PUT menus/{menu}' => PAINTERS,
@@ -86,9 +90,13 @@ function statusFor(string $address, ?User $who): int
     ])->id;
     $deleted = $test->scene->design('Gone '.Scene::ulid());
     $deleted->delete();
+    $goneDay = $test->scene->day(1);
+    $goneDay->delete();
     $removal = str_contains($path, '{removal}') ? $test->deleteJson("/api/kit/{$thing}")->json('removalId') : '';
     $own = [
-        '{design}' => $test->scene->design('Here '.Scene::ulid())->id, '{deletedDesign}' => $deleted->id, '{day}' => $test->day->id,
+        '{design}' => $test->scene->design('Here '.Scene::ulid())->id,
+        '{deletedDesign}' => $deleted->id, '{day}' => $test->scene->day(1)->id,
+        '{deletedDay}' => $goneDay->id,
         '{menu}' => Menu::query()->create(['team_id' => $test->day->team_id, 'name' => 'Fairs'])->id,
         '{thing}' => (string) $thing, '{removal}' => (string) $removal,
         '{ticket}' => Scene::ulid(), '{run}' => Scene::ulid(), '{action}' => 'load',
@@ -111,7 +119,7 @@ it('knows of every address who may use it', function (): void {
 });
 
 it('lets in whom it should, and nobody else', function (string $address, string $whom): void {
-    $isAbout = preg_match('/\{(design|deletedDesign|day|menu|thing|removal)\}/', $address) === 1;
+    $isAbout = preg_match('/\{(design|deletedDesign|day|deletedDay|menu|thing|removal)\}/', $address) === 1;
     foreach ($this->who as $name => $who) {
         $status = statusFor($address, $who);
         match (true) {

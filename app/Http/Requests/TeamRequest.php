@@ -58,7 +58,7 @@ abstract class TeamRequest extends FormRequest
 
     final public function day(): EventDay
     {
-        $day = $this->route('day');
+        $day = $this->route('day') ?? $this->route('deletedDay');
 
         return $day instanceof EventDay ? $day : throw new LogicException('This address names no day.');
     }

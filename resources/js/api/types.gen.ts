@@ -24,6 +24,20 @@ export interface AssumedPart {
   choices: LineChoice[];
 }
 
+export interface BookingFound {
+  key: string;
+  name: string;
+  place: string;
+  timezone: string;
+  opensAt: number;
+  closesAt: number;
+  chairs: number;
+  turnaroundMs: number;
+  state: BookingState;
+  assumed: string[];
+  trouble: string | null;
+}
+
 export interface BrushToKeep {
   colour: string;
   hex: string;
@@ -40,6 +54,16 @@ export interface BrushWorth {
   daySavedMs: number;
 }
 
+export interface CalendarLink {
+  address: string | null;
+}
+
+export interface CalendarShown {
+  found: BookingFound[];
+  left: string[];
+  clashes: ClashShown[];
+}
+
 export interface ChairState {
   chair: number;
   painterId: string | null;
@@ -52,6 +76,17 @@ export interface ChildLost {
   child: number;
   arrived: number;
   how: string;
+}
+
+export interface ClashShown {
+  kind: ClashKind;
+  firstId: string;
+  firstName: string;
+  secondId: string;
+  secondName: string;
+  painters: string[];
+  betweenMs: number;
+  wayMs: number;
 }
 
 export interface ColourSeen {
@@ -1114,6 +1149,12 @@ export type BenchAction = (typeof BenchActionValues)[number];
 
 export const BookingKindValues = ['party', 'festival', 'volunteer'] as const;
 export type BookingKind = (typeof BookingKindValues)[number];
+
+export const BookingStateValues = ['fresh', 'changed', 'here', 'over', 'unfit'] as const;
+export type BookingState = (typeof BookingStateValues)[number];
+
+export const ClashKindValues = ['overlap', 'short_way'] as const;
+export type ClashKind = (typeof ClashKindValues)[number];
 
 export const DrillValues = ['teardrop', 'swirl', 'petal', 'dots', 'line'] as const;
 export type Drill = (typeof DrillValues)[number];

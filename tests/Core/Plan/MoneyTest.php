@@ -101,7 +101,8 @@ it('holds pay by the face against pay by the hour', function (): void {
     $days = [[20, 9000], [30, 13_500], [40, 18_000], [50, 22_500]];
     $both = FaceOrHour::of(rates(), costs(pitch: 3800), partyWork(), 7000, tallyOf($days));
 
-    // By hand: of 4.50 a face 4.00 stay, less 12 for the way and 38 for the place; by the hour 2 h at 70, less the way and 35 faces' materials.
+    // By hand: of 4.50 a face 4.00 stay, less 12 for the way and 38 for the place; by the hour 2 h at 70, less the way and the materials
+    // of 35 faces.
     expect($both->byFace)->toBe([3000, 7000, 11_000, 15_000])->and($both->mean())->toBe(9000)
         ->and($both->byHour)->toBe(14_000 - 1750 - 1200)->and($both->faceWins())->toBe(0.25)
         ->and($both->byFace(0.5))->toBe(7000);

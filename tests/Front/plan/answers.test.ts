@@ -98,7 +98,7 @@ it('speaks of a party as of one', () => {
   const party = terms({ kind: 'party', arrivals: 'at_once', children: 14, bookingCents: 18_000 });
   const all = { takings: 0, takingsLow: 0, takingsHigh: 0, namesStopAt: null, tooLate: 0, chanceOfAll: 1 };
 
-  expect(says(0, all, party)).toBe('On as good as every day all 14 are painted by 16:00.');
+  expect(says(0, all, party)).toBe('As good as every day all 14 are painted by 16:00.');
   expect(big(all, party)[3]).toBe('At once');
   expect(says(4, all, party)).toBe('For each artist’s hour, set-up and pack-up counted. €180 in all.');
 });

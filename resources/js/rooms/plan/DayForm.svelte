@@ -10,6 +10,7 @@
   import Overtaken from '../../ui/Overtaken.svelte';
   import Said from '../../ui/Said.svelte';
   import Sheet from '../../ui/Sheet.svelte';
+  import { lastDone } from './diary.svelte';
 
   /** @prop day the day to change; null for a new one */
   let { open = $bindable(), day }: { open: boolean; day: DaySummary | null } = $props();
@@ -34,6 +35,16 @@
   }
 
   const draft = new Draft(filledIn, () => open);
+
+  async function takeOut(gone: DaySummary) {
+    await work.run(async () => {
+      await api.delete(`days/${gone.id}`);
+      lastDone.tookOut(gone);
+      await queryClient.invalidateQueries({ queryKey: ['days'] });
+      open = false;
+      await navigate('/events');
+    });
+  }
 
   async function save(event: SubmitEvent) {
     event.preventDefault();
@@ -100,5 +111,17 @@
     <button type="submit" class="key min-h-14 text-lg key-ink sm:col-span-2" disabled={work.busy}>
       {day === null ? 'Make the day' : 'Save the day'}
     </button>
+    {#if day !== null}
+      <p class="flex flex-wrap gap-x-6 sm:col-span-2">
+        <a
+          class="flex min-h-11 items-center underline underline-offset-4"
+          href="/api/days/{day.id}/calendar"
+          download>As a calendar file</a
+        >
+        <button type="button" class="min-h-11 underline underline-offset-4" onclick={() => void takeOut(day)}
+          >Take it out of the diary</button
+        >
+      </p>
+    {/if}
   </form>
 </Sheet>

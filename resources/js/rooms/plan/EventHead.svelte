@@ -3,6 +3,7 @@
   import { clockTime, dayName } from '../../lib/minutes';
   import { whetherPaints } from '../../lib/session';
   import { p } from '../../router';
+  import CopyDay from './CopyDay.svelte';
 
   interface Props {
     day: DaySummary;
@@ -13,6 +14,7 @@
 
   const { day, here, change }: Props = $props();
   const paints = whetherPaints();
+  let comesAgain = $state(false);
 
   const sheets = $derived([
     { key: 'plan', name: 'Plan', path: p('/events/:id/plan', { params: { id: day.id } }) },
@@ -33,6 +35,11 @@
       <button type="button" class="ml-2 min-h-11 text-ink underline underline-offset-4" onclick={change}
         >Change</button
       >
+      <button
+        type="button"
+        class="ml-2 min-h-11 text-ink underline underline-offset-4"
+        onclick={() => (comesAgain = true)}>Again on other days</button
+      >
     {/if}
   </p>
   {#if paints()}
@@ -50,3 +57,5 @@
     </nav>
   {/if}
 </div>
+
+{#if paints()}<CopyDay bind:open={comesAgain} {day} />{/if}

@@ -1,14 +1,19 @@
 <script lang="ts">
-  import { createInfiniteQuery } from '@tanstack/svelte-query';
+  import { createInfiniteQuery, createQuery, useQueryClient } from '@tanstack/svelte-query';
+  import { api } from '../../api/client';
   import { after, page } from '../../api/pages';
-  import type { DaySummary } from '../../api/types.gen';
+  import type { ClashShown, DaySummary } from '../../api/types.gen';
   import { clock } from '../../lib/clock.svelte';
   import { clockTime, dayName } from '../../lib/minutes';
   import { whetherPaints } from '../../lib/session';
   import { p } from '../../router';
   import Fetched from '../../ui/Fetched.svelte';
   import Older from '../../ui/Older.svelte';
+  import Said from '../../ui/Said.svelte';
+  import UndoBar from '../../ui/UndoBar.svelte';
+  import CalendarSheet from './CalendarSheet.svelte';
   import DayForm from './DayForm.svelte';
+  import { clashesOf, Diary, lastDone } from './diary.svelte';
 
   const days = createInfiniteQuery(() => ({
     queryKey: ['days', 'pages'],
@@ -17,7 +22,16 @@
     getNextPageParam: (last) => after(last, ({ id }) => id),
   }));
   const paints = whetherPaints();
+  const queryClient = useQueryClient();
+  const clashes = createQuery(() => ({
+    queryKey: ['days', 'clashes'],
+    queryFn: () => api.get<ClashShown[]>('clashes'),
+    enabled: paints(),
+  }));
+  const here = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  const diary = new Diary(here, () => queryClient.invalidateQueries({ queryKey: ['days'] }));
   let making = $state(false);
+  let readsCalendar = $state(false);
 
   function when(day: DaySummary): string {
     return clock.now > day.closesAt ? 'over' : clock.now >= day.opensAt ? 'running now' : 'to come';
@@ -28,9 +42,11 @@
   <div class="mb-5 flex flex-wrap items-center gap-3">
     <h1 class="grow text-4xl">Events</h1>
     {#if paints()}
+      <button type="button" class="key" onclick={() => (readsCalendar = true)}>Calendar</button>
       <button type="button" class="key key-ink" onclick={() => (making = true)}>New event day</button>
     {/if}
   </div>
+  {#if !readsCalendar}<Said message={diary.message} />{/if}
 
   <Fetched query={days} what="Opening the diary">
     {#snippet children({ pages })}
@@ -57,6 +73,9 @@
                 <span class="minutes text-lg">
                   {clockTime(day.opensAt, day.timezone)} to {clockTime(day.closesAt, day.timezone)}
                 </span>
+                {#each clashesOf(clashes.data ?? [], day.id) as words (words)}
+                  <span class="text-rust sm:col-span-2">{words}</span>
+                {/each}
               </a>
             </li>
           {/each}
@@ -68,3 +87,7 @@
 </div>
 
 <DayForm bind:open={making} day={null} />
+<CalendarSheet bind:open={readsCalendar} {diary} />
+{#if lastDone.value !== null}
+  <UndoBar text={lastDone.value.text} undo={() => diary.undo()} dismiss={() => (lastDone.value = null)} />
+{/if}

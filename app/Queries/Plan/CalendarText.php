@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Plan;
+
+use App\Actions\Plan\ReadCalendar;
+use App\Models\EventDay;
+use App\Models\MenuItem;
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Database\Eloquent\Collection;
+use Sabre\VObject\Component\VCalendar;
+
+/** Event days as an iCalendar object (RFC 5545), for any calendar to read and for taking back here. */
+final readonly class CalendarText
+{
+    public const PRODUCT = '-//Inch Timer//Events//EN';
+
+    /** @param  Collection<int, EventDay>  $days  with their menus and designs */
+    public function __invoke(Collection $days, string $name): string
+    {
+        $calendar = new VCalendar(['PRODID' => self::PRODUCT, 'X-WR-CALNAME' => $name]);
+        foreach ($days as $day) {
+            $calendar->add('VEVENT', self::event($day));
+        }
+
+        return $calendar->serialize();
+    }
+
+    /** One that another calendar knows keeps its name there, so that it stands there once. */
+    public static function uid(EventDay $day): string
+    {
+        return $day->calendar_key === null || str_contains($day->calendar_key, ReadCalendar::BETWEEN)
+            ? "{$day->id}@inch-timer"
+            : $day->calendar_key;
+    }
+
+    /** @return array<string, mixed> */
+    private static function event(EventDay $day): array
+    {
+        return [
+            'UID' => self::uid($day),
+            'DTSTAMP' => self::utc($day->updated_at->getTimestampMs()),
+            'LAST-MODIFIED' => self::utc($day->updated_at->getTimestampMs()),
+            'DTSTART' => self::utc($day->opens_ms),
+            'DTEND' => self::utc($day->closes_ms),
+            'SUMMARY' => $day->name,
+            ...($day->place === '' ? [] : ['LOCATION' => $day->place]),
+            'DESCRIPTION' => self::description($day),
+            'X-INCH-TIMEZONE' => $day->timezone,
+            'X-INCH-CHAIRS' => (string) $day->chairs,
+            'X-INCH-TURNAROUND-SECONDS' => (string) intdiv($day->turnaround_ms, 1000),
+        ];
+    }
+
+    private static function description(EventDay $day): string
+    {
+        $menu = $day->menuItems->map(static fn (MenuItem $item): string => $item->design->name)->implode(', ');
+
+        return ($day->chairs === 1 ? 'One chair.' : "{$day->chairs} chairs.").($menu === '' ? '' : " On the menu: {$menu}.");
+    }
+
+    private static function utc(int|float $milliseconds): DateTimeImmutable
+    {
+        return (new DateTimeImmutable('@'.intdiv((int) $milliseconds, 1000)))->setTimezone(new DateTimeZone('UTC'));
+    }
+}

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Exceptions\ChangedElsewhere;
 use App\Exceptions\DayInUse;
 use App\Exceptions\InvalidShape;
+use App\Exceptions\StockTaken;
 use App\Exceptions\ThingInUse;
 use App\Exceptions\TooManySearches;
 use App\Http\Middleware\GuardContent;
@@ -39,12 +40,12 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport([
             CoreException::class, InvalidShape::class, ChangedElsewhere::class, ThingInUse::class, DayInUse::class,
-            TooManySearches::class,
+            StockTaken::class, TooManySearches::class,
         ]);
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*'));
         $say = static fn (string $message, int $status, array $more = []) => response()->json(['message' => $message, ...$more], $status);
         $exceptions->render(static fn (CoreException|InvalidShape $e) => $say($e->getMessage(), 422));
-        $exceptions->render(static fn (ChangedElsewhere|ThingInUse|DayInUse $e) => $say($e->getMessage(), 409));
+        $exceptions->render(static fn (ChangedElsewhere|ThingInUse|DayInUse|StockTaken $e) => $say($e->getMessage(), 409));
         $exceptions->render(static fn (TooManySearches $e) => $say($e->getMessage(), 429));
         $exceptions->render(static fn (NotFoundHttpException $e, Request $request) => $request->is('api/*')
             ? $say('That is not here, or not yours. It may have been removed on another screen.', 404)

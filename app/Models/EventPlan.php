@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Core\Plan\Ages;
 use Core\Plan\ArrivalKind;
 use Core\Plan\BookingKind;
+use Core\Surface\Weather;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -28,6 +30,11 @@ use Illuminate\Database\Eloquent\Model;
  * @property int|null $stop_names_ms
  * @property int $wanted_percent
  * @property list<string> $levers
+ * @property int|null $youngest
+ * @property int|null $oldest
+ * @property float|null $celsius
+ * @property float|null $humidity
+ * @property float|null $wind
  */
 final class EventPlan extends Model
 {
@@ -43,6 +50,18 @@ final class EventPlan extends Model
 
     protected $guarded = [];
 
+    public function toAges(): ?Ages
+    {
+        return $this->youngest === null || $this->oldest === null ? null : Ages::between($this->youngest, $this->oldest);
+    }
+
+    public function toWeather(): ?Weather
+    {
+        return $this->celsius === null || $this->humidity === null || $this->wind === null
+            ? null
+            : new Weather($this->celsius, $this->humidity, $this->wind);
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
@@ -50,7 +69,8 @@ final class EventPlan extends Model
             'kind' => BookingKind::class, 'arrivals' => ArrivalKind::class, 'children' => 'integer', 'profile' => 'array',
             'groups' => 'array', 'booking_cents' => 'integer', 'turnaround' => 'array', 'stop_names_ms' => 'integer',
             'is_line_each' => 'boolean', 'wanted_percent' => 'integer', 'levers' => 'array', 'patience_minutes' => 'integer',
-            'longest' => 'integer', 'quick_above' => 'integer', 'set_up_minutes' => 'integer', 'pack_up_minutes' => 'integer',
+            'longest' => 'integer', 'quick_above' => 'integer', 'set_up_minutes' => 'integer', 'youngest' => 'integer',
+            'oldest' => 'integer', 'celsius' => 'float', 'humidity' => 'float', 'wind' => 'float', 'pack_up_minutes' => 'integer',
         ];
     }
 }

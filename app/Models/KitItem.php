@@ -30,6 +30,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property bool $latex
  * @property bool $gel
  * @property bool $self_stick
+ * @property string|null $owner_id  whose bag it is in; null for the team's
+ * @property string|null $home_id  who takes it home
  */
 final class KitItem extends Model
 {
@@ -56,6 +58,8 @@ final class KitItem extends Model
             hasLatex: $this->latex,
             isGel: $this->gel,
             isSelfStick: $this->self_stick,
+            owner: $this->owner_id ?? '',
+            home: $this->home_id ?? '',
         );
     }
 
@@ -77,6 +81,9 @@ final class KitItem extends Model
             'latex' => $item->hasLatex,
             'gel' => $item->isGel,
             'self_stick' => $item->isSelfStick,
+            'owner_id' => $item->owner === '' ? null : $item->owner,
+            'owner_key' => $item->owner,
+            'home_id' => $item->home === '' ? null : $item->home,
         ];
     }
 

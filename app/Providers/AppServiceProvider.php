@@ -10,6 +10,8 @@ use App\Models\KitItem;
 use App\Models\KitRemoval;
 use App\Models\Menu;
 use App\Models\User;
+use App\StandIns\Weather\ScriptedWeather;
+use App\StandIns\Weather\WeatherFeed;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
@@ -25,6 +27,12 @@ final class AppServiceProvider extends ServiceProvider
 
     /** Reads of calendar links from one address in a minute. */
     private const FEED_READS = 60;
+
+    public function register(): void
+    {
+        // A stand-in for a service; a real one takes its place here.
+        $this->app->singleton(WeatherFeed::class, static fn (): WeatherFeed => ScriptedWeather::shipped());
+    }
 
     public function boot(): void
     {

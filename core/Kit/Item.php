@@ -20,6 +20,8 @@ final readonly class Item
      * @param  string  $reservedFor  the colour that a brush keeps; empty for none
      * @param  bool  $isGel  glitter carried by a gel, which sticks to dry paint
      * @param  bool  $isSelfStick  gems that need no glue
+     * @param  string  $owner  whose bag it is in; empty for the team's things
+     * @param  string  $home  of the team's things, who takes it home; empty where nobody has said
      *
      * @throws InvalidItem when nameless or with a number that makes no sense
      */
@@ -39,6 +41,8 @@ final readonly class Item
         public bool $hasLatex = false,
         public bool $isGel = false,
         public bool $isSelfStick = false,
+        public string $owner = '',
+        public string $home = '',
     ) {
         match (true) {
             trim($name) === '' => throw InvalidItem::withoutName(),

@@ -15,7 +15,7 @@ use Core\Units\CoreException;
  * @phpstan-type Values array{
  *     kind: string, name: string, howMany?: int, colours?: list<array{name?: string|null, hex: string}>, paintKind?: string|null,
  *     finish?: string|null, gramsLeft?: int|null, lengthMm?: int|null, widthMm?: int|null, reservedFor?: string|null, skinSafe?: bool,
- *     latex?: bool, gel?: bool, selfStick?: bool
+ *     latex?: bool, gel?: bool, selfStick?: bool, ownerId?: string|null, homeId?: string|null
  * }
  */
 final readonly class ItemValues
@@ -32,6 +32,7 @@ final readonly class ItemValues
         $kind = ItemKind::from($values['kind']);
         $isPaint = $kind === ItemKind::Paint;
         $paintKind = PaintKind::from($values['paintKind'] ?? PaintKind::Wax->value);
+        $owner = $values['ownerId'] ?? '';
         $isSplit = $isPaint && $paintKind === PaintKind::Split;
 
         return new Item(
@@ -50,6 +51,9 @@ final readonly class ItemValues
             hasLatex: $kind === ItemKind::Glue && ($values['latex'] ?? false),
             isGel: $kind === ItemKind::Glitter && ($values['gel'] ?? false),
             isSelfStick: $kind === ItemKind::Gem && ($values['selfStick'] ?? false),
+            owner: $owner,
+            // What is somebody's own goes home with them.
+            home: $owner === '' ? $values['homeId'] ?? '' : '',
         );
     }
 

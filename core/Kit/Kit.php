@@ -8,7 +8,7 @@ use Core\Colour\Difference;
 use Core\Design\Colour;
 use Core\Design\Medium;
 
-/** All that a team owns. */
+/** All that a team owns, in one bag or in several. */
 final readonly class Kit
 {
     /** @var array<string, Item> by name in small letters; the first of a name */
@@ -39,6 +39,27 @@ final readonly class Kit
     public function with(Item $item): self
     {
         return new self([...$this->items, $item]);
+    }
+
+    /** Whether painters have things of their own. */
+    public function isInSeveralBags(): bool
+    {
+        return array_filter($this->items, static fn (Item $item): bool => $item->owner !== '') !== [];
+    }
+
+    /** What lies before one painter: the own bag, and after it the team's things. */
+    public function bagOf(string $painter): self
+    {
+        $own = array_filter($this->items, static fn (Item $item): bool => $item->owner === $painter);
+        $teams = array_filter($this->items, static fn (Item $item): bool => $item->owner === '');
+
+        return new self([...array_values($own), ...array_values($teams)]);
+    }
+
+    /** @return list<Item> all of that name, in whichever bag */
+    public function allNamed(string $name): array
+    {
+        return array_values(array_filter($this->items, static fn (Item $item): bool => $item->isCalled($name)));
     }
 
     /** Painters do not mind capital letters. */

@@ -83,4 +83,20 @@ final readonly class Defaults
 
     /** From home to an event whose way nobody has said. */
     public const TRAVEL_MINUTES = 20;
+
+    /** Faces of children under WRIGGLING_AGE take so much longer. */
+    public const WRIGGLING = 0.15;
+
+    public const WRIGGLING_AGE = 5;
+
+    /** How long a child sits still at an age, in seconds: at 2, 3, 4, 5, 6, and 7 and above. */
+    public const SITS_SECONDS = [2 => 75, 3 => 120, 4 => 180, 5 => 240, 6 => 300, 7 => 420];
+
+    /** Under that age no full face and no gems (common practice, no source). */
+    public const LITTLE_AGE = 3;
+
+    public const OLDEST_AGE = 17;
+
+    /** So many days say as much of how far a day lies off its forecast as LOGGED_DOUBT does. */
+    public const DAYS_BEFORE = 4.0;
 }

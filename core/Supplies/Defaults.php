@@ -27,4 +27,13 @@ final readonly class Defaults
 
     /** Bring what nine days of ten need. */
     public const MARGIN = 0.9;
+
+    /** So many weighed grams make as much of a difference as the estimate does. */
+    public const GRAMS_BEFORE = 20.0;
+
+    /** Nobody uses so many times more, or less, than another who paints the same. */
+    public const MOST_THRIFT = 5.0;
+
+    /** Both pots filled anew. */
+    public const LITRES_A_WATER = 0.5;
 }

@@ -14,16 +14,16 @@ use Core\Kit\Kit;
 /** What an event needs in the bag, and what of it the kit has not got. */
 final readonly class PackingList
 {
-    private function __construct(private Kit $kit) {}
+    private function __construct(private Kit $kit, private Thrift $thrift) {}
 
     /**
      * @param  list<array{Design, int}>  $menu  each design with the faces to bring for
      * @param  int  $faces  of all designs together, the margin in it
      * @return list<Packed>
      */
-    public static function of(array $menu, int $faces, Kit $kit): array
+    public static function of(array $menu, int $faces, Kit $kit, ?Thrift $thrift = null): array
     {
-        $list = new self($kit);
+        $list = new self($kit, $thrift ?? Thrift::asEstimated());
 
         return [
             ...$list->paints($menu), ...$list->sponges($menu), ...$list->tools($menu), ...$list->glitter($menu), ...$list->gems($menu),
@@ -44,7 +44,7 @@ final readonly class PackingList
         $grams = $colours = [];
         foreach ($menu as [$design, $faces]) {
             foreach (UsedUp::of($design)->paint as $hex => ['colour' => $colour, 'grams' => $each]) {
-                $grams[$hex] = ($grams[$hex] ?? 0.0) + $faces * $each;
+                $grams[$hex] = ($grams[$hex] ?? 0.0) + $faces * $each * $this->thrift->paint;
                 $colours[$hex] ??= $colour;
             }
         }
@@ -108,7 +108,7 @@ final readonly class PackingList
         $grams = [];
         foreach ($menu as [$design, $faces]) {
             foreach (UsedUp::of($design)->glitter as $name => $each) {
-                $grams[$name] = ($grams[$name] ?? 0.0) + $faces * $each;
+                $grams[$name] = ($grams[$name] ?? 0.0) + $faces * $each * $this->thrift->glitter;
             }
         }
 

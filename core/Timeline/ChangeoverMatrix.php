@@ -17,12 +17,19 @@ use Core\Units\Duration;
 /** What the hands need between two consecutive steps, by the painter's own bench times and what the kit holds. */
 final readonly class ChangeoverMatrix
 {
-    public function __construct(private BenchTimes $times, private Kit $kit) {}
+    /** @param  Kit|null  $typedWith  what lay on the table when the seconds of steps were typed; null for the same kit */
+    public function __construct(private BenchTimes $times, private Kit $kit, private ?Kit $typedWith = null) {}
 
     /** The team's starting values, with one brush of each kind. */
     public static function starting(): self
     {
         return new self(BenchTimes::starting(), Kit::empty());
+    }
+
+    /** What the hands need where seconds were typed: with the kit of whoever typed them. */
+    public function typed(): self
+    {
+        return $this->typedWith === null ? $this : new self($this->times, $this->typedWith);
     }
 
     /** The first step of a face costs nothing: its tool lies loaded on the table. */

@@ -81,7 +81,7 @@ final readonly class HandTimes
         if (! $times->holdToolChange($step)) {
             return $typed;
         }
-        $left = $typed->minus($changeovers->between($before, $step));
+        $left = $typed->minus($changeovers->typed()->between($before, $step));
         $third = self::third($typed);
 
         return $left->isLongerThan($third) ? $left : $third;

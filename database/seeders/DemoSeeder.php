@@ -10,6 +10,7 @@ use App\Actions\Kit\AddShippedKit;
 use App\Actions\Menu\OfferTerms;
 use App\Actions\Menu\WriteMenu;
 use App\Actions\Plan\DayTerms;
+use App\Actions\Plan\KeepForecast;
 use App\Actions\Plan\MenuTerms;
 use App\Actions\Plan\PlanTerms;
 use App\Actions\Plan\SaveDay;
@@ -17,6 +18,7 @@ use App\Actions\Plan\SaveMenu;
 use App\Actions\Plan\SavePlan;
 use App\Models\Design;
 use App\Models\EventDay;
+use App\Models\KitItem;
 use App\Models\Menu;
 use App\Models\Team;
 use App\Models\User;
@@ -29,6 +31,11 @@ use Illuminate\Support\Carbon;
 /** The made-up team Saltmarsh Faces, with a fair that is running right now and a birthday a week ago. */
 final class DemoSeeder extends Seeder
 {
+    /** Each has them to oneself. */
+    private const OWN = ['marked round 2', 'line cake'];
+
+    private const AT_HOME = ['half sponge' => 'Ines', 'wipes' => 'Ines', 'water pots' => 'Tobi', 'practice board' => 'Tobi'];
+
     private const TEAM = 'Saltmarsh Faces';
 
     public const EMAIL = 'ines@saltmarsh.example';
@@ -61,6 +68,7 @@ final class DemoSeeder extends Seeder
         private readonly SavePlan $savePlan,
         private readonly WriteMenu $writeMenu,
         private readonly TermsOfDay $termsOfDay,
+        private readonly KeepForecast $keepForecast,
     ) {}
 
     public function run(): void
@@ -69,6 +77,7 @@ final class DemoSeeder extends Seeder
         $tobi = ($this->addPainter)(self::TEAM, 'Tobi', 'tobi@saltmarsh.example', self::PASSWORD);
         $team = $ines->team;
         ($this->addShippedKit)($ines, 'demo/kit.json');
+        self::bags($team->id, ['Ines' => $ines->id, 'Tobi' => $tobi->id]);
         $file = (string) file_get_contents(database_path('demo/designs.json'));
         $designs = ($this->importDesigns)($this->benchOfPainter->ofTeam($team->id), $team->id, $file);
 
@@ -82,6 +91,8 @@ final class DemoSeeder extends Seeder
             chairs: 1,
         );
         $this->menu($birthday, array_slice($designs, 0, 6), priced: false);
+        $this->expect($birthday, children: 14, profile: [1.0, 1.0]);
+        ($this->keepForecast)($birthday);
         (new DemoLine($birthday, [$ines], $designs, self::FIRST_NAMES, seed: 7))->play(names: 14, until: $birthday->closes_ms);
 
         (new DemoPractice($ines, $now->getTimestampMs(), seed: 13))->play($designs);
@@ -109,6 +120,22 @@ final class DemoSeeder extends Seeder
             chairs: $chairs,
             turnaround: Duration::ofSeconds(60),
         ));
+    }
+
+    /**
+     * Whose own a thing is, and who takes the team's home.
+     *
+     * @param  array<string, string>  $painters  ids by name
+     */
+    private static function bags(string $teamId, array $painters): void
+    {
+        foreach (KitItem::ofTeam($teamId)->whereIn('name', self::OWN)->get() as $thing) {
+            $thing->replicate()->fill(['owner_id' => $painters['Tobi'], 'owner_key' => $painters['Tobi']])->save();
+            $thing->update(['owner_id' => $painters['Ines'], 'owner_key' => $painters['Ines']]);
+        }
+        foreach (self::AT_HOME as $thing => $name) {
+            KitItem::ofTeam($teamId)->where('name', $thing)->update(['home_id' => $painters[$name]]);
+        }
     }
 
     /** @param  list<Design>  $designs */

@@ -17,6 +17,7 @@ export const { p, navigate, route } = createRouter({
   '/events/:id': () => import('./rooms/plan/EventDay.svelte'),
   '/events/:id/plan': () => import('./rooms/plan/PlanOfDay.svelte'),
   '/events/:id/money': () => import('./rooms/plan/Money.svelte'),
+  '/events/:id/before': () => import('./rooms/plan/Before.svelte'),
   '/events/:id/packing': () => import('./rooms/plan/Packing.svelte'),
   '/practice': () => import('./rooms/practice/Practice.svelte'),
   '/logbook': () => import('./rooms/logbook/Logbook.svelte'),

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\Plan;
 
+use Core\Plan\Ages;
 use Core\Plan\ArrivalKind;
 use Core\Plan\BookingKind;
 use Core\Plan\Simulation\LeverKind;
 use Core\Plan\TurnaroundPart;
+use Core\Surface\Weather;
 use Core\Units\Duration;
 
 /** What is expected of an event, and how its line is to be kept. */
@@ -26,6 +28,8 @@ final readonly class PlanTerms
      * @param  int|null  $stopNamesMs  milliseconds since 1970; null for as long as all of them are painted by closing
      * @param  int  $wantedPercent  the chance that everybody is painted by closing
      * @param  list<LeverKind>  $levers  that were pulled
+     * @param  Ages|null  $ages  of the children; null where nobody has said
+     * @param  Weather|null  $weather  as typed; null for what the feed says
      */
     public function __construct(
         public int $opensMs,
@@ -47,6 +51,8 @@ final readonly class PlanTerms
         public ?int $stopNamesMs,
         public int $wantedPercent,
         public array $levers,
+        public ?Ages $ages = null,
+        public ?Weather $weather = null,
     ) {}
 
     public function turnaround(): Duration

@@ -57,7 +57,8 @@ final readonly class RepeatRule
             'DAILY' => ! isset($this->parts['BYDAY']) || ($interval === 1 && $this->areDays('')),
             'WEEKLY' => $this->areDays(''),
             'MONTHLY' => isset($this->parts['BYSETPOS'])
-                ? isset($this->parts['BYDAY']) && ! isset($this->parts['BYMONTHDAY']) && $this->areDays('') && $this->areWithin('BYSETPOS', 4)
+                ? isset($this->parts['BYDAY']) && ! isset($this->parts['BYMONTHDAY']) && $this->areDays('')
+                    && $this->areWithin('BYSETPOS', 4)
                 : $this->areDays('([+-]?[1-5])?') && $this->areWithin('BYMONTHDAY', 31) && $this->isEither(),
             default => $this->areDays('[+-]?[1-4]') && $this->areWithin('BYMONTHDAY', self::DAYS) && $this->isEither()
                 && $this->areWithin('BYMONTH', 12) && (! isset($this->parts['BYDAY']) || isset($this->parts['BYMONTH'])),

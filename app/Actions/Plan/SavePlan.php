@@ -38,6 +38,11 @@ final readonly class SavePlan
                 'is_line_each' => $terms->isLineEach,
                 'stop_names_ms' => $terms->stopNamesMs,
                 'wanted_percent' => $terms->wantedPercent,
+                'youngest' => $terms->ages?->youngest,
+                'oldest' => $terms->ages?->oldest,
+                'celsius' => $terms->weather?->celsius,
+                'humidity' => $terms->weather?->humidity,
+                'wind' => $terms->weather?->wind,
                 'levers' => array_map(static fn (LeverKind $lever): string => $lever->value, $terms->levers),
             ]);
         });

@@ -20,7 +20,8 @@ final readonly class TakeBookings
     public function __invoke(string $teamId, array $bookings): array
     {
         return DB::transaction(function () use ($teamId, $bookings): array {
-            $known = ($this->bookingsKnown)($teamId, array_map(static fn (BookingTerms $one): string => $one->key, $bookings), isGoneToo: true);
+            $keys = array_map(static fn (BookingTerms $one): string => $one->key, $bookings);
+            $known = ($this->bookingsKnown)($teamId, $keys, isGoneToo: true);
 
             return array_map(function (BookingTerms $one) use ($teamId, $known): EventDay {
                 $day = $known[$one->key] ?? new EventDay(['team_id' => $teamId, 'calendar_key' => $one->key]);

@@ -11,13 +11,13 @@ use App\Actions\Plan\WatchDay;
 use App\Http\Requests\BareTeamRequest;
 use App\Http\Requests\Plan\PartyOrderRequest;
 use App\Http\Requests\Plan\PlanRequest;
+use App\Http\Resources\Plan\ChecklistSheet;
 use App\Http\Resources\Plan\EventPlanSheet;
 use App\Http\Resources\Plan\ForecastShown;
-use App\Http\Resources\Plan\PackingSheet;
 use App\Http\Resources\Plan\PartyOrderSheet;
 use App\Http\Resources\Plan\PlayedDay;
+use App\Queries\Plan\ChecklistOfDay;
 use App\Queries\Plan\OutlineOfDay;
-use App\Queries\Plan\PackingOfDay;
 use App\Queries\Plan\PartyOrderOfDay;
 use App\Queries\Plan\PlanOfDay;
 use Closure;
@@ -39,9 +39,9 @@ final readonly class PlanController
         return EventPlanSheet::of(($this->planOfDay)($request->day()));
     }
 
-    public function packing(BareTeamRequest $request, PackingOfDay $packing): PackingSheet
+    public function checklist(BareTeamRequest $request, ChecklistOfDay $checklist): ChecklistSheet
     {
-        return PackingSheet::of($packing($request->day()));
+        return ChecklistSheet::of($checklist($request->day()));
     }
 
     public function partyOrder(PartyOrderRequest $request, PartyOrderOfDay $order): PartyOrderSheet

@@ -13,24 +13,35 @@ use Core\Kit\Kit;
 use Core\Units\Duration;
 use Illuminate\Database\Eloquent\Collection;
 
-/** The bench of a painter: the kit of the team and the times of the painter's own hands. */
+/** The bench of a painter: the own bag beside the team's things, and the times of the painter's own hands. */
 final readonly class BenchOfPainter
 {
+    /** Where painters have bags of their own, the seconds of steps are taken to be typed with the bag of the team's first painter. */
     public function __invoke(User $painter): PainterBench
     {
-        return new PainterBench($this->kit($painter->team_id), $this->times($painter), $this->ways($painter), $painter->id);
+        $kit = $this->kit($painter->team_id);
+        $first = $kit->isInSeveralBags() ? User::ofTeam($painter->team_id)->orderBy('id')->value('id') : $painter->id;
+
+        return new PainterBench(
+            kit: $kit->bagOf($painter->id),
+            benchTimes: $this->times($painter),
+            ways: $this->ways($painter),
+            painterId: $painter->id,
+            typedWith: is_string($first) && $first !== $painter->id ? $kit->bagOf($first) : null,
+        );
     }
 
-    /** A team's own, by which its plans are made whoever acts: the middle of its painters' hands, and the ways of its first painter. */
+    /** A team's own, by which its plans are made whoever acts: the middle of its painters' hands, and bag and ways of its first painter. */
     public function ofTeam(string $teamId): PainterBench
     {
+        /** @var list<string> $painters */
         $painters = User::ofTeam($teamId)->orderBy('id')->pluck('id')->all();
         $hands = BenchTime::query()->whereIn('user_id', $painters)->get()
             ->groupBy(static fn (BenchTime $time): string => $time->action->value);
         $middle = $hands->map(static fn (Collection $times): Duration => Duration::ofMilliseconds((int) $times->median('time_ms')));
 
         return new PainterBench(
-            $this->kit($teamId),
+            $this->kit($teamId)->bagOf($painters[0] ?? ''),
             new BenchTimes($middle->all()),
             PainterWays::query()->whereKey($painters[0] ?? '')->first() ?? new PainterWays,
         );
@@ -41,6 +52,7 @@ final readonly class BenchOfPainter
         return PainterWays::query()->find($painter->id) ?? new PainterWays(['user_id' => $painter->id]);
     }
 
+    /** All that a team owns, in whichever bag. */
     public function kit(string $teamId): Kit
     {
         $items = KitItem::ofTeam($teamId)->orderBy('name')->get();

@@ -17,7 +17,7 @@ use Core\Surface\Drying;
 use Core\Timeline\ChangeoverMatrix;
 use Core\Timeline\StepTimes;
 
-/** What designs are worked on with: the team's kit, the painter's own times, and the words for both. */
+/** What designs are worked on with: the painter's own bag beside the team's things, the own times, and the words for both. */
 final readonly class PainterBench
 {
     public Vocabulary $words;
@@ -34,12 +34,20 @@ final readonly class PainterBench
 
     private TradeNumbers $numbers;
 
-    /** @param  string|null  $painterId  null for the team's own */
-    public function __construct(public Kit $kit, public BenchTimes $benchTimes, PainterWays $ways, public ?string $painterId = null)
-    {
+    /**
+     * @param  string|null  $painterId  null for the team's own
+     * @param  Kit|null  $typedWith  what steps were timed with when they were typed; null for the same kit
+     */
+    public function __construct(
+        public Kit $kit,
+        public BenchTimes $benchTimes,
+        PainterWays $ways,
+        public ?string $painterId = null,
+        ?Kit $typedWith = null,
+    ) {
         $this->words = Vocabulary::withKit($kit->tools(), $kit->colours(), $kit->cakes());
         $this->printer = new StepPrinter($this->words);
-        $this->changeovers = new ChangeoverMatrix($benchTimes, $kit);
+        $this->changeovers = new ChangeoverMatrix($benchTimes, $kit, $typedWith);
         $this->stepTimes = StepTimes::starting()->timedBy($ways->toTiming());
         $this->drying = $ways->toDrying();
         $this->schools = $ways->toSchools();

@@ -7,6 +7,7 @@ namespace App\Queries\Kit;
 use App\Models\BenchTime;
 use App\Models\User;
 use App\Queries\Account\BenchOfPainter;
+use Core\Team\Role;
 use Core\Units\Duration;
 
 /** All that a painter's team owns, and what the painter's hands take between steps. */
@@ -21,6 +22,9 @@ final readonly class KitOnTable
             $hands[$time->action->value] = ['time' => Duration::ofMilliseconds($time->time_ms), 'repetitions' => $time->repetitions];
         }
 
-        return new KitRead($this->benchOfPainter->kit($painter->team_id), $hands);
+        /** @var array<string, string> $painters */
+        $painters = User::ofTeam($painter->team_id)->whereNot('role', Role::Helper)->orderBy('id')->pluck('name', 'id')->all();
+
+        return new KitRead($this->benchOfPainter->kit($painter->team_id), $hands, $painters);
     }
 }

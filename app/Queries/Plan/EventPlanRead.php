@@ -9,12 +9,18 @@ use App\Actions\Plan\PlanTerms;
 /** An event day's plan, and what it rests on. */
 final readonly class EventPlanRead
 {
-    /** @param  list<OfferedTimes>  $menu */
+    /**
+     * @param  list<OfferedTimes>  $menu
+     * @param  TurnaroundRead|null  $turnaround  as logged; null while too little is
+     * @param  list<ForecastMet>  $met  how the last forecasts met their days, the newest first
+     */
     public function __construct(
         public DayFacts $day,
         public PlanTerms $terms,
         public bool $isAssumed,
         public DayRoster $roster,
         public array $menu,
+        public ?TurnaroundRead $turnaround,
+        public array $met,
     ) {}
 }

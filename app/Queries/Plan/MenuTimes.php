@@ -11,6 +11,7 @@ use App\Models\MenuItem;
 use App\Models\PainterPlan;
 use Core\Design\RungName;
 use Core\Plan\Defaults;
+use Core\Plan\MetForecast;
 use Core\Plan\Simulation\FaceTime;
 use Core\Plan\Simulation\Offer;
 use Illuminate\Support\Collection;
@@ -21,7 +22,7 @@ final readonly class MenuTimes
     /** A quick version is one that saves more than this share. */
     private const WORTH = 0.03;
 
-    public function __construct(private PlansOfDay $plansOfDay) {}
+    public function __construct(private PlansOfDay $plansOfDay, private ForecastsMet $forecastsMet) {}
 
     /** @return list<OfferedTimes> in the order of the menu; designs without steps are left out */
     public function __invoke(EventDay $day): array
@@ -32,13 +33,18 @@ final readonly class MenuTimes
         $rungs = DesignRung::query()->whereIn('design_id', $ids)->get()->groupBy('design_id');
         $own = PainterPlan::query()->whereIn('design_id', $ids)->get()->groupBy('design_id');
         $painted = $this->paintedSoFar($day->team_id);
+        $doubt = MetForecast::dayDoubt(array_map(
+            static fn (ForecastMet $met): MetForecast => $met->met,
+            ($this->forecastsMet)($day->team_id),
+        ));
         $offered = [];
         foreach ($day->menuItems as $item) {
             $times = $this->offered(
-                $item,
-                $plans,
-                $rungs->get($item->design_id) ?? new Collection,
-                $own->get($item->design_id) ?? new Collection,
+                item: $item,
+                plans: $plans,
+                rungs: $rungs->get($item->design_id) ?? new Collection,
+                own: $own->get($item->design_id) ?? new Collection,
+                doubt: $doubt,
             );
             $weight = (float) (Defaults::DEMAND_BEFORE + ($painted[$item->design_id] ?? 0));
             $offered[] = $times === null ? null : new OfferedTimes(
@@ -60,7 +66,7 @@ final readonly class MenuTimes
      * @return array{list<float>, non-empty-list<FaceTime>, array<string, non-empty-list<FaceTime>>}|null looks, the team's times, each
      *                                                                                                   painter's own
      */
-    private function offered(MenuItem $item, array $plans, Collection $rungs, Collection $own): ?array
+    private function offered(MenuItem $item, array $plans, Collection $rungs, Collection $own, float $doubt): ?array
     {
         $byName = $rungs->keyBy(static fn (DesignRung $rung): string => $rung->name->value);
         $usual = $item->rung === null ? null : $byName->get($item->rung->value);
@@ -76,19 +82,20 @@ final readonly class MenuTimes
             $owns[(string) $painter] = self::times(
                 $plans[$byRung->get($item->rung->value ?? '')->plan_id ?? ''] ?? $plan,
                 $plans[$byRung->get($quick->name->value ?? '')->plan_id ?? ''] ?? $quickPlan,
+                $doubt,
             );
         }
         $looks = [$usual->share ?? 1.0, ...($quick === null ? [] : [$quick->share])];
 
-        return [$looks, self::times($plan, $quickPlan), $owns];
+        return [$looks, self::times($plan, $quickPlan, $doubt), $owns];
     }
 
     /** @return non-empty-list<FaceTime> */
-    private static function times(PlanRead $usual, ?PlanRead $quick): array
+    private static function times(PlanRead $usual, ?PlanRead $quick, float $doubt): array
     {
-        $times = [FaceTime::planned($usual->total, $usual->eightOfTen)];
+        $times = [FaceTime::planned($usual->total, $usual->eightOfTen, $doubt)];
 
-        return $quick === null ? $times : [...$times, FaceTime::planned($quick->total, $quick->eightOfTen)];
+        return $quick === null ? $times : [...$times, FaceTime::planned($quick->total, $quick->eightOfTen, $doubt)];
     }
 
     /** @param  Collection<string, DesignRung>  $rungs */

@@ -23,6 +23,20 @@ final readonly class OfferedTimes
         public array $own,
     ) {}
 
+    /** Everything takes so many times as long. */
+    public function slowed(float $factor): self
+    {
+        $slowed = static fn (FaceTime $time): FaceTime => $time->times($factor);
+
+        return $factor === 1.0 ? $this : new self(
+            offer: $this->offer,
+            name: $this->name,
+            rung: $this->rung,
+            team: array_map($slowed, $this->team),
+            own: array_map(static fn (array $times): array => array_map($slowed, $times), $this->own),
+        );
+    }
+
     /** @return non-empty-list<FaceTime> */
     public function of(string $painter): array
     {

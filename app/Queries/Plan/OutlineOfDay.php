@@ -26,7 +26,10 @@ final readonly class OutlineOfDay
     public function __invoke(EventDay $day, PlanTerms $terms): EventOutline
     {
         $roster = ($this->rosterOfDay)($day);
-        $menu = ($this->menuTimes)($day);
+        $menu = array_map(
+            static fn (OfferedTimes $offered): OfferedTimes => $offered->slowed($terms->ages?->slowing() ?? 1.0),
+            ($this->menuTimes)($day),
+        );
         $artists = self::artists($roster->isAssumed ? self::withChairs($roster, $terms->chairs) : $roster->toCore(), $terms, $menu);
         $open = Duration::ofMilliseconds(max(0, $terms->closesMs - $terms->opensMs));
         $scenario = new Scenario(

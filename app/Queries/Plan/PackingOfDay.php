@@ -6,6 +6,9 @@ namespace App\Queries\Plan;
 
 use App\Models\EventDay;
 use App\Models\FacePlan;
+use App\Models\PackingExtra;
+use App\Models\PackingTick;
+use App\Models\User;
 use App\Queries\Account\BenchOfPainter;
 use App\Queries\Line\DesignsOnDay;
 use Core\Plan\Defaults;
@@ -22,25 +25,60 @@ final readonly class PackingOfDay
         private OutlineOfDay $outlineOfDay,
         private DesignsOnDay $designsOnDay,
         private BenchOfPainter $benchOfPainter,
+        private ThriftOfTeam $thriftOfTeam,
+        private BagsOfDay $bagsOfDay,
+        private StockOfDay $stockOfDay,
     ) {}
 
     /** @throws InvalidScenario when the event cannot be played */
     public function __invoke(EventDay $day): PackingRead
     {
         $outline = ($this->outlineOfDay)($day, ($this->termsOfDay)($day));
-        $scenario = $outline->scenario;
-        $faces = (new Simulation($scenario))->run(Defaults::FIRST_RUNS)->faces(Defaults::WANTED_CHANCE);
-        $each = FacesToBring::of($faces, array_column($scenario->menu, 'weight'), $scenario->rules->contagion);
+        $tally = (new Simulation($outline->scenario))->run(Defaults::FIRST_RUNS);
+        $faces = $tally->faces(Defaults::WANTED_CHANCE);
+        $menu = $this->menu($day, $outline);
+        $each = FacesToBring::of($faces, array_column($outline->scenario->menu, 'weight'), $outline->scenario->rules->contagion);
+        $kit = $this->benchOfPainter->kit($day->team_id);
+        $thrift = ($this->thriftOfTeam)($day->team_id);
+        $toBring = $expected = [];
+        foreach ($tally->byOffer() as $at => $painted) {
+            if (isset($menu[$at])) {
+                $toBring[] = [$menu[$at]->toDesign(), $each[$at]];
+                $expected[] = [$menu[$at], $painted];
+            }
+        }
+        /** @var list<string> $ticked */
+        $ticked = PackingTick::query()->where('event_day_id', $day->id)->pluck('thing')->all();
+        /** @var array<string, string> $painters */
+        $painters = User::ofTeam($day->team_id)->pluck('name', 'id')->all();
+
+        return new PackingRead(
+            day: DayFacts::of($day),
+            faces: $faces,
+            things: PackingList::of($toBring, $faces, $kit, $thrift),
+            extras: PackingExtra::ofTeam($day->team_id)->orderBy('id')->get()->all(),
+            ticked: $ticked,
+            kit: $kit,
+            painters: $painters,
+            thrift: $thrift,
+            bags: ($this->bagsOfDay)($day->team_id, $outline, $expected, $kit),
+            stock: ($this->stockOfDay)($day),
+        );
+    }
+
+    /** @return array<int, FacePlan> by place in the scenario's menu */
+    private function menu(EventDay $day, EventOutline $outline): array
+    {
         $offered = ($this->designsOnDay)($day, []);
         $plans = FacePlan::query()->whereIn('id', array_column($offered, 'planId'))->get()->keyBy('id');
         $menu = [];
-        foreach ($scenario->menu as $at => $offer) {
+        foreach ($outline->scenario->menu as $at => $offer) {
             $plan = $plans->get($offered[$offer->id]->planId ?? '');
             if ($plan instanceof FacePlan) {
-                $menu[] = [$plan->toDesign(), $each[$at]];
+                $menu[$at] = $plan;
             }
         }
 
-        return new PackingRead(DayFacts::of($day), $faces, PackingList::of($menu, $faces, $this->benchOfPainter->kit($day->team_id)));
+        return $menu;
     }
 }

@@ -14,6 +14,8 @@ final readonly class PlanOfDay
         private TermsOfDay $termsOfDay,
         private RosterOfDay $rosterOfDay,
         private MenuTimes $menuTimes,
+        private TurnaroundLogged $turnaroundLogged,
+        private ForecastsMet $forecastsMet,
     ) {}
 
     public function __invoke(EventDay $day): EventPlanRead
@@ -24,6 +26,8 @@ final readonly class PlanOfDay
             isAssumed: EventPlan::query()->whereKey($day->id)->doesntExist(),
             roster: ($this->rosterOfDay)($day),
             menu: ($this->menuTimes)($day),
+            turnaround: ($this->turnaroundLogged)($day->team_id),
+            met: ($this->forecastsMet)($day->team_id),
         );
     }
 }

@@ -54,6 +54,8 @@ final readonly class TermsOfDay
             stopNamesMs: $plan->stop_names_ms,
             wantedPercent: $plan->wanted_percent,
             levers: array_map(LeverKind::from(...), $plan->levers),
+            ages: $plan->toAges(),
+            weather: $plan->toWeather(),
         );
     }
 

@@ -54,17 +54,18 @@ final readonly class FaceTime
      * As it is planned.
      *
      * @param  Duration|null  $eightOfTen  eight of ten are done by then; null while nothing is logged
+     * @param  float  $dayDoubt  of what is logged: standard deviation of the logarithm, from day to day
      */
-    public static function planned(Duration $middle, ?Duration $eightOfTen): self
+    public static function planned(Duration $middle, ?Duration $eightOfTen, float $dayDoubt = Defaults::LOGGED_DOUBT): self
     {
         if ($eightOfTen === null || $middle->isZero()) {
             return new self($middle, Defaults::FACE_SPREAD, Defaults::DAY_DOUBT);
         }
         $all = log(max(1.0, $eightOfTen->milliseconds / $middle->milliseconds)) / self::EIGHT_OF_TEN;
 
-        $each = sqrt(max(0.0, $all ** 2 - Defaults::LOGGED_DOUBT ** 2));
+        $each = sqrt(max(0.0, $all ** 2 - $dayDoubt ** 2));
 
-        return new self($middle, max(Defaults::LEAST_SPREAD, $each), Defaults::LOGGED_DOUBT);
+        return new self($middle, max(Defaults::LEAST_SPREAD, $each), $dayDoubt);
     }
 
     /** As the log has it. */

@@ -1,5 +1,27 @@
 // Written by `php artisan inch:types` from app/Http/Resources. Do not edit.
 
+export interface AirShown {
+  celsius: number;
+  humidity: number;
+  wind: number;
+}
+
+export interface AirThen {
+  at: number;
+  celsius: number;
+  humidity: number;
+  wind: number;
+  baseDryMs: number;
+  isQuick: boolean;
+  isSlow: boolean;
+}
+
+export interface ArtistLacks {
+  name: string;
+  things: string[];
+  savedMs: number;
+}
+
 export interface ArtistsDay {
   name: string;
   hasPace: boolean;
@@ -22,6 +44,13 @@ export interface AssumedPart {
   value: string;
   because: string;
   choices: LineChoice[];
+}
+
+export interface BagsTogether {
+  artists: number;
+  shared: ToolShared[];
+  lacking: ArtistLacks[];
+  alike: string[];
 }
 
 export interface BookingFound {
@@ -70,6 +99,18 @@ export interface ChairState {
   awayUntil: number | null;
   child: SeatedChild | null;
   undoable: string[];
+}
+
+export interface CheckShown {
+  kind: CheckKind;
+  isFine: boolean;
+  says: string;
+}
+
+export interface ChecklistSheet {
+  day: DaySummary;
+  checks: CheckShown[];
+  air: AirThen[];
 }
 
 export interface ChildLost {
@@ -235,6 +276,9 @@ export interface EventPlanSheet {
   isAssumed: boolean;
   roster: RosterShown;
   menu: OfferPlanned[];
+  loggedTurnaroundMs: number | null;
+  loggedTurnarounds: number;
+  met: ForecastMetShown[];
 }
 
 export interface EvidenceShown {
@@ -242,6 +286,11 @@ export interface EvidenceShown {
   value: string;
   source: string;
   number: TradeNumber | null;
+}
+
+export interface ExtraPacked {
+  name: string;
+  howMany: number;
 }
 
 export interface FaceOrHourShown {
@@ -299,6 +348,19 @@ export interface FixShown {
   fromAge: number | null;
 }
 
+export interface ForecastMetShown {
+  name: string;
+  opensAt: number;
+  timezone: string;
+  foreseen: number;
+  low: number;
+  high: number;
+  painted: number;
+  isWithin: boolean;
+  waitForeseenMs: number;
+  waitedMs: number;
+}
+
 export interface ForecastShown {
   lever: LeverKind | null;
   runs: number;
@@ -349,6 +411,7 @@ export interface ImportedDesigns {
 export interface KitSheet {
   things: KitThing[];
   hands: HandTime[];
+  painters: PainterName[];
 }
 
 export interface KitThing {
@@ -367,6 +430,8 @@ export interface KitThing {
   latex: boolean;
   gel: boolean;
   selfStick: boolean;
+  ownerId: string | null;
+  homeId: string | null;
   flags: Flag[];
 }
 
@@ -638,12 +703,18 @@ export interface PackedThing {
   isInKit: boolean;
   short: number;
   hex: string | null;
+  bags: string[];
 }
 
 export interface PackingSheet {
   day: DaySummary;
   faces: number;
   things: PackedThing[];
+  extras: ExtraPacked[];
+  ticked: string[];
+  thrift: number;
+  bags: BagsTogether;
+  stock: StockSheet | null;
 }
 
 export interface PainterName {
@@ -975,6 +1046,12 @@ export interface Stint {
   until: number;
 }
 
+export interface StockSheet {
+  faces: number;
+  things: UsedThing[];
+  isTaken: boolean;
+}
+
 export interface StopShown {
   stepId: string;
   isSaid: boolean;
@@ -1032,6 +1109,9 @@ export interface TermsShown {
   stopNamesAt: number | null;
   wantedPercent: number;
   levers: LeverKind[];
+  youngest: number | null;
+  oldest: number | null;
+  weather: AirShown | null;
 }
 
 export interface ThingUses {
@@ -1075,6 +1155,13 @@ export interface ToldTap {
   aside?: string;
 }
 
+export interface ToolShared {
+  name: string;
+  pieces: number;
+  artists: string[];
+  waitMs: number;
+}
+
 export interface TrainedSide {
   side: Side | null;
   repetitions: RepetitionShown[];
@@ -1101,6 +1188,16 @@ export interface TurnaroundMs {
   mirror: number;
   pay: number;
   clean: number;
+}
+
+export interface UsedThing {
+  itemId: string;
+  name: string;
+  unit: Unit;
+  used: number;
+  before: number | null;
+  left: number | null;
+  isWeighed: boolean;
 }
 
 export interface UsingDesign {
@@ -1152,6 +1249,9 @@ export type BookingKind = (typeof BookingKindValues)[number];
 
 export const BookingStateValues = ['fresh', 'changed', 'here', 'over', 'unfit'] as const;
 export type BookingState = (typeof BookingStateValues)[number];
+
+export const CheckKindValues = ['chance', 'menu', 'roster', 'diary', 'money', 'stock', 'water', 'bags', 'packed', 'weather', 'ages', 'cautions'] as const;
+export type CheckKind = (typeof CheckKindValues)[number];
 
 export const ClashKindValues = ['overlap', 'short_way'] as const;
 export type ClashKind = (typeof ClashKindValues)[number];

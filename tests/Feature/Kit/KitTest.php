@@ -2,10 +2,17 @@
 
 declare(strict_types=1);
 
+use App\Actions\Account\AddPainter;
 use App\Models\BenchTime;
 use App\Models\Design;
 use App\Models\KitItem;
+use App\Models\PainterPlan;
+use App\Queries\Account\BenchOfPainter;
+use Core\Design\Colour;
 use Core\Design\Medium;
+use Core\Design\Step;
+use Core\Design\StepValues;
+use Core\Team\Role;
 use Tests\Core\Paint;
 use Tests\Scene;
 
@@ -25,7 +32,7 @@ function thing(array $change = []): array
     return [
         'kind' => 'brush', 'name' => 'round 2', 'howMany' => 1, 'colours' => [], 'paintKind' => null, 'finish' => null, 'gramsLeft' => null,
         'lengthMm' => null, 'widthMm' => null, 'reservedFor' => '', 'skinSafe' => true, 'latex' => false, 'gel' => false,
-        'selfStick' => false, ...$change,
+        'selfStick' => false, 'ownerId' => null, 'homeId' => null, ...$change,
     ];
 }
 
@@ -83,10 +90,64 @@ it('refuses a second thing of the same name in one kit, whatever its capitals', 
     $this->postJson(
         '/api/kit',
         thing(['name' => 'Round 2']),
-    )->assertUnprocessable()->assertJsonValidationErrors(['name' => 'in the kit already']);
+    )->assertUnprocessable()->assertJsonValidationErrors(['name' => 'in that bag already']);
 
     $other = Scene::team('Others');
     expect(owned($other)->team_id)->toBe($other->painter->team_id);
+});
+
+it('knows whose bag a thing is in, and who takes the team’s home', function (): void {
+    $tobi = app(AddPainter::class)($this->scene->painter->team->name, 'Tobi', 'tobi@example.org', 'a long password', Role::Artist);
+    $helper = app(AddPainter::class)($this->scene->painter->team->name, 'Wren', 'wren@example.org', 'a long password', Role::Helper);
+    owned($this->scene);
+    $sheet = $this->postJson('/api/kit', thing(['ownerId' => $tobi->id, 'homeId' => $this->scene->painter->id]))->assertOk()->json();
+    // The team's, and one of Tobi's own, which nobody else takes home.
+    expect(array_map(static fn (array $one): array => [$one['name'], $one['ownerId'], $one['homeId']], $sheet['things']))
+        ->toEqualCanonicalizing([['round 2', null, null], ['round 2', $tobi->id, null]])
+        ->and(array_column($sheet['painters'], 'name'))->toBe(['Ines', 'Tobi']);
+    $this->postJson('/api/kit', thing(['ownerId' => $tobi->id]))->assertJsonValidationErrors(['name' => 'in that bag already']);
+    foreach ([$helper->id, Scene::team('Others')->painter->id, 'nobody'] as $stranger) {
+        $this->postJson('/api/kit', thing(['name' => 'x', 'ownerId' => $stranger]))
+            ->assertJsonValidationErrors(['ownerId' => 'not one of yours']);
+    }
+    $this->putJson("/api/kit/{$sheet['things'][0]['id']}", thing(['homeId' => $tobi->id]))->assertOk();
+
+    // The bench of each has the own bag beside the team's things; whoever leaves takes the own bag along.
+    $bench = app(BenchOfPainter::class);
+    expect(count($bench($tobi)->kit->items))->toBe(2)->and(count($bench($this->scene->painter)->kit->items))->toBe(1);
+    $tobi->delete();
+    expect(KitItem::query()->pluck('owner_id')->all())->toBe([null])->and(KitItem::query()->value('home_id'))->toBeNull();
+});
+
+it('times a design by the bag of who paints it', function (): void {
+    $tobi = app(AddPainter::class)($this->scene->painter->team->name, 'Tobi', 'tobi@example.org', 'a long password', Role::Artist);
+    $black = Colour::of('black', '#1c1c22');
+    $brush = static fn (string $name, int $seconds, Colour $colour): Step => StepValues::read(Scene::ulid(), [
+        ...StepValues::of(Paint::step('b', $seconds, Medium::Brush, 'round 2', name: $name)),
+        'colours' => [['name' => $colour->name, 'hex' => $colour->hex]],
+    ]);
+    owned($this->scene);
+    $design = $this->scene->design(
+        'Puffin mask',
+        $brush('Beak line', 40, $black),
+        $brush('Sparkle', 40, Colour::of('white', '#fafaf7')),
+        $brush('Outline', 40, $black),
+    );
+    // Without bags of their own both paint it as it was typed.
+    expect($design->plan->total_ms)->toBe(120_000)->and(PainterPlan::query()->count())->toBe(0);
+
+    $this->postJson('/api/kit', thing(['name' => 'marked black 2', 'reservedFor' => 'black', 'ownerId' => $tobi->id]))->assertOk();
+    // A brush of his own that is kept for black saves Tobi the rinse back to black; Ines, who typed it, paints as before.
+    $own = PainterPlan::query()->where('design_id', $design->id)->pluck('total_ms', 'painter_id');
+    expect($design->refresh()->plan->total_ms)->toBe(120_000)->and($own->keys()->all())->toBe([$tobi->id])
+        ->and($own[$tobi->id])->toBeLessThan(120_000);
+    // And the other way round: with the only black brush hers, he rinses where she does not.
+    $this->putJson('/api/kit/'.KitItem::query()->where('name', 'marked black 2')->value('id'), thing([
+        'name' => 'marked black 2', 'reservedFor' => 'black', 'ownerId' => $this->scene->painter->id,
+    ]))->assertOk();
+    $own = PainterPlan::query()->where('design_id', $design->id)->pluck('total_ms', 'painter_id');
+    expect($design->refresh()->plan->total_ms)->toBe(120_000)->and($own->keys()->all())->toBe([$tobi->id])
+        ->and($own[$tobi->id])->toBeGreaterThan(120_000);
 });
 
 it('keeps names in any script', function (string $name): void {

@@ -14,6 +14,7 @@ const thing = (id: string, name: string): KitThing => ({ ...blankThing('brush'),
 const sheetOf = (...things: KitThing[]): KitSheet => ({
   things,
   hands: [{ action: 'load', timeMs: 4000, startingMs: 4000, repetitions: 0 }],
+  painters: [],
 });
 
 function workOn(...things: KitThing[]) {

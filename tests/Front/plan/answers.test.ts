@@ -1,6 +1,14 @@
 import { expect, it } from 'vitest';
-import type { ForecastShown, TermsShown } from '../../../resources/js/api/types.gen';
-import { answers, chances, difference, leverName } from '../../../resources/js/rooms/plan/answers';
+import type { ForecastMetShown, ForecastShown, TermsShown } from '../../../resources/js/api/types.gen';
+import {
+  howItMet,
+  scaled,
+  turnaroundOf,
+  answers,
+  chances,
+  difference,
+  leverName,
+} from '../../../resources/js/rooms/plan/answers';
 
 const OPENS = Date.UTC(2026, 10, 7, 11);
 const at = (minutes: number) => OPENS + minutes * 60_000;
@@ -8,6 +16,9 @@ const place = { timezone: 'UTC', currency: 'EUR' };
 
 function terms(changed: Partial<TermsShown> = {}): TermsShown {
   return {
+    youngest: null,
+    oldest: null,
+    weather: null,
     opensAt: OPENS,
     closesAt: at(300),
     chairs: 2,
@@ -137,4 +148,47 @@ it('shows a difference with its sign, and a dot for none', () => {
   expect(difference(80, 76, whole)).toBe('−4');
   expect(difference(80, 80.3, whole)).toBe('·');
   expect(leverName('other_line', terms({ isLineEach: true }))).toBe('One line for all chairs');
+});
+
+it('makes all parts of a turnaround longer or shorter alike', () => {
+  const parts = { choose: 12_000, safety: 8000, mirror: 12_000, pay: 8000, clean: 20_000 };
+  expect(scaled(parts, 90_000)).toEqual({
+    choose: 18_000,
+    safety: 12_000,
+    mirror: 18_000,
+    pay: 12_000,
+    clean: 30_000,
+  });
+  expect(turnaroundOf({ turnaround: scaled(parts, 51_000) })).toBe(51_000);
+  const none = { choose: 0, safety: 0, mirror: 0, pay: 0, clean: 0 };
+  expect(turnaroundOf({ turnaround: scaled(none, 60_000) })).toBe(60_000);
+});
+
+it.each([
+  [14, 13, 15, 14, 'Last time, Party: 14 faces foreseen, 13 to 15 on 8 days of 10, and 14 painted.'],
+  [14, 14, 14, 14, 'Last time, Party: 14 faces foreseen, 14 on 8 days of 10, and 14 painted.'],
+  [
+    90.4,
+    80,
+    99,
+    71,
+    'Last time, Party: 90 faces foreseen, 80 to 99 on 8 days of 10, and 71 painted, fewer than that.',
+  ],
+  [
+    90,
+    80,
+    99,
+    104,
+    'Last time, Party: 90 faces foreseen, 80 to 99 on 8 days of 10, and 104 painted, more than that.',
+  ],
+])('says how the forecast of %i met the day', (foreseen, low, high, painted, said) => {
+  const met = {
+    name: 'Party',
+    foreseen,
+    low,
+    high,
+    painted,
+    isWithin: painted >= low && painted <= high,
+  } as ForecastMetShown;
+  expect(howItMet(met)).toBe(said);
 });

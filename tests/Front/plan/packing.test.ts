@@ -1,6 +1,13 @@
-import { beforeEach, expect, it } from 'vitest';
-import type { PackedThing } from '../../../resources/js/api/types.gen';
-import { amountOf, grouped, keyOf, Ticked } from '../../../resources/js/rooms/plan/packing.svelte';
+import { beforeEach, expect, it, vi } from 'vitest';
+import type { PackedThing, PackingSheet, UsedThing } from '../../../resources/js/api/types.gen';
+import { amountOf, grouped, keyOf, Packing } from '../../../resources/js/rooms/plan/packing.svelte';
+
+const server = vi.hoisted(() => ({ put: vi.fn(), delete: vi.fn() }));
+
+vi.mock(import('../../../resources/js/api/client'), async (original) => ({
+  ...(await original()),
+  api: server as never,
+}));
 
 const thing = (kind: string, name: string): PackedThing => ({
   kind,
@@ -11,27 +18,92 @@ const thing = (kind: string, name: string): PackedThing => ({
   isInKit: true,
   short: 0,
   hex: null,
+  bags: [],
 });
+const used = (itemId: string, left: number | null): UsedThing => ({
+  itemId,
+  name: itemId,
+  unit: 'grams',
+  used: 3,
+  before: left === null ? null : left + 3,
+  left,
+  isWeighed: false,
+});
+const sheetOf = (changed: Partial<PackingSheet> = {}) =>
+  ({ day: { id: 'fair' }, ticked: ['paint white'], extras: [], stock: null, ...changed }) as PackingSheet;
+let kept: PackingSheet[] = [];
+
+function packingOf(changed: Partial<PackingSheet> = {}): Packing {
+  kept = [];
+
+  return new Packing(sheetOf(changed), (sheet) => kept.push(sheet));
+}
 
 beforeEach(() => {
-  localStorage.clear();
+  vi.clearAllMocks();
+  server.put.mockImplementation((_path: string, body: Partial<PackingSheet>) =>
+    Promise.resolve(sheetOf(body)),
+  );
 });
 
-it('remembers what is in the bag, of each event by itself', () => {
-  const fair = new Ticked('fair');
-  fair.turn(thing('paint', 'white'));
-  fair.turn(thing('sponge', 'half sponge'));
-  expect(new Ticked('fair').has(thing('paint', 'white'))).toBe(true);
-  expect(new Ticked('party').has(thing('paint', 'white'))).toBe(false);
-  fair.turn(thing('paint', 'white'));
-  expect(new Ticked('fair').names).toEqual([keyOf(thing('sponge', 'half sponge'))]);
+it('ticks at once, for whoever packs', async () => {
+  const packing = packingOf();
+  const done = packing.turn(keyOf(thing('sponge', 'half sponge')));
+  expect(packing.has('sponge half sponge')).toBe(true);
+  await done;
+  expect(server.put).toHaveBeenCalledWith('days/fair/packing/ticks', {
+    thing: 'sponge half sponge',
+    isPacked: true,
+  });
+  await packing.turn('paint white');
+  expect(server.put).toHaveBeenLastCalledWith('days/fair/packing/ticks', {
+    thing: 'paint white',
+    isPacked: false,
+  });
+  expect(kept.at(-1)?.ticked).toEqual(['sponge half sponge']);
 });
 
-it('begins anew with what it cannot read', () => {
-  localStorage.setItem('inch-timer.packed.fair', '{broken');
-  expect(new Ticked('fair').names).toEqual([]);
-  localStorage.setItem('inch-timer.packed.fair', '{"a":1}');
-  expect(new Ticked('fair').names).toEqual([]);
+it('takes a tick back that the server did not hear of, and says why', async () => {
+  const packing = packingOf();
+  server.put.mockRejectedValueOnce(new Error('no'));
+  await packing.turn('gem stars').catch(() => undefined);
+  expect(packing.has('gem stars')).toBe(false);
+  expect(packing.has('paint white')).toBe(true);
+});
+
+it('adds to the list of every event, and takes it back', async () => {
+  const packing = packingOf({ extras: [{ name: 'lamp', howMany: 2 }] });
+  expect(await packing.add('chair', 4)).toBe(true);
+  expect(packing.sheet.extras).toEqual([
+    { name: 'lamp', howMany: 2 },
+    { name: 'chair', howMany: 4 },
+  ]);
+  await packing.takeBack();
+  expect(packing.sheet.extras).toEqual([{ name: 'lamp', howMany: 2 }]);
+  expect(packing.undo).toBeNull();
+  await packing.drop({ name: 'lamp', howMany: 2 });
+  expect(packing.sheet.extras).toEqual([]);
+  expect(packing.undo?.text).toBe('lamp is off the list.');
+});
+
+it('takes off the stock what is known, weighed or estimated', async () => {
+  const things = [used('white', 40), used('black', 20), used('gold', null), used('lamp oil', null)];
+  const packing = packingOf({ stock: { faces: 12, isTaken: false, things } });
+  packing.weigh(used('black', 20), 14);
+  packing.weigh(used('gold', null), 9);
+  packing.weigh(used('white', 40), 31);
+  packing.weigh(used('white', 40), null);
+  await packing.takeOff();
+  expect(server.put).toHaveBeenCalledWith('days/fair/stock', {
+    left: [
+      { itemId: 'white', left: 40, isWeighed: false },
+      { itemId: 'black', left: 14, isWeighed: true },
+      { itemId: 'gold', left: 9, isWeighed: true },
+    ],
+  });
+  server.delete.mockResolvedValue(sheetOf());
+  await packing.takeBack();
+  expect(server.delete).toHaveBeenCalledWith('days/fair/stock');
 });
 
 it('speaks of grams, pieces and times', () => {

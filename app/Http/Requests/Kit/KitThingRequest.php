@@ -13,6 +13,7 @@ use Core\Kit\Defaults;
 use Core\Kit\Item;
 use Core\Kit\ItemKind;
 use Core\Kit\ItemValues;
+use Core\Team\Role;
 use Core\Units\CoreException;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
@@ -28,6 +29,7 @@ final class KitThingRequest extends TeamRequest
     public function rules(): array
     {
         $thing = $this->route('thing') === null ? null : $this->thing();
+        $painter = Rule::exists('users', 'id')->where('team_id', $this->teamId())->whereNot('role', Role::Helper->value);
 
         return [
             'kind' => ['required', $thing === null ? new CaseOf(ItemKind::class) : Rule::in([$thing->kind->value])],
@@ -35,7 +37,9 @@ final class KitThingRequest extends TeamRequest
                 'required',
                 'string',
                 'max:'.Defaults::LONGEST_NAME,
-                Rule::unique('kit_items', 'name')->where('team_id', $this->teamId())->ignore($thing?->id),
+                Rule::unique('kit_items', 'name')->where('team_id', $this->teamId())
+                    ->where('owner_key', $this->string('ownerId')->toString())
+                    ->ignore($thing?->id),
             ],
             'howMany' => ['required', 'integer', 'between:0,'.Defaults::MOST_PIECES],
             'colours' => ['present', 'list', 'max:'.Defaults::MOST_COLOURS],
@@ -52,6 +56,8 @@ final class KitThingRequest extends TeamRequest
             'latex' => ['required', 'boolean'],
             'gel' => ['required', 'boolean'],
             'selfStick' => ['required', 'boolean'],
+            'ownerId' => ['nullable', 'string', $painter],
+            'homeId' => ['nullable', 'string', $painter],
         ];
     }
 
@@ -61,7 +67,9 @@ final class KitThingRequest extends TeamRequest
         return [
             'kind.in' => 'A thing stays what it is. Take it out and add another one.',
             'name.required' => 'The thing has no name. Call it as you do at work, such as “black round 2”.',
-            'name.unique' => 'There is a “:input” in the kit already. Count that one up, or choose another name.',
+            'name.unique' => 'There is a “:input” in that bag already. Count that one up, or choose another name.',
+            'ownerId.*' => 'That painter is not one of yours. Load the page again and choose another.',
+            'homeId.*' => 'That painter is not one of yours. Load the page again and choose another.',
             'howMany.between' => 'How many are there? Say :min to :max.',
             'colours.*.hex.regex' => '“:input” is not a colour. Pick one, or type six hex digits such as #2f7fb8.',
             'gramsLeft.between' => 'Grams left are :min to :max, or empty where nobody weighed it.',

@@ -8,12 +8,16 @@ use App\Actions\Plan\PlanTerms;
 use App\Http\Requests\TeamRequest;
 use App\Rules\CaseOf;
 use Core\Line\Defaults as OfTheLine;
+use Core\Plan\Ages;
 use Core\Plan\ArrivalKind;
 use Core\Plan\BookingKind;
 use Core\Plan\Defaults;
 use Core\Plan\Simulation\LeverKind;
 use Core\Plan\TurnaroundPart;
+use Core\Surface\InvalidWeather;
+use Core\Surface\Weather;
 use Core\Units\Duration;
+use Illuminate\Validation\ValidationException;
 
 /** What is expected of an event, whole, to be kept or only to be tried. */
 final class PlanRequest extends TeamRequest
@@ -49,6 +53,11 @@ final class PlanRequest extends TeamRequest
             'wantedPercent' => ['required', 'integer', 'between:50,99'],
             'levers' => ['present', 'list', 'max:20'],
             'levers.*' => ['string', 'distinct', new CaseOf(LeverKind::class)],
+            // An older screen may not know of these.
+            'youngest' => ['nullable', 'integer', 'between:0,'.Defaults::OLDEST_AGE],
+            'oldest' => ['nullable', 'integer', 'between:0,'.Defaults::OLDEST_AGE],
+            'weather' => ['nullable', 'array:celsius,humidity,wind'],
+            'weather.*' => ['numeric'],
             // Which of the days that may come is to be looked at.
             'like' => ['sometimes', 'in:good,usual,bad'],
             'next' => ['sometimes', 'integer', 'between:0,1000000'],
@@ -66,6 +75,8 @@ final class PlanRequest extends TeamRequest
             'bookingCents.between' => 'That is no price for a booking. Type an amount from 0 up.',
             'stopNamesAt.gte' => 'Names cannot stop before the event opens. Choose a later time.',
             'stopNamesAt.lte' => 'Names cannot stop after the event closes. Choose an earlier time.',
+            'youngest.*' => 'Children are 0 to '.Defaults::OLDEST_AGE.' years old.',
+            'oldest.*' => 'Children are 0 to '.Defaults::OLDEST_AGE.' years old.',
             'wantedPercent.between' => 'Choose a chance of :min to :max in a hundred.',
         ];
     }
@@ -96,7 +107,29 @@ final class PlanRequest extends TeamRequest
             stopNamesMs: $optional('stopNamesAt'),
             wantedPercent: $this->integer('wantedPercent'),
             levers: array_map(LeverKind::from(...), $lists['levers']),
+            ages: $this->ages(),
+            weather: $this->weather(),
         );
+    }
+
+    private function ages(): ?Ages
+    {
+        return $this->input('youngest') === null || $this->input('oldest') === null
+            ? null
+            : Ages::between($this->integer('youngest'), $this->integer('oldest'));
+    }
+
+    /** @throws ValidationException when nobody could paint in it */
+    private function weather(): ?Weather
+    {
+        if ($this->input('weather') === null) {
+            return null;
+        }
+        try {
+            return new Weather($this->float('weather.celsius'), $this->float('weather.humidity'), $this->float('weather.wind'));
+        } catch (InvalidWeather $refusal) {
+            throw ValidationException::withMessages(['weather' => $refusal->getMessage()]);
+        }
     }
 
     /** The share of days that end earlier than the one to be looked at. */

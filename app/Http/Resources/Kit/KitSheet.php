@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Kit;
 
+use App\Http\Resources\Plan\PainterName;
 use App\Http\Resources\Resource;
 use App\Queries\Kit\KitRead;
 use Core\Kit\BenchAction;
@@ -15,8 +16,9 @@ final readonly class KitSheet extends Resource
     /**
      * @param  list<KitThing>  $things  by name
      * @param  list<HandTime>  $hands
+     * @param  list<PainterName>  $painters  whose bags there can be
      */
-    public function __construct(public array $things, public array $hands) {}
+    public function __construct(public array $things, public array $hands, public array $painters) {}
 
     public static function of(KitRead $read): self
     {
@@ -25,6 +27,11 @@ final readonly class KitSheet extends Resource
             array_map(
                 static fn (BenchAction $action): HandTime => HandTime::of($action, $read->hands[$action->value] ?? null),
                 BenchAction::cases(),
+            ),
+            array_map(
+                static fn (string $id, string $name): PainterName => new PainterName($id, $name),
+                array_keys($read->painters),
+                $read->painters,
             ),
         );
     }

@@ -37,6 +37,8 @@ final readonly class KitThing extends Resource
         public bool $latex,
         public bool $gel,
         public bool $selfStick,
+        public ?string $ownerId,
+        public ?string $homeId,
         public array $flags,
     ) {}
 
@@ -58,6 +60,8 @@ final readonly class KitThing extends Resource
             latex: $item->hasLatex,
             gel: $item->isGel,
             selfStick: $item->isSelfStick,
+            ownerId: $item->owner === '' ? null : $item->owner,
+            homeId: $item->home === '' ? null : $item->home,
             flags: $kit->flags($item),
         );
     }

@@ -6,6 +6,7 @@ namespace App\Http\Resources\Plan;
 
 use App\Http\Resources\Resource;
 use App\Queries\Plan\EventPlanRead;
+use App\Queries\Plan\ForecastMet;
 use App\Queries\Plan\OfferedTimes;
 
 /** An event day's plan: what is expected, and what it rests on. */
@@ -14,6 +15,8 @@ final readonly class EventPlanSheet extends Resource
     /**
      * @param  bool  $isAssumed  whether nobody has said so yet
      * @param  list<OfferPlanned>  $menu
+     * @param  int|null  $loggedTurnaroundMs  half of the last ones were no longer; null while too little is logged
+     * @param  list<ForecastMetShown>  $met  how the last forecasts met their days, the newest first
      */
     public function __construct(
         public DaySummary $day,
@@ -21,6 +24,9 @@ final readonly class EventPlanSheet extends Resource
         public bool $isAssumed,
         public RosterShown $roster,
         public array $menu,
+        public ?int $loggedTurnaroundMs,
+        public int $loggedTurnarounds,
+        public array $met,
     ) {}
 
     public static function of(EventPlanRead $read): self
@@ -31,6 +37,9 @@ final readonly class EventPlanSheet extends Resource
             isAssumed: $read->isAssumed,
             roster: RosterShown::of($read->roster),
             menu: array_map(static fn (OfferedTimes $offered): OfferPlanned => OfferPlanned::of($offered), $read->menu),
+            loggedTurnaroundMs: $read->turnaround?->middle->milliseconds,
+            loggedTurnarounds: $read->turnaround->times ?? 0,
+            met: array_map(static fn (ForecastMet $met): ForecastMetShown => ForecastMetShown::of($met), $read->met),
         );
     }
 }

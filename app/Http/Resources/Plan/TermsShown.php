@@ -38,6 +38,9 @@ final readonly class TermsShown extends Resource
         public ?int $stopNamesAt,
         public int $wantedPercent,
         public array $levers,
+        public ?int $youngest,
+        public ?int $oldest,
+        public ?AirShown $weather,
     ) {}
 
     public static function of(PlanTerms $terms): self
@@ -62,6 +65,9 @@ final readonly class TermsShown extends Resource
             stopNamesAt: $terms->stopNamesMs,
             wantedPercent: $terms->wantedPercent,
             levers: $terms->levers,
+            youngest: $terms->ages?->youngest,
+            oldest: $terms->ages?->oldest,
+            weather: $terms->weather === null ? null : AirShown::of($terms->weather),
         );
     }
 }

@@ -6,6 +6,8 @@
   import Said from '../../ui/Said.svelte';
   import Sheet from '../../ui/Sheet.svelte';
   import UndoBar from '../../ui/UndoBar.svelte';
+  import BagChoice from './BagChoice.svelte';
+  import { inBag } from './bags';
   import DrillSheet from './DrillSheet.svelte';
   import Hands from './Hands.svelte';
   import { blankThing, KitWork } from './kit.svelte';
@@ -28,6 +30,8 @@
       ]);
     },
   );
+  /** Of whose bag the things are shown; null for all of them. */
+  let bag = $state<string | null>(null);
   const drilled = $derived(kit.data?.hands.find((hand) => hand.action === work.drilling));
 </script>
 
@@ -54,7 +58,10 @@
               >
             </div>
           {:else}
-            <KitRoll things={sheet.things} {work} />
+            {#if sheet.painters.length > 1}
+              <BagChoice painters={sheet.painters} bind:bag />
+            {/if}
+            <KitRoll things={inBag(sheet.things, bag)} painters={sheet.painters} {work} />
           {/if}
         </div>
         <aside class="flex flex-col gap-7 lg:border-l lg:border-seam lg:pl-6" aria-label="What the kit tells">
@@ -77,6 +84,7 @@
     <ThingForm
       thing={work.editing}
       known={kit.data?.things.find((thing) => thing.id === work.editing?.id)}
+      painters={kit.data?.painters ?? []}
       {work}
     />
   {/if}

@@ -1,10 +1,17 @@
 <script lang="ts">
-  import type { ItemKind, KitThing } from '../../api/types.gen';
+  import type { ItemKind, KitThing, PainterName } from '../../api/types.gen';
+  import { markOf } from './bags';
   import type { KitWork } from './kit.svelte';
   import { blankThing } from './kit.svelte';
   import ThingButton from './ThingButton.svelte';
 
-  const { things, work }: { things: readonly KitThing[]; work: KitWork } = $props();
+  interface Props {
+    things: readonly KitThing[];
+    painters: readonly PainterName[];
+    work: KitWork;
+  }
+
+  const { things, painters, work }: Props = $props();
 
   const isOf =
     (...kinds: ItemKind[]) =>
@@ -58,6 +65,7 @@
       <li class="min-w-24 shrink-0 border-r-2 border-dashed border-[#9b8458] px-1 last:border-r-0">
         <ThingButton
           {thing}
+          mark={markOf(thing.ownerId, painters)}
           paint={thing.reservedFor === '' ? undefined : colourOf(thing.reservedFor)}
           onpress={() => edit(thing)}
         />
@@ -81,7 +89,7 @@
       ]}
     >
       {#each own as thing (thing.id)}
-        <li><ThingButton {thing} onpress={() => edit(thing)} /></li>
+        <li><ThingButton {thing} mark={markOf(thing.ownerId, painters)} onpress={() => edit(thing)} /></li>
       {:else}
         <li class="text-soft">None yet.</li>
       {/each}

@@ -5,12 +5,14 @@
 
   interface Props {
     thing: KitThing;
+    /** Whose own it is, in a letter or two; empty for the team's. */
+    mark: string;
     /** Colour that a brush holds or keeps. */
     paint?: string | undefined;
     onpress: () => void;
   }
 
-  const { thing, paint, onpress }: Props = $props();
+  const { thing, mark, paint, onpress }: Props = $props();
 
   const isOff = $derived(thing.howMany === 0);
 </script>
@@ -25,6 +27,13 @@
     {#if thing.howMany !== 1}
       <span aria-hidden="true" class="absolute -right-2 -bottom-1 rounded bg-paper px-1 minutes text-[17px]"
         >×{thing.howMany}</span
+      >
+    {/if}
+    {#if mark !== ''}
+      <span
+        aria-hidden="true"
+        class="absolute -bottom-1 -left-3 min-w-6 rounded-full border-2 border-ink bg-white px-1 text-center text-[13px] leading-5 font-bold"
+        >{mark}</span
       >
     {/if}
     {#if thing.flags.length > 0}
@@ -42,5 +51,9 @@
   </span>
   <span class="max-w-32 leading-tight font-semibold group-hover:underline">{thing.name}</span>
   <span class="max-w-32 text-[14px] leading-tight text-soft">{factsOf(thing)}</span>
-  <span class="sr-only">{thing.howMany} there{thing.flags.length > 0 ? ', needs a look' : ''}</span>
+  <span class="sr-only"
+    >{mark === '' ? '' : `marked ${mark}, `}{thing.howMany} there{thing.flags.length > 0
+      ? ', needs a look'
+      : ''}</span
+  >
 </button>

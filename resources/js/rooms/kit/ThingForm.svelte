@@ -1,12 +1,26 @@
 <script lang="ts">
-  import { FinishValues, ItemKindValues, type KitThing, PaintKindValues } from '../../api/types.gen';
+  import {
+    FinishValues,
+    ItemKindValues,
+    type KitThing,
+    type PainterName,
+    PaintKindValues,
+  } from '../../api/types.gen';
   import Colours from '../../ui/Colours.svelte';
   import Said from '../../ui/Said.svelte';
   import { blankThing, type DraftThing, type KitWork } from './kit.svelte';
   import ThingPicture from './ThingPicture.svelte';
   import { finishNames, kindNames, paintKindNames } from './words';
 
-  const { thing, known, work }: { thing: DraftThing; known: KitThing | undefined; work: KitWork } = $props();
+  interface Props {
+    thing: DraftThing;
+    known: KitThing | undefined;
+    /** Whose bags there can be. */
+    painters: readonly PainterName[];
+    work: KitWork;
+  }
+
+  const { thing, known, painters, work }: Props = $props();
 
   // The form has its own copy until it is kept.
   // svelte-ignore state_referenced_locally
@@ -44,6 +58,21 @@
       checked={draft[field]}
       onchange={(event) => set({ [field]: event.currentTarget.checked })}
     />{label}</label
+  >
+{/snippet}
+
+{#snippet whose(label: string, nobody: string, field: 'ownerId' | 'homeId')}
+  <label class="font-semibold"
+    >{label}
+    <select
+      class="mt-1 field font-normal"
+      value={draft[field] ?? ''}
+      onchange={(event) =>
+        set({ [field]: event.currentTarget.value === '' ? null : event.currentTarget.value })}
+    >
+      <option value="">{nobody}</option>
+      {#each painters as { id, name } (id)}<option value={id}>{name}</option>{/each}
+    </select></label
   >
 {/snippet}
 
@@ -133,6 +162,12 @@
       >
     {/if}
   </div>
+  {#if painters.length > 1}
+    <div class="grid grid-cols-2 gap-4">
+      {@render whose('In whose bag', 'the team’s', 'ownerId')}
+      {#if draft.ownerId === null}{@render whose('Who takes it home', 'not said', 'homeId')}{/if}
+    </div>
+  {/if}
   {#if hasColour}
     {#if isSplit}
       <Colours

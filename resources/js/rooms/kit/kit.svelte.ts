@@ -29,6 +29,8 @@ export const blankThing = (kind: ItemKind): DraftThing => ({
   latex: false,
   gel: false,
   selfStick: kind === 'gem',
+  ownerId: null,
+  homeId: null,
 });
 
 /** What is done in the kit room: each change is kept at once and has its way back. */

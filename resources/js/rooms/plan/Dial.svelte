@@ -19,7 +19,7 @@
 <label class="block">
   <span class="flex items-baseline justify-between gap-3">
     <span class="text-soft">{label}</span>
-    <span class="minutes text-2xl">{shown}</span>
+    <span class="minutes text-2xl whitespace-nowrap">{shown}</span>
   </span>
   <input
     class="dial"

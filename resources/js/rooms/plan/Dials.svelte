@@ -2,7 +2,7 @@
   import { untrack } from 'svelte';
   import type { BookingKind, EventPlanSheet, TermsShown } from '../../api/types.gen';
   import { clockTime, minutes } from '../../lib/minutes';
-  import { turnaroundOf } from './answers';
+  import { scaled, turnaroundOf } from './answers';
   import Dial from './Dial.svelte';
   import MoreDials from './MoreDials.svelte';
   import type { EventPlan } from './plan.svelte';
@@ -27,17 +27,7 @@
     void plan.let(`A ${KINDS.find((one) => one.kind === kind)?.name.toLowerCase()} now.`, { kind, arrivals });
   }
 
-  /** All parts longer or shorter alike. */
-  function turnIn(seconds: number) {
-    const factor = turnaround === 0 ? 0 : (1000 * seconds) / turnaround;
-    const parts = Object.fromEntries(
-      Object.entries(terms.turnaround).map(([part, ms]) => [
-        part,
-        turnaround === 0 ? Math.round(200 * seconds) : Math.round(ms * factor),
-      ]),
-    );
-    plan.try({ turnaround: { ...terms.turnaround, ...parts } });
-  }
+  const turnIn = (seconds: number) => plan.try({ turnaround: scaled(terms.turnaround, 1000 * seconds) });
 
   function profileOf(minutesOpen: number): TermsShown['profile'] {
     const parts = Math.max(1, Math.ceil(minutesOpen / 60));

@@ -7,7 +7,7 @@
 
   interface Props {
     day: DaySummary;
-    here: 'line' | 'plan' | 'money' | 'pack';
+    here: 'line' | 'plan' | 'money' | 'before' | 'pack';
     /** Changes name, place and hours, where that can be done. */
     change?: () => void;
   }
@@ -19,6 +19,7 @@
   const sheets = $derived([
     { key: 'plan', name: 'Plan', path: p('/events/:id/plan', { params: { id: day.id } }) },
     { key: 'money', name: 'Money', path: p('/events/:id/money', { params: { id: day.id } }) },
+    { key: 'before', name: 'Before', path: p('/events/:id/before', { params: { id: day.id } }) },
     { key: 'pack', name: 'Packing', path: p('/events/:id/packing', { params: { id: day.id } }) },
     { key: 'line', name: 'Line', path: p('/events/:id', { params: { id: day.id } }) },
   ]);

@@ -3,8 +3,10 @@
   import { clockTime, minutes } from '../../lib/minutes';
   import { teamCurrency } from '../../lib/session';
   import AmountField from './AmountField.svelte';
+  import { scaled, turnaroundOf } from './answers';
   import Dial from './Dial.svelte';
   import type { EventPlan } from './plan.svelte';
+  import WeatherDials from './WeatherDials.svelte';
 
   const { plan, sheet }: { plan: EventPlan; sheet: EventPlanSheet } = $props();
 
@@ -19,6 +21,14 @@
     clean: 'Wipe down, fresh sponge, water',
   };
   const parts = Object.keys(PARTS) as (keyof TurnaroundMs)[];
+  const OLDEST = 17;
+  /** The near end of a dial is "nobody has said". */
+  const NOT_SAID = -1;
+  const ages = (youngest: number, oldest: number) =>
+    youngest === NOT_SAID
+      ? { youngest: null, oldest: null }
+      : { youngest, oldest: Math.max(youngest, oldest) };
+
   /** The far end of a dial is "never". */
   const orNever = (value: number, end: number) => (value >= end ? null : value);
 </script>
@@ -77,7 +87,45 @@
       turn={(value) => plan.try({ quickAbove: orNever(value, 31) })}
       stay={() => plan.let('Another line for quick versions.')}
     />
+    <Dial
+      label="The youngest are"
+      shown={terms.youngest === null ? 'not said' : `${terms.youngest}`}
+      value={terms.youngest ?? NOT_SAID}
+      min={NOT_SAID}
+      max={OLDEST}
+      turn={(age) => plan.try(ages(age, terms.oldest ?? age))}
+      stay={() => plan.let('Other ages.')}
+    />
+    {#if terms.youngest !== null}
+      <Dial
+        label="The oldest are"
+        shown={String(terms.oldest ?? terms.youngest)}
+        value={terms.oldest ?? terms.youngest}
+        min={0}
+        max={OLDEST}
+        turn={(age) => plan.try(ages(terms.youngest ?? age, age))}
+        stay={() => plan.let('Other ages.')}
+      />
+      <p class="text-soft">
+        Faces of those under five take 15 % longer, for they wriggle: the team’s estimate.
+      </p>
+    {/if}
+    <WeatherDials {plan} />
     <h2 class="mt-2 text-lg">The turnaround in its parts</h2>
+    {#if sheet.loggedTurnaroundMs !== null && Math.round(sheet.loggedTurnaroundMs / 1000) !== Math.round(turnaroundOf(terms) / 1000)}
+      <p class="text-soft">
+        Your chairs stood for {minutes(sheet.loggedTurnaroundMs)} between two, in the middle of {sheet.loggedTurnarounds}
+        times.
+        <button
+          type="button"
+          class="min-h-11 text-ink underline underline-offset-4"
+          onclick={() =>
+            plan.let('The turnaround as it was logged.', {
+              turnaround: scaled(terms.turnaround, sheet.loggedTurnaroundMs ?? 0),
+            })}>Plan with that</button
+        >
+      </p>
+    {/if}
     {#each parts as part (part)}
       <Dial
         label={PARTS[part]}

@@ -11,6 +11,7 @@
   import DayAhead from './DayAhead.svelte';
   import Dials from './Dials.svelte';
   import EventHead from './EventHead.svelte';
+  import LastTimes from './LastTimes.svelte';
   import Levers from './Levers.svelte';
   import PartyList from './PartyList.svelte';
   import { EventPlan } from './plan.svelte';
@@ -61,6 +62,7 @@
     {#if plan.forecast !== null}
       <DayAhead {plan} forecast={plan.forecast} timezone={sheet.day.timezone} />
       <Levers {plan} forecast={plan.forecast} {place} />
+      <LastTimes met={sheet.met} />
     {/if}
   {/if}
 </div>

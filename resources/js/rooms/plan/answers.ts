@@ -1,4 +1,4 @@
-import type { ForecastShown, LeverKind, TermsShown } from '../../api/types.gen';
+import type { ForecastMetShown, ForecastShown, LeverKind, TermsShown } from '../../api/types.gen';
 import { clockTime, minutes, roughly } from '../../lib/minutes';
 import { digitsOf, money } from '../../lib/money';
 
@@ -19,6 +19,20 @@ export interface Place {
 /** All parts of it together. */
 export function turnaroundOf({ turnaround }: Pick<TermsShown, 'turnaround'>): number {
   return turnaround.choose + turnaround.safety + turnaround.mirror + turnaround.pay + turnaround.clean;
+}
+
+/** All parts longer or shorter alike, so that they are so long together. */
+export function scaled(parts: TermsShown['turnaround'], wholeMs: number): TermsShown['turnaround'] {
+  const now = turnaroundOf({ turnaround: parts });
+  const part = (ms: number) => Math.round(now === 0 ? wholeMs / 5 : (ms * wholeMs) / now);
+
+  return {
+    choose: part(parts.choose),
+    safety: part(parts.safety),
+    mirror: part(parts.mirror),
+    pay: part(parts.pay),
+    clean: part(parts.clean),
+  };
 }
 
 /** "9 of 10", "19 of 20", "all of a hundred". */
@@ -196,6 +210,15 @@ function earnings(terms: TermsShown, forecast: ForecastShown, currency: string):
       artists === 1 ? 'one artist' : `${artists} artists`
     }. Before materials, travel and tax.`,
   };
+}
+
+/** How the forecast of a day met the day. */
+export function howItMet({ name, foreseen, low, high, painted, isWithin }: ForecastMetShown): string {
+  const range = low === high ? `${low}` : `${low} to ${high}`;
+
+  return `Last time, ${name}: ${faces(foreseen)} foreseen, ${range} on 8 days of 10, and ${painted} painted${
+    isWithin ? '' : painted > high ? ', more than that' : ', fewer than that'
+  }.`;
 }
 
 /** What a lever is called. */

@@ -1,38 +1,110 @@
-import type { PackedThing } from '../../api/types.gen';
-import { Remembered } from '../../lib/remembered.svelte';
+import { api } from '../../api/client';
+import type { ExtraPacked, PackedThing, PackingSheet, UsedThing } from '../../api/types.gen';
+import { Submission } from '../../lib/form.svelte';
 
-/** What was put into the bag already, on this device: whoever packs has it in the hand. */
-export class Ticked {
-  private readonly kept: Remembered;
+/** Packing for an event, and what is done with the stock after it: each change is kept at once and has its way back. */
+export class Packing {
+  sheet: PackingSheet = $state.raw() as PackingSheet;
+  /** What was put right by hand of what is left, by item. */
+  private typed: Readonly<Record<string, number>> = $state.raw({});
+  undo = $state.raw<{ text: string; back: () => Promise<PackingSheet> } | null>(null);
+  readonly form = new Submission();
+  private readonly path: string;
 
-  constructor(dayId: string) {
-    this.kept = new Remembered(`inch-timer.packed.${dayId}`, '[]');
+  constructor(
+    sheet: PackingSheet,
+    private readonly keep: (sheet: PackingSheet) => void,
+  ) {
+    this.sheet = sheet;
+    this.path = `days/${sheet.day.id}`;
   }
 
-  get names(): string[] {
-    try {
-      const names: unknown = JSON.parse(this.kept.value);
+  has(thing: string): boolean {
+    return this.sheet.ticked.includes(thing);
+  }
 
-      return Array.isArray(names) ? names.filter((name): name is string => typeof name === 'string') : [];
-    } catch {
-      return [];
+  /** Ticked at once; taken back where the server did not hear of it. */
+  async turn(thing: string): Promise<void> {
+    const before = this.sheet.ticked;
+    const isPacked = !before.includes(thing);
+    this.show({
+      ...this.sheet,
+      ticked: isPacked ? [...before, thing] : before.filter((one) => one !== thing),
+    });
+    const isKept = await this.form.run(() => api.put(`${this.path}/packing/ticks`, { thing, isPacked }));
+    if (!isKept) {
+      this.show({ ...this.sheet, ticked: before });
     }
   }
 
-  has(thing: PackedThing): boolean {
-    return this.names.includes(keyOf(thing));
+  async add(name: string, howMany: number): Promise<boolean> {
+    return this.write([...this.sheet.extras, { name, howMany }], `${name} is on the list of every event.`);
   }
 
-  turn(thing: PackedThing): void {
-    const key = keyOf(thing);
-    const names = this.names;
-    this.kept.value = JSON.stringify(
-      names.includes(key) ? names.filter((name) => name !== key) : [...names, key],
+  async drop(extra: ExtraPacked): Promise<void> {
+    await this.write(
+      this.sheet.extras.filter((one) => one.name !== extra.name),
+      `${extra.name} is off the list.`,
     );
+  }
+
+  /** What is left of a thing: as typed, else as estimated. */
+  left(thing: UsedThing): number | null {
+    return this.typed[thing.itemId] ?? thing.left;
+  }
+
+  weigh(thing: UsedThing, left: number | null): void {
+    const others = Object.entries(this.typed).filter(([itemId]) => itemId !== thing.itemId);
+    this.typed = Object.fromEntries(left === null ? others : [...others, [thing.itemId, left]]);
+  }
+
+  async takeOff(): Promise<void> {
+    const left = (this.sheet.stock?.things ?? []).flatMap((thing) => {
+      const amount = this.left(thing);
+
+      return amount === null
+        ? []
+        : [{ itemId: thing.itemId, left: amount, isWeighed: thing.itemId in this.typed }];
+    });
+    await this.form.run(async () => {
+      this.show(await api.put<PackingSheet>(`${this.path}/stock`, { left }));
+      this.undo = {
+        text: 'It is off the stock.',
+        back: () => api.delete<PackingSheet>(`${this.path}/stock`),
+      };
+    });
+  }
+
+  async takeBack(): Promise<void> {
+    const { undo } = this;
+    if (undo !== null) {
+      await this.form.run(async () => {
+        this.show(await undo.back());
+        this.undo = null;
+      });
+    }
+  }
+
+  private async write(extras: readonly ExtraPacked[], text: string): Promise<boolean> {
+    const before = this.sheet.extras;
+
+    return this.form.run(async () => {
+      this.show(await this.put(extras));
+      this.undo = { text, back: () => this.put(before) };
+    });
+  }
+
+  private put(extras: readonly ExtraPacked[]): Promise<PackingSheet> {
+    return api.put<PackingSheet>(`${this.path}/packing/extras`, { extras });
+  }
+
+  private show(sheet: PackingSheet): void {
+    this.sheet = sheet;
+    this.keep(sheet);
   }
 }
 
-export function keyOf({ kind, name }: PackedThing): string {
+export function keyOf({ kind, name }: Pick<PackedThing, 'kind' | 'name'>): string {
   return `${kind} ${name}`;
 }
 

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Plan;
+
+use App\Http\Resources\Resource;
+use App\Queries\Plan\PackingRead;
+
+/** Something that is packed besides the kit. */
+final readonly class ExtraPacked extends Resource
+{
+    public function __construct(public string $name, public int $howMany) {}
+
+    /** @return list<self> */
+    public static function all(PackingRead $read): array
+    {
+        $all = [];
+        foreach ($read->extras as $extra) {
+            $all[] = new self($extra->name, $extra->how_many);
+        }
+
+        return $all;
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Plan;
+
+use App\Models\StockCount;
+use Core\Supplies\StockUse;
+
+/**
+ * What an event took, and what was taken off for it.
+ *
+ * @phpstan-import-type Counted from StockCount
+ */
+final readonly class StockRead
+{
+    /**
+     * @param  int  $faces  that were painted
+     * @param  list<StockUse>  $uses  as estimated
+     * @param  list<Counted>|null  $counted  null while nothing was taken off
+     */
+    public function __construct(public int $faces, public array $uses, public ?array $counted) {}
+}

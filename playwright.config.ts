@@ -31,7 +31,7 @@ export default defineConfig({
     {
       name: 'phone',
       use: { viewport: { width: 390, height: 844 }, hasTouch: true },
-      testMatch: ['whole-job.spec.ts', 'screens.spec.ts', 'words.spec.ts'],
+      testMatch: ['whole-job.spec.ts', 'screens.spec.ts', 'words.spec.ts', 'events.spec.ts'],
     },
   ],
 });

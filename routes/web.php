@@ -38,6 +38,7 @@ Route::prefix('api')->group(function (): void {
 
         // The line is everybody's: whoever takes names, calls or moves.
         Route::get('days', [DayController::class, 'index']);
+        Route::get('days/near', [DayController::class, 'near']);
         Route::get('days/{day}/line', [LineController::class, 'show']);
         Route::get('days/{day}/plans', [LineController::class, 'plans']);
         Route::post('days/{day}/taps', [LineController::class, 'store']);

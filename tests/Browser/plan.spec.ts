@@ -66,7 +66,7 @@ test('the bag is packed: what is ticked stays ticked, and what is short stands o
   await page.goto(`/events/${day.id}/plan`);
   await page.getByRole('link', { name: 'Packing' }).click();
   await expect(page.getByText(/For \d+ faces, which nine days of ten do not pass/)).toBeVisible();
-  const short = page.getByRole('complementary', { name: 'To buy or to find' });
+  const short = page.getByRole('region', { name: 'To buy or to find' });
   await expect(short.getByText('half sponge, not in the kit')).toBeVisible();
   await page.getByRole('checkbox', { name: /half sponge/ }).check();
   await page.reload();

@@ -26,7 +26,7 @@ const PAINTERS = 'painters';
 function addresses(): array
 {
     return [
-        'DELETE session' => EVERYBODY, 'GET days' => EVERYBODY, 'GET days/{day}/line' => EVERYBODY,
+        'DELETE session' => EVERYBODY, 'GET days' => EVERYBODY, 'GET days/near' => EVERYBODY, 'GET days/{day}/line' => EVERYBODY,
         'GET days/{day}/plans' => EVERYBODY, 'POST days/{day}/taps' => EVERYBODY,
         'POST days' => PAINTERS, 'PUT days/{day}' => PAINTERS, 'PUT days/{day}/menu' => PAINTERS, 'PUT days/{day}/roster' => PAINTERS,
         'GET days/{day}/plan' => PAINTERS, 'PUT days/{day}/plan' => PAINTERS, 'GET days/{day}/packing' => PAINTERS,

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\Plan\SaveDay;
 use App\Actions\Plan\SaveMenu;
 use App\Actions\Plan\SaveRoster;
+use App\Http\Requests\BareTeamRequest;
 use App\Http\Requests\PageRequest;
 use App\Http\Requests\Plan\SaveDayRequest;
 use App\Http\Requests\Plan\SaveMenuRequest;
@@ -26,6 +27,12 @@ final readonly class DayController
     public function index(PageRequest $request): array
     {
         return array_map(DaySummary::of(...), ($this->days)($request->teamId(), $request->page()));
+    }
+
+    /** @return list<DaySummary> */
+    public function near(BareTeamRequest $request): array
+    {
+        return array_map(DaySummary::of(...), $this->days->near($request->teamId()));
     }
 
     public function store(SaveDayRequest $request, SaveDay $save): DaySummary

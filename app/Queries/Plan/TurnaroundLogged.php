@@ -38,7 +38,7 @@ final readonly class TurnaroundLogged
         $faces = Face::ofTeam($teamId)->toBase()->whereIn('faces.event_day_id', $days)
             ->join('chair_events', static fn (JoinClause $join): JoinClause => $join
                 ->on('chair_events.ticket_id', '=', 'faces.ticket_id')->where('chair_events.kind', EventKind::Joined->value))
-            ->joinSub($done, 'done', 'done.ticket_id', '=', 'faces.ticket_id')
+            ->joinSub($done, 'done', static fn (JoinClause $join): JoinClause => $join->on('done.ticket_id', '=', 'faces.ticket_id'))
             ->orderBy('faces.event_day_id')->orderBy('faces.chair')->orderBy('seated_ms')
             ->get(['faces.event_day_id', 'faces.chair', 'seated_ms', 'done_ms', 'chair_events.at_ms as joined_ms'])->all();
         $gaps = [];

@@ -125,3 +125,20 @@ it('is nowhere for another team', function (string $method, string $path): void 
     $this->json($method, "/api/days/{$day->id}{$path}", [...dayTyped(name: 'Taken'), 'items' => [], 'taps' => []])->assertNotFound();
     expect($day->refresh()->name)->toBe('Harbour lantern fair');
 })->with([['PUT', ''], ['PUT', '/menu'], ['GET', '/line'], ['GET', '/plans'], ['POST', '/taps'], ['GET', '/logbook']]);
+
+it('knows the days about now, however many there are', function (): void {
+    $this->travelTo('2026-11-07 12:00:00 UTC');
+    $scene = Scene::team();
+    $this->actingAs($scene->painter);
+    $day = $scene->day(1, $scene->design());
+    $date = static fn (int $week): string => (new DateTimeImmutable("2026-11-07 +{$week} weeks"))->format('Y-m-d');
+    $dates = array_map($date, range(1, 30));
+    $this->postJson("/api/days/{$day->id}/copies", ['dates' => $dates])->assertOk()->assertJsonCount(30);
+    $near = $this->getJson('/api/days/near')->assertOk()->json();
+    // The next twenty, the farthest on top, and the one that is running.
+    expect(count($near))->toBe(21)->and($near[20]['id'])->toBe($day->id)
+        ->and(array_column($near, 'opensAt'))->toBe(array_reverse(array_map(
+            static fn (int $week): int => $day->opens_ms + $week * 7 * 86_400_000,
+            range(0, 20),
+        )));
+});

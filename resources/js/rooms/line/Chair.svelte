@@ -11,7 +11,10 @@
   import { Chair, dayAtHand } from './chair.svelte';
   import ChairBench from './ChairBench.svelte';
 
-  const days = createQuery(() => ({ queryKey: ['days'], queryFn: () => api.get<DaySummary[]>('days') }));
+  const days = createQuery(() => ({
+    queryKey: ['days', 'near'],
+    queryFn: () => api.get<DaySummary[]>('days/near'),
+  }));
   const day = $derived(
     days.data?.find((one) => one.id === dayChosen.value) ?? dayAtHand(days.data ?? [], clock.now),
   );

@@ -1,7 +1,6 @@
 <script lang="ts">
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { api } from '../../api/client';
-  import { page } from '../../api/pages';
   import type { DaySummary, LineBoard, MenuSheet } from '../../api/types.gen';
   import { Submission } from '../../lib/form.svelte';
   import { dayName } from '../../lib/minutes';
@@ -11,8 +10,8 @@
 
   const queryClient = useQueryClient();
   const days = createQuery(() => ({
-    queryKey: ['days', 'first'],
-    queryFn: () => page<DaySummary>('days', undefined),
+    queryKey: ['days', 'near'],
+    queryFn: () => api.get<DaySummary[]>('days/near'),
   }));
   const work = new Submission();
   let done = $state('');

@@ -1,7 +1,6 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
   import { api } from '../../api/client';
-  import { page } from '../../api/pages';
   import type { DaySummary, MenuRecommended, MenuSheet } from '../../api/types.gen';
   import { Submission } from '../../lib/form.svelte';
   import { minutes } from '../../lib/minutes';
@@ -15,8 +14,8 @@
 
   const currency = teamCurrency();
   const days = createQuery(() => ({
-    queryKey: ['days', 'first'],
-    queryFn: () => page<DaySummary>('days', undefined),
+    queryKey: ['days', 'near'],
+    queryFn: () => api.get<DaySummary[]>('days/near'),
   }));
   const asking = new Submission();
   let chosen = $state('');

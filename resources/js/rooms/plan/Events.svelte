@@ -1,5 +1,6 @@
 <script lang="ts">
   import { createInfiniteQuery, createQuery, useQueryClient } from '@tanstack/svelte-query';
+  import { untrack } from 'svelte';
   import { api } from '../../api/client';
   import { after, page } from '../../api/pages';
   import type { ClashShown, DaySummary } from '../../api/types.gen';
@@ -33,6 +34,26 @@
   let making = $state(false);
   let readsCalendar = $state(false);
 
+  /** What is to come first, the next one on top; then what is over, the last one first. */
+  function inOrder(all: readonly DaySummary[]): DaySummary[] {
+    const isOver = (day: DaySummary) => clock.now > day.closesAt;
+
+    return [...all.filter((day) => !isOver(day)).reverse(), ...all.filter(isOver)];
+  }
+
+  // The next one is on top once all that are to come are there.
+  $effect(() => {
+    const last = days.data?.pages.flat().at(-1);
+    if (
+      last !== undefined &&
+      last.opensAt > untrack(() => clock.now) &&
+      days.hasNextPage &&
+      !days.isFetching
+    ) {
+      void days.fetchNextPage();
+    }
+  });
+
   function when(day: DaySummary): string {
     return clock.now > day.closesAt ? 'over' : clock.now >= day.opensAt ? 'running now' : 'to come';
   }
@@ -50,7 +71,7 @@
 
   <Fetched query={days} what="Opening the diary">
     {#snippet children({ pages })}
-      {@const all = pages.flat()}
+      {@const all = inOrder(pages.flat())}
       {#if all.length === 0}
         <p class="max-w-xl text-xl">
           No events yet. Make a day, choose its menu, and open the line when the first child stands there.

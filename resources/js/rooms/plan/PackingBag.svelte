@@ -2,6 +2,7 @@
   import { useQueryClient } from '@tanstack/svelte-query';
   import { untrack } from 'svelte';
   import type { PackedThing, PackingSheet } from '../../api/types.gen';
+  import { clock } from '../../lib/clock.svelte';
   import Said from '../../ui/Said.svelte';
   import UndoBar from '../../ui/UndoBar.svelte';
   import BagsTogether from './BagsTogether.svelte';
@@ -19,6 +20,8 @@
   );
   const short = $derived(packing.sheet.things.filter((thing) => thing.short > 0));
   const all = $derived(packing.sheet.things.length + packing.sheet.extras.length);
+  /** While it runs nobody weighs anything. */
+  const isOver = $derived(clock.now > packing.sheet.day.closesAt);
   const thrift = $derived(packing.sheet.thrift);
   /** Where several bring something, whoever brings it stands beside it. */
   const whose = ({ bags }: PackedThing) => (packing.sheet.bags.artists > 1 ? bags.join(', ') : '');
@@ -27,7 +30,7 @@
 <div class="grid gap-x-12 gap-y-8 px-3 pb-16 sm:px-8 lg:grid-cols-[minmax(0,1fr)_340px]">
   <div>
     <Said message={packing.form.general} />
-    {#if packing.sheet.stock !== null}<UsedUp {packing} stock={packing.sheet.stock} />{/if}
+    {#if packing.sheet.stock !== null && isOver}<UsedUp {packing} stock={packing.sheet.stock} />{/if}
     <p class="mb-3 text-lg text-soft">
       For {packing.sheet.faces} faces, which nine days of ten do not pass. Grams are the team’s estimate from zones,
       coats and strokes{thrift === 1 ? '' : `, times ${thrift} as you weighed it after events`}.

@@ -1,9 +1,13 @@
 <script lang="ts">
-  import type { StockSheet } from '../../api/types.gen';
+  import type { StockSheet, UsedThing } from '../../api/types.gen';
   import { amountOf, type Packing } from './packing.svelte';
 
   const { packing, stock }: { packing: Packing; stock: StockSheet } = $props();
 
+  /** Less than that nobody would weigh. */
+  const WORTH_GRAMS = 0.5;
+  const isWorth = ({ unit, used }: UsedThing) => unit !== 'grams' || used >= WORTH_GRAMS;
+  const shown = $derived(stock.things.filter(isWorth));
   const known = $derived(stock.things.filter((thing) => packing.left(thing) !== null));
 </script>
 
@@ -17,7 +21,7 @@
     </p>
   {/if}
   <ul class="mt-2">
-    {#each stock.things as thing (thing.itemId)}
+    {#each shown as thing (thing.itemId)}
       {@const left = packing.left(thing)}
       <li class="flex min-h-12 items-center gap-4 border-b border-seam text-lg">
         <span class="grow">{thing.name}</span>
@@ -49,6 +53,11 @@
       </li>
     {/each}
   </ul>
+  {#if shown.length < stock.things.length}
+    <p class="mt-2 text-soft">
+      And less than half a gram of {stock.things.length - shown.length} others.
+    </p>
+  {/if}
   {#if !stock.isTaken}
     <button
       type="button"

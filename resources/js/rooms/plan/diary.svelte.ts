@@ -1,4 +1,5 @@
 import { api } from '../../api/client';
+import { everyPage } from '../../api/pages';
 import type { BookingFound, CalendarShown, ClashShown, DaySummary } from '../../api/types.gen';
 import { roughly } from '../../lib/minutes';
 
@@ -65,7 +66,7 @@ export class Diary {
   async take(): Promise<void> {
     await this.work(async () => {
       const chosen = (this.look?.found ?? []).filter(({ key }) => this.ticked.includes(key));
-      const known = await api.get<DaySummary[]>('days');
+      const known = await everyPage<DaySummary>('days');
       const days = await api.post<DaySummary[]>('calendar/bookings', { bookings: chosen });
       const isMade = (_: DaySummary, at: number) => chosen[at]?.state !== 'changed';
       lastDone.made(

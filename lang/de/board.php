@@ -9,4 +9,8 @@ return [
     'point' => 'Zeig auf das, was dir gefällt',
     'free' => 'gratis',
     'ask' => 'Frag am Stuhl. Du darfst immer aufhören.',
+    'quick' => 'geht schnell',
+    'fancy' => 'braucht Zeit',
+    'arm' => 'auf den Arm',
+    'big' => 'für Große',
 ];

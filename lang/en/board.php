@@ -9,4 +9,8 @@ return [
     'point' => 'Point at the one you like',
     'free' => 'free',
     'ask' => 'Ask at the chair. Stop whenever you like.',
+    'quick' => 'quick',
+    'fancy' => 'takes its time',
+    'arm' => 'on the arm',
+    'big' => 'for big ones',
 ];

@@ -9,4 +9,8 @@ return [
     'point' => 'Señala el que te gusta',
     'free' => 'gratis',
     'ask' => 'Pregunta en la silla. Puedes parar cuando quieras.',
+    'quick' => 'rápido',
+    'fancy' => 'lleva su tiempo',
+    'arm' => 'en el brazo',
+    'big' => 'para mayores',
 ];

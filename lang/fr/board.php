@@ -9,4 +9,8 @@ return [
     'point' => 'Montre celui que tu aimes',
     'free' => 'gratuit',
     'ask' => 'Demande à la chaise. Tu peux arrêter quand tu veux.',
+    'quick' => 'rapide',
+    'fancy' => 'prend du temps',
+    'arm' => 'sur le bras',
+    'big' => 'pour les grands',
 ];

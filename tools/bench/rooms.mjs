@@ -2,12 +2,13 @@
 //   node tools/bench/rooms.mjs URL EMAIL PASSWORD
 // Prints milliseconds: the designs page from asking for it to its first tapes painted; the bench from an edit's key to tape and
 // face map painted anew, and how long the server takes to time the edit; a typed list of 30 lines and more from its last letter
-// to tape and face, the pause of the typing included.
+// to tape and face, the pause of the typing included; a board of 12 designs until it can be printed.
 import { chromium } from '@playwright/test';
 
 const DESIGNS = 200;
 const STEPS = 30;
 const EDITS = 40;
+const BOARD = 12;
 
 const [url, email, password] = process.argv.slice(2);
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] });
@@ -142,6 +143,37 @@ for (let turn = 1; turn <= 10; turn++) {
   await page.keyboard.insertText('9s');
   listed.push(await drawn);
 }
+
+// A board of twelve designs, from asking for it until its pictures stand on the paper.
+const designs = (await ask('GET', 'designs')).slice(0, BOARD);
+const menu = await ask('POST', 'menus', {
+  name: `Board ${Date.now()}`,
+  offers: designs.map(({ id }) => ({
+    designId: id,
+    rung: null,
+    promiseMs: null,
+    priceCents: 400,
+    group: null,
+  })),
+});
+const boards = [];
+for (let turn = 0; turn < 5; turn++) {
+  await page.goto('about:blank');
+  await page.goto(`/menu/${menu.id}/board`, { waitUntil: 'commit' });
+  boards.push(
+    await page.evaluate(
+      (count) =>
+        new Promise((ready) => {
+          const look = () =>
+            document.querySelectorAll('.paper li svg').length < count
+              ? requestAnimationFrame(look)
+              : requestAnimationFrame(() => ready(performance.now()));
+          look();
+        }),
+      BOARD,
+    ),
+  );
+}
 await browser.close();
 console.log(
   JSON.stringify({
@@ -149,5 +181,6 @@ console.log(
     edit: middle(edits.took),
     answer: middle(edits.answered),
     list: middle(listed),
+    board: middle(boards),
   }),
 );

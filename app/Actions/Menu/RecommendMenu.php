@@ -8,6 +8,7 @@ use App\Actions\Plan\PlanTerms;
 use App\Models\EventDay;
 use App\Models\Menu;
 use App\Models\User;
+use App\Queries\Menu\DemandOfDesigns;
 use App\Queries\Menu\MenuOnTable;
 use App\Queries\Menu\OfferRead;
 use App\Queries\Menu\RungRead;
@@ -31,7 +32,12 @@ final readonly class RecommendMenu
 
     private const RUNS = 200;
 
-    public function __construct(private MenuOnTable $menuOnTable, private TermsOfDay $termsOfDay, private OutlineOfDay $outlineOfDay) {}
+    public function __construct(
+        private MenuOnTable $menuOnTable,
+        private TermsOfDay $termsOfDay,
+        private OutlineOfDay $outlineOfDay,
+        private DemandOfDesigns $demandOfDesigns,
+    ) {}
 
     /**
      * @param  list<string>  $kept  ids of designs that are to stay as they stand
@@ -43,9 +49,13 @@ final readonly class RecommendMenu
         $offers = ($this->menuOnTable)($menu, $painter)->offers;
         self::refuse($offers, $designs);
         $terms = ($this->termsOfDay)($day);
-        $candidates = array_map(static fn (OfferRead $read): Candidate => self::candidate($read, $kept), $offers);
+        $demand = ($this->demandOfDesigns)($menu->team_id, array_map(static fn (OfferRead $read): string => $read->offer->id, $offers));
+        $candidates = array_map(
+            static fn (OfferRead $read): Candidate => self::candidate($read, $kept, $demand[$read->offer->id]),
+            $offers,
+        );
         $best = RecommendedMenu::of(
-            scenario: $this->scenario($day, $terms, $offers),
+            scenario: $this->scenario($day, $terms, $offers, $demand),
             candidates: $candidates,
             goal: $goal,
             designs: $designs,
@@ -75,14 +85,14 @@ final readonly class RecommendMenu
     }
 
     /** @param  list<string>  $kept */
-    private static function candidate(OfferRead $read, array $kept): Candidate
+    private static function candidate(OfferRead $read, array $kept, float $demand): Candidate
     {
         $isKept = in_array($read->offer->id, $kept, true);
         $at = array_search($read->rung, array_map(static fn (RungRead $rung) => $rung->name, $read->rungs), true);
 
         return new Candidate(
             id: $read->offer->id,
-            weight: 1.0,
+            weight: $demand,
             times: $read->times() === [] ? [$read->offer->face] : $read->times(),
             looks: array_map(static fn (RungRead $rung): float => $rung->share, $read->rungs),
             price: $read->offer->price ?? 0,
@@ -95,13 +105,18 @@ final readonly class RecommendMenu
      * The event with this menu instead of its own, by the painter's own hands and the chairs of the event.
      *
      * @param  list<OfferRead>  $offers
+     * @param  array<string, float>  $demand  by design
      */
-    private function scenario(EventDay $day, PlanTerms $terms, array $offers): Scenario
+    private function scenario(EventDay $day, PlanTerms $terms, array $offers, array $demand): Scenario
     {
         $event = ($this->outlineOfDay)($day, $terms)->scenario;
 
         return $event->with([
-            'menu' => array_map(static fn (OfferRead $read): Offer => new Offer($read->offer->id, 1.0, $read->offer->price ?? 0), $offers),
+            'menu' => array_map(static fn (OfferRead $read): Offer => new Offer(
+                $read->offer->id,
+                $demand[$read->offer->id],
+                $read->offer->price ?? 0,
+            ), $offers),
             'artists' => array_map(static fn (Artist $artist): Artist => new Artist(
                 $artist->id,
                 $artist->shifts,

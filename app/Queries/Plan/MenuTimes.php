@@ -6,11 +6,10 @@ namespace App\Queries\Plan;
 
 use App\Models\DesignRung;
 use App\Models\EventDay;
-use App\Models\Face;
 use App\Models\MenuItem;
 use App\Models\PainterPlan;
+use App\Queries\Menu\DemandOfDesigns;
 use Core\Design\RungName;
-use Core\Plan\Defaults;
 use Core\Plan\MetForecast;
 use Core\Plan\Simulation\FaceTime;
 use Core\Plan\Simulation\Offer;
@@ -22,17 +21,22 @@ final readonly class MenuTimes
     /** A quick version is one that saves more than this share. */
     private const WORTH = 0.03;
 
-    public function __construct(private PlansOfDay $plansOfDay, private ForecastsMet $forecastsMet) {}
+    public function __construct(
+        private PlansOfDay $plansOfDay,
+        private ForecastsMet $forecastsMet,
+        private DemandOfDesigns $demandOfDesigns,
+    ) {}
 
     /** @return list<OfferedTimes> in the order of the menu; designs without steps are left out */
     public function __invoke(EventDay $day): array
     {
         $day->loadMissing('menuItems.design');
+        /** @var list<string> $ids */
         $ids = array_values($day->menuItems->pluck('design_id')->all());
         $plans = array_column(($this->plansOfDay)($day, ''), null, 'id');
         $rungs = DesignRung::query()->whereIn('design_id', $ids)->get()->groupBy('design_id');
         $own = PainterPlan::query()->whereIn('design_id', $ids)->get()->groupBy('design_id');
-        $painted = $this->paintedSoFar($day->team_id);
+        $demand = ($this->demandOfDesigns)($day->team_id, $ids);
         $doubt = MetForecast::dayDoubt(array_map(
             static fn (ForecastMet $met): MetForecast => $met->met,
             ($this->forecastsMet)($day->team_id),
@@ -46,9 +50,8 @@ final readonly class MenuTimes
                 own: $own->get($item->design_id) ?? new Collection,
                 doubt: $doubt,
             );
-            $weight = (float) (Defaults::DEMAND_BEFORE + ($painted[$item->design_id] ?? 0));
             $offered[] = $times === null ? null : new OfferedTimes(
-                offer: new Offer($item->design_id, $weight, $item->price_cents ?? 0, $times[0]),
+                offer: new Offer($item->design_id, $demand[$item->design_id], $item->price_cents ?? 0, $times[0]),
                 name: $item->design->name,
                 rung: $item->rung,
                 team: $times[1],
@@ -109,13 +112,5 @@ final readonly class MenuTimes
         }
 
         return null;
-    }
-
-    /** @return array<string, int> faces by design */
-    private function paintedSoFar(string $teamId): array
-    {
-        /** @var array<string, int> */
-        return Face::ofTeam($teamId)->toBase()->groupBy('design_id')->selectRaw('design_id, count(*) as faces')
-            ->pluck('faces', 'design_id')->all();
     }
 }

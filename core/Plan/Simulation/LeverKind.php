@@ -13,6 +13,8 @@ enum LeverKind: string
 {
     case ArtistMore = 'artist_more';
     case ArtistInTheRush = 'artist_in_the_rush';
+    case ArtistEarly = 'artist_early';
+    case ArtistLate = 'artist_late';
     case LongestOff = 'longest_off';
     case QuickOnly = 'quick_only';
     case QuickInTheRush = 'quick_in_the_rush';
@@ -20,6 +22,7 @@ enum LeverKind: string
     case NamesAndMoney = 'names_and_money';
     case OtherLine = 'other_line';
     case StartEarlier = 'start_earlier';
+    case NamesToTheEnd = 'names_to_the_end';
 
     /**
      * @param  Duration  $helperTakes  of each turnaround, where a helper takes names and money
@@ -30,6 +33,8 @@ enum LeverKind: string
         return match ($this) {
             self::ArtistMore => self::withArtist($scenario, [[0, $scenario->open->milliseconds]]),
             self::ArtistInTheRush => $scenario->arrivals->isByChance() ? self::withArtist($scenario, [$scenario->rush()]) : null,
+            self::ArtistEarly => self::withArtistForHalf($scenario, isFirst: true),
+            self::ArtistLate => self::withArtistForHalf($scenario, isFirst: false),
             self::LongestOff => count($scenario->menu) < 2 ? null : $scenario->withoutOffer($scenario->longestOffer()),
             self::QuickOnly => $scenario->hasQuick() ? $scenario->quickOnly() : null,
             self::QuickInTheRush => $scenario->hasQuick() && $scenario->rules->quickAbove === null
@@ -41,6 +46,7 @@ enum LeverKind: string
                 'rules' => $scenario->rules->withLineEach(! $scenario->rules->isLineEach),
             ]),
             self::StartEarlier => $scenario->startingEarlier($this->opensEarlier()),
+            self::NamesToTheEnd => self::takingNamesToTheEnd($scenario),
         };
     }
 
@@ -56,6 +62,24 @@ enum LeverKind: string
         return count($scenario->artists) >= OfTheLine::MOST_CHAIRS ? null : $scenario->with([
             'artists' => [...$scenario->artists, $scenario->artists[0]->sitting($shifts, '')],
         ]);
+    }
+
+    /** Where nobody says so, names stop as long as all of them are painted by closing. */
+    private static function takingNamesToTheEnd(Scenario $scenario): ?Scenario
+    {
+        $isSo = $scenario->rules->stopNamesAt !== null && ! $scenario->open->isLongerThan($scenario->rules->stopNamesAt);
+
+        return $scenario->arrivals->isAtOnce || $isSo ? null : $scenario->with([
+            'rules' => $scenario->rules->stoppingNamesAt($scenario->open),
+        ]);
+    }
+
+    private static function withArtistForHalf(Scenario $scenario, bool $isFirst): ?Scenario
+    {
+        $open = $scenario->open->milliseconds;
+        $half = intdiv($open, 2);
+
+        return $scenario->arrivals->isAtOnce ? null : self::withArtist($scenario, [$isFirst ? [0, $half] : [$half, $open]]);
     }
 
     private static function turningIn(Scenario $scenario, Duration $less): ?Scenario

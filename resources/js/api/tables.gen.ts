@@ -232,27 +232,43 @@ export const boardWords = {
         "minutes": "min",
         "point": "Point at the one you like",
         "free": "free",
-        "ask": "Ask at the chair. Stop whenever you like."
+        "ask": "Ask at the chair. Stop whenever you like.",
+        "quick": "quick",
+        "fancy": "takes its time",
+        "arm": "on the arm",
+        "big": "for big ones"
     },
     "de": {
         "title": "Kinderschminken",
         "minutes": "Min.",
         "point": "Zeig auf das, was dir gefällt",
         "free": "gratis",
-        "ask": "Frag am Stuhl. Du darfst immer aufhören."
+        "ask": "Frag am Stuhl. Du darfst immer aufhören.",
+        "quick": "geht schnell",
+        "fancy": "braucht Zeit",
+        "arm": "auf den Arm",
+        "big": "für Große"
     },
     "fr": {
         "title": "Maquillage",
         "minutes": "min",
         "point": "Montre celui que tu aimes",
         "free": "gratuit",
-        "ask": "Demande à la chaise. Tu peux arrêter quand tu veux."
+        "ask": "Demande à la chaise. Tu peux arrêter quand tu veux.",
+        "quick": "rapide",
+        "fancy": "prend du temps",
+        "arm": "sur le bras",
+        "big": "pour les grands"
     },
     "es": {
         "title": "Pintacaras",
         "minutes": "min",
         "point": "Señala el que te gusta",
         "free": "gratis",
-        "ask": "Pregunta en la silla. Puedes parar cuando quieras."
+        "ask": "Pregunta en la silla. Puedes parar cuando quieras.",
+        "quick": "rápido",
+        "fancy": "lleva su tiempo",
+        "arm": "en el brazo",
+        "big": "para mayores"
     }
 };

@@ -1277,7 +1277,7 @@ export type GuideKind = (typeof GuideKindValues)[number];
 export const ItemKindValues = ['paint', 'sponge', 'brush', 'applicator', 'stencil', 'glitter', 'gem', 'glue', 'bud', 'wipe', 'water_pot', 'spritz', 'towel', 'mirror', 'practice_board'] as const;
 export type ItemKind = (typeof ItemKindValues)[number];
 
-export const LeverKindValues = ['artist_more', 'artist_in_the_rush', 'longest_off', 'quick_only', 'quick_in_the_rush', 'shorter_turnaround', 'names_and_money', 'other_line', 'start_earlier'] as const;
+export const LeverKindValues = ['artist_more', 'artist_in_the_rush', 'artist_early', 'artist_late', 'longest_off', 'quick_only', 'quick_in_the_rush', 'shorter_turnaround', 'names_and_money', 'other_line', 'start_earlier', 'names_to_the_end'] as const;
 export type LeverKind = (typeof LeverKindValues)[number];
 
 export const LineKindValues = ['steps', 'heading', 'header', 'placement', 'note'] as const;

@@ -152,6 +152,9 @@ it('pulls each lever by what it is called', function (): void {
         ->and($pulled(LeverKind::NamesAndMoney)->turnaround)->toEqual(Duration::ofSeconds(50))
         ->and($pulled(LeverKind::OtherLine)->rules->isLineEach)->toBeTrue()
         ->and($pulled(LeverKind::StartEarlier)->open)->toEqual(Duration::ofMinutes(330))
+        ->and($pulled(LeverKind::ArtistEarly)->artists[2]->shifts)->toBe([[0, 9_000_000]])
+        ->and($pulled(LeverKind::ArtistLate)->artists[2]->shifts)->toBe([[9_000_000, 18_000_000]])
+        ->and($pulled(LeverKind::NamesToTheEnd)->rules->stopNamesAt)->toEqual(Duration::ofMinutes(300))
         ->and(LeverKind::StartEarlier->opensEarlier())->toEqual(Duration::ofMinutes(30))
         ->and(LeverKind::QuickOnly->opensEarlier())->toEqual(Duration::zero());
 

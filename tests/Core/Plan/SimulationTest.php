@@ -178,9 +178,15 @@ it('pulls each lever to the side that it is there for', function (): void {
         }
     }
     // A third artist takes a third of the children off the others; who has lost the long design paints more.
-    expect($levers[0]->outlook->scenario->artists)->toHaveCount(3)
-        ->and($levers[2]->outlook->scenario->menu)->toHaveCount(1)
-        ->and($levers[3]->outlook->tally->look())->toBeLessThan(0.8);
+    $outlook = array_combine(
+        array_column($kinds, 'value'),
+        array_map(static fn (PulledLever $lever): Outlook => $lever->outlook, $levers),
+    );
+    expect($outlook['artist_more']->scenario->artists)->toHaveCount(3)
+        ->and($outlook['longest_off']->scenario->menu)->toHaveCount(1)
+        ->and($outlook['quick_only']->tally->look())->toBeLessThan(0.8)
+        // Whoever takes names to the end has more faces, and fewer days on which all of them are painted by then.
+        ->and($outlook['names_to_the_end']->tally->chanceOfAll())->toBeLessThan($plan->tally->chanceOfAll());
 });
 
 it('has no lever where there is nothing to pull', function (): void {

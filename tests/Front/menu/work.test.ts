@@ -82,3 +82,16 @@ it('says what was refused, and shows what still stands', async () => {
   expect(work.busy).toBe(false);
   expect(sheet.offers).toHaveLength(2);
 });
+
+it('keeps another order of designs, and sends nothing where it is the same', async () => {
+  await work.order(['wave', 'crab']);
+  expect(server.put).not.toHaveBeenCalled();
+  await work.order(['wave']);
+  expect(server.put).not.toHaveBeenCalled();
+  await work.order(['crab', 'wave']);
+  expect(server.put).toHaveBeenCalledWith('menus/m', {
+    name: 'Fairs',
+    offers: [sent('crab', 240_000), sent('wave')],
+  });
+  expect(work.undoable?.text).toBe('Another order.');
+});

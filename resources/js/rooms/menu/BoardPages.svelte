@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { OfferSheet } from '../../api/types.gen';
+  import type { MenuGroup, OfferSheet } from '../../api/types.gen';
   import FaceMap from '../../facemap/FaceMap.svelte';
   import { lookOf } from '../../facemap/looks';
   import { money } from '../../lib/money';
@@ -9,7 +9,10 @@
   interface Props {
     offers: readonly OfferSheet[];
     layout: BoardLayout;
-    words: { title: string; minutes: string; point: string; free: string; ask: string };
+    words: { title: string; minutes: string; point: string; free: string; ask: string } & Record<
+      MenuGroup,
+      string
+    >;
     /** With pictures and words, with pictures alone, or with words alone. */
     kind: 'board' | 'point' | 'plain';
   }
@@ -83,7 +86,7 @@
               <p class="pb-[2mm]" style:font-size="{layout.nameMm * 0.72}mm">
                 {about(offer.promiseMs)}{isPriced
                   ? `, ${offer.priceCents === null ? words.free : money(offer.priceCents, currency())}`
-                  : ''}
+                  : ''}{offer.group === null ? '' : `, ${words[offer.group]}`}
               </p>
             {/if}
           </li>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
-  import type { MenuSheet } from '../../api/types.gen';
+  import { dragHandleZone } from 'svelte-dnd-action';
+  import type { MenuSheet, OfferSheet } from '../../api/types.gen';
   import { p } from '../../router';
   import Said from '../../ui/Said.svelte';
   import UndoBar from '../../ui/UndoBar.svelte';
@@ -13,6 +14,12 @@
 
   const { sheet }: { sheet: MenuSheet } = $props();
 
+  /** Dragged by its id. */
+  interface Row {
+    id: string;
+    offer: OfferSheet;
+  }
+
   const queryClient = useQueryClient();
   const work = new MenuWork(
     () => sheet,
@@ -22,6 +29,17 @@
       void queryClient.invalidateQueries({ queryKey: ['line'] });
     },
   );
+  /** The order while a design is dragged; the menu's own otherwise. */
+  let dragged = $state.raw<Row[] | null>(null);
+  const shown = $derived(dragged ?? sheet.offers.map((offer): Row => ({ id: offer.designId, offer })));
+  const flipDurationMs = matchMedia('(prefers-reduced-motion: reduce)').matches ? 0 : 150;
+
+  async function drop(rows: Row[]) {
+    dragged = rows;
+    await work.order(rows.map(({ id }) => id));
+    dragged = null;
+  }
+
   const best = $derived(Math.max(0, ...sheet.offers.map((offer) => offer.takingsAnHour)));
 </script>
 
@@ -50,8 +68,18 @@
       {#if sheet.offers.length === 0}
         <p class="max-w-xl py-6 text-xl">Nothing stands on this menu yet. Put a design on it.</p>
       {:else}
-        <ol>
-          {#each sheet.offers as offer, at (offer.designId)}
+        <ol
+          use:dragHandleZone={{
+            items: shown,
+            flipDurationMs,
+            dropTargetStyle: {},
+            zoneTabIndex: -1,
+            delayTouchStart: 120,
+          }}
+          onconsider={(event) => (dragged = event.detail.items)}
+          onfinalize={(event) => drop(event.detail.items)}
+        >
+          {#each shown as { id, offer }, at (id)}
             <OfferRow
               {offer}
               {at}

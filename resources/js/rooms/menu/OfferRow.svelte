@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { dragHandle } from 'svelte-dnd-action';
   import type { OfferSheet } from '../../api/types.gen';
   import { lookOf } from '../../facemap/looks';
   import NearFaceMap from '../../facemap/NearFaceMap.svelte';
@@ -91,6 +92,21 @@
     />
   </label>
   <div class="flex flex-col items-center max-sm:hidden">
+    <span
+      class="flex h-6 w-11 touch-none items-center justify-center text-soft"
+      use:dragHandle
+      aria-label="Drag {offer.name}"
+      tabindex="-1"
+    >
+      <svg width="20" height="14" viewBox="0 0 20 14" aria-hidden="true">
+        <path
+          d="M3 3v0M3 11v0M10 3v0M10 11v0M17 3v0M17 11v0"
+          stroke="currentColor"
+          stroke-width="4"
+          stroke-linecap="round"
+        />
+      </svg>
+    </span>
     <button
       type="button"
       class="min-h-11 w-11 text-xl disabled:opacity-30"

@@ -54,6 +54,14 @@ export class MenuWork {
     return this.write('Another order.', moved(this.offers, from, to));
   }
 
+  /** The designs in the order of these ids; nothing is sent where it is the same. */
+  async order(ids: readonly string[]): Promise<void> {
+    const offers = ids.flatMap((id) => this.offers.find(({ designId }) => designId === id) ?? []);
+    if (offers.length === this.offers.length && ids.some((id, at) => this.offers[at]?.designId !== id)) {
+      await this.write('Another order.', offers);
+    }
+  }
+
   takeOff(designId: string, name: string): Promise<void> {
     return this.write(
       `${name} is off the menu.`,

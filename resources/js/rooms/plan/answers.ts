@@ -225,6 +225,8 @@ export function howItMet({ name, foreseen, low, high, painted, isWithin }: Forec
 export const LEVERS: Record<LeverKind, string> = {
   artist_more: 'One artist more, all day',
   artist_in_the_rush: 'One artist more, for the busiest two hours',
+  artist_early: 'One artist more, for the first half of the day',
+  artist_late: 'One artist more, for the second half of the day',
   longest_off: 'The longest design off the menu',
   quick_only: 'Quick versions only',
   quick_in_the_rush: 'Quick versions while more than three a chair wait',
@@ -232,6 +234,7 @@ export const LEVERS: Record<LeverKind, string> = {
   names_and_money: 'A helper takes names and money',
   other_line: 'A line for each chair',
   start_earlier: 'Open half an hour earlier',
+  names_to_the_end: 'Take names until closing',
 };
 
 export function leverName(kind: LeverKind, terms: TermsShown): string {

@@ -1,4 +1,9 @@
+import type { DaySummary } from '../../resources/js/api/types.gen';
+import { newId } from '../../resources/js/lib/ids';
 import { expect, step, test } from './team';
+
+/** What faces of a day are seated with. */
+type Plans = { id: string }[];
 
 /** A day three weeks from now as a form wants it. */
 const LATER = new Date(Date.now() + 21 * 86_400_000).toISOString().slice(0, 10);
@@ -171,4 +176,63 @@ test('a calendar is looked at before anything of it is taken, and given back', a
   await sheet.getByRole('button', { name: 'Revoke it' }).click();
   await expect(sheet.getByRole('button', { name: 'Make a link' })).toBeVisible();
   expect((await page.request.get(new URL(address).pathname)).status()).toBe(404);
+});
+
+test('what a day used up is weighed, taken off the stock, and put back', async ({ page, team }) => {
+  const design = await team.design('Starfish', [step('Star', '2:00')]);
+  await team.send('post', 'kit', {
+    kind: 'paint',
+    name: 'sea grey',
+    howMany: 1,
+    colours: [{ name: 'sea grey', hex: '#8593a0' }],
+    paintKind: 'wax',
+    finish: 'regular',
+    gramsLeft: 40,
+    lengthMm: null,
+    widthMm: null,
+    reservedFor: '',
+    skinSafe: true,
+    latex: false,
+    gel: false,
+    selfStick: false,
+  });
+  // Yesterday, with a dozen faces.
+  const day = await team.send<DaySummary>('post', 'days', {
+    name: 'Dune fair',
+    place: '',
+    timezone: 'UTC',
+    date: new Date(Date.now() - 86_400_000).toISOString().slice(0, 10),
+    opens: '10:00',
+    closes: '12:00',
+    chairs: 1,
+    turnaround: '1:00',
+  });
+  await team.send('put', `days/${day.id}/menu`, {
+    items: [{ designId: design.id, promise: '2:30', priceCents: null }],
+  });
+  const plans = await team.get<Plans>(`days/${day.id}/plans`);
+  await team.taps(day, [
+    { kind: 'opened', at: day.opensAt },
+    ...Array.from({ length: 12 }, (_, at) => {
+      const ticket = newId();
+      const seated = day.opensAt + 1000 + at * 180_000;
+
+      return [
+        { kind: 'joined', at: day.opensAt + at, ticket, design: design.id },
+        { kind: 'seated', at: seated, ticket, chair: 1, plan: plans[0]?.id },
+        { kind: 'finished', at: seated + 120_000, ticket },
+      ];
+    }).flat(),
+  ]);
+  await page.goto(`/events/${day.id}/packing`);
+  const used = page.getByRole('region', { name: 'What 12 faces used up' });
+  await expect(used.getByLabel('sea grey left')).toHaveValue('39');
+  await used.getByLabel('sea grey left').fill('30');
+  await used.getByRole('button', { name: 'Take it off the stock' }).click();
+  await expect(used.getByText('30 g ✓')).toBeVisible();
+  await expect(page.getByText(/as you weighed it after events/)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(used.getByLabel('sea grey left')).toBeVisible();
+  await page.goto('/kit');
+  await expect(page.getByText(/40 g/)).toBeVisible();
 });

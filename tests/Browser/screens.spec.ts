@@ -189,6 +189,39 @@ test('the plan of an event', async ({ page, team }) => {
   await page.getByRole('link', { name: 'Packing' }).click();
   await expect(page.getByText('To buy or to find')).toBeVisible();
   await expectGood(page);
+  await page.getByRole('link', { name: 'Before' }).click();
+  await expect(page.getByText('The air, hour by hour')).toBeVisible();
+  await expectGood(page);
+  await page.getByRole('link', { name: 'Money' }).click();
+  await expect(page.getByText('What a face has to cost')).toBeVisible();
+  await expectGood(page);
+});
+
+test('the diary and the bags of two', async ({ page, team }) => {
+  team.addPainter('Tobi');
+  const day = await team.runningDay(1, [await team.design('Wave band', steps())]);
+  await page.goto('/events');
+  await page.getByRole('button', { name: 'Calendar' }).click();
+  await page.getByRole('button', { name: 'Make a link' }).click();
+  await expect(page.getByLabel('Private link')).toBeVisible();
+  await expectNoViolations(page);
+  await page.keyboard.press('Escape');
+  await page.goto(`/events/${day.id}`);
+  await page.getByRole('button', { name: 'Again on other days' }).click();
+  await expect(page.getByRole('button', { name: 'Make these 3 days' })).toBeVisible();
+  await expectNoViolations(page);
+  await page.keyboard.press('Escape');
+  await page.goto('/kit');
+  await page.getByRole('button', { name: 'Fill it with a starter kit' }).click();
+  await page.getByRole('button', { name: 'Tobi’s bag' }).click();
+  await expect(page.getByText('No brushes yet.')).toBeVisible();
+  await page.getByRole('button', { name: 'Add to brushes' }).click();
+  await page.getByLabel('What you call it').fill('round 4');
+  await page.getByLabel('In whose bag').selectOption({ label: 'Tobi' });
+  await expectNoViolations(page);
+  await page.getByRole('button', { name: 'Put it in the kit' }).click();
+  await expect(page.getByRole('button', { name: /round 4.*marked T/ })).toBeVisible();
+  await expectGood(page);
 });
 
 test('the menu, its room and its board', async ({ page, team }) => {

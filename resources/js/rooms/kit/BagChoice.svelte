@@ -17,7 +17,7 @@
   ]);
 </script>
 
-<div class="flex flex-wrap gap-x-6" role="group" aria-label="In whose bag">
+<div class="flex flex-wrap gap-x-6" role="group" aria-label="Whose things are shown">
   {#each bags as { id, name } (id)}
     <button
       type="button"

@@ -13,9 +13,9 @@
     From the weather feed, as long as you type nothing else in the plan. The bar is how long a sponged base
     takes to dry.
   </p>
-  <ol class="mt-3 flex max-w-4xl overflow-x-auto">
+  <ol class="mt-3 flex max-w-4xl flex-wrap gap-y-4">
     {#each air as hour (hour.at)}
-      <li class="flex min-w-20 grow flex-col items-center justify-end px-1">
+      <li class="flex min-w-14 grow flex-col items-center justify-end px-1">
         <span class="minutes text-xl">{Math.round(hour.celsius)}°</span>
         <span class="text-soft">{Math.round(hour.humidity)} %</span>
         <span

@@ -93,6 +93,16 @@ const views: { name: string; path: string; size: typeof tablet; open?: (page: Pa
       });
     },
   },
+  {
+    name: 'money',
+    path: '/events',
+    size: { width: 1280, height: 1000 },
+    open: async (page) => {
+      await enter('/events/')(page);
+      await page.getByRole('link', { name: 'Money' }).click();
+      await page.getByText('What a face has to cost').waitFor();
+    },
+  },
   { name: 'logbook', path: '/logbook', size: tablet },
   { name: 'logbook-day', path: '/logbook', size: tablet, open: enter('/logbook/') },
   { name: 'practice', path: '/practice', size: tablet },
@@ -104,7 +114,6 @@ test.beforeAll(async ({ browser, baseURL }) => {
   const page = await browser.newPage({ ...(baseURL === undefined ? {} : { baseURL }), viewport: tablet });
   await page.goto('/');
   await page.getByRole('button', { name: 'Fill it in' }).click();
-  await page.screenshot({ path: `${folder}/sign-in.png` });
   await page.getByRole('button', { name: 'Sign in' }).click();
   await page.getByRole('navigation', { name: 'Rooms' }).waitFor();
   storageState = await page.context().storageState();

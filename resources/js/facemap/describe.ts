@@ -1,16 +1,14 @@
+import { listed } from '../lib/listed';
 import { sideNames, zoneName } from '../lib/placements';
 import { techniqueNames } from '../lib/techniques';
 import type { PaintedStep } from './layers';
 
-const list = (words: readonly string[]): string =>
-  words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1) ?? ''}`;
-
 function sentence(step: PaintedStep): string {
-  const colours = list(step.colours.map(({ name, hex }) => (name === '' ? hex : name)));
+  const colours = listed(step.colours.map(({ name, hex }) => (name === '' ? hex : name)));
   const what = step.shape === null ? techniqueNames[step.technique] : `a ${step.shape.replaceAll('_', ' ')}`;
   const how = step.count === null ? what : `${step.count} ${what}`;
   const side = step.side === 'centre' ? '' : `, ${sideNames[step.side]}`;
-  const where = step.zones.length === 0 ? '' : ` on the ${list(step.zones.map(zoneName))}${side}`;
+  const where = step.zones.length === 0 ? '' : ` on the ${listed(step.zones.map(zoneName))}${side}`;
 
   return `${step.name}: ${how}${colours === '' ? '' : ` in ${colours}`}${where}.`;
 }

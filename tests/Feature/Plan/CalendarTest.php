@@ -286,3 +286,32 @@ it('takes a day out and brings it back, as long as its line was not used', funct
     $this->deleteJson("/api/days/{$this->day->id}")->assertConflict();
     expect(EventDay::query()->whereKey($this->day->id)->exists())->toBeTrue();
 });
+
+it('keeps the calendars of two teams apart, though they name their bookings alike', function (): void {
+    $bookings = ($this->found)(ics("UID:one\nSUMMARY:School fair\nDTSTART:20261121T100000Z\nDTEND:20261121T140000Z"));
+    $ours = $this->postJson('/api/calendar/bookings', ['bookings' => $bookings])->assertOk()->json('0.id');
+    $others = Scene::team('Others');
+    $this->actingAs($others->painter);
+    $again = ($this->found)(ics("UID:one\nSUMMARY:School fair\nDTSTART:20261121T100000Z\nDTEND:20261121T140000Z"));
+    expect($again[0]['state'])->toBe('fresh');
+    $theirs = $this->postJson('/api/calendar/bookings', ['bookings' => $bookings])->assertOk()->json('0.id');
+    expect($theirs)->not->toBe($ours)
+        // What goes out under our day's own name is not theirs to change.
+        ->and($this->postJson('/api/calendar/bookings', ['bookings' => [
+            [...$bookings[0], 'key' => "{$ours}@inch-timer", 'name' => 'Taken'],
+        ]])->assertOk()->json('0.id'))->not->toBe($ours)
+        ->and(EventDay::query()->find($ours)->name)->toBe('School fair');
+});
+
+it('knows again what was given out from here', function (): void {
+    $fromAfar = ($this->found)(ics("UID:one\nSUMMARY:School fair\nDTSTART:20261121T100000Z\nDTEND:20261121T140000Z"));
+    $taken = $this->postJson('/api/calendar/bookings', ['bookings' => $fromAfar])->json('0.id');
+    // In the other calendar it keeps the name that it had there; one of a row that repeats gets one of its own.
+    expect($this->get("/api/days/{$taken}/calendar")->getContent())->toContain('UID:one');
+    $row = ($this->found)(ics(
+        "UID:row\nSUMMARY:Market\nDTSTART:20261121T100000Z\nDTEND:20261121T140000Z\nRRULE:FREQ=WEEKLY;COUNT=2",
+    ));
+    $second = $this->postJson('/api/calendar/bookings', ['bookings' => $row])->json('1.id');
+    expect($this->get("/api/days/{$second}/calendar")->getContent())->toContain("UID:{$second}@inch-timer")
+        ->and(array_column(($this->found)((string) $this->get("/api/days/{$second}/calendar")->getContent()), 'state'))->toBe(['here']);
+});

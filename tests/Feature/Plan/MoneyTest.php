@@ -80,3 +80,28 @@ it('keeps the figures when a team is paid in another currency', function (): voi
         'Nobody is paid in “DEM” today. Choose a currency by its three letters, such as EUR.',
     );
 });
+
+it('counts the hours of whoever sits, and pays for the place only by the face', function (): void {
+    $painter = $this->scene->painter;
+    $this->putJson("/api/days/{$this->day->id}/roster", ['shifts' => [
+        ['chair' => 1, 'painterId' => $painter->id, 'from' => ''], ['chair' => 1, 'painterId' => null, 'from' => '13:30'],
+    ]])->assertOk();
+    $sheet = ($this->sheet)();
+    // Two and a half of the five hours, and set-up and pack-up around them.
+    expect($sheet['hours'])->toBe(2.5)->and(array_column($sheet['quote'], 'cents', 'part')['painting'])->toBe(8750);
+    $free = $this->postJson("/api/days/{$this->day->id}/money", ($this->terms)())->json('faceOrHour');
+    $paid = $this->postJson("/api/days/{$this->day->id}/money", ($this->terms)(pitchCents: 4000))->json('faceOrHour');
+    expect($free['byFaceCents'] - $paid['byFaceCents'])->toBe(4000)->and($paid['byHourCents'])->toBe($free['byHourCents']);
+});
+
+it('prices by the chair’s minutes, whoever plans with a lever', function (): void {
+    $long = $this->scene->design('Octopus brow', Tests\Core\Paint::step(Scene::ulid(), 300, name: 'Arms'));
+    $day = $this->scene->day(1, $this->scene->design('Crab nose'), $long);
+    $terms = $this->getJson("/api/days/{$day->id}/plan")->json('terms');
+    $designs = fn (): array => $this->getJson("/api/days/{$day->id}/money")->assertOk()->json('designs');
+    $priced = fn (): array => array_column($designs(), 'wantedCents', 'name');
+    $before = $priced();
+    expect($before['Octopus brow'])->toBeGreaterThan(2 * $before['Crab nose']);
+    $this->putJson("/api/days/{$day->id}/plan", [...$terms, 'levers' => ['longest_off']])->assertOk();
+    expect(array_keys($priced()))->toBe(['Crab nose']);
+});

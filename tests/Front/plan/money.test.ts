@@ -1,7 +1,7 @@
 import { beforeEach, expect, it, vi } from 'vitest';
 import type { MoneySheet, MoneyTermsShown, QuotePart } from '../../../resources/js/api/types.gen';
 import { onDays } from '../../../resources/js/rooms/plan/answers';
-import { EventMoney, partName } from '../../../resources/js/rooms/plan/money.svelte';
+import { comesBack, EventMoney, partName } from '../../../resources/js/rooms/plan/money.svelte';
 
 const server = vi.hoisted(() => ({ put: vi.fn(), post: vi.fn() }));
 
@@ -84,4 +84,33 @@ it.each([
   [0, 'hardly any day'],
 ])('says how often %s is', (share, said) => {
   expect(onDays(share)).toBe(said);
+});
+
+const OPENS = Date.UTC(2026, 10, 7, 11);
+const laidOut = (changed: Partial<MoneySheet>) =>
+  ({
+    ...sheetOf(),
+    day: { id: 'fair', opensAt: OPENS, closesAt: OPENS + 5 * 3_600_000, timezone: 'UTC' },
+    outlayCents: 5000,
+    meanPriceCents: 450,
+    breakEvenFaces: 13,
+    breakEvenAt: OPENS + 2_700_000,
+    breakEvenCents: 250,
+    ...changed,
+  }) as MoneySheet;
+
+it.each<[Partial<MoneySheet>, string]>([
+  [{}, '5000 is laid out and back after 13 faces, about 11:45.'],
+  [
+    { breakEvenAt: OPENS + 6 * 3_600_000 },
+    '5000 is laid out and back after 13 faces, more than the day has: 250 a face would do it.',
+  ],
+  [{ meanPriceCents: 0 }, '5000 is laid out. 250 a face would bring it back.'],
+  [
+    { breakEvenFaces: null, breakEvenAt: null },
+    'A face costs more in materials than it brings: 5000 never comes back.',
+  ],
+  [{ outlayCents: 0 }, 'Nothing is laid out before the first face: from there on all of it is yours.'],
+])('says when what was laid out is back', (changed, said) => {
+  expect(comesBack(laidOut(changed), String)).toBe(said);
 });

@@ -1,4 +1,5 @@
 import type { PinShown } from '../../api/types.gen';
+import { listed } from '../../lib/listed';
 
 /** A pin in words, with the names of its steps. */
 export function pinWords(pin: PinShown, nameOf: (id: string) => string): string {
@@ -11,6 +12,6 @@ export function pinWords(pin: PinShown, nameOf: (id: string) => string): string 
     needs: `${first} only with ${second}`,
     first: `${first} first`,
     last: `${first} last`,
-    together: `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''} together`,
+    together: `${listed(names)} together`,
   }[pin.kind];
 }

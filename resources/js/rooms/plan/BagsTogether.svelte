@@ -1,11 +1,9 @@
 <script lang="ts">
   import type { BagsTogether } from '../../api/types.gen';
+  import { listed } from '../../lib/listed';
   import { minutes, roughly } from '../../lib/minutes';
 
   const { bags, faces }: { bags: BagsTogether; faces: number } = $props();
-
-  const listed = (names: readonly string[]) =>
-    names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`;
 </script>
 
 <section aria-labelledby="bags">

@@ -1,8 +1,9 @@
 <script lang="ts">
   import type { MoneySheet } from '../../api/types.gen';
-  import { clockTime, minutes } from '../../lib/minutes';
+  import { minutes } from '../../lib/minutes';
   import { money } from '../../lib/money';
   import { expected } from './answers';
+  import { comesBack } from './money.svelte';
 
   const { sheet }: { sheet: MoneySheet } = $props();
 
@@ -10,24 +11,7 @@
   const longest = $derived(Math.max(1, ...sheet.designs.map(({ chairMs }) => chairMs)));
   const hour = $derived(amount(sheet.terms.hourCents));
 
-  const back = $derived.by(() => {
-    if (sheet.outlayCents === 0) {
-      return 'Nothing is laid out before the first face: from there on all of it is yours.';
-    }
-    if (sheet.meanPriceCents === 0) {
-      return `${amount(sheet.outlayCents)} is laid out. ${amount(sheet.breakEvenCents ?? 0)} a face would bring it back.`;
-    }
-    if (sheet.breakEvenFaces === null || sheet.breakEvenAt === null) {
-      return `A face costs more in materials than it brings: ${amount(sheet.outlayCents)} never comes back.`;
-    }
-    const inTime = sheet.breakEvenAt <= sheet.day.closesAt;
-
-    return `${amount(sheet.outlayCents)} is laid out and back after ${sheet.breakEvenFaces} faces${
-      inTime
-        ? `, about ${clockTime(sheet.breakEvenAt, sheet.day.timezone)}`
-        : `, more than the day has: ${amount(sheet.breakEvenCents ?? 0)} a face would do it`
-    }.`;
-  });
+  const back = $derived(comesBack(sheet, amount));
 </script>
 
 <section class="print:hidden" aria-labelledby="face-price">

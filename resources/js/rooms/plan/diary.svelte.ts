@@ -1,6 +1,7 @@
 import { api } from '../../api/client';
 import { everyPage } from '../../api/pages';
 import type { BookingFound, CalendarShown, ClashShown, DaySummary } from '../../api/types.gen';
+import { listed } from '../../lib/listed';
 import { roughly } from '../../lib/minutes';
 
 /** What was done to the diary and can be taken back. */
@@ -131,10 +132,6 @@ export function clashWords(clash: ClashShown, id: string): string {
   return `${isFirst ? 'Before' : 'After'} ${other} there is ${between} from pack-up to set-up; by way of home it takes ${roughly(
     clash.wayMs,
   )}.${who === '' ? '' : ` At both:${who}`}`;
-}
-
-function listed(names: readonly string[]): string {
-  return names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`;
 }
 
 /** Of one booking, as seen from it. */

@@ -1,5 +1,6 @@
 import { api } from '../../api/client';
 import type { MoneySheet, MoneyTermsShown, QuotePart } from '../../api/types.gen';
+import { clockTime } from '../../lib/minutes';
 import { Newest } from '../../lib/newest';
 
 /** A change that was kept and can be taken back. */
@@ -90,4 +91,26 @@ export function partName(part: QuotePart, sheet: MoneySheet, amount: (cents: num
     least: 'Up to the least we set out for',
     rounding: 'Rounded up',
   }[part];
+}
+
+/** When what was laid out before the first face is back. */
+export function comesBack(sheet: MoneySheet, amount: (cents: number) => string): string {
+  const { outlayCents, meanPriceCents, breakEvenFaces, breakEvenAt, breakEvenCents, day } = sheet;
+  if (outlayCents === 0) {
+    return 'Nothing is laid out before the first face: from there on all of it is yours.';
+  }
+  const laidOut = amount(outlayCents);
+  const enough = amount(breakEvenCents ?? 0);
+  if (meanPriceCents === 0) {
+    return `${laidOut} is laid out. ${enough} a face would bring it back.`;
+  }
+  if (breakEvenFaces === null || breakEvenAt === null) {
+    return `A face costs more in materials than it brings: ${laidOut} never comes back.`;
+  }
+
+  return `${laidOut} is laid out and back after ${breakEvenFaces} faces, ${
+    breakEvenAt <= day.closesAt
+      ? `about ${clockTime(breakEvenAt, day.timezone)}`
+      : `more than the day has: ${enough} a face would do it`
+  }.`;
 }

@@ -1,3 +1,4 @@
+import { execFileSync } from 'node:child_process';
 import type { DaySummary } from '../../resources/js/api/types.gen';
 import { newId } from '../../resources/js/lib/ids';
 import { expect, step, test } from './team';
@@ -127,6 +128,15 @@ test('the boat shed party: who, when, what it costs, and what it used up', async
   await way.focus();
   await way.press('End');
   await expect(quote.getByText(/300 km at €0.30/)).toBeVisible();
+
+  // What is printed is the quote alone.
+  const path = test.info().outputPath('quote.pdf');
+  await page.pdf({ path });
+  const printed = execFileSync('pdftotext', [path, '-'], { encoding: 'utf8' });
+  expect(printed).toContain('The booking');
+  expect(printed).toContain('Dune fair');
+  expect(printed).not.toContain('What a face has to cost');
+  expect(printed).not.toContain('We are paid in');
 
   // Paid in another currency the figures stay.
   await page.getByLabel('We are paid in').selectOption('JPY');

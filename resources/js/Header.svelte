@@ -1,7 +1,6 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { api } from './api/client';
-  import { kept } from './api/kept';
+  import { api, forgetAnswers } from './api/client';
   import { outbox } from './api/outbox.svelte';
   import type { SessionState } from './api/types.gen';
   import { p, route } from './router';
@@ -32,7 +31,7 @@
       return;
     }
     const answer = await api.delete<SessionState>('session');
-    await kept.forgetAnswers();
+    await forgetAnswers();
     queryClient.clear();
     queryClient.setQueryData(['session'], answer);
   }

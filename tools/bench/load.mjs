@@ -10,6 +10,8 @@ if (!['127.0.0.1', 'localhost', '[::1]'].includes(new URL(url).hostname)) {
   throw new Error('The load is for a server on this machine only.');
 }
 const cookies = new Map();
+/** What the server called its last answer to each read. */
+const names = new Map();
 
 // Kept open as a browser keeps them; unpacking and reading an answer is not the server's time.
 const agent = new Agent({ keepAlive: true });
@@ -22,6 +24,8 @@ function send(path, body) {
     'Content-Type': 'application/json',
     Cookie: [...cookies].map(([name, value]) => `${name}=${value}`).join('; '),
     'X-XSRF-TOKEN': decodeURIComponent(cookies.get('XSRF-TOKEN') ?? ''),
+    // As a browser's page does: what is the same is not told again.
+    ...(body === undefined && names.has(path) ? { 'If-None-Match': names.get(path) } : {}),
   };
 
   return new Promise((resolve, reject) => {
@@ -43,6 +47,12 @@ function send(path, body) {
 async function call(path, body) {
   const { response, bytes } = await send(path, body);
   const answered = performance.now();
+  if (body === undefined && response.headers.etag !== undefined) {
+    names.set(path, response.headers.etag);
+  }
+  if (response.statusCode === 304) {
+    return { answer: null, answered, setCookies: [] };
+  }
   const text = response.headers['content-encoding'] === 'gzip' ? gunzipSync(bytes) : bytes;
   const answer = JSON.parse(text.toString());
   if (response.statusCode >= 300) {

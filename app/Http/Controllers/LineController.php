@@ -12,15 +12,24 @@ use App\Http\Resources\Line\TapOutcome;
 use App\Http\Resources\Line\TapsAnswer;
 use App\Http\Resources\Plan\Plan;
 use App\Queries\Line\LineOfDay;
+use App\Queries\Line\VersionOfLine;
 use App\Queries\Plan\PlansOfDay;
+use Illuminate\Http\JsonResponse;
 
 final readonly class LineController
 {
     public function __construct(private LineOfDay $line) {}
 
-    public function show(BareTeamRequest $request): LineBoard
+    /** Nothing is told anew to whoever has it already; what time it is is told each time. */
+    public function show(BareTeamRequest $request, VersionOfLine $version): JsonResponse
     {
-        return LineBoard::of(($this->line)($request->day(), $request->painter()));
+        $answer = new JsonResponse;
+        $answer->setEtag($version($request->day(), $request->painter()))->headers->set('X-Now', (string) now()->getTimestampMs());
+        if (! $answer->isNotModified($request)) {
+            $answer->setData(LineBoard::of(($this->line)($request->day(), $request->painter())));
+        }
+
+        return $answer;
     }
 
     /** @return list<Plan> */

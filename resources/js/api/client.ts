@@ -46,8 +46,21 @@ async function refusalFrom(response: Response): Promise<Refusal> {
   return new Refusal(response.status, message, said.errors);
 }
 
+/** What was answered last, of what the server gives a name to: it is not told again while it is the same. */
+const named = new Map<string, { etag: string; answer: unknown }>();
+
+/** Whoever signs in next is told all of it. */
+export async function forgetAnswers(): Promise<void> {
+  named.clear();
+  await kept.forgetAnswers();
+}
+
 async function ask(method: Method, path: string, body?: string, team?: string): Promise<Response> {
   const headers = new Headers({ Accept: 'application/json', 'X-XSRF-TOKEN': csrfToken() });
+  const last = method === 'GET' ? named.get(path) : undefined;
+  if (last !== undefined) {
+    headers.set('If-None-Match', last.etag);
+  }
   if (team !== undefined) {
     headers.set('X-Team', team);
   }
@@ -58,6 +71,8 @@ async function ask(method: Method, path: string, body?: string, team?: string): 
     method,
     headers,
     credentials: 'same-origin',
+    // What is the same is remembered here, whole and read.
+    cache: 'no-store',
     ...(body === undefined ? {} : { body }),
   }).catch(() => null);
   if (response === null || NOBODY_THERE.includes(response.status)) {
@@ -86,11 +101,21 @@ async function askWithToken(method: Method, path: string, body?: string, team?: 
 async function call<T>(method: Method, path: string, body?: string, team?: string): Promise<T> {
   const askedAt = Date.now();
   const response = await askWithToken(method, path, body, team);
+  const same = response.status === 304 ? named.get(path) : undefined;
+  if (same !== undefined) {
+    clock.learn(Number(response.headers.get('X-Now') ?? 0), askedAt);
+
+    return same.answer as T;
+  }
   if (!response.ok) {
     throw await refusalFrom(response);
   }
   const answer = (response.status === 204 ? null : await response.json()) as T;
   learnTime(answer, askedAt);
+  const etag = response.headers.get('ETag');
+  if (method === 'GET' && etag !== null) {
+    named.set(path, { etag, answer });
+  }
 
   return answer;
 }
@@ -144,8 +169,11 @@ export const api = {
   /** Reads; out of reach, the last answer that this browser kept stands in. */
   async get<T>(path: string): Promise<T> {
     try {
+      const before = named.get(path)?.answer;
       const answer = await call<T>('GET', path);
-      await kept.keepAnswer(path, answer);
+      if (answer !== before) {
+        await kept.keepAnswer(path, answer);
+      }
 
       return answer;
     } catch (error) {

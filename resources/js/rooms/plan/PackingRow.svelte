@@ -31,7 +31,7 @@
     <span class={['grow', isPacked && 'text-soft line-through']}
       >{name}{#if whose !== ''}<span class="ml-3 text-base text-soft">{whose}</span>{/if}</span
     >
-    <span class="minutes">{amount}</span>
+    <span class="minutes whitespace-nowrap">{amount}</span>
     <span class="w-24 text-right text-base text-soft empty:hidden">{there}</span>
   </label>
 </li>

@@ -1,5 +1,5 @@
 import type { DesignSheet, PracticeSheet, TrainingSheet } from '../../resources/js/api/types.gen';
-import { expect, openChair, step, test } from './team';
+import { expect, openChair, pedal, step, test } from './team';
 
 const steps = () => [
   step('Wave', '0:40', { side: 'left' }),
@@ -83,9 +83,9 @@ test('makes a half-painted face quicker, and takes that back', async ({ page, te
   const design = await team.design('Wave band', steps());
   const day = await team.runningDay(1, [design], ['Noor']);
   await openChair(page);
-  await page.keyboard.press('Space');
+  await pedal(page);
   await expect(page.getByRole('heading', { name: 'Wave', exact: true })).toBeVisible();
-  await page.keyboard.press('Space');
+  await pedal(page);
   await expect(page.getByRole('heading', { name: 'Dots' })).toBeVisible();
   await expect.poll(async () => (await team.line(day)).chairs[0]?.child?.steps[0]?.status).toBe('done');
 
@@ -110,8 +110,8 @@ test('falls back to a named version without the network', async ({ page, context
   const design = await team.design('Wave band', steps());
   const day = await team.runningDay(1, [design], ['Noor']);
   await openChair(page);
-  await page.keyboard.press('Space');
-  await page.keyboard.press('Space');
+  await pedal(page);
+  await pedal(page);
   await expect(page.getByRole('heading', { name: 'Dots' })).toBeVisible();
   await expect.poll(async () => (await team.line(day)).chairs[0]?.child?.steps[0]?.status).toBe('done');
   await context.setOffline(true);
@@ -147,14 +147,14 @@ test('practises a stroke with one key, left against right, and takes one back', 
   await expect(page.getByText('left side', { exact: true })).toBeVisible();
   const board = () => team.get<TrainingSheet>('practice/board?drill=swirl');
   const counts = async () => (await board()).sides.map((side) => side.repetitions.length);
-  await page.keyboard.press('Space');
+  await pedal(page);
   await expect(page.getByRole('button', { name: 'Done, the next begins' })).toBeVisible();
   for (const [side, expected] of [
     ['right', [1, 0]],
     ['left', [1, 1]],
     ['right', [2, 1]],
   ] as const) {
-    await page.keyboard.press('Space');
+    await pedal(page);
     await expect(page.getByText(`${side} side`, { exact: true })).toBeVisible();
     await expect.poll(counts).toEqual(expected);
   }
@@ -173,7 +173,7 @@ test('practises a step of a booked design, and the bench learns from it', async 
     .click();
   await expect(page.getByRole('heading', { name: 'Wave, Wave band' })).toBeVisible();
   for (let press = 0; press < 4; press++) {
-    await page.keyboard.press('Space');
+    await pedal(page);
     await expect(page.getByText(`${press} ${press === 1 ? 'time' : 'times'} in this sitting`)).toBeVisible();
   }
   await expect

@@ -1,4 +1,4 @@
-import { expect, step, test } from './team';
+import { expect, pedal, step, test } from './team';
 
 test('who paints at a chair is said with two taps, known to the other chair, and undone', async ({
   page,
@@ -38,9 +38,9 @@ test('a break lets nobody be called, and the big key ends it', async ({ page, te
     .poll(async () => ((await team.line(day)).waiting[0]?.callAt ?? 0) - Date.now())
     .toBeGreaterThan(13 * 60_000);
 
-  await page.keyboard.press(' ');
+  await pedal(page);
   await expect(page.getByRole('heading', { name: /Noor/ })).toBeVisible();
-  await page.keyboard.press(' ');
+  await pedal(page);
   await expect(page.getByRole('heading', { name: 'Wave' })).toBeVisible();
   await expect.poll(async () => (await team.line(day)).chairs[0]?.awayUntil).toBeNull();
 });

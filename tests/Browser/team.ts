@@ -13,6 +13,7 @@ import type {
   LineBoard,
   TapsAnswer,
 } from '../../resources/js/api/types.gen';
+import { BOUNCE_MS } from '../../resources/js/lib/bounce';
 import { newId } from '../../resources/js/lib/ids';
 
 const PASSWORD = 'a long password';
@@ -163,6 +164,13 @@ export function watch(page: Page): void {
 export async function openChair(page: Page, name = 'No. 1 Noor'): Promise<void> {
   await page.goto('/');
   await expect(page.getByRole('button', { name: `Seat ${name}` })).toBeVisible();
+}
+
+/** Presses the pedal, no sooner after the last time than a foot can: sooner it would be a contact that bounced. */
+export async function pedal(page: Page): Promise<void> {
+  const until = (await page.evaluate(() => performance.now())) + BOUNCE_MS;
+  await page.waitForFunction((moment) => performance.now() > moment, until);
+  await page.keyboard.press('Space');
 }
 
 /** Waits until the service worker has everything it needs to answer without a network. */

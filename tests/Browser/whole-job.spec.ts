@@ -1,4 +1,4 @@
-import { expect, test } from './team';
+import { expect, pedal, test } from './team';
 
 test('a painter types a design, takes names, paints a face through and sees the minutes kept', async ({
   page,
@@ -61,11 +61,11 @@ test('a painter types a design, takes names, paints a face through and sees the 
   await expect(page.getByText('Then string of lanterns')).toBeVisible();
   await page.getByRole('button', { name: 'Done, next step' }).click();
   await expect(page.getByRole('heading', { name: 'String of lanterns' })).toBeVisible();
-  await page.keyboard.press('Space');
+  await pedal(page);
   await expect(page.getByRole('heading', { name: 'Glow dots' })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('heading', { name: 'String of lanterns' })).toBeVisible();
-  await page.keyboard.press('Space');
+  await pedal(page);
   await page.getByRole('button', { name: 'Skip' }).click();
   await expect(page.getByRole('heading', { name: 'Mirror, photo, wipe down' })).toBeVisible();
   await page.getByRole('button', { name: 'Seat No. 2' }).click();

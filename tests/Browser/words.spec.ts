@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import type { DesignSheet } from '../../resources/js/api/types.gen';
-import { expect, step, test } from './team';
+import { expect, pedal, step, test } from './team';
 
 const typed = (page: Page) => page.getByLabel('Type or paste it as you say it');
 
@@ -51,7 +51,7 @@ test('what was assumed is changed by one tap, with the keys', async ({ page, tea
   await page.getByRole('button', { name: /Assumed, colour: black/ }).focus();
   await page.keyboard.press('Enter');
   await page.getByRole('group', { name: 'Instead of black' }).getByRole('button', { name: 'white' }).focus();
-  await page.keyboard.press('Space');
+  await pedal(page);
   await expect(typed(page)).toHaveValue('half sponge blue on the cheek\nthin lines on top, in white');
   await expect(page.getByRole('button', { name: /Assumed, colour/ })).toHaveCount(0);
 });

@@ -3,11 +3,12 @@
 declare(strict_types=1);
 
 use App\Queries\Plan\CalendarText;
+use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Process;
 use Tests\FeatureCase;
 use Tests\Scene;
 
-uses(FeatureCase::class);
+uses(FeatureCase::class, RefreshDatabase::class);
 
 /*
  * What is given out as iCalendar is read by others: Debian's python3-icalendar, a library with a parser of its own, and calcurse, a

@@ -2,10 +2,10 @@
   import type { DaySummary, LineBoard } from '../../api/types.gen';
   import FaceMap from '../../facemap/FaceMap.svelte';
   import { lookOf } from '../../facemap/looks';
+  import { Bounce } from '../../lib/bounce';
   import Lanes from '../../line/Lanes.svelte';
   import type { Chair } from './chair.svelte';
   import ChairChoice from './ChairChoice.svelte';
-  import ChairEndings from './ChairEndings.svelte';
   import ChairKeys from './ChairKeys.svelte';
   import FaceTape from './FaceTape.svelte';
   import LineWord from './LineWord.svelte';
@@ -16,8 +16,11 @@
 
   let asking = $state(false);
 
+  const bounce = new Bounce();
+  const press = () => bounce.take(() => chair.press());
+
   const keys: Record<string, () => void> = {
-    ' ': () => chair.press(),
+    ' ': press,
     u: () => chair.undo(),
     p: () => chair.togglePause(),
     s: () => chair.skip(),
@@ -40,15 +43,18 @@
 
 <svelte:window onkeydown={onkey} onkeyup={onkey} />
 
-<div class="flex grow flex-col md:h-[calc(100dvh-3.4rem)] md:min-h-[660px]">
+<!-- On a phone the keys stand at its edge, whatever is above them. -->
+<div
+  class="flex grow flex-col max-md:pb-60 md:h-[calc(100dvh-3.4rem)] md:min-h-[660px] low:h-auto low:min-h-0 low:pr-72 low:pb-2"
+>
   <Lanes line={chair.line} {board} chairs={[chair.number()]} height={46} />
 
   <div
-    class="grid min-h-0 grow content-start md:grid-cols-[minmax(220px,29%)_1fr_minmax(250px,22%)] md:content-stretch"
+    class="grid min-h-0 grow content-start md:grid-cols-[minmax(220px,29%)_1fr_minmax(250px,22%)] md:content-stretch low:grid-cols-1"
   >
     <div class="flex min-h-0 flex-col px-3 pt-1 md:border-r md:border-seam md:px-5">
       <ChairChoice {chair} {board} {days} />
-      <div class="hidden min-h-0 grow items-center py-2 md:flex">
+      <div class="hidden min-h-0 grow items-center py-2 md:flex low:hidden">
         {#if chair.plan !== undefined}
           <FaceMap
             title={chair.plan.name}
@@ -67,15 +73,13 @@
     </div>
     <StepNow {chair} {board} />
     <div
-      class="flex min-h-0 flex-col gap-4 border-t border-seam p-4 max-md:sticky max-md:bottom-0 max-md:z-10 max-md:border-t-2 max-md:bg-card md:border-t-0 md:border-l"
+      class="flex min-h-0 flex-col gap-4 border-seam bg-card p-3 max-md:fixed max-md:inset-x-0 max-md:bottom-0 max-md:z-10 max-md:border-t-2 max-md:pb-[max(0.75rem,env(safe-area-inset-bottom))] md:border-l md:bg-transparent md:p-4 low:fixed low:inset-x-auto low:inset-y-0 low:right-0 low:z-10 low:w-72 low:border-t-0 low:border-l-2 low:bg-card low:p-3"
     >
-      <LineWord {chair} {board} />
-      <ChairKeys {chair} quicker={() => (asking = true)} />
-      <div class="max-md:hidden"><ChairEndings {chair} quicker={() => (asking = true)} /></div>
+      <div class="max-md:hidden low:hidden"><LineWord {chair} {board} /></div>
+      <ChairKeys {chair} {press} quicker={() => (asking = true)} />
     </div>
   </div>
 
   <FaceTape {chair} />
   <Quicker {chair} bind:open={asking} />
-  <div class="bg-card p-4 md:hidden"><ChairEndings {chair} /></div>
 </div>

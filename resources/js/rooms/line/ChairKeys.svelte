@@ -1,8 +1,16 @@
 <script lang="ts">
   import { childName } from '../../line/line';
   import type { Chair } from './chair.svelte';
+  import ChairEndings from './ChairEndings.svelte';
 
-  const { chair, quicker }: { chair: Chair; quicker: () => void } = $props();
+  interface Props {
+    chair: Chair;
+    /** The big button, once for each tap. */
+    press: () => void;
+    quicker: () => void;
+  }
+
+  const { chair, press, quicker }: Props = $props();
 
   const words = $derived.by(() => {
     switch (chair.move) {
@@ -27,12 +35,14 @@
 <div class="mt-auto flex flex-col gap-2">
   <button
     type="button"
-    class="key min-h-20 flex-col gap-0.5 text-2xl leading-tight font-bold key-ink md:min-h-24"
+    class="key h-20 flex-col gap-0.5 text-2xl leading-tight font-bold key-ink md:h-24 low:h-20"
     disabled={chair.move === 'wait'}
-    onclick={() => chair.press()}
-    >{words}<span class="hidden text-sm font-normal opacity-80 md:block">space bar or pedal</span></button
+    onclick={press}
+    ><span class="line-clamp-2">{words}</span><span class="hidden text-sm font-normal opacity-80 md:block"
+      >space bar or pedal</span
+    ></button
   >
-  <div class="grid grid-cols-4 gap-2 md:grid-cols-3">
+  <div class="grid grid-cols-3 gap-2">
     <button
       type="button"
       class="key min-h-14 px-1"
@@ -45,8 +55,6 @@
     <button type="button" class="key min-h-14 px-1" disabled={!painting} onclick={() => chair.skip()}
       >Skip</button
     >
-    <button type="button" class="key min-h-14 px-1 md:hidden" disabled={!painting} onclick={quicker}
-      >Quicker</button
-    >
   </div>
+  <ChairEndings {chair} {quicker} />
 </div>

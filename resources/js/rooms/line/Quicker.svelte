@@ -36,7 +36,7 @@
   }
 
   function stop() {
-    chair.finish();
+    chair.enough();
     open = false;
   }
 </script>

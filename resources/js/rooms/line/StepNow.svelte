@@ -7,6 +7,8 @@
 
   const { chair, board }: { chair: Chair; board: LineBoard } = $props();
 
+  /** Of each child, before it sits down. */
+  const ASK = 'Ask about allergies, skin and eyes.';
   const sides = { left: 'left side', right: 'right side', both: 'both sides', centre: '' } as const;
 
   function how(step: PlanStep): string {
@@ -45,8 +47,7 @@
       <h1 class="mt-2 text-4xl sm:text-6xl">{childName(chair.next)}</h1>
       <p class="mt-4 text-2xl">{chair.next.design}, {minutes(chair.next.plannedMs)} planned</p>
       <p class="mt-auto pt-6 text-lg text-soft">
-        Ask about allergies, skin and eyes. Broken skin, a rash or a cold sore: offer an arm, or nothing.
-        Local rules come first.
+        {ASK} Broken skin, a rash or a cold sore: offer an arm, or nothing. Local rules come first.
       </p>
     {/if}
   {:else if chair.step === undefined}
@@ -64,11 +65,19 @@
         ? ''
         : `, promised ${minutes(chair.child.promiseMs)}`}. A clean sponge set for the next one.
     </p>
+    {#if chair.next !== undefined}
+      <p class="mt-3 border-l-[6px] border-sea pl-3 text-lg">
+        Next {childName(chair.next)}, {chair.next.design}. {ASK}
+      </p>
+    {/if}
   {:else}
-    <p class="text-lg text-soft">
-      {childName(chair.child)} · {chair.child.design} · step {chair.stepIndex + 1} of {chair.child.steps
-        .length}
-      {#if chair.step.optional}· may be left out{/if}
+    <p class="flex min-w-0 gap-1 text-lg text-soft max-sm:flex-wrap">
+      <span class="truncate">{childName(chair.child)}</span>
+      <span class="shrink-0 whitespace-nowrap"
+        >· {chair.child.design} · step {chair.stepIndex + 1} of {chair.child.steps.length}{chair.step.optional
+          ? ' · may be left out'
+          : ''}</span
+      >
     </p>
     <h1 class="mt-1 text-[2.4rem] sm:text-6xl" aria-live="polite">{chair.step.name}</h1>
     <div class="mt-2 flex items-center gap-3 text-xl sm:mt-3 sm:text-[22px]">

@@ -124,7 +124,18 @@ export class Chair {
     this.line.undo(...(this.state?.undoable ?? []));
   }
 
-  /** Done as it is: what is not painted stays unpainted. */
+  /** Painted as it is: what is not painted stays unpainted, and the turnaround begins. */
+  enough(): void {
+    const { child } = this;
+    if (child !== null) {
+      const left = child.steps.filter((step) => step.status === 'pending');
+      this.line.say(
+        ...left.map(({ stepId }) => ({ kind: 'step_skipped' as const, ticket: child.id, step: stepId })),
+      );
+    }
+  }
+
+  /** Off the chair, with nobody to follow. */
   finish(): void {
     if (this.child !== null) {
       this.line.say({ kind: 'finished', ticket: this.child.id });

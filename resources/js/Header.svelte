@@ -38,7 +38,9 @@
 </script>
 
 <header class="flex flex-wrap items-end gap-x-6 border-b-2 border-ink bg-card px-3 pt-2 sm:px-5 print:hidden">
-  <a href={p('/')} class="hidden pb-2.5 font-display text-[22px] font-extrabold tracking-tight sm:block"
+  <a
+    href={p('/')}
+    class="hidden pb-2.5 font-display text-[22px] font-extrabold tracking-tight sm:block low:hidden"
     >Inch Timer</a
   >
   <nav aria-label="Rooms" class="-mb-0.5 flex grow">
@@ -53,7 +55,7 @@
       >
     {/each}
   </nav>
-  <div class="hidden items-center gap-4 pb-2 text-[15px] text-soft sm:flex">
+  <div class="hidden items-center gap-4 pb-2 text-[15px] text-soft sm:flex low:hidden">
     <span>{session.teamName} · {session.userName}</span>
     <button type="button" class="min-h-11 underline decoration-2 underline-offset-4" onclick={signOut}
       >Sign out</button

@@ -47,7 +47,7 @@
 <div
   class="flex grow flex-col max-md:pb-60 md:h-[calc(100dvh-3.4rem)] md:min-h-[660px] low:h-auto low:min-h-0 low:pr-72 low:pb-2"
 >
-  <Lanes line={chair.line} {board} chairs={[chair.number()]} height={46} />
+  <div class="low:hidden"><Lanes line={chair.line} {board} chairs={[chair.number()]} height={46} /></div>
 
   <div
     class="grid min-h-0 grow content-start md:grid-cols-[minmax(220px,29%)_1fr_minmax(250px,22%)] md:content-stretch low:grid-cols-1"
@@ -73,7 +73,7 @@
     </div>
     <StepNow {chair} {board} />
     <div
-      class="flex min-h-0 flex-col gap-4 border-seam bg-card p-3 max-md:fixed max-md:inset-x-0 max-md:bottom-0 max-md:z-10 max-md:border-t-2 max-md:pb-[max(0.75rem,env(safe-area-inset-bottom))] md:border-l md:bg-transparent md:p-4 low:fixed low:inset-x-auto low:inset-y-0 low:right-0 low:z-10 low:w-72 low:border-t-0 low:border-l-2 low:bg-card low:p-3"
+      class="flex min-h-0 flex-col gap-4 border-seam bg-card p-3 max-md:fixed max-md:inset-x-0 max-md:bottom-0 max-md:z-10 max-md:border-t-2 max-md:pb-[max(0.75rem,env(safe-area-inset-bottom))] md:border-l md:bg-transparent md:p-4 low:fixed low:inset-x-auto low:top-14 low:right-0 low:bottom-0 low:z-10 low:w-72 low:border-t-0 low:border-l-2 low:bg-card low:p-3"
     >
       <div class="max-md:hidden low:hidden"><LineWord {chair} {board} /></div>
       <ChairKeys {chair} {press} quicker={() => (asking = true)} />

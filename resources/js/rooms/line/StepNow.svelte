@@ -21,13 +21,13 @@
   const places = (step: PlanStep) => step.zones.map((zone) => zone.replace('_', ' ')).join(', ');
 </script>
 
-<section class="flex flex-col px-4 py-2 sm:px-8 md:py-5" aria-label="The step now">
+<section class="flex flex-col px-4 py-2 sm:px-8 md:py-5 low:py-0" aria-label="The step now">
   {#if chair.child === null}
     <p class="text-lg text-soft">
       Chair {chair.number()} is free{chair.painter === undefined ? '' : ` · ${chair.painter}`}
     </p>
     {#if chair.state?.awayUntil != null}
-      <h1 class="mt-2 text-4xl sm:text-6xl">On a break</h1>
+      <h1 class="mt-2 text-4xl sm:text-6xl low:text-4xl">On a break</h1>
       <p class="mt-4 text-2xl">
         Back about {clockTime(chair.state.awayUntil, board.day.timezone)}.
         {#if chair.next !== undefined}Then {childName(chair.next)}, {chair.next.design}.{/if}
@@ -36,7 +36,7 @@
         <p class="mt-3 text-xl text-rust">That was {minutes(board.now - chair.state.awayUntil)} ago.</p>
       {/if}
     {:else if chair.next === undefined}
-      <h1 class="mt-2 text-4xl sm:text-6xl">Nobody is waiting</h1>
+      <h1 class="mt-2 text-4xl sm:text-6xl low:text-4xl">Nobody is waiting</h1>
       <p class="mt-4 text-xl">
         {board.isOpen ? 'The line is open.' : 'The line is closed.'} Names are taken on
         <a class="underline underline-offset-4" href={p('/events/:id', { params: { id: board.day.id } })}
@@ -44,7 +44,7 @@
         >.
       </p>
     {:else}
-      <h1 class="mt-2 text-4xl sm:text-6xl">{childName(chair.next)}</h1>
+      <h1 class="mt-2 text-4xl sm:text-6xl low:text-4xl">{childName(chair.next)}</h1>
       <p class="mt-4 text-2xl">{chair.next.design}, {minutes(chair.next.plannedMs)} planned</p>
       <p class="mt-auto pt-6 text-lg text-soft">
         {ASK} Broken skin, a rash or a cold sore: offer an arm, or nothing. Local rules come first.
@@ -52,9 +52,9 @@
     {/if}
   {:else if chair.step === undefined}
     <p class="text-lg text-soft">{childName(chair.child)} · {chair.child.design}</p>
-    <h1 class="mt-2 text-4xl sm:text-6xl">Mirror, photo, wipe down</h1>
+    <h1 class="mt-2 text-4xl sm:text-6xl low:text-4xl">Mirror, photo, wipe down</h1>
     <p
-      class="mt-4 minutes text-7xl sm:text-[112px] sm:leading-none"
+      class="mt-4 minutes text-7xl sm:text-[112px] sm:leading-none low:text-[72px]"
       role="timer"
       aria-label="Since the last step"
     >
@@ -79,7 +79,7 @@
           : ''}</span
       >
     </p>
-    <h1 class="mt-1 text-[2.4rem] sm:text-6xl" aria-live="polite">{chair.step.name}</h1>
+    <h1 class="mt-1 text-[2.4rem] sm:text-6xl low:text-4xl" aria-live="polite">{chair.step.name}</h1>
     <div class="mt-2 flex items-center gap-3 text-xl sm:mt-3 sm:text-[22px]">
       {#each chair.step.colours as colour (colour.hex)}
         <span
@@ -96,7 +96,7 @@
     <div class="mt-3 flex flex-wrap items-baseline gap-x-5">
       <p
         class={[
-          'minutes text-[76px] leading-none sm:text-[132px]',
+          'minutes text-[76px] leading-none sm:text-[132px] low:text-[72px]',
           chair.stepMs > chair.stepPlannedMs && 'text-rust',
         ]}
         role="timer"

@@ -55,3 +55,28 @@ test('gives every child a number of its own, however many names are taken at onc
 
   expect(numbers).toEqual(Array.from({ length: 24 }, (_, index) => index + 1));
 });
+
+test('twelve names take twenty-four taps, and each is told its number and time in large type', async ({
+  page,
+  team,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  const wave = await team.design('Wave band', [step('Wave', '1:00')]);
+  const crab = await team.design('Crab nose', [step('Crab', '2:00')]);
+  const day = await team.runningDay(1, [wave, crab]);
+  await page.goto(`/events/${day.id}`);
+  const field = page.getByLabel('First name, if they like');
+  await field.click();
+  for (let number = 1; number <= 12; number++) {
+    // One tap is the name that is typed into the field at hand, the other one the design.
+    await page.keyboard.type(`Child ${number}`);
+    await page.getByRole('button', { name: number % 2 === 0 ? /^Wave band/ : /^Crab nose/ }).click();
+    const told = page.getByRole('status').filter({ hasText: `No. ${number}, about` });
+    await expect(told).toHaveText(new RegExp(`^No\\. ${number}, about \\d\\d:\\d\\d Child ${number} `));
+    await expect(field).toBeFocused();
+    await expect(field).toHaveValue('');
+  }
+  await expect
+    .poll(async () => (await team.line(day)).waiting.map(({ number, firstName }) => `${number} ${firstName}`))
+    .toEqual(Array.from({ length: 12 }, (_, at) => `${at + 1} Child ${at + 1}`));
+});

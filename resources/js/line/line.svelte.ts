@@ -111,8 +111,12 @@ export class Line {
     this.say({ kind: this.board?.isOpen === true ? 'closed' : 'opened' });
   }
 
-  join(design: string, firstName: string): void {
-    this.say({ kind: 'joined', ticket: newId(), design, ...(firstName === '' ? {} : { firstName }) });
+  /** Puts a child in the line, and says under which ticket. */
+  join(design: string, firstName: string): string {
+    const ticket = newId();
+    this.say({ kind: 'joined', ticket, design, ...(firstName === '' ? {} : { firstName }) });
+
+    return ticket;
   }
 
   change(ticket: string, design: string, firstName: string): void {

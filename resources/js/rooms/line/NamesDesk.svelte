@@ -1,5 +1,7 @@
 <script lang="ts">
   import type { LineBoard } from '../../api/types.gen';
+  import { lookOf } from '../../facemap/looks';
+  import NearFaceMap from '../../facemap/NearFaceMap.svelte';
   import { clockTime, minutes } from '../../lib/minutes';
   import { price } from '../../lib/money';
   import { teamCurrency, whetherPaints } from '../../lib/session';
@@ -14,9 +16,15 @@
   const currency = teamCurrency();
   let firstName = $state('');
 
+  /** Who was given a number last, and what is to be said to them. */
+  let given = $state('');
+  let field: HTMLInputElement | undefined = $state();
+  const child = $derived(board.waiting.find(({ id }) => id === given));
+
   function take(design: string) {
-    line.join(design, firstName.trim());
+    given = line.join(design, firstName.trim());
     firstName = '';
+    field?.focus();
   }
 </script>
 
@@ -45,9 +53,20 @@
         >
       {/if}
     </p>
-    <label class="mt-3 block font-semibold">
+    <p class="min-h-12 leading-tight" role="status">
+      {#if child !== undefined}
+        <span class="minutes text-4xl"
+          >No. {child.number}, about {clockTime(child.callAt, board.day.timezone)}</span
+        >
+        <span class="block text-lg text-soft"
+          >{child.firstName ?? ''} {child.design}{child.beforeClosing ? '' : ', not before closing'}</span
+        >
+      {/if}
+    </p>
+    <label class="mt-1 block font-semibold">
       First name, if they like
       <input
+        bind:this={field}
         class="mt-1 field text-xl font-normal"
         maxlength="40"
         autocomplete="off"
@@ -60,25 +79,41 @@
         <li>
           <button
             type="button"
-            class="flex min-h-16 w-full flex-col justify-center overflow-hidden rounded-lg border-2 border-ink px-3 py-1.5 text-left hover:bg-card"
+            class="flex min-h-16 w-full items-center gap-2 overflow-hidden rounded-lg border-2 border-ink px-2 py-1.5 text-left hover:bg-card"
             onclick={() => take(offer.designId)}
           >
-            <span class="text-lg leading-tight font-bold">{offer.name}</span>
-            <span class="flex justify-between text-[15px] text-soft">
-              <span class="minutes">{minutes(offer.promiseMs)}</span><span
-                >{price(offer.priceCents, currency())}</span
-              >
+            <span class="block h-14 w-11 shrink-0" aria-hidden="true">
+              {#if line.plan(offer.planId) !== undefined}
+                <NearFaceMap
+                  title=""
+                  placement={line.plan(offer.planId)?.placement ?? 'cheek'}
+                  steps={line.plan(offer.planId)?.steps ?? []}
+                  look={lookOf(offer.designId)}
+                  readOut={false}
+                />
+              {/if}
             </span>
-            <span class="mt-1 block" aria-hidden="true">
-              <Tape
-                pieces={piecesOf(line.plan(offer.planId)?.spans ?? [], line.plan(offer.planId)?.steps ?? [])}
-                to={offer.plannedMs}
-                label=""
-                pixelsPerMinute={SCALE}
-                height={13}
-                ruled={false}
-                words="none"
-              />
+            <span class="min-w-0 grow">
+              <span class="block text-lg leading-tight font-bold">{offer.name}</span>
+              <span class="flex justify-between text-[15px] text-soft">
+                <span class="minutes">{minutes(offer.promiseMs)}</span><span
+                  >{price(offer.priceCents, currency())}</span
+                >
+              </span>
+              <span class="mt-1 block" aria-hidden="true">
+                <Tape
+                  pieces={piecesOf(
+                    line.plan(offer.planId)?.spans ?? [],
+                    line.plan(offer.planId)?.steps ?? [],
+                  )}
+                  to={offer.plannedMs}
+                  label=""
+                  pixelsPerMinute={SCALE}
+                  height={13}
+                  ruled={false}
+                  words="none"
+                />
+              </span>
             </span>
           </button>
         </li>

@@ -15,6 +15,15 @@ final readonly class Defaults
     /** Of those who went, the newest are shown and can be brought back at a tap. Team's estimate. */
     public const ENDED_SHOWN = 16;
 
+    /** A note about a child is a word or two, in letters. Team's estimate. */
+    public const LONGEST_NOTE = 120;
+
+    /** Who was called and is not there after so many minutes is passed over. Common practice, no source. */
+    public const NO_SHOW_MINUTES = 5;
+
+    /** After so many faces the water wants changing. Common practice, no source. */
+    public const WATER_FACES = 6;
+
     /** Mirror, photo, wipe down, fresh sponge, next child. Team's estimate. */
     public static function turnaround(): Duration
     {

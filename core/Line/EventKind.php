@@ -28,11 +28,20 @@ enum EventKind: string
     case HandedOver = 'handed_over';
     case BreakBegan = 'break_began';
     case BreakEnded = 'break_ended';
+    case Asked = 'asked';
+    case WipedOff = 'wiped_off';
+    case PartDone = 'part_done';
+    case Paid = 'paid';
+    case Mended = 'mended';
+    case SoldOut = 'sold_out';
+    case OnMenuAgain = 'on_menu_again';
 
     /**
      * The fields of LineEvent that this kind cannot do without.
      *
-     * @return list<'ticket'|'number'|'design'|'chair'|'plan'|'step'|'target'|'painter'|'until'>
+     * @return list<
+     *     'ticket'|'number'|'design'|'chair'|'plan'|'step'|'target'|'painter'|'until'|'answers'|'part'|'cents'|'payment'|'spent'
+     * >
      */
     public function needs(): array
     {
@@ -42,7 +51,12 @@ enum EventKind: string
             self::Changed => ['ticket', 'design'],
             self::Seated => ['ticket', 'chair', 'plan'],
             self::Trimmed => ['ticket', 'plan'],
-            self::StepDone, self::StepSkipped => ['ticket', 'step'],
+            self::StepDone, self::StepSkipped, self::WipedOff => ['ticket', 'step'],
+            self::Asked => ['ticket', 'answers'],
+            self::PartDone => ['ticket', 'part'],
+            self::Paid => ['ticket', 'cents', 'payment'],
+            self::Mended => ['ticket', 'step', 'spent'],
+            self::SoldOut, self::OnMenuAgain => ['design'],
             self::Undone => ['target'],
             self::ChairTaken, self::HandedOver => ['chair', 'painter'],
             self::BreakBegan => ['chair', 'until'],
@@ -56,7 +70,10 @@ enum EventKind: string
     {
         return in_array(
             $this,
-            [self::Joined, self::Changed, self::Moved, self::Called, self::Left, self::NoShow, self::Removed, self::Undone],
+            [
+                self::Joined, self::Changed, self::Moved, self::Called, self::Left, self::NoShow, self::Removed, self::Undone,
+                self::SoldOut, self::OnMenuAgain,
+            ],
             true,
         );
     }
@@ -69,6 +86,6 @@ enum EventKind: string
 
     public function isAboutWholeLine(): bool
     {
-        return $this === self::Opened || $this === self::Closed;
+        return in_array($this, [self::Opened, self::Closed, self::SoldOut, self::OnMenuAgain], true);
     }
 }

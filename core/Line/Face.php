@@ -12,20 +12,28 @@ final readonly class Face
 {
     /**
      * @param  list<StepRun>  $runs  one for each planned step, in painting order
+     * @param  Instant  $begunAt  when painting began: greeting and asking before it are none
      * @param  Instant  $tappedAt  when the current step's clock began
      * @param  Duration  $pausedInStep  pauses ended since then
      * @param  Instant|null  $paintedAt  when the last step was done or skipped; the turnaround runs from then
      * @param  Seats  $seats  who sat where when it was begun
+     * @param  list<Caution>|null  $cautions  what was answered before painting; null while nobody has said that it was asked
+     * @param  list<PartDone>  $parts  of the turnaround, in the order they were done
+     * @param  PauseReason|null  $pausedFor  why the clocks stand, where that was said
      */
     private function __construct(
         public FacePlan $plan,
         public array $runs,
         public Instant $seatedAt,
+        public Instant $begunAt,
         public Instant $tappedAt,
         public Duration $pausedInStep,
         public ?Instant $pausedAt,
         public ?Instant $paintedAt,
         public Seats $seats = new Seats,
+        public ?array $cautions = null,
+        public array $parts = [],
+        public ?PauseReason $pausedFor = null,
     ) {}
 
     /** @param  Seats  $seats  who sits where, as far as somebody has said so */
@@ -40,6 +48,7 @@ final readonly class Face
             plan: $plan,
             runs: $runs,
             seatedAt: $at,
+            begunAt: $at,
             tappedAt: $at,
             pausedInStep: Duration::zero(),
             pausedAt: null,
@@ -99,37 +108,38 @@ final readonly class Face
         $past = array_values(array_filter($this->runs, static fn (StepRun $run): bool => $run->status !== StepStatus::Pending));
         $gone = array_fill_keys(array_map(static fn (StepRun $run): string => $run->step->id, $past), true);
         $coming = array_values(array_filter($plan->steps, static fn (PlannedStep $step): bool => ! isset($gone[$step->id])));
-        $ids = array_fill_keys(array_column($coming, 'id'), true);
-        $dropped = array_filter(
-            $this->runs,
-            static fn (StepRun $run): bool => $run->status === StepStatus::Pending && ! isset($ids[$run->step->id]),
-        );
+        $pending = array_filter($this->runs, static fn (StepRun $run): bool => $run->status === StepStatus::Pending);
+        $runs = array_column(array_map(static fn (StepRun $run): array => [$run->step->id, $run], $pending), 1, 0);
+        $dropped = array_diff_key($runs, array_fill_keys(array_column($coming, 'id'), true));
         if ($coming === []) {
             throw TapSetAside::because('Nothing is left to paint that way: finish the face instead.');
         }
 
-        return new self(
+        return $this->with(
             plan: $plan,
             runs: [
                 ...$past,
-                ...array_values(array_map(
-                    static fn (StepRun $run): StepRun => new StepRun($run->step, StepStatus::Skipped, Duration::zero()),
-                    $dropped,
-                )),
-                ...array_map(static fn (PlannedStep $step): StepRun => new StepRun($step, StepStatus::Pending, Duration::zero()), $coming),
+                ...array_values(array_map(static fn (StepRun $run): StepRun => $run->as($run->step, StepStatus::Skipped), $dropped)),
+                ...array_map(
+                    static fn (PlannedStep $step): StepRun => ($runs[$step->id] ?? null)?->as($step, StepStatus::Pending)
+                        ?? new StepRun($step, StepStatus::Pending, Duration::zero()),
+                    $coming,
+                ),
             ],
-            seatedAt: $this->seatedAt,
-            tappedAt: $this->tappedAt,
-            pausedInStep: $this->pausedInStep,
-            pausedAt: $this->pausedAt,
             paintedAt: null,
-            seats: $this->seats,
         );
     }
 
-    /** @throws TapSetAside when the clocks stand already, or nothing is left to paint */
-    public function paused(Instant $at): self
+    /**
+     * Why is said at once or later.
+     *
+     * @throws TapSetAside when the clocks stand already, or nothing is left to paint
+     */
+    public function paused(Instant $at, ?PauseReason $reason = null): self
     {
+        if ($this->pausedAt !== null && $reason !== null && $reason !== $this->pausedFor) {
+            return $this->with(pausedFor: $reason);
+        }
         if ($this->pausedAt !== null) {
             throw TapSetAside::because('The clocks are paused already.');
         }
@@ -137,16 +147,7 @@ final readonly class Face
             throw TapSetAside::because('Every step is painted: there is nothing to pause.');
         }
 
-        return new self(
-            plan: $this->plan,
-            runs: $this->runs,
-            seatedAt: $this->seatedAt,
-            tappedAt: $this->tappedAt,
-            pausedInStep: $this->pausedInStep,
-            pausedAt: $at,
-            paintedAt: null,
-            seats: $this->seats,
-        );
+        return $this->with(pausedAt: $at, pausedFor: $reason);
     }
 
     /** @throws TapSetAside when the clocks are running */
@@ -157,16 +158,111 @@ final readonly class Face
         }
         $paused = $this->pausedInStep->plus($at->since($this->pausedAt));
 
-        return new self(
-            plan: $this->plan,
-            runs: $this->runs,
-            seatedAt: $this->seatedAt,
-            tappedAt: $this->tappedAt,
-            pausedInStep: $paused,
-            pausedAt: null,
-            paintedAt: null,
-            seats: $this->seats,
+        return $this->with(pausedInStep: $paused, pausedAt: null, pausedFor: null);
+    }
+
+    /**
+     * Before painting it was asked what has to be asked. What must not be painted then is left out; as long as nothing is painted,
+     * the first step's clock begins anew.
+     *
+     * @param  list<Caution>  $cautions  none when all is well
+     * @param  list<string>  $without  ids of the steps that are left out
+     *
+     * @throws TapSetAside when every step is painted
+     */
+    public function asked(array $cautions, array $without, Instant $at): self
+    {
+        if ($this->paintedAt !== null) {
+            throw TapSetAside::because('Every step is painted: it is late to ask.');
+        }
+        $isBegun = array_filter($this->runs, static fn (StepRun $run): bool => $run->status === StepStatus::Done) !== [];
+        $out = array_fill_keys($without, true);
+        $runs = array_map(
+            static fn (StepRun $run): StepRun => $run->status === StepStatus::Pending && isset($out[$run->step->id])
+                ? $run->as($run->step, StepStatus::Skipped)
+                : $run,
+            $this->runs,
         );
+        $asked = $this->with(runs: $runs, cautions: $cautions, paintedAt: self::isPainted($runs) ? $at : null);
+
+        return $isBegun ? $asked : $asked->with(
+            begunAt: $at,
+            tappedAt: $at,
+            pausedInStep: Duration::zero(),
+            pausedAt: null,
+            pausedFor: null,
+        );
+    }
+
+    /**
+     * Wiped off, to be painted once more: the step under the hand, or one that was done. What it took stays with it, and the
+     * whole is left out of pace.
+     *
+     * @throws TapSetAside when that step is neither
+     */
+    public function wipedOff(string $step, Instant $at): self
+    {
+        $current = $this->currentIndex();
+        foreach ($this->runs as $index => $run) {
+            if ($run->step->id !== $step || ($run->status !== StepStatus::Done && $index !== $current)) {
+                continue;
+            }
+            // The clock of the step under the hand is at work: what it shows goes to the step that is wiped off.
+            $spent = $this->paintedAt === null ? $this->stepTime($at) : Duration::zero();
+            $runs = $this->runs;
+            $runs[$index] = new StepRun(
+                step: $run->step,
+                status: StepStatus::Pending,
+                spent: $run->spent->plus($spent),
+                isInterrupted: true,
+                painter: $run->painter,
+                wiped: $run->wiped + 1,
+            );
+
+            return $this->with(
+                runs: array_values($runs),
+                tappedAt: $at,
+                pausedInStep: Duration::zero(),
+                pausedAt: null,
+                pausedFor: null,
+                paintedAt: null,
+                parts: [],
+            );
+        }
+
+        throw TapSetAside::because('That step is not painted yet: there is nothing to wipe off.');
+    }
+
+    /** @throws TapSetAside when painting is not over, or that part is done */
+    public function partDone(AfterFace $part, Instant $at): self
+    {
+        if ($this->paintedAt === null) {
+            throw TapSetAside::because('The face is not painted yet.');
+        }
+        if (in_array($part, array_column($this->parts, 'part'), true)) {
+            throw TapSetAside::because("{$part->label()} was done already.");
+        }
+
+        return $this->with(parts: [...$this->parts, new PartDone($part, $at)]);
+    }
+
+    /**
+     * A tap was forgotten, and the log says more or less than it took. The old time is kept beside the new one.
+     *
+     * @throws TapSetAside when that step was not painted
+     */
+    public function mended(string $step, Duration $spent): self
+    {
+        foreach ($this->runs as $index => $run) {
+            if ($run->step->id === $step && $run->status === StepStatus::Done) {
+                $runs = $this->runs;
+                $runs[$index] = $run->mended($spent);
+
+                return $this->with(runs: array_values($runs));
+            }
+        }
+
+        throw TapSetAside::because('That step was not painted: there is no time to mend.');
     }
 
     /** Painting time of the current step up to a moment, pauses taken off. */
@@ -208,7 +304,7 @@ final readonly class Face
     public function doneAgo(Instant $now): array
     {
         $ago = [];
-        $end = $this->seatedAt;
+        $end = $this->begunAt;
         foreach ($this->runs as $run) {
             $end = $end->plus($run->spent);
             if ($run->status === StepStatus::Done) {
@@ -239,31 +335,65 @@ final readonly class Face
         );
     }
 
+    /** A step or two are left: too few for what runs late and what runs early to even out. */
+    public function isNearlyPainted(): bool
+    {
+        $pending = array_filter($this->runs, static fn (StepRun $run): bool => $run->status === StepStatus::Pending);
+
+        return count($pending) <= 2;
+    }
+
     private function advance(string $step, StepStatus $status, Duration $spent, Instant $at, ?string $tookOver = null): self
     {
         $current = $this->refuseUnlessCurrent($step);
         $runs = $this->runs;
+        $run = $runs[$current];
         $wasPaused = $this->pausedAt !== null || ! $this->pausedInStep->isZero();
         $runs[$current] = new StepRun(
-            step: $runs[$current]->step,
+            step: $run->step,
             status: $status,
-            spent: $spent,
-            isInterrupted: $wasPaused,
+            // What was painted and wiped off again took its time too.
+            spent: $run->spent->plus($spent),
+            isInterrupted: $wasPaused || $run->isInterrupted,
             painter: $tookOver,
+            wiped: $run->wiped,
         );
-        $last = $current === count($runs) - 1;
         $skipped = $status === StepStatus::Skipped;
 
-        return new self(
-            plan: $this->plan,
+        return $this->with(
             runs: array_values($runs),
-            seatedAt: $this->seatedAt,
             tappedAt: $skipped ? $this->tappedAt : $at,
             pausedInStep: $skipped ? $this->pausesUpTo($at) : Duration::zero(),
             pausedAt: null,
-            paintedAt: $last ? $at : null,
-            seats: $this->seats,
+            pausedFor: null,
+            paintedAt: self::isPainted($runs) ? $at : null,
         );
+    }
+
+    /** @param  array<int, StepRun>  $runs */
+    private static function isPainted(array $runs): bool
+    {
+        foreach ($runs as $run) {
+            if ($run->status === StepStatus::Pending) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private function with(mixed ...$changes): self
+    {
+        /**
+         * @var array{
+         *     plan: FacePlan, runs: list<StepRun>, seatedAt: Instant, begunAt: Instant, tappedAt: Instant,
+         *     pausedInStep: Duration, pausedAt: Instant|null, paintedAt: Instant|null, seats: Seats, cautions: list<Caution>|null,
+         *     parts: list<PartDone>, pausedFor: PauseReason|null
+         * } $values
+         */
+        $values = [...get_object_vars($this), ...$changes];
+
+        return new self(...$values);
     }
 
     private function pausesUpTo(Instant $at): Duration

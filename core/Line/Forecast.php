@@ -21,46 +21,82 @@ final readonly class Forecast
     private function __construct(public array $calls, private array $freeAt, private array $painters) {}
 
     /**
-     * @param  PlannedTimes  $planned  painting times, of each chair's own painter where known
-     * @param  Duration  $turnaround  between two faces
-     * @param  int<1, max>  $chairs
+     * Who wished for a painter waits for that one, as long as he or she paints at some chair; who was called and is not there takes
+     * no time.
+     *
+     * @param  NextChild|null  $first  taken before all others, where that is to be tried
      */
-    public static function of(Line $line, PlannedTimes $planned, Roster $roster, Duration $turnaround, int $chairs, Instant $now): self
+    public static function of(Outlook $outlook, ?NextChild $first = null): self
     {
         $freeAt = [];
-        foreach (range(1, $chairs) as $chair) {
-            $freeAt[$chair] = self::chairFreeAt($line->seatedOn($chair), $turnaround, $now);
+        foreach (range(1, $outlook->chairs) as $chair) {
+            $freeAt[$chair] = self::chairFreeAt($outlook->line->seatedOn($chair), $outlook->turnaround, $outlook->now);
         }
-        $staffed = self::staffed($freeAt, $line->seats, $roster);
+        $staffed = self::staffed($freeAt, $outlook);
         // Where nobody is meant to come any more, somebody will have to.
         $freeAt = $staffed === [] ? $freeAt : $staffed;
         $calls = [];
-        foreach ($line->queue() as $ticket) {
-            $chair = self::firstFree($freeAt);
+        foreach (self::order($outlook->line->queue(), $first) as $ticket) {
+            $isFirst = $ticket->id === $first?->ticket && isset($freeAt[$first->chair]);
+            $chair = $isFirst ? $first->chair : self::chairFor($ticket, $freeAt, $outlook);
             $at = $freeAt[$chair];
-            $finished = $at->plus($planned->of($ticket->design, $roster->painterAt($chair, $at, $line->seats)));
+            if ($outlook->isOverdue($ticket)) {
+                $calls[] = new CallTime($ticket, $chair, $at, $at);
+
+                continue;
+            }
+            $finished = $at->plus($outlook->planned->of($ticket->design, $outlook->painterAt($chair, $at)));
             $calls[] = new CallTime($ticket, $chair, $at, $finished);
-            $free = $finished->plus($turnaround);
-            $next = $staffed === [] ? $free : $roster->staffedFrom($chair, $free, $line->seats);
+            $free = $finished->plus($outlook->turnaround);
+            $next = $staffed === [] ? $free : $outlook->staffedFrom($chair, $free);
             $freeAt = self::withFree($freeAt, $chair, $next, $free);
         }
         $painters = [];
         foreach ($freeAt as $chair => $free) {
-            $painters[$chair] = $roster->painterAt($chair, $free, $line->seats);
+            $painters[$chair] = $outlook->painterAt($chair, $free);
         }
 
         return new self($calls, $freeAt, $painters);
+    }
+
+    /** Until when all of them have waited for their last stroke, added up: what who takes whom is chosen by. Milliseconds. */
+    public function waitedFor(): int
+    {
+        return array_sum(array_map(static fn (CallTime $call): int => $call->finishedAt->epochMilliseconds, $this->calls));
+    }
+
+    /**
+     * @param  list<Ticket>  $queue
+     * @return list<Ticket>
+     */
+    private static function order(array $queue, ?NextChild $first): array
+    {
+        usort($queue, static fn (Ticket $one, Ticket $other): int => ($other->id === $first?->ticket) <=> ($one->id === $first?->ticket));
+
+        return $queue;
+    }
+
+    /** @param  non-empty-array<int, Instant>  $freeAt */
+    private static function chairFor(Ticket $ticket, array $freeAt, Outlook $outlook): int
+    {
+        $wished = $ticket->wish === null ? [] : array_filter(
+            $freeAt,
+            static fn (Instant $at, int $chair): bool => $outlook->painterAt($chair, $at) === $ticket->wish,
+            ARRAY_FILTER_USE_BOTH,
+        );
+
+        return self::firstFree($wished === [] ? $freeAt : $wished);
     }
 
     /**
      * @param  array<int, Instant>  $freeAt
      * @return array<int, Instant> from when somebody paints there, without chairs to which nobody comes
      */
-    private static function staffed(array $freeAt, Seats $seats, Roster $roster): array
+    private static function staffed(array $freeAt, Outlook $outlook): array
     {
         $staffed = [];
         foreach ($freeAt as $chair => $free) {
-            $staffed[$chair] = $roster->staffedFrom($chair, $free, $seats);
+            $staffed[$chair] = $outlook->staffedFrom($chair, $free);
         }
 
         return array_filter($staffed, static fn (?Instant $from): bool => $from !== null);

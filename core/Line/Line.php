@@ -18,6 +18,7 @@ final readonly class Line
      * @param  LineEvent|null  $newest  of the events folded so far
      * @param  Forgotten  $forgotten  what is known of the children that forgetting() left out
      * @param  Seats  $seats  who paints at which chair
+     * @param  array<string, true>  $soldOut  designs that are not offered for now
      */
     public function __construct(
         public bool $isOpen = false,
@@ -28,6 +29,7 @@ final readonly class Line
         public ?LineEvent $newest = null,
         public Forgotten $forgotten = new Forgotten,
         public Seats $seats = new Seats,
+        public array $soldOut = [],
     ) {}
 
     /** @param  iterable<LineEvent>  $events in any order, repeats allowed */
@@ -149,7 +151,7 @@ final readonly class Line
         /**
          * @var array{
          *     isOpen: bool, tickets: array<string, Ticket>, chairs: array<int, string>, setAside: array<string, string>,
-         *     past: Past, newest: LineEvent|null, forgotten: Forgotten, seats: Seats
+         *     past: Past, newest: LineEvent|null, forgotten: Forgotten, seats: Seats, soldOut: array<string, true>
          * } $values
          */
         $values = [...get_object_vars($this), ...$changes];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Line;
 
+use Core\Units\Duration;
 use Core\Units\Instant;
 
 /** One tap, as its maker saw it: an id of the maker's own and the time of the tap itself, not of its arrival. */
@@ -11,10 +12,18 @@ final readonly class LineEvent
 {
     /**
      * @param  string  $id  unique; breaks ties between events of one instant
+     * @param  string|null  $design  for Trimmed: of another mind half-way
      * @param  string|null  $before  for Moved: the ticket to stand in front of; null for the end of the line
      * @param  string|null  $target  for Undone: the id of the event to take back
-     * @param  string|null  $painter  who takes the chair
+     * @param  string|null  $painter  who takes the chair; for Joined and Changed the painter that is wished for
      * @param  Instant|null  $until  when a break is meant to end
+     * @param  string|null  $party  the same for those who came together
+     * @param  string|null  $note  a word about the child, for the day only
+     * @param  list<Caution>|null  $answers  what was answered before painting; none when all is well
+     * @param  list<string>  $without  the steps that are left out for it
+     * @param  PauseReason|null  $reason  why the clocks stand
+     * @param  int|null  $cents  what was paid, in the smallest unit of the currency
+     * @param  Duration|null  $spent  for Mended: what the step really took
      *
      * @throws InvalidEvent when a field that the kind needs is missing
      */
@@ -33,6 +42,15 @@ final readonly class LineEvent
         public ?string $target = null,
         public ?string $painter = null,
         public ?Instant $until = null,
+        public ?string $party = null,
+        public ?string $note = null,
+        public ?array $answers = null,
+        public array $without = [],
+        public ?PauseReason $reason = null,
+        public ?AfterFace $part = null,
+        public ?int $cents = null,
+        public ?Payment $payment = null,
+        public ?Duration $spent = null,
     ) {
         foreach ($kind->needs() as $field) {
             if ($this->{$field} === null) {

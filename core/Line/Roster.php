@@ -9,6 +9,9 @@ use Core\Units\Instant;
 /** Who is meant to sit at which chair from when. What was tapped at a chair goes before what was meant, until the next shift. */
 final readonly class Roster
 {
+    /** Later than any day ends, in milliseconds from now. */
+    public const NEVER = 1_000_000_000;
+
     /** @var array<int, list<Shift>> by chair, in order of time */
     private array $shifts;
 
@@ -85,6 +88,27 @@ final readonly class Roster
         }
 
         return null;
+    }
+
+    /**
+     * When nobody is meant to paint there, later on.
+     *
+     * @return list<array{int, int}> from and until, in milliseconds from that moment, in order; until NEVER where nobody comes back
+     */
+    public function gaps(int $chair, Instant $from, Seats $seats): array
+    {
+        $gaps = [];
+        foreach ($this->shifts[$chair] ?? [] as $shift) {
+            if ($shift->from->isAfter($from) && $this->painterAt($chair, $shift->from, $seats) === null) {
+                $back = $this->staffedFrom($chair, $shift->from, $seats);
+                $gaps[] = [
+                    $shift->from->since($from)->milliseconds,
+                    $back === null ? self::NEVER : $back->since($from)->milliseconds,
+                ];
+            }
+        }
+
+        return $gaps;
     }
 
     /**

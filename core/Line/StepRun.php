@@ -10,9 +10,12 @@ use Core\Units\Duration;
 final readonly class StepRun
 {
     /**
-     * @param  Duration  $spent from the tap before to its own tap, pauses taken off; zero while pending or skipped
-     * @param  bool  $isInterrupted  whether the clocks were paused in it
+     * @param  Duration  $spent from the tap before to its own tap, pauses taken off; zero while pending or skipped, but for what was
+     *                          wiped off
+     * @param  bool  $isInterrupted  whether the clocks were paused in it, or it was wiped off
      * @param  string|null  $painter  who painted it, where somebody took the chair after the face was begun
+     * @param  int  $wiped  how often it was wiped off
+     * @param  Duration|null  $mendedFrom  what was logged before somebody mended it
      */
     public function __construct(
         public PlannedStep $step,
@@ -20,5 +23,26 @@ final readonly class StepRun
         public Duration $spent,
         public bool $isInterrupted = false,
         public ?string $painter = null,
+        public int $wiped = 0,
+        public ?Duration $mendedFrom = null,
     ) {}
+
+    /** What was wiped off of it so far stays with it. */
+    public function as(PlannedStep $step, StepStatus $status): self
+    {
+        return new self($step, $status, $this->spent, isInterrupted: $this->isInterrupted, painter: $this->painter, wiped: $this->wiped);
+    }
+
+    public function mended(Duration $spent): self
+    {
+        return new self(
+            step: $this->step,
+            status: $this->status,
+            spent: $spent,
+            isInterrupted: $this->isInterrupted,
+            painter: $this->painter,
+            wiped: $this->wiped,
+            mendedFrom: $this->mendedFrom ?? $this->spent,
+        );
+    }
 }

@@ -12,7 +12,9 @@ use Core\Units\Instant;
  *
  * @phpstan-type Told array{
  *     id: string, kind: string, at: int, ticket?: string, number?: int, firstName?: string, design?: string, chair?: int,
- *     plan?: string, step?: string, before?: string, target?: string, painter?: string, until?: int, rank?: int|float, aside?: string
+ *     plan?: string, step?: string, before?: string, target?: string, painter?: string, until?: int, party?: string, note?: string,
+ *     answers?: list<string>, without?: list<string>, reason?: string, part?: string, cents?: int, payment?: string, spent?: int,
+ *     rank?: int|float, aside?: string
  * }
  * @phpstan-type ToldPlan array{id: string, design: string, steps: list<array{id: string, name: string, plannedMs: int}>}
  * @phpstan-type Values array{
@@ -21,7 +23,7 @@ use Core\Units\Instant;
  */
 final readonly class StoryValues
 {
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     private function __construct() {}
 
@@ -113,6 +115,15 @@ final readonly class StoryValues
             'target' => $event->target,
             'painter' => $event->painter,
             'until' => $event->until?->epochMilliseconds,
+            'party' => $event->party,
+            'note' => $event->note,
+            'answers' => $event->answers === null ? null : array_column($event->answers, 'value'),
+            'without' => $event->without === [] ? null : $event->without,
+            'reason' => $event->reason?->value,
+            'part' => $event->part?->value,
+            'cents' => $event->cents,
+            'payment' => $event->payment?->value,
+            'spent' => $event->spent?->milliseconds,
             'rank' => $judged->rank,
             'aside' => $judged->aside,
         ], static fn (mixed $value): bool => $value !== null)];
@@ -139,6 +150,15 @@ final readonly class StoryValues
             target: $told['target'] ?? null,
             painter: $told['painter'] ?? null,
             until: isset($told['until']) ? Instant::ofEpochMilliseconds($told['until']) : null,
+            party: $told['party'] ?? null,
+            note: $told['note'] ?? null,
+            answers: isset($told['answers']) ? array_map(Caution::from(...), $told['answers']) : null,
+            without: $told['without'] ?? [],
+            reason: PauseReason::tryFrom($told['reason'] ?? ''),
+            part: AfterFace::tryFrom($told['part'] ?? ''),
+            cents: $told['cents'] ?? null,
+            payment: Payment::tryFrom($told['payment'] ?? ''),
+            spent: isset($told['spent']) ? Duration::ofMilliseconds($told['spent']) : null,
         );
 
         return new Judged($event, isset($told['rank']) ? (float) $told['rank'] : null, $told['aside'] ?? null);

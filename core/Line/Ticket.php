@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Line;
 
+use Core\Units\Duration;
 use Core\Units\Instant;
 
 /** A child's place in the line. */
@@ -12,6 +13,11 @@ final readonly class Ticket
     /**
      * @param  float  $rank  place in the line, smallest first; ties go by number
      * @param  string  $design  id of the design asked for
+     * @param  string|null  $party  the same for those who came together
+     * @param  string|null  $wish  the painter wished for
+     * @param  string|null  $note  a word about the child, for the day only
+     * @param  Instant|null  $calledAt  the last time
+     * @param  int  $calls  how often
      */
     private function __construct(
         public string $id,
@@ -25,27 +31,41 @@ final readonly class Ticket
         public ?int $chair = null,
         public ?Face $face = null,
         public ?Instant $endedAt = null,
+        public ?string $party = null,
+        public ?string $wish = null,
+        public ?string $note = null,
+        public int $calls = 0,
+        public ?Paid $paid = null,
     ) {}
 
-    public static function join(string $id, int $number, ?string $firstName, string $design, Instant $at): self
+    /** @param  LineEvent  $joined  with ticket, number and design */
+    public static function join(LineEvent $joined): self
     {
         return new self(
-            id: $id,
-            number: $number,
-            firstName: $firstName,
-            design: $design,
-            rank: (float) $number,
+            id: (string) $joined->ticket,
+            number: (int) $joined->number,
+            firstName: $joined->firstName,
+            design: (string) $joined->design,
+            rank: (float) $joined->number,
             status: TicketStatus::Waiting,
-            joinedAt: $at,
+            joinedAt: $joined->at,
+            party: $joined->party,
+            wish: $joined->painter,
+            note: $joined->note,
         );
     }
 
     /** @throws TapSetAside when no longer in the line */
-    public function changed(?string $firstName, string $design): self
+    public function changed(LineEvent $changed): self
     {
         $this->refuseUnlessInLine();
 
-        return $this->with(firstName: $firstName, design: $design);
+        return $this->with(
+            firstName: $changed->firstName,
+            design: (string) $changed->design,
+            wish: $changed->painter,
+            note: $changed->note,
+        );
     }
 
     /** @throws TapSetAside when no longer in the line */
@@ -56,14 +76,16 @@ final readonly class Ticket
         return $this->with(rank: $rank);
     }
 
-    /** @throws TapSetAside when called before or no longer in the line */
+    /**
+     * As often as it takes.
+     *
+     * @throws TapSetAside when no longer in the line
+     */
     public function called(Instant $at): self
     {
-        if ($this->status !== TicketStatus::Waiting) {
-            throw $this->cannot();
-        }
+        $this->refuseUnlessInLine();
 
-        return $this->with(status: TicketStatus::Called, calledAt: $at);
+        return $this->with(status: TicketStatus::Called, calledAt: $at, calls: $this->calls + 1);
     }
 
     /** @throws TapSetAside when no longer in the line */
@@ -86,6 +108,12 @@ final readonly class Ticket
         }
 
         return $this->with(face: $paint($this->face));
+    }
+
+    /** Of another mind by now. */
+    public function asking(string $design): self
+    {
+        return $this->with(design: $design);
     }
 
     /** @throws TapSetAside when not in a chair */
@@ -113,6 +141,28 @@ final readonly class Ticket
         return $this->with(status: $how, endedAt: $at);
     }
 
+    /**
+     * In the chair, or after it.
+     *
+     * @throws TapSetAside when not painted
+     */
+    public function paid(Paid $paid, Instant $at): self
+    {
+        if ($this->status !== TicketStatus::Finished && $this->status !== TicketStatus::Seated) {
+            throw $this->cannot();
+        }
+        $isOpen = $this->status === TicketStatus::Seated && $this->face?->paintedAt !== null
+            && ! in_array(AfterFace::Pay, array_column($this->face->parts, 'part'), true);
+
+        return $this->with(paid: $paid, face: $isOpen ? $this->face->partDone(AfterFace::Pay, $at) : $this->face);
+    }
+
+    /** @throws TapSetAside when that step was not painted */
+    public function mended(string $step, Duration $spent): self
+    {
+        return $this->face === null ? throw $this->cannot() : $this->with(face: $this->face->mended($step, $spent));
+    }
+
     /** As it is said aloud: "No. 27 Noor", "No. 28". */
     public function label(): string
     {
@@ -136,7 +186,8 @@ final readonly class Ticket
         /**
          * @var array{
          *     id: string, number: int, firstName: string|null, design: string, rank: float, status: TicketStatus,
-         *     joinedAt: Instant, calledAt: Instant|null, chair: int|null, face: Face|null, endedAt: Instant|null
+         *     joinedAt: Instant, calledAt: Instant|null, chair: int|null, face: Face|null, endedAt: Instant|null,
+         *     party: string|null, wish: string|null, note: string|null, calls: int, paid: Paid|null
          * } $values
          */
         $values = [...get_object_vars($this), ...$changes];

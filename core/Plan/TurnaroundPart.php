@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Plan;
 
+use Core\Line\AfterFace;
 use Core\Units\Duration;
 
 /** What lies between two faces and is not painting, yet the line waits for it too. */
@@ -25,6 +26,16 @@ enum TurnaroundPart: string
             self::Pay => 8,
             self::Clean => 20,
         });
+    }
+
+    /** Under which part a plan counts what was done after a face. */
+    public static function of(AfterFace $done): self
+    {
+        return match ($done) {
+            AfterFace::Mirror, AfterFace::Photo => self::Mirror,
+            AfterFace::Pay => self::Pay,
+            AfterFace::Sponges, AfterFace::Hands, AfterFace::Water => self::Clean,
+        };
     }
 
     /** Whether a helper who takes names and money takes it over. */

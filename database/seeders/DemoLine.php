@@ -13,8 +13,10 @@ use App\Models\EventDay;
 use App\Models\Ticket;
 use App\Models\User;
 use App\Queries\Line\StoryOfDay;
+use Core\Line\AfterFace;
 use Core\Line\Defaults;
 use Core\Line\EventKind;
+use Core\Line\Payment;
 use Illuminate\Support\Str;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -34,6 +36,9 @@ final class DemoLine
 
     /** @var array<string, int> by ticket */
     private array $chairs = [];
+
+    /** @var array<int, int> painted so far, by chair */
+    private array $faces = [];
 
     /**
      * @param  non-empty-list<User>  $painters  by chair
@@ -110,7 +115,10 @@ final class DemoLine
         $plan = $design->plan;
         assert($plan !== null);
         $this->event(EventKind::Seated, $seatAt, $ticket, chair: $chair, plan_id: $plan->id);
-        $now = $seatAt;
+        $now = $seatAt + $this->chance->getInt(8, 16) * 1000;
+        if ($now < $until) {
+            $this->event(EventKind::Asked, $now, $ticket, more: self::more(['answers' => [], 'without' => []]));
+        }
         foreach ($plan->content['steps'] as $step) {
             if (($step['optional'] ?? false) && $this->chance->getInt(0, 4) === 0) {
                 $now < $until && $this->event(EventKind::StepSkipped, $now, $ticket, step_id: $step['id']);
@@ -123,12 +131,46 @@ final class DemoLine
             }
             $this->event(EventKind::StepDone, $now, $ticket, step_id: $step['id']);
         }
-        $now += $this->chance->getInt(40, 80) * 1000;
+        $now = $this->turnAround($ticket, $design, $chair, $now, $until);
         if ($now < $until) {
             $this->event(EventKind::Finished, $now, $ticket);
         }
 
         return $now + 1000;
+    }
+
+    /** @return int when the next child may sit down */
+    private function turnAround(string $ticket, Design $design, int $chair, int $now, int $until): int
+    {
+        $this->faces[$chair] = ($this->faces[$chair] ?? 0) + 1;
+        $price = $this->day->menuItems->firstWhere('design_id', $design->id)?->price_cents;
+        $seconds = [
+            AfterFace::Mirror->value => [6, 12],
+            AfterFace::Pay->value => $price === null ? null : [6, 16],
+            AfterFace::Sponges->value => [8, 14],
+            AfterFace::Hands->value => [6, 12],
+            AfterFace::Water->value => $this->faces[$chair] % Defaults::WATER_FACES === 0 ? [30, 50] : null,
+        ];
+        foreach (array_filter($seconds) as $part => [$least, $most]) {
+            $now += $this->chance->getInt($least, $most) * 1000;
+            if ($now >= $until) {
+                continue;
+            }
+            $part === AfterFace::Pay->value
+                ? $this->event(EventKind::Paid, $now, $ticket, more: self::more([
+                    'cents' => $price,
+                    'payment' => ($this->chance->getInt(0, 2) === 0 ? Payment::Card : Payment::Cash)->value,
+                ]))
+                : $this->event(EventKind::PartDone, $now, $ticket, more: self::more(['part' => $part]));
+        }
+
+        return $now + $this->chance->getInt(4, 12) * 1000;
+    }
+
+    /** @param  array<string, mixed>  $said */
+    private static function more(array $said): string
+    {
+        return json_encode($said, JSON_THROW_ON_ERROR);
     }
 
     private function event(EventKind $kind, int $atMs, ?string $ticket = null, mixed ...$columns): void
@@ -148,6 +190,7 @@ final class DemoLine
             'plan_id' => null,
             'step_id' => null,
             'painter_id' => null,
+            'more' => null,
             ...$columns,
         ];
     }

@@ -1,11 +1,16 @@
 <script lang="ts">
   import { QueryClient, QueryClientProvider } from '@tanstack/svelte-query';
+  import { lightChosen } from './lib/remembered.svelte';
   import Patterns from './tape/Patterns.svelte';
   import Workshop from './Workshop.svelte';
 
   // Answers are kept in the browser by the client itself; a failed read is tried again at the next turn.
   const queryClient = new QueryClient({
     defaultOptions: { queries: { retry: false, networkMode: 'always', refetchOnWindowFocus: true } },
+  });
+
+  $effect(() => {
+    document.documentElement.setAttribute('data-light', lightChosen.value);
   });
 </script>
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Core\Line\EventKind;
 use Core\Line\Forecast;
+use Core\Line\Outlook;
 use Core\Line\PlannedTimes;
 use Core\Line\Roster;
 use Core\Units\Duration;
@@ -22,14 +23,14 @@ function makespan(array $seconds, int $chairs): float
         $planned["design {$index}"] = Duration::ofSeconds($length);
     }
 
-    return Forecast::of(
+    return Forecast::of(new Outlook(
         line: $day->fold(),
         planned: new PlannedTimes($planned),
         roster: new Roster,
         turnaround: Duration::zero(),
         chairs: $chairs,
         now: Day::at(0),
-    )->clearAt()->since(Day::at(0))->seconds();
+    ))->clearAt()->since(Day::at(0))->seconds();
 }
 
 // Source: R. L. Graham, "Bounds for certain multiprocessing anomalies" (1966): m(m-1) jobs of length 1 followed by one of
@@ -53,14 +54,14 @@ it('calls a batch of equal faces one service apart', function (): void {
     foreach (range(1, 14) as $number) {
         $day->join($number);
     }
-    $forecast = Forecast::of(
+    $forecast = Forecast::of(new Outlook(
         line: $day->fold(),
         planned: new PlannedTimes(['wave' => Duration::ofSeconds(200)]),
         roster: new Roster,
         turnaround: Duration::ofSeconds(60),
         chairs: 1,
         now: Day::at(0),
-    );
+    ));
 
     foreach ($forecast->calls as $index => $call) {
         expect($call->callAt)->toEqual(Day::at(260 * $index));
@@ -71,14 +72,14 @@ it('calls a batch of equal faces one service apart', function (): void {
 // Source: a birthday of 14 children in two hours leaves 8.57 minutes gross each (120 / 14): a face of 7:34 and a turnaround
 // of one minute just fit, one of 7:35 does not.
 it('fits a party into its hours as the division says', function (int $faceSeconds, int $faces): void {
-    $forecast = Forecast::of(
+    $forecast = Forecast::of(new Outlook(
         line: Day::open()->tap(EventKind::Closed)->fold(),
         planned: new PlannedTimes([]),
         roster: new Roster,
         turnaround: Duration::ofSeconds(60),
         chairs: 1,
         now: Day::at(0),
-    );
+    ));
     $more = $forecast->facesUntil(Day::at(7200 - 60), static fn (): Duration => Duration::ofSeconds($faceSeconds), Duration::ofSeconds(60));
 
     expect($more)->toBe($faces);

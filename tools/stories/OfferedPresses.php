@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace Tools\stories;
 
+use Core\Line\AfterFace;
+use Core\Line\Caution;
 use Core\Line\EventKind;
+use Core\Line\Face;
 use Core\Line\FacePlan;
 use Core\Line\Line;
 use Core\Line\LineEvent;
+use Core\Line\PauseReason;
+use Core\Line\Payment;
 use Core\Line\StepStatus;
 use Core\Line\Ticket;
-use Core\Line\TicketStatus;
+use Core\Units\Duration;
 use Core\Units\Instant;
 use Random\Randomizer;
 
@@ -57,13 +62,20 @@ final class OfferedPresses
                 'number' => $number,
                 'firstName' => $this->chance->getInt(0, 1) === 0 ? null : 'Noor',
                 'design' => $this->design(),
+                'painter' => $this->chance->getInt(0, 4) === 0 ? ['ines', 'tobi', 'ada'][$this->chance->getInt(0, 2)] : null,
+                'party' => $this->chance->getInt(0, 4) === 0 ? 'p'.intdiv($number, 3) : null,
+                'note' => $this->chance->getInt(0, 4) === 0 ? 'blue coat' : null,
             ],
+        ]];
+        $offer = [$line->soldOut === [] ? EventKind::SoldOut : EventKind::OnMenuAgain, [
+            'design' => array_key_first($line->soldOut) ?? $this->design(),
         ]];
 
         // Nobody lets a line grow for ever: then the chairs have their turn.
         return [
             ...(count($line->queue()) > 6 ? [] : [$join(), $join(), $join()]),
             ...($this->chance->getInt(0, 9) === 0 ? [[[EventKind::Closed, []]]] : []),
+            ...($this->chance->getInt(0, 4) === 0 ? [[$offer]] : []),
         ];
     }
 
@@ -90,18 +102,42 @@ final class OfferedPresses
             [[EventKind::Finished, $about]],
             ...($next === null ? [] : [[[EventKind::Finished, $about], ...$back, $seat($this->plans[$next->design])]]),
         ];
+        $paid = [EventKind::Paid, [...$about, 'cents' => 400, 'payment' => Payment::cases()[$this->chance->getInt(0, 2)]]];
+        $done = $sitting->face->runs[0] ?? null;
+        $wipe = [EventKind::WipedOff, [...$about, 'step' => $current ?? $done?->step->id]];
         if ($current === null) {
-            return $offered;
+            return [
+                ...$offered, [$paid], [$wipe],
+                [[EventKind::PartDone, [...$about, 'part' => AfterFace::cases()[$this->chance->getInt(0, 5)]]]],
+                [[EventKind::Mended, [...$about, 'step' => $done?->step->id, 'spent' => Duration::ofSeconds(40)]]],
+            ];
         }
         $done = [[EventKind::StepDone, [...$about, 'step' => $current]]];
 
         return [
             ...$offered, $done, $done, $done,
             [[EventKind::StepSkipped, [...$about, 'step' => $current]]],
-            [[$sitting->face->pausedAt === null ? EventKind::Paused : EventKind::Resumed, $about]],
+            [$sitting->face->pausedAt === null
+                ? [EventKind::Paused, [...$about, 'reason' => PauseReason::Dry]]
+                : [EventKind::Resumed, $about]],
+            ...($sitting->face->cautions === null ? [[$this->ask($sitting->face, $about)]] : []),
+            ...($this->chance->getInt(0, 3) === 0 ? [[$wipe]] : []),
             [[EventKind::Left, $about]],
             ...$this->quicker($sitting, $about),
         ];
+    }
+
+    /**
+     * @param  array{ticket: string}  $about
+     * @return array{EventKind, array<string, mixed>} now and then something is left out for the answer
+     */
+    private function ask(Face $face, array $about): array
+    {
+        $last = $face->runs[count($face->runs) - 1];
+
+        return [EventKind::Asked, $this->chance->getInt(0, 2) === 0
+            ? [...$about, 'answers' => [Caution::Lips], 'without' => [$last->step->id]]
+            : [...$about, 'answers' => []]];
     }
 
     /** @return list<list<array{EventKind, array<string, mixed>}>> who sits down there, and breaks; not as often as faces are painted */
@@ -140,7 +176,10 @@ final class OfferedPresses
             ) !== [],
         );
 
-        return array_values(array_map(static fn (FacePlan $plan): array => [[EventKind::Trimmed, [...$about, 'plan' => $plan]]], $left));
+        return array_values(array_map(static fn (FacePlan $plan): array => [[
+            EventKind::Trimmed,
+            [...$about, 'plan' => $plan, 'design' => $plan->id === 'plan-dots' ? 'dots' : null],
+        ]], $left));
     }
 
     /** @return list<list<array{EventKind, array<string, mixed>}>> */
@@ -150,9 +189,9 @@ final class OfferedPresses
         $before = $line->queue()[$this->chance->getInt(0, count($line->queue()) - 1)];
         $go = [EventKind::Left, EventKind::NoShow, EventKind::Removed][$this->chance->getInt(0, 2)];
         $offered = [
-            $ticket->status === TicketStatus::Waiting ? [EventKind::Called, $about] : [EventKind::NoShow, $about],
+            $ticket->calls < 2 ? [EventKind::Called, $about] : [EventKind::NoShow, $about],
             [EventKind::Moved, [...$about, 'before' => $before->id === $ticket->id ? null : $before->id]],
-            [EventKind::Changed, [...$about, 'design' => $this->design(), 'firstName' => 'Wren']],
+            [EventKind::Changed, [...$about, 'design' => $this->design(), 'firstName' => 'Wren', 'painter' => $ticket->wish]],
             [$go, $about],
         ];
 

@@ -21,6 +21,7 @@ use Core\Line\PlannedStep;
 use Core\Line\Shift;
 use Core\Line\Story;
 use Core\Line\StoryValues;
+use Core\Line\Window;
 use Core\Units\Duration;
 use Core\Units\Instant;
 use Random\Randomizer;
@@ -114,7 +115,8 @@ final readonly class StoryTeller
 
     /**
      * @return array{
-     *     arrivals: list<array<string, mixed>>, now: list<int>, boards: list<string>, asides: list<string>,
+     *     arrivals: list<array<string, mixed>>, now: list<int>, boards: list<string>, windows: list<string>,
+     *     asides: list<string>,
      *     kept: list<array{arrivals: int, story: mixed}>
      * } taps as they arrive, and for the line after each the moment and digests; stories that were kept after so many of them,
      *   where the rest can be told on top
@@ -122,7 +124,7 @@ final readonly class StoryTeller
     public function tell(int $presses): array
     {
         $arrivals = $this->arrivals($presses);
-        $told = ['arrivals' => [], 'now' => [], 'boards' => [], 'asides' => []];
+        $told = ['arrivals' => [], 'now' => [], 'boards' => [], 'windows' => [], 'asides' => []];
         $story = Story::of([]);
         foreach ($arrivals as $event) {
             $story = $story->with([$event]);
@@ -130,6 +132,8 @@ final readonly class StoryTeller
             $told['arrivals'][] = StoryValues::told(new Judged($event));
             $told['now'][] = $now;
             $told['boards'][] = self::digest($this->shown($story, $now));
+            // They cost more than all the rest: now and then.
+            $told['windows'][] = count($told['now']) % 15 === 0 ? self::digest($this->windows($story, $now)) : '';
             $told['asides'][] = self::digest($story->line->setAside);
         }
 
@@ -145,7 +149,17 @@ final readonly class StoryTeller
     /** @return array<string, mixed> what a screen shows, in full */
     public function shown(Story $story, int $now): array
     {
-        return array_diff_key($this->board($story, $now)->jsonSerialize(), ['designs' => true, 'story' => true]);
+        return array_diff_key(LineBoard::of($this->read($story, $now))->jsonSerialize(), ['designs' => true, 'story' => true]);
+    }
+
+    /** @return array<string, list<int>> by ticket: between when and when each is called, and about when */
+    private function windows(Story $story, int $now): array
+    {
+        return array_map(static fn (Window $window): array => [
+            $window->from->epochMilliseconds,
+            $window->about->epochMilliseconds,
+            $window->until->epochMilliseconds,
+        ], $this->read($story, $now)->windows());
     }
 
     /** @return list<LineEvent> */
@@ -197,13 +211,18 @@ final readonly class StoryTeller
 
     private function board(Story $story, int $now): LineBoard
     {
-        return LineBoard::of(new LineRead(
+        return LineBoard::of($this->read($story, $now));
+    }
+
+    private function read(Story $story, int $now): LineRead
+    {
+        return new LineRead(
             story: $story->forgetting(Defaults::ENDED_SHOWN),
             day: $this->day,
             roster: $this->roster,
             designs: $this->designs,
             now: Instant::ofEpochMilliseconds($now),
-        ));
+        );
     }
 
     private static function digest(mixed $value): string

@@ -130,6 +130,7 @@ final readonly class RecordTaps
             'target_id' => $tap->target,
             'painter_id' => $tap->painter,
             'until_ms' => $tap->until,
+            'more' => $tap->more->kept(),
         ];
     }
 

@@ -23,13 +23,16 @@ final readonly class Tap
         public ?string $target,
         public ?string $painter,
         public ?int $until,
+        public TapDetails $more,
     ) {}
 
     /**
      * @param array{
      *     id: string, kind: string, at: int, ticket?: string|null, firstName?: string|null, design?: string|null,
      *     chair?: int|null, plan?: string|null, step?: string|null, before?: string|null, target?: string|null,
-     *     painter?: string|null, until?: int|null
+     *     painter?: string|null, until?: int|null, party?: string|null, note?: string|null, answers?: list<string>|null,
+     *     without?: list<string>|null, reason?: string|null, part?: string|null, cents?: int|null, payment?: string|null,
+     *     spent?: int|null
      * } $input
      */
     public static function of(array $input): self
@@ -51,14 +54,16 @@ final readonly class Tap
             target: $ulid($input['target'] ?? null),
             painter: $ulid($input['painter'] ?? null),
             until: $input['until'] ?? null,
+            more: TapDetails::of($input),
         );
     }
 
     /** The field that this kind needs and the tap does not have, if any. The number is the server's to give. */
     public function missing(): ?string
     {
+        $said = [...get_object_vars($this->more), ...get_object_vars($this)];
         foreach ($this->kind->needs() as $field) {
-            if ($field !== 'number' && $this->{$field} === null) {
+            if ($field !== 'number' && $said[$field] === null) {
                 return $field;
             }
         }

@@ -94,7 +94,7 @@ final readonly class WriteLogbook
     /**
      * @param  array<string, Ticket>  $tickets
      * @param  array<string, string>  $painters  of the faces
-     * @return array<string, list<array<string, string|int|bool>>> by ticket
+     * @return array<string, list<array<string, string|int|bool|null>>> by ticket
      */
     private static function stepRows(array $tickets, array $painters): array
     {
@@ -116,6 +116,8 @@ final readonly class WriteLogbook
                     'planned_ms' => $run->step->planned->milliseconds,
                     'spent_ms' => min(self::MOST_MS, $run->spent->milliseconds),
                     'interrupted' => $run->isInterrupted,
+                    'wiped' => min(255, $run->wiped),
+                    'mended_from_ms' => $run->mendedFrom === null ? null : min(self::MOST_MS, $run->mendedFrom->milliseconds),
                     'painter_id' => $run->painter ?? $painters[$ticket->id] ?? '',
                 ];
             }
@@ -142,7 +144,7 @@ final readonly class WriteLogbook
     /**
      * The same for faces on which the same steps were painted in the same way, in whatever order.
      *
-     * @param  list<array<string, string|int|bool>>  $steps
+     * @param  list<array<string, string|int|bool|null>>  $steps
      */
     private static function version(array $steps): string
     {

@@ -10,8 +10,14 @@ use Core\Design\Defaults;
 use Core\Design\Medium;
 use Core\Design\Shut;
 use Core\Design\Technique;
+use Core\Line\AfterFace;
+use Core\Line\Caution;
 use Core\Line\Defaults as LineDefaults;
+use Core\Line\PauseReason;
 use Core\Line\Quicker;
+use Core\Line\Roster;
+use Core\Line\Spread;
+use Core\Line\WhoTakesWhom;
 use Core\Units\Currency;
 use Core\Units\Duration;
 use Illuminate\Support\Facades\Lang;
@@ -26,10 +32,11 @@ final readonly class BrowserTables
     public static function written(): string
     {
         $techniques = Technique::cases();
+        $label = static fn (Caution|PauseReason|AfterFace $one): string => $one->label();
 
         return implode("\n", [
             "// Written by `php artisan inch:types` from core. Do not edit.\n",
-            "import type { Load, Medium, Shut, Technique } from './types.gen';\n",
+            "import type { Caution, Load, Medium, PauseReason, Shut, Technique, AfterFace } from './types.gen';\n",
             self::record('techniqueNames', 'Technique, string', $techniques, self::nameOf(...)),
             '/** What each medium is used for; the first is the usual. */',
             self::record('techniquesOf', 'Medium, readonly Technique[]', Medium::cases(), self::techniquesOf(...)),
@@ -40,6 +47,21 @@ final readonly class BrowserTables
             ))).";\n",
             self::record('loadNames', 'Load, string', Load::cases(), static fn (Load $load): string => $load->label()),
             self::record('shutNames', 'Shut, string', Shut::cases(), static fn (Shut $shut): string => $shut->label()),
+            self::record('afterFaceNames', 'AfterFace, string', AfterFace::cases(), $label),
+            self::record('cautionNames', 'Caution, string', Caution::cases(), $label),
+            self::record('pauseReasons', 'PauseReason, string', PauseReason::cases(), $label),
+            '/** A note about a child has so many letters at most. */',
+            'export const LONGEST_NOTE = '.LineDefaults::LONGEST_NOTE.";\n",
+            '/** Who was called and is not there after so many milliseconds is passed over. */',
+            'export const NO_SHOW_MS = '.(60_000 * LineDefaults::NO_SHOW_MINUTES).";\n",
+            '/** How far a day at the chairs runs off its plan: Core\Line\Spread. */',
+            'export const spread = '.json_encode(Spread::values(), self::WORDS).";\n",
+            '/** Later than any day ends, in milliseconds from now. */',
+            'export const NEVER = '.Roster::NEVER.";\n",
+            '/** By what who takes whom is chosen: Core\Line\WhoTakesWhom. */',
+            'export const takingWhom = '.json_encode(WhoTakesWhom::values(), self::WORDS).";\n",
+            '/** After so many faces the water wants changing. */',
+            'export const WATER_FACES = '.LineDefaults::WATER_FACES.";\n",
             '/** Of those who went, so many are shown and can be brought back at a tap. */',
             'export const ENDED_SHOWN = '.LineDefaults::ENDED_SHOWN.";\n",
             '/** How painters type a time. */',

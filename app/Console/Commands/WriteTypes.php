@@ -142,8 +142,8 @@ final class WriteTypes extends Command
     private function listed(ReflectionProperty $property): string
     {
         $constructor = (string) $property->getDeclaringClass()->getConstructor()?->getDocComment();
-        $found = preg_match('/@var\s+list<(\w+)>/', (string) $property->getDocComment(), $match) === 1
-            || preg_match('/@param\s+list<(\w+)>\s+\$'.$property->getName().'\b/', $constructor, $match) === 1;
+        $found = preg_match('/@var\s+list<(\w+)>(?:\|null)?/', (string) $property->getDocComment(), $match) === 1
+            || preg_match('/@param\s+list<(\w+)>(?:\|null)?\s+\$'.$property->getName().'\b/', $constructor, $match) === 1;
 
         return $found ? $match[1] : '?';
     }

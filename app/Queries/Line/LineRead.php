@@ -8,8 +8,13 @@ use App\Queries\Plan\DayFacts;
 use App\Queries\Plan\DayRoster;
 use Core\Line\CallTime;
 use Core\Line\Forecast;
+use Core\Line\NextChild;
+use Core\Line\Outlook;
 use Core\Line\PlannedTimes;
 use Core\Line\Story;
+use Core\Line\WhoTakesWhom;
+use Core\Line\Window;
+use Core\Line\Windows;
 use Core\Units\Duration;
 use Core\Units\Instant;
 
@@ -17,6 +22,8 @@ use Core\Units\Instant;
 final readonly class LineRead
 {
     public Forecast $forecast;
+
+    public Outlook $outlook;
 
     private PlannedTimes $planned;
 
@@ -36,7 +43,7 @@ final readonly class LineRead
             array_map(static fn (DesignOnDay $design): Duration => $design->planned, $designs),
             array_map(static fn (DesignOnDay $design): array => array_column($design->own, 'planned', 'painterId'), $designs),
         );
-        $this->forecast = Forecast::of(
+        $this->outlook = new Outlook(
             line: $story->line,
             planned: $this->planned,
             roster: $roster->toCore(),
@@ -44,6 +51,19 @@ final readonly class LineRead
             chairs: $this->chairs(),
             now: $now,
         );
+        $this->forecast = Forecast::of($this->outlook);
+    }
+
+    /** @return array<string, Window> by ticket: between when and when each waiting child is called */
+    public function windows(): array
+    {
+        return Windows::of($this->outlook);
+    }
+
+    /** Whom that chair takes next. */
+    public function nextFor(int $chair): ?NextChild
+    {
+        return WhoTakesWhom::next($this->outlook, $chair);
     }
 
     /** @return int<1, max> somebody may sit on a chair that was taken off the day meanwhile */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Line;
 
+use App\Actions\Line\TapDetails;
 use App\Models\EventDay;
 use App\Models\FacePlan;
 use Core\Line\EventKind;
@@ -56,7 +57,8 @@ final readonly class StoryOfDay
          * @var list<\stdClass&object{
          *     id: string, kind: string, at_ms: int, ticket_id: string|null, number: int|null, first_name: string|null,
          *     design_id: string|null, chair: int|null, plan_id: string|null, step_id: string|null,
-         *     before_ticket_id: string|null, target_id: string|null, painter_id: string|null, until_ms: int|null
+         *     before_ticket_id: string|null, target_id: string|null, painter_id: string|null, until_ms: int|null,
+         *     more: string|null
          * }> $rows
          */
         $rows = DB::table('chair_events')
@@ -65,11 +67,25 @@ final readonly class StoryOfDay
             ->where('chair_events.seq', '>', $afterSeq)
             ->orderBy('chair_events.seq')
             ->get(['chair_events.id', 'kind', 'at_ms', 'ticket_id', 'number', 'first_name', 'design_id', 'chair', 'plan_id',
-                'step_id', 'before_ticket_id', 'target_id', 'painter_id', 'until_ms'])
+                'step_id', 'before_ticket_id', 'target_id', 'painter_id', 'until_ms', 'more'])
             ->all();
         $plans = $this->plans(array_values(array_unique(array_filter(array_column($rows, 'plan_id'), is_string(...)))));
 
-        return array_map(static fn (object $row): LineEvent => new LineEvent(
+        return array_map(static fn (object $row): LineEvent => self::event($row, $plans[(string) $row->plan_id] ?? null), $rows);
+    }
+
+    /**
+     * @param  \stdClass&object{
+     *     id: string, kind: string, at_ms: int, ticket_id: string|null, number: int|null, first_name: string|null,
+     *     design_id: string|null, chair: int|null, step_id: string|null, before_ticket_id: string|null, target_id: string|null,
+     *     painter_id: string|null, until_ms: int|null, more: string|null
+     * }  $row
+     */
+    private static function event(object $row, ?CoreFacePlan $plan): LineEvent
+    {
+        $more = TapDetails::read($row->more);
+
+        return new LineEvent(
             id: $row->id,
             kind: EventKind::from($row->kind),
             at: Instant::ofEpochMilliseconds($row->at_ms),
@@ -78,13 +94,22 @@ final readonly class StoryOfDay
             firstName: $row->first_name,
             design: $row->design_id,
             chair: $row->chair,
-            plan: $plans[(string) $row->plan_id] ?? null,
+            plan: $plan,
             step: $row->step_id,
             before: $row->before_ticket_id,
             target: $row->target_id,
             painter: $row->painter_id,
             until: $row->until_ms === null ? null : Instant::ofEpochMilliseconds($row->until_ms),
-        ), $rows);
+            party: $more->party,
+            note: $more->note,
+            answers: $more->answers,
+            without: $more->without,
+            reason: $more->reason,
+            part: $more->part,
+            cents: $more->cents,
+            payment: $more->payment,
+            spent: $more->spentTime(),
+        );
     }
 
     /**

@@ -6,6 +6,7 @@ namespace App\Queries\Plan;
 
 use Core\Design\Design;
 use Core\Design\RungName;
+use Core\Plan\Safety\Advice;
 use Core\Units\Duration;
 
 /** What a face is or may be seated with. */
@@ -18,6 +19,7 @@ final readonly class PlanRead
      * @param  list<RungName>  $rungs  by which names it is known
      * @param  list<string>  $changes  what is done differently from the design as typed, for a rung
      * @param  list<string>  $paintedBy  painters whose own it is; nobody's is the team's
+     * @param  list<Advice>  $cautions  what each answer before painting means for it
      * @param  Duration|null  $eightOfTen  null while nothing is logged
      */
     public function __construct(
@@ -30,6 +32,7 @@ final readonly class PlanRead
         public array $rungs,
         public array $changes,
         public array $paintedBy,
+        public array $cautions,
         public ?Duration $eightOfTen,
     ) {}
 }

@@ -10,13 +10,16 @@ use App\Models\DesignRung;
 use App\Models\EventDay;
 use App\Models\FacePlan;
 use App\Models\PainterPlan;
+use App\Queries\Account\BenchOfPainter;
+use Core\Kit\Kit;
+use Core\Plan\Safety\Safety;
 use Core\Units\Duration;
 use Illuminate\Support\Collection;
 
 /** The plans that faces of a day are or may next be seated with, or fall back to, with the pace of whoever paints by them. */
 final readonly class PlansOfDay
 {
-    public function __construct(private PlannedSteps $plannedSteps, private EightOfTen $eightOfTen) {}
+    public function __construct(private PlannedSteps $plannedSteps, private EightOfTen $eightOfTen, private BenchOfPainter $bench) {}
 
     /** @return list<PlanRead> */
     public function __invoke(EventDay $day, string $painterId): array
@@ -33,16 +36,18 @@ final readonly class PlansOfDay
         $plans = FacePlan::query()->whereIn('id', [...$designs, ...$seated, ...$rungs->pluck('plan_id'), ...$own->pluck('plan_id')])->get();
         $names = $rungs->groupBy('plan_id');
         $painters = $own->groupBy('plan_id');
+        $kit = $this->bench->kit($day->team_id);
         $eightOfTen = ($this->eightOfTen)($plans, self::ownersOf($own->all()), $painterId);
 
         return array_values($plans->map(fn (FacePlan $plan): PlanRead => $this->plan(
             $plan,
-            $names->get($plan->id)?->all() ?? self::rungsLike($painters->get($plan->id)?->all() ?? [], $rungs),
-            $eightOfTen[$plan->id] ?? null,
-            array_values(array_unique(array_map(
+            rungs: $names->get($plan->id)?->all() ?? self::rungsLike($painters->get($plan->id)?->all() ?? [], $rungs),
+            eightOfTen: $eightOfTen[$plan->id] ?? null,
+            paintedBy: array_values(array_unique(array_map(
                 static fn (PainterPlan $own): string => $own->painter_id,
                 $painters->get($plan->id)?->all() ?? [],
             ))),
+            kit: $kit,
         ))->all());
     }
 
@@ -80,19 +85,28 @@ final readonly class PlansOfDay
     /**
      * @param  array<DesignRung>  $rungs  of which it is the plan
      * @param  list<string>  $paintedBy  whose own it is
+     * @param  Kit|null  $kit  what is on the table; null where nobody asks before painting by it
      */
-    public function plan(FacePlan $plan, array $rungs = [], ?Duration $eightOfTen = null, array $paintedBy = []): PlanRead
-    {
+    public function plan(
+        FacePlan $plan,
+        array $rungs = [],
+        ?Duration $eightOfTen = null,
+        array $paintedBy = [],
+        ?Kit $kit = null,
+    ): PlanRead {
+        $design = $plan->toDesign();
+
         return new PlanRead(
             id: $plan->id,
             designId: $plan->design_id,
-            design: $plan->toDesign(),
+            design: $design,
             total: Duration::ofMilliseconds($plan->total_ms),
             steps: ($this->plannedSteps)($plan),
             spans: $plan->content['spans'],
             rungs: array_values(array_map(static fn (DesignRung $rung) => $rung->name, $rungs)),
             changes: array_values($rungs)[0]->changes ?? [],
             paintedBy: $paintedBy,
+            cautions: $kit === null ? [] : Safety::of($design, $kit),
             eightOfTen: $eightOfTen,
         );
     }

@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace Core\Line\Internal;
 
+use Core\Line\AfterFace;
 use Core\Line\EventKind;
 use Core\Line\Face;
 use Core\Line\FacePlan;
 use Core\Line\Line;
 use Core\Line\LineEvent;
+use Core\Line\Paid;
+use Core\Line\Payment;
 use Core\Line\Seats;
 use Core\Line\TapSetAside;
 use Core\Line\Ticket;
 use Core\Line\TicketStatus;
+use Core\Units\Duration;
 
 /** What each kind of event does to a line. */
 final readonly class Deeds
@@ -27,6 +31,7 @@ final readonly class Deeds
         return match ($event->kind) {
             EventKind::Opened => self::doors($line, $event, true),
             EventKind::Closed => self::doors($line, $event, false),
+            EventKind::SoldOut, EventKind::OnMenuAgain => self::changeOffer($line, $event),
             EventKind::Joined => self::join($line, $event),
             EventKind::Undone => self::takeBack($line, $event),
             EventKind::ChairTaken, EventKind::HandedOver, EventKind::BreakBegan, EventKind::BreakEnded => self::changeSeats($line, $event),
@@ -41,6 +46,30 @@ final readonly class Deeds
         }
 
         return $line->with(isOpen: $open, past: $line->past->with($event, null, null), newest: $event);
+    }
+
+    private static function changeOffer(Line $line, LineEvent $event): Line
+    {
+        $design = (string) $event->design;
+        $isSoldOut = $event->kind === EventKind::SoldOut;
+        if (isset($line->soldOut[$design]) === $isSoldOut) {
+            throw TapSetAside::because($isSoldOut ? 'That design is sold out already.' : 'That design is on the menu.');
+        }
+
+        return $line->with(
+            soldOut: self::soldOutWith($line->soldOut, $design, $isSoldOut),
+            past: $line->past->with($event, null, null),
+            newest: $event,
+        );
+    }
+
+    /**
+     * @param  array<string, true>  $soldOut
+     * @return array<string, true>
+     */
+    private static function soldOutWith(array $soldOut, string $design, bool $isSoldOut): array
+    {
+        return $isSoldOut ? [...$soldOut, $design => true] : array_diff_key($soldOut, [$design => true]);
     }
 
     private static function changeSeats(Line $line, LineEvent $event): Line
@@ -64,15 +93,8 @@ final readonly class Deeds
         if (isset($line->tickets[(string) $event->ticket])) {
             throw TapSetAside::because('That child has a number already.');
         }
-        $ticket = Ticket::join(
-            id: (string) $event->ticket,
-            number: (int) $event->number,
-            firstName: $event->firstName,
-            design: (string) $event->design,
-            at: $event->at,
-        );
 
-        return self::replace($line, $event, null, $ticket);
+        return self::replace($line, $event, null, Ticket::join($event));
     }
 
     private static function changeTicket(Line $line, LineEvent $event, ?float $rank): Line
@@ -81,7 +103,7 @@ final readonly class Deeds
             ?? throw TapSetAside::because('That child is not on this line.');
         $at = $event->at;
         $after = match ($event->kind) {
-            EventKind::Changed => $before->changed($event->firstName, (string) $event->design),
+            EventKind::Changed => $before->changed($event),
             EventKind::Moved => $before->moved($rank ?? self::rankBefore($line, $before, $event->before)),
             EventKind::Called => $before->called($at),
             EventKind::Seated => self::seat($line, $before, $event),
@@ -91,9 +113,15 @@ final readonly class Deeds
                 $line->seats->at((int) $before->chair),
             )),
             EventKind::StepSkipped => $before->painted(static fn (Face $face): Face => $face->stepSkipped((string) $event->step, $at)),
-            EventKind::Trimmed => $before->painted(static fn (Face $face): Face => $face->trimmedTo(self::plan($event))),
-            EventKind::Paused => $before->painted(static fn (Face $face): Face => $face->paused($at)),
+            EventKind::Trimmed => $before->painted(static fn (Face $face): Face => $face->trimmedTo(self::plan($event)))
+                ->asking($event->design ?? $before->design),
+            EventKind::Paused => $before->painted(static fn (Face $face): Face => $face->paused($at, $event->reason)),
             EventKind::Resumed => $before->painted(static fn (Face $face): Face => $face->resumed($at)),
+            EventKind::Asked => $before->painted(static fn (Face $face): Face => $face->asked($event->answers ?? [], $event->without, $at)),
+            EventKind::WipedOff => $before->painted(static fn (Face $face): Face => $face->wipedOff((string) $event->step, $at)),
+            EventKind::PartDone => $before->painted(static fn (Face $face): Face => self::turnedAround($face, $event)),
+            EventKind::Paid => self::pay($before, $event),
+            EventKind::Mended => $before->mended((string) $event->step, $event->spent ?? Duration::zero()),
             EventKind::Finished => $before->finished($at),
             EventKind::Left => $before->gone(TicketStatus::Left, $at),
             EventKind::NoShow => $before->gone(TicketStatus::NoShow, $at),
@@ -112,6 +140,20 @@ final readonly class Deeds
         }
 
         return $ticket->seated($chair, Face::begin(self::plan($event), $event->at, $line->seats));
+    }
+
+    private static function turnedAround(Face $face, LineEvent $event): Face
+    {
+        assert($event->part instanceof AfterFace);
+
+        return $face->partDone($event->part, $event->at);
+    }
+
+    private static function pay(Ticket $ticket, LineEvent $event): Ticket
+    {
+        assert($event->payment instanceof Payment);
+
+        return $ticket->paid(new Paid((int) $event->cents, $event->payment), $event->at);
     }
 
     private static function plan(LineEvent $event): FacePlan
@@ -148,7 +190,7 @@ final readonly class Deeds
         [$event, $before] = $line->past->newestLike($target) ?? throw self::staleUndo($line, $target);
         $past = $line->past->without($event);
         if ($event->kind->isAboutWholeLine()) {
-            return $line->with(isOpen: ! $line->isOpen, past: $past, newest: $undo);
+            return self::takeBackOfWholeLine($line, $event)->with(past: $past, newest: $undo);
         }
         if ($before instanceof Seats) {
             return $line->with(seats: $before, past: $past, newest: $undo);
@@ -163,6 +205,15 @@ final readonly class Deeds
         $chairs = self::chairsWith($line->chairs, (string) $event->ticket, $before);
 
         return $line->with(tickets: $tickets, chairs: $chairs, past: $past, newest: $undo);
+    }
+
+    private static function takeBackOfWholeLine(Line $line, LineEvent $event): Line
+    {
+        return match ($event->kind) {
+            EventKind::SoldOut => $line->with(soldOut: self::soldOutWith($line->soldOut, (string) $event->design, false)),
+            EventKind::OnMenuAgain => $line->with(soldOut: self::soldOutWith($line->soldOut, (string) $event->design, true)),
+            default => $line->with(isOpen: ! $line->isOpen),
+        };
     }
 
     private static function staleUndo(Line $line, string $target): TapSetAside
@@ -185,7 +236,8 @@ final readonly class Deeds
         return $line->with(
             tickets: [...$line->tickets, $after->id => $after],
             chairs: self::chairsWith($line->chairs, $after->id, $after),
-            past: $line->past->with($event, $before, $after->chair),
+            // Who mends the log is not at the chair.
+            past: $line->past->with($event, $before, $event->kind === EventKind::Mended ? null : $after->chair),
             newest: $event,
         );
     }

@@ -1,6 +1,6 @@
 // Written by `php artisan inch:types` from core. Do not edit.
 
-import type { Load, Medium, Shut, Technique } from './types.gen';
+import type { Caution, Load, Medium, PauseReason, Shut, Technique, AfterFace } from './types.gen';
 
 export const techniqueNames: Record<Technique, string> = {
   stipple: 'stipple',
@@ -56,6 +56,197 @@ export const shutNames: Record<Shut, string> = {
   lips: 'lips shut',
   both: 'eyes and lips shut',
 };
+
+export const afterFaceNames: Record<AfterFace, string> = {
+  mirror: 'Mirror',
+  photo: 'Photo',
+  pay: 'Pay',
+  sponges: 'Clean sponge set',
+  hands: 'Hands',
+  water: 'Fresh water',
+};
+
+export const cautionNames: Record<Caution, string> = {
+  guardian: 'no yes from a parent or guardian',
+  under_three: 'under three',
+  skin: 'skin or sickness',
+  latex: 'latex allergy',
+  eyes: 'not near the eyes',
+  lips: 'no lips',
+  photo: 'no photo',
+};
+
+export const pauseReasons: Record<PauseReason, string> = {
+  child: 'the child needs a moment',
+  parent: 'a word with the parent',
+  paint: 'something is missing from the table',
+  dry: 'it will not dry',
+  other: 'something else',
+};
+
+/** A note about a child has so many letters at most. */
+export const LONGEST_NOTE = 120;
+
+/** Who was called and is not there after so many milliseconds is passed over. */
+export const NO_SHOW_MS = 300000;
+
+/** How far a day at the chairs runs off its plan: Core\Line\Spread. */
+export const spread = {
+    "face": [
+        527,
+        602,
+        648,
+        683,
+        712,
+        739,
+        763,
+        786,
+        808,
+        829,
+        850,
+        871,
+        891,
+        911,
+        932,
+        953,
+        974,
+        995,
+        1018,
+        1041,
+        1065,
+        1091,
+        1118,
+        1148,
+        1180,
+        1215,
+        1255,
+        1302,
+        1359,
+        1432,
+        1540,
+        1760
+    ],
+    "short": [
+        372,
+        455,
+        507,
+        548,
+        585,
+        618,
+        648,
+        678,
+        707,
+        735,
+        762,
+        790,
+        818,
+        846,
+        875,
+        904,
+        934,
+        966,
+        998,
+        1033,
+        1069,
+        1108,
+        1150,
+        1196,
+        1246,
+        1303,
+        1368,
+        1445,
+        1541,
+        1667,
+        1858,
+        2271
+    ],
+    "painter": [
+        772,
+        818,
+        844,
+        863,
+        879,
+        893,
+        905,
+        917,
+        928,
+        938,
+        948,
+        958,
+        967,
+        977,
+        986,
+        995,
+        1005,
+        1014,
+        1024,
+        1034,
+        1044,
+        1055,
+        1066,
+        1078,
+        1091,
+        1105,
+        1120,
+        1138,
+        1159,
+        1185,
+        1223,
+        1295
+    ],
+    "day": [
+        756,
+        804,
+        832,
+        852,
+        869,
+        884,
+        898,
+        910,
+        922,
+        933,
+        944,
+        954,
+        965,
+        975,
+        985,
+        995,
+        1005,
+        1015,
+        1026,
+        1037,
+        1048,
+        1060,
+        1072,
+        1085,
+        1099,
+        1114,
+        1131,
+        1150,
+        1173,
+        1202,
+        1243,
+        1323
+    ],
+    "notThere": 50,
+    "lostMs": 20000,
+    "upset": 80,
+    "knownBefore": 3,
+    "left": 500
+};
+
+/** Later than any day ends, in milliseconds from now. */
+export const NEVER = 1000000000;
+
+/** By what who takes whom is chosen: Core\Line\WhoTakesWhom. */
+export const takingWhom = {
+    "lookedAt": 3,
+    "worthMs": 60000,
+    "mostPassedMs": 120000
+};
+
+/** After so many faces the water wants changing. */
+export const WATER_FACES = 6;
 
 /** Of those who went, so many are shown and can be brought back at a tap. */
 export const ENDED_SHOWN = 16;

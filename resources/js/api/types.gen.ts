@@ -93,12 +93,20 @@ export interface CalendarShown {
   clashes: ClashShown[];
 }
 
+export interface CautionShown {
+  caution: Caution;
+  refused: boolean;
+  without: string[];
+  words: string;
+}
+
 export interface ChairState {
   chair: number;
   painterId: string | null;
   awayUntil: number | null;
   child: SeatedChild | null;
   undoable: string[];
+  next: NextInLine | null;
 }
 
 export interface CheckShown {
@@ -268,6 +276,8 @@ export interface EndedChild {
   seatedAt: number | null;
   endedAt: number;
   lastEventId: string;
+  isPaid: boolean;
+  freshWater: boolean;
 }
 
 export interface EventPlanSheet {
@@ -461,6 +471,7 @@ export interface LineBoard {
   nextNameCalledAt: number;
   clearAt: number;
   moreFaces: number;
+  soldOut: string[];
   learning: LearningShown | null;
   designs: AskedDesign[];
   story: LineStory;
@@ -621,6 +632,11 @@ export interface MovedStep {
   why: string;
 }
 
+export interface NextInLine {
+  ticketId: string;
+  savesMs: number;
+}
+
 export interface NumberShown {
   number: TradeNumber;
   label: string;
@@ -759,6 +775,7 @@ export interface Plan {
   changes: string[];
   stops: StopShown[];
   paintedBy: string[];
+  cautions: CautionShown[];
   eightOfTenMs: number | null;
 }
 
@@ -948,11 +965,16 @@ export interface SeatedChild {
   planId: string;
   promiseMs: number | null;
   seatedAt: number;
+  begunAt: number;
   tappedAt: number;
   pausedInStepMs: number;
   pausedAt: number | null;
   paintedAt: number | null;
   steps: StepProgress[];
+  cautions: Caution[] | null;
+  pausedFor: PauseReason | null;
+  parts: AfterFace[];
+  isPaid: boolean;
 }
 
 export interface SessionState {
@@ -1151,6 +1173,15 @@ export interface ToldTap {
   target?: string;
   painter?: string;
   until?: number;
+  party?: string;
+  note?: string;
+  answers?: Caution[];
+  without?: string[];
+  reason?: PauseReason;
+  part?: AfterFace;
+  cents?: number;
+  payment?: Payment;
+  spent?: number;
   rank?: number;
   aside?: string;
 }
@@ -1220,6 +1251,11 @@ export interface WaitingChild {
   callChair: number;
   finishedAt: number;
   beforeClosing: boolean;
+  party: string | null;
+  wishId: string | null;
+  note: string | null;
+  calls: number;
+  overdue: boolean;
 }
 
 export interface WaysSheet {
@@ -1238,6 +1274,9 @@ export interface WaysSheet {
   workedTimes: number;
 }
 
+export const AfterFaceValues = ['mirror', 'photo', 'pay', 'sponges', 'hands', 'water'] as const;
+export type AfterFace = (typeof AfterFaceValues)[number];
+
 export const ArrivalKindValues = ['at_once', 'even', 'by_profile'] as const;
 export type ArrivalKind = (typeof ArrivalKindValues)[number];
 
@@ -1250,6 +1289,9 @@ export type BookingKind = (typeof BookingKindValues)[number];
 export const BookingStateValues = ['fresh', 'changed', 'here', 'over', 'unfit'] as const;
 export type BookingState = (typeof BookingStateValues)[number];
 
+export const CautionValues = ['guardian', 'under_three', 'skin', 'latex', 'eyes', 'lips', 'photo'] as const;
+export type Caution = (typeof CautionValues)[number];
+
 export const CheckKindValues = ['chance', 'menu', 'roster', 'diary', 'money', 'stock', 'water', 'bags', 'packed', 'weather', 'ages', 'cautions'] as const;
 export type CheckKind = (typeof CheckKindValues)[number];
 
@@ -1259,7 +1301,7 @@ export type ClashKind = (typeof ClashKindValues)[number];
 export const DrillValues = ['teardrop', 'swirl', 'petal', 'dots', 'line'] as const;
 export type Drill = (typeof DrillValues)[number];
 
-export const EventKindValues = ['opened', 'closed', 'joined', 'changed', 'moved', 'called', 'seated', 'step_done', 'step_skipped', 'trimmed', 'paused', 'resumed', 'finished', 'left', 'no_show', 'removed', 'undone', 'chair_taken', 'handed_over', 'break_began', 'break_ended'] as const;
+export const EventKindValues = ['opened', 'closed', 'joined', 'changed', 'moved', 'called', 'seated', 'step_done', 'step_skipped', 'trimmed', 'paused', 'resumed', 'finished', 'left', 'no_show', 'removed', 'undone', 'chair_taken', 'handed_over', 'break_began', 'break_ended', 'asked', 'wiped_off', 'part_done', 'paid', 'mended', 'sold_out', 'on_menu_again'] as const;
 export type EventKind = (typeof EventKindValues)[number];
 
 export const FaceSizeValues = ['small', 'child', 'adult'] as const;
@@ -1297,6 +1339,12 @@ export type PaintKind = (typeof PaintKindValues)[number];
 
 export const PartKindValues = ['name', 'medium', 'technique', 'thing', 'tool', 'colour', 'zone', 'side', 'guide', 'shape', 'size', 'turn', 'coats', 'load', 'count', 'small_count', 'time', 'drying', 'shut', 'optional', 'look', 'group', 'alternative', 'stop', 'note', 'quality', 'act', 'order', 'again', 'words', 'between'] as const;
 export type PartKind = (typeof PartKindValues)[number];
+
+export const PauseReasonValues = ['child', 'parent', 'paint', 'dry', 'other'] as const;
+export type PauseReason = (typeof PauseReasonValues)[number];
+
+export const PaymentValues = ['cash', 'card', 'free'] as const;
+export type Payment = (typeof PaymentValues)[number];
 
 export const PinKindValues = ['before', 'together', 'first', 'last', 'while_wet', 'needs'] as const;
 export type PinKind = (typeof PinKindValues)[number];

@@ -21,3 +21,10 @@ export class Remembered {
 
 export const chairAtHand = new Remembered('inch-timer.chair', '1');
 export const dayChosen = new Remembered('inch-timer.day', '');
+
+/** The hand that taps: the keys stand on its side. */
+export const handAtKeys = new Remembered('inch-timer.hand', 'right');
+export const soundsWanted = new Remembered('inch-timer.sounds', 'no');
+export const shakesWanted = new Remembered('inch-timer.shakes', 'no');
+/** paper, sun or dim. */
+export const lightChosen = new Remembered('inch-timer.light', 'paper');

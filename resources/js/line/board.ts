@@ -9,19 +9,33 @@ import type {
 } from '../api/types.gen';
 import { progress } from './face';
 import { Forecast } from './forecast';
+import { Outlook } from './outlook';
+import { nextFor } from './who-takes-whom';
 import type { FoldedLine, Ticket } from './line';
 import { Roster } from './seats';
+
+/** What the time to come of a line hangs on, as the server told of its day. */
+export function outlookOf(told: LineBoard, line: FoldedLine, now: number): Outlook {
+  const designs = new Map(told.designs.map((design) => [design.id, design]));
+
+  return new Outlook(
+    line,
+    (design, painter) => planFor(designs.get(design), painter).plannedMs,
+    new Roster(told.roster.shifts),
+    told.day.turnaroundMs,
+    Math.max(1, told.day.chairs, ...line.chairs.keys()),
+    now,
+  );
+}
 
 /** What the screens show of a line at a moment. Mirrors App\Queries\LineOfDay. */
 export function boardOf(told: LineBoard, line: FoldedLine, now: number): LineBoard {
   const designs = new Map(told.designs.map((design) => [design.id, design]));
   const { day, menu } = told;
-  const chairs = Math.max(1, day.chairs, ...line.chairs.keys());
-  const plannedMs = (design: string, painter: string | null) =>
-    planFor(designs.get(design), painter).plannedMs;
-  const roster = new Roster(told.roster.shifts);
-  const painterAt = (chair: number, at: number) => roster.painterAt(chair, at, line.seats);
-  const forecast = new Forecast(line, plannedMs, roster, day.turnaroundMs, chairs, now);
+  const outlook = outlookOf(told, line, now);
+  const { chairs, plannedMs } = outlook;
+  const painterAt = (chair: number, at: number) => outlook.painterAt(chair, at);
+  const forecast = new Forecast(outlook);
   const meanMs = (painter: string | null) =>
     Math.floor(
       menu.reduce((sum, offer) => sum + plannedMs(offer.designId, painter), 0) / Math.max(1, menu.length),
@@ -52,10 +66,16 @@ export function boardOf(told: LineBoard, line: FoldedLine, now: number): LineBoa
         callChair: chair,
         finishedAt,
         beforeClosing: finishedAt <= day.closesAt,
+        party: ticket.party,
+        wishId: ticket.wish,
+        note: ticket.note,
+        calls: ticket.calls,
+        overdue: outlook.isOverdue(ticket),
       };
     }),
     chairs: Array.from({ length: chairs }, (_, at): ChairState => {
       const ticket = line.seatedOn(at + 1);
+      const next = nextFor(outlook, at + 1);
 
       return {
         chair: at + 1,
@@ -63,6 +83,7 @@ export function boardOf(told: LineBoard, line: FoldedLine, now: number): LineBoa
         awayUntil: line.seats.get(at + 1)?.awayUntil ?? null,
         child: ticket === undefined ? null : seated(ticket, told),
         undoable: line.undoable(at + 1),
+        next: next === null ? null : { ticketId: next.ticket, savesMs: next.saves },
       };
     }),
     ended: line
@@ -78,11 +99,14 @@ export function boardOf(told: LineBoard, line: FoldedLine, now: number): LineBoa
         seatedAt: ticket.face?.seatedAt ?? null,
         endedAt: ticket.endedAt ?? 0,
         lastEventId: line.newestEventOf(ticket.id) ?? '',
+        isPaid: ticket.paid !== null,
+        freshWater: ticket.face?.parts.some(({ part }) => part === 'water') === true,
       })),
     finishedCount: line.finishedCount(),
     nextNameCalledAt: forecast.nextNameCalledAt(),
     clearAt: forecast.clearAt(),
     moreFaces: forecast.facesUntil(day.closesAt, meanMs),
+    soldOut: [...line.soldOut],
     learning: told.learning,
     designs: told.designs,
     story: told.story,
@@ -123,10 +147,15 @@ function seated(ticket: Ticket, told: LineBoard): SeatedChild | null {
         planId: face.plan.id,
         promiseMs: told.menu.find((offer) => offer.designId === ticket.design)?.promiseMs ?? null,
         seatedAt: face.seatedAt,
+        begunAt: face.begunAt,
         tappedAt: face.tappedAt,
         pausedInStepMs: face.pausedInStepMs,
         pausedAt: face.pausedAt,
         paintedAt: face.paintedAt,
         steps: progress(face),
+        cautions: face.cautions === null ? null : [...face.cautions],
+        pausedFor: face.pausedFor,
+        parts: face.parts.map(({ part }) => part),
+        isPaid: ticket.paid !== null,
       };
 }

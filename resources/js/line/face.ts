@@ -1,4 +1,5 @@
-import type { StepStatus, ToldPlan, ToldStep } from '../api/types.gen';
+import type { Caution, PauseReason, StepStatus, ToldPlan, ToldStep, AfterFace } from '../api/types.gen';
+import { afterFaceNames } from '../api/tables.gen';
 import { TapSetAside } from './aside';
 
 /** How one step of a face went. Mirrors Core\Line\StepRun. */
@@ -6,6 +7,14 @@ export interface StepRun {
   readonly step: ToldStep;
   readonly status: StepStatus;
   readonly spentMs: number;
+  /** How often it was wiped off. */
+  readonly wiped: number;
+}
+
+/** A part of the turnaround, and when it was over. */
+export interface PartDone {
+  readonly part: AfterFace;
+  readonly at: number;
 }
 
 /** A face being painted: its plan, how far it is, and its clocks. Mirrors Core\Line\Face, proven equal by its stories. */
@@ -13,6 +22,8 @@ export interface Face {
   readonly plan: ToldPlan;
   readonly runs: readonly StepRun[];
   readonly seatedAt: number;
+  /** When painting began: greeting and asking before it are none. */
+  readonly begunAt: number;
   /** When the current step's clock began. */
   readonly tappedAt: number;
   /** Pauses ended since then. */
@@ -20,22 +31,30 @@ export interface Face {
   readonly pausedAt: number | null;
   /** When the last step was done or skipped; the turnaround runs from then. */
   readonly paintedAt: number | null;
+  /** What was answered before painting; null while nobody has said that it was asked. */
+  readonly cautions: readonly Caution[] | null;
+  readonly parts: readonly PartDone[];
+  readonly pausedFor: PauseReason | null;
 }
 
 /** What the clocks of a face run from. */
 export type Clocks = Pick<Face, 'tappedAt' | 'pausedInStepMs' | 'pausedAt' | 'paintedAt'>;
 
-const pending = (step: ToldStep): StepRun => ({ step, status: 'pending', spentMs: 0 });
+const pending = (step: ToldStep): StepRun => ({ step, status: 'pending', spentMs: 0, wiped: 0 });
 
 export function begin(plan: ToldPlan, at: number): Face {
   return {
     plan,
     runs: plan.steps.map(pending),
     seatedAt: at,
+    begunAt: at,
     tappedAt: at,
     pausedInStepMs: 0,
     pausedAt: null,
     paintedAt: plan.steps.length === 0 ? at : null,
+    cautions: null,
+    parts: [],
+    pausedFor: null,
   };
 }
 
@@ -64,16 +83,98 @@ export function trimmedTo(face: Face, plan: ToldPlan): Face {
   const gone = new Set(past.map((run) => run.step.id));
   const coming = plan.steps.filter((step) => !gone.has(step.id));
   const ids = new Set(coming.map((step) => step.id));
-  const dropped = face.runs.filter((run) => run.status === 'pending' && !ids.has(run.step.id));
+  const pendingRuns = face.runs.filter((run) => run.status === 'pending');
   if (coming.length === 0) {
     throw new TapSetAside('Nothing is left to paint that way: finish the face instead.');
   }
-  const skipped = dropped.map((run): StepRun => ({ step: run.step, status: 'skipped', spentMs: 0 }));
+  const skipped = pendingRuns
+    .filter((run) => !ids.has(run.step.id))
+    .map((run): StepRun => ({ ...run, status: 'skipped' }));
+  const known = new Map(pendingRuns.map((run) => [run.step.id, run]));
 
-  return { ...face, plan, runs: [...past, ...skipped, ...coming.map(pending)], paintedAt: null };
+  return {
+    ...face,
+    plan,
+    runs: [
+      ...past,
+      ...skipped,
+      ...coming.map((step) => ({ ...(known.get(step.id) ?? pending(step)), step })),
+    ],
+    paintedAt: null,
+  };
 }
 
-export function paused(face: Face, at: number): Face {
+/** Before painting it was asked what has to be asked; what must not be painted then is left out. */
+export function asked(
+  face: Face,
+  cautions: readonly Caution[],
+  without: readonly string[],
+  at: number,
+): Face {
+  if (face.paintedAt !== null) {
+    throw new TapSetAside('Every step is painted: it is late to ask.');
+  }
+  const isBegun = face.runs.some((run) => run.status === 'done');
+  const runs = face.runs.map((run): StepRun =>
+    run.status === 'pending' && without.includes(run.step.id) ? { ...run, status: 'skipped' } : run,
+  );
+  const answered: Face = { ...face, runs, cautions, paintedAt: isPainted(runs) ? at : null };
+
+  return isBegun
+    ? answered
+    : { ...answered, begunAt: at, tappedAt: at, pausedInStepMs: 0, pausedAt: null, pausedFor: null };
+}
+
+/** Wiped off, to be painted once more: the step under the hand, or one that was done. What it took stays with it. */
+export function wipedOff(face: Face, step: string, at: number): Face {
+  const current = currentIndex(face);
+  const index = face.runs.findIndex(
+    (run, index) => run.step.id === step && (run.status === 'done' || index === current),
+  );
+  const run = face.runs[index];
+  if (run === undefined) {
+    throw new TapSetAside('That step is not painted yet: there is nothing to wipe off.');
+  }
+  const spentMs = run.spentMs + (face.paintedAt === null ? stepTime(face, at) : 0);
+
+  return {
+    ...face,
+    runs: face.runs.with(index, { step: run.step, status: 'pending', spentMs, wiped: run.wiped + 1 }),
+    tappedAt: at,
+    pausedInStepMs: 0,
+    pausedAt: null,
+    pausedFor: null,
+    paintedAt: null,
+    parts: [],
+  };
+}
+
+export function partDone(face: Face, part: AfterFace, at: number): Face {
+  if (face.paintedAt === null) {
+    throw new TapSetAside('The face is not painted yet.');
+  }
+  if (face.parts.some((done) => done.part === part)) {
+    throw new TapSetAside(`${afterFaceNames[part]} was done already.`);
+  }
+
+  return { ...face, parts: [...face.parts, { part, at }] };
+}
+
+/** A tap was forgotten, and the log says more or less than it took. */
+export function mended(face: Face, step: string, spentMs: number): Face {
+  const index = face.runs.findIndex((run) => run.step.id === step && run.status === 'done');
+  const run = face.runs[index];
+  if (run === undefined) {
+    throw new TapSetAside('That step was not painted: there is no time to mend.');
+  }
+
+  return { ...face, runs: face.runs.with(index, { ...run, spentMs }) };
+}
+
+export function paused(face: Face, at: number, reason: PauseReason | null): Face {
+  if (face.pausedAt !== null && reason !== null && reason !== face.pausedFor) {
+    return { ...face, pausedFor: reason };
+  }
   if (face.pausedAt !== null) {
     throw new TapSetAside('The clocks are paused already.');
   }
@@ -81,7 +182,7 @@ export function paused(face: Face, at: number): Face {
     throw new TapSetAside('Every step is painted: there is nothing to pause.');
   }
 
-  return { ...face, pausedAt: at, paintedAt: null };
+  return { ...face, pausedAt: at, pausedFor: reason };
 }
 
 export function resumed(face: Face, at: number): Face {
@@ -90,7 +191,7 @@ export function resumed(face: Face, at: number): Face {
   }
   const pausedInStepMs = face.pausedInStepMs + Math.max(0, at - face.pausedAt);
 
-  return { ...face, pausedInStepMs, pausedAt: null, paintedAt: null };
+  return { ...face, pausedInStepMs, pausedAt: null, pausedFor: null };
 }
 
 /** Painting time of the step under the hand, pauses taken off. */
@@ -129,6 +230,8 @@ export function progress(face: Face) {
   }));
 }
 
+const isPainted = (runs: readonly StepRun[]) => runs.every((run) => run.status !== 'pending');
+
 function currentIndex(face: Face): number {
   return face.runs.findIndex((run) => run.status === 'pending');
 }
@@ -139,12 +242,14 @@ function advanced(face: Face, step: string, status: 'done' | 'skipped', spentMs:
   if (run?.step.id !== step) {
     throw new TapSetAside(whyNotCurrent(face, step));
   }
+  const runs = face.runs.with(current, { ...run, status, spentMs: run.spentMs + spentMs });
 
   return {
     ...face,
-    runs: face.runs.with(current, { step: run.step, status, spentMs }),
+    runs,
     pausedAt: null,
-    paintedAt: current === face.runs.length - 1 ? at : null,
+    pausedFor: null,
+    paintedAt: isPainted(runs) ? at : null,
   };
 }
 

@@ -1,6 +1,6 @@
 import { leftToPaint, progress } from './face';
-import type { FoldedLine, Ticket } from './line';
-import type { Roster } from './seats';
+import type { Ticket } from './line';
+import type { Outlook } from './outlook';
 
 /** When a waiting child is likely to be called, to which chair, and finished. */
 export interface CallTime {
@@ -9,9 +9,6 @@ export interface CallTime {
   readonly callAt: number;
   readonly finishedAt: number;
 }
-
-/** How long a design takes, by who paints it; the team's time where a painter's own is not known. */
-export type PlannedMs = (design: string, painter: string | null) => number;
 
 /**
  * Every chair paints on as planned for whoever sits there, and whoever is first in line goes to the chair that is free first
@@ -22,26 +19,32 @@ export class Forecast {
   /** When each chair is free for one more child after all of them, without those to which nobody comes any more. */
   private readonly freeAt: Map<number, number>;
 
+  /** @param first taken before all others, where that is to be tried */
   constructor(
-    private readonly line: FoldedLine,
-    plannedMs: PlannedMs,
-    private readonly roster: Roster,
-    private readonly turnaroundMs: number,
-    chairs: number,
-    now: number,
+    private readonly outlook: Outlook,
+    first?: { readonly ticket: string; readonly chair: number },
   ) {
-    const free = Array.from({ length: chairs }, (_, at): [number, number] => [
+    const { line, turnaroundMs, now } = outlook;
+    const free = Array.from({ length: outlook.chairs }, (_, at): [number, number] => [
       at + 1,
       chairFreeAt(line.seatedOn(at + 1), turnaroundMs, now),
     ]);
     const staffed = this.staffed(free);
     // Where nobody is meant to come any more, somebody will have to.
     this.freeAt = new Map(staffed.length === 0 ? free : staffed);
-    this.calls = line.queue().map((ticket) => {
-      const [chair, callAt] = this.firstFree();
-      const finishedAt = callAt + plannedMs(ticket.design, this.painterAt(chair, callAt));
+    const queue = line
+      .queue()
+      .sort((one, other) => Number(other.id === first?.ticket) - Number(one.id === first?.ticket));
+    this.calls = queue.map((ticket) => {
+      const tried = ticket.id === first?.ticket ? this.freeAt.get(first.chair) : undefined;
+      const [chair, callAt] =
+        tried === undefined || first === undefined ? this.chairFor(ticket) : [first.chair, tried];
+      if (outlook.isOverdue(ticket)) {
+        return { ticket, chair, callAt, finishedAt: callAt };
+      }
+      const finishedAt = callAt + outlook.plannedMs(ticket.design, outlook.painterAt(chair, callAt));
       const free = finishedAt + turnaroundMs;
-      const next = staffed.length === 0 ? free : this.staffedFrom(chair, free);
+      const next = staffed.length === 0 ? free : outlook.staffedFrom(chair, free);
       if (next === null && this.freeAt.size > 1) {
         this.freeAt.delete(chair);
       } else {
@@ -54,12 +57,17 @@ export class Forecast {
 
   /** When a child whose name is taken now would be called. */
   nextNameCalledAt(): number {
-    return this.firstFree()[1];
+    return firstFree([...this.freeAt])[1];
   }
 
   /** When the last face of those in the line and the chairs is finished and turned around. */
   clearAt(): number {
     return Math.max(...this.freeAt.values());
+  }
+
+  /** Until when all of them have waited for their last stroke, added up. */
+  waitedFor(): number {
+    return this.calls.reduce((sum, call) => sum + call.finishedAt, 0);
   }
 
   /**
@@ -68,33 +76,37 @@ export class Forecast {
    * @param faceMs how long one takes, by who paints it
    */
   facesUntil(end: number, faceMs: (painter: string | null) => number): number {
-    return [...this.freeAt].reduce((faces, [chair, free]) => {
-      const each = Math.max(1, faceMs(this.painterAt(chair, free)) + this.turnaroundMs);
+    const { turnaroundMs } = this.outlook;
 
-      return faces + Math.floor(Math.max(0, end + this.turnaroundMs - free) / each);
+    return [...this.freeAt].reduce((faces, [chair, free]) => {
+      const each = Math.max(1, faceMs(this.outlook.painterAt(chair, free)) + turnaroundMs);
+
+      return faces + Math.floor(Math.max(0, end + turnaroundMs - free) / each);
     }, 0);
   }
 
   /** From when on somebody paints there, without chairs to which nobody comes. */
   private staffed(free: readonly [number, number][]): [number, number][] {
     return free.flatMap(([chair, at]): [number, number][] => {
-      const from = this.staffedFrom(chair, at);
+      const from = this.outlook.staffedFrom(chair, at);
 
       return from === null ? [] : [[chair, from]];
     });
   }
 
-  private staffedFrom(chair: number, at: number): number | null {
-    return this.roster.staffedFrom(chair, at, this.line.seats);
-  }
+  private chairFor(ticket: Ticket): [number, number] {
+    const free = [...this.freeAt];
+    const wished =
+      ticket.wish === null
+        ? []
+        : free.filter(([chair, at]) => this.outlook.painterAt(chair, at) === ticket.wish);
 
-  private painterAt(chair: number, at: number): string | null {
-    return this.roster.painterAt(chair, at, this.line.seats);
+    return firstFree(wished.length === 0 ? free : wished);
   }
+}
 
-  private firstFree(): [number, number] {
-    return [...this.freeAt].reduce((first, one) => (one[1] < first[1] ? one : first));
-  }
+function firstFree(free: readonly [number, number][]): [number, number] {
+  return free.reduce((first, one) => (one[1] < first[1] ? one : first));
 }
 
 function chairFreeAt(seated: Ticket | undefined, turnaroundMs: number, now: number): number {

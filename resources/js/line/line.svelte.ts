@@ -2,6 +2,7 @@ import { createQuery } from '@tanstack/svelte-query';
 import { api } from '../api/client';
 import { outbox, type Saying } from '../api/outbox.svelte';
 import type {
+  Caution,
   ChairState,
   LineBoard,
   LiveLadder,
@@ -13,10 +14,26 @@ import type {
 } from '../api/types.gen';
 import { clock } from '../lib/clock.svelte';
 import { newId } from '../lib/ids';
-import { boardOf, planFor } from './board';
+import { boardOf, outlookOf, planFor } from './board';
+import { Forecast } from './forecast';
 import { FoldedLine } from './line';
+import { type Window, windowsOf } from './windows';
 
 const POLL_MS = 3_000;
+
+/** What is told of a child beside its design; nothing where it is empty. */
+export interface Wanted {
+  firstName: string;
+  /** The painter wished for. */
+  wish?: string | null;
+  note?: string | null;
+}
+
+const said = ({ firstName, wish = null, note = null }: Wanted): Partial<Saying> => ({
+  ...(firstName.trim() === '' ? {} : { firstName: firstName.trim() }),
+  ...(wish === null || wish === '' ? {} : { painter: wish }),
+  ...(note === null || note.trim() === '' ? {} : { note: note.trim() }),
+});
 
 /** A day's line as this screen shows it: folded from the taps that the server has told of and from those it has not heard yet. */
 export class Line {
@@ -112,15 +129,79 @@ export class Line {
   }
 
   /** Puts a child in the line, and says under which ticket. */
-  join(design: string, firstName: string): string {
+  join(design: string, wanted: Wanted): string {
     const ticket = newId();
-    this.say({ kind: 'joined', ticket, design, ...(firstName === '' ? {} : { firstName }) });
+    this.say({ kind: 'joined', ticket, design, ...said(wanted) });
 
     return ticket;
   }
 
-  change(ticket: string, design: string, firstName: string): void {
-    this.say({ kind: 'changed', ticket, design, ...(firstName === '' ? {} : { firstName }) });
+  /** Puts children who came together in the line, one after another and with one tap. */
+  joinTogether(children: readonly { design: string; firstName: string }[]): string[] {
+    const party = children.length > 1 ? newId() : undefined;
+    const tickets = children.map(() => newId());
+    this.say(
+      ...children.map(({ design, firstName }, at): Saying => ({
+        kind: 'joined',
+        ticket: tickets[at] ?? newId(),
+        design,
+        ...said({ firstName }),
+        ...(party === undefined ? {} : { party }),
+      })),
+    );
+
+    return tickets;
+  }
+
+  change(ticket: string, design: string, wanted: Wanted): void {
+    this.say({ kind: 'changed', ticket, design, ...said(wanted) });
+  }
+
+  /** Those who came together, in front of whoever is first, in their order. */
+  toFront(tickets: readonly string[]): void {
+    const front = this.board?.waiting.find(({ id }) => !tickets.includes(id))?.id;
+    if (front !== undefined) {
+      this.say(...tickets.map((ticket): Saying => ({ kind: 'moved', ticket, before: front })));
+    }
+  }
+
+  /** What taking a child, and those who came with it, to the front costs the others. */
+  costOfFront(tickets: readonly string[]): { others: number; laterMs: number; pastClosing: number } {
+    const board = this.board;
+    const moved = new Set(tickets);
+    const before = (board?.waiting ?? []).findIndex(({ id }) => moved.has(id));
+    const passed = (board?.waiting ?? []).slice(0, Math.max(0, before)).filter(({ id }) => !moved.has(id));
+    const painters = Math.max(1, board?.chairs.filter((chair) => chair.painterId !== null).length ?? 1);
+    const takes = (board?.waiting ?? [])
+      .filter(({ id }) => moved.has(id))
+      .reduce((sum, child) => sum + child.plannedMs + (board?.day.turnaroundMs ?? 0), 0);
+    const laterMs = takes / painters;
+    const closes = board?.day.closesAt ?? 0;
+
+    return {
+      others: passed.length,
+      laterMs,
+      pastClosing: passed.filter((one) => one.beforeClosing && one.finishedAt + laterMs > closes).length,
+    };
+  }
+
+  /** How much sooner a child would be called if it did not wait for the painter it wishes for. */
+  costOfWish(ticket: string): number {
+    const told = this.query.data;
+    const folded = this.folded;
+    const child = folded?.tickets.get(ticket);
+    if (told === undefined || folded === undefined || child?.wish == null) {
+      return 0;
+    }
+    const called = (line: FoldedLine) =>
+      new Forecast(outlookOf(told, line, this.second)).calls.find((call) => call.ticket.id === ticket)
+        ?.callAt ?? 0;
+
+    return Math.max(0, called(folded) - called(folded.withTicket({ ...child, wish: null })));
+  }
+
+  sellOut(design: string, isSoldOut: boolean): void {
+    this.say({ kind: isSoldOut ? 'sold_out' : 'on_menu_again', design });
   }
 
   /** @param before the child to stand in front of; undefined for the end of the line */
@@ -151,12 +232,31 @@ export class Line {
     this.say(...finish, ...back, { kind: 'seated', ticket: child.id, chair: chair.chair, plan });
   }
 
+  /** Before painting it was asked what has to be asked. */
+  ask(ticket: string, answers: readonly Caution[], without: readonly string[]): void {
+    this.say({ kind: 'asked', ticket, answers: [...answers], without: [...without] });
+  }
+
   /** What a child is seated with on a chair: the plan of whoever paints there. */
   planIdFor(chair: ChairState, child: WaitingChild): string | null {
-    const design = this.board?.designs.find((one) => one.id === child.designId);
-
-    return planFor(design, chair.painterId).planId;
+    return this.planOf(child.designId, chair.painterId);
   }
+
+  planOf(design: string, painter: string | null): string | null {
+    return planFor(
+      this.board?.designs.find((one) => one.id === design),
+      painter,
+    ).planId;
+  }
+
+  /** Between when and when each waiting child is called, by ticket. */
+  readonly windows: ReadonlyMap<string, Window> = $derived.by(() => {
+    const told = this.query.data;
+
+    return told === undefined || this.folded === undefined
+      ? new Map()
+      : windowsOf(outlookOf(told, this.folded, this.second));
+  });
 
   /** Sits down at a chair, after whoever sat there, as was said before. */
   takeChair(chair: number, painter: string): void {

@@ -1,6 +1,18 @@
-import type { LineStory, TicketStatus, ToldPlan, ToldTap } from '../api/types.gen';
+import type { LineStory, Payment, TicketStatus, ToldPlan, ToldTap } from '../api/types.gen';
 import { TapSetAside } from './aside';
-import { begin, type Face, paused, resumed, stepDone, stepSkipped, trimmedTo } from './face';
+import {
+  asked,
+  begin,
+  type Face,
+  mended,
+  partDone,
+  paused,
+  resumed,
+  stepDone,
+  stepSkipped,
+  trimmedTo,
+  wipedOff,
+} from './face';
 import { type Seats, seatsAfter } from './seats';
 
 /** A child's place in the line. Mirrors Core\Line\Ticket. */
@@ -17,6 +29,14 @@ export interface Ticket {
   readonly chair: number | null;
   readonly face: Face | null;
   readonly endedAt: number | null;
+  /** The same for those who came together. */
+  readonly party: string | null;
+  /** The painter wished for. */
+  readonly wish: string | null;
+  readonly note: string | null;
+  readonly calledAt: number | null;
+  readonly calls: number;
+  readonly paid: { readonly cents: number; readonly payment: Payment } | null;
 }
 
 const PHRASES: Record<TicketStatus, string> = {
@@ -56,6 +76,8 @@ export class FoldedLine {
   readonly chairs = new Map<number, string>();
   /** Who paints at which chair. */
   seats: Seats = new Map();
+  /** Designs that are not offered for now. */
+  readonly soldOut = new Set<string>();
   /** Why a tap changed nothing, by its id. */
   readonly setAside = new Map<string, string>();
   /** Taps of each child that stand, with what they replaced, newest last; '' holds those of the whole line, SEATS of the roster. */
@@ -91,6 +113,14 @@ export class FoldedLine {
       this.isJudged = first === undefined || compare(tap, first) < 0;
       this.tell(tap);
     }
+  }
+
+  /** As if a child were told of otherwise; to ask what that would change, not to go on from. */
+  withTicket(ticket: Ticket): FoldedLine {
+    const other = Object.create(this) as FoldedLine;
+    const tickets = new Map(this.tickets).set(ticket.id, ticket);
+
+    return Object.assign(other, { tickets });
   }
 
   /** Those waiting or called, first one first. */
@@ -161,6 +191,10 @@ export class FoldedLine {
       case 'closed':
         this.doors(tap, tap.kind === 'opened');
         break;
+      case 'sold_out':
+      case 'on_menu_again':
+        this.changeOffer(tap, tap.kind === 'sold_out');
+        break;
       case 'joined':
         this.join(tap);
         break;
@@ -184,6 +218,23 @@ export class FoldedLine {
     }
     this.isOpen = open;
     this.remember(tap, '', null, null);
+  }
+
+  private changeOffer(tap: ToldTap, isSoldOut: boolean): void {
+    const design = tap.design ?? '';
+    if (this.soldOut.has(design) === isSoldOut) {
+      throw new TapSetAside(isSoldOut ? 'That design is sold out already.' : 'That design is on the menu.');
+    }
+    this.setSoldOut(design, isSoldOut);
+    this.remember(tap, '', null, null);
+  }
+
+  private setSoldOut(design: string, isSoldOut: boolean): void {
+    if (isSoldOut) {
+      this.soldOut.add(design);
+    } else {
+      this.soldOut.delete(design);
+    }
   }
 
   private changeSeats(tap: ToldTap): void {
@@ -211,6 +262,12 @@ export class FoldedLine {
       chair: null,
       face: null,
       endedAt: null,
+      party: tap.party ?? null,
+      wish: tap.painter ?? null,
+      note: tap.note ?? null,
+      calledAt: null,
+      calls: 0,
+      paid: null,
     });
   }
 
@@ -227,7 +284,13 @@ export class FoldedLine {
       case 'changed':
         refuseUnless(isInLine(ticket), ticket);
 
-        return { ...ticket, firstName: tap.firstName ?? null, design: tap.design ?? '' };
+        return {
+          ...ticket,
+          firstName: tap.firstName ?? null,
+          design: tap.design ?? '',
+          wish: tap.painter ?? null,
+          note: tap.note ?? null,
+        };
       case 'moved': {
         const rank = (this.isJudged ? tap.rank : undefined) ?? this.rankBefore(ticket, tap.before);
         refuseUnless(isInLine(ticket), ticket);
@@ -235,11 +298,19 @@ export class FoldedLine {
         return { ...ticket, rank };
       }
       case 'called':
-        refuseUnless(ticket.status === 'waiting', ticket);
+        refuseUnless(isInLine(ticket), ticket);
 
-        return { ...ticket, status: 'called' };
+        return { ...ticket, status: 'called', calledAt: tap.at, calls: ticket.calls + 1 };
       case 'seated':
         return this.seated(tap, ticket);
+      case 'paid':
+        return paid(ticket, tap);
+      case 'mended':
+        if (ticket.face === null) {
+          throw cannot(ticket);
+        }
+
+        return { ...ticket, face: mended(ticket.face, tap.step ?? '', tap.spent ?? 0) };
       case 'finished':
         refuseUnless(ticket.status === 'seated', ticket);
 
@@ -251,7 +322,11 @@ export class FoldedLine {
 
         return { ...ticket, status: tap.kind, endedAt: tap.at };
       default:
-        return { ...ticket, face: this.painted(tap, ticket) };
+        return {
+          ...ticket,
+          face: this.painted(tap, ticket),
+          design: tap.kind === 'trimmed' ? (tap.design ?? ticket.design) : ticket.design,
+        };
     }
   }
 
@@ -279,7 +354,13 @@ export class FoldedLine {
       case 'trimmed':
         return trimmedTo(face, this.plan(tap));
       case 'paused':
-        return paused(face, tap.at);
+        return paused(face, tap.at, tap.reason ?? null);
+      case 'asked':
+        return asked(face, tap.answers ?? [], tap.without ?? [], tap.at);
+      case 'wiped_off':
+        return wipedOff(face, tap.step ?? '', tap.at);
+      case 'part_done':
+        return partDone(face, tap.part ?? 'mirror', tap.at);
       default:
         return resumed(face, tap.at);
     }
@@ -341,7 +422,9 @@ export class FoldedLine {
         others.filter((tap) => tap.id !== undo.target),
       );
     }
-    if (key === '') {
+    if (key === '' && newest.tap.design !== undefined) {
+      this.setSoldOut(newest.tap.design, newest.tap.kind === 'on_menu_again');
+    } else if (key === '') {
       this.isOpen = !this.isOpen;
     } else if (before === null || isTicket(before)) {
       this.put(key, before);
@@ -361,7 +444,8 @@ export class FoldedLine {
 
   private replace(tap: ToldTap, before: Ticket | null, after: Ticket): void {
     this.put(after.id, after);
-    this.remember(tap, after.id, before, after.chair);
+    // Who mends the log is not at the chair.
+    this.remember(tap, after.id, before, tap.kind === 'mended' ? null : after.chair);
   }
 
   private put(id: string, ticket: Ticket | null): void {
@@ -392,6 +476,19 @@ export class FoldedLine {
 /** As it is said aloud: "No. 27 Noor", "No. 28". */
 export function childName(child: { number: number; firstName: string | null }): string {
   return [child.number === 0 ? 'the new one' : `No. ${child.number}`, child.firstName ?? ''].join(' ').trim();
+}
+
+function paid(ticket: Ticket, tap: ToldTap): Ticket {
+  const { face } = ticket;
+  refuseUnless(ticket.status === 'finished' || ticket.status === 'seated', ticket);
+  const isOpen =
+    ticket.status === 'seated' && face?.paintedAt != null && !face.parts.some(({ part }) => part === 'pay');
+
+  return {
+    ...ticket,
+    paid: { cents: tap.cents ?? 0, payment: tap.payment ?? 'cash' },
+    face: isOpen ? partDone(face, 'pay', tap.at) : face,
+  };
 }
 
 function refuseUnless(may: boolean, ticket: Ticket): void {

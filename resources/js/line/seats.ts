@@ -1,4 +1,5 @@
 import type { ShiftShown, ToldTap } from '../api/types.gen';
+import { NEVER } from '../api/tables.gen';
 import { TapSetAside } from './aside';
 
 /** Who sits at a chair to paint, as was tapped there. Mirrors Core\Line\Seat. */
@@ -94,6 +95,20 @@ export class Roster {
       this.shifts.find((shift) => shift.chair === chair && shift.painterId !== null && shift.from > from)
         ?.from ?? null
     );
+  }
+
+  /** When nobody is meant to paint there, later on: from and until, in milliseconds from that moment. */
+  gaps(chair: number, from: number, seats: Seats): [number, number][] {
+    return this.shifts
+      .filter(
+        (shift) =>
+          shift.chair === chair && shift.from > from && this.painterAt(chair, shift.from, seats) === null,
+      )
+      .map((shift) => {
+        const back = this.staffedFrom(chair, shift.from, seats);
+
+        return [shift.from - from, back === null ? NEVER : back - from];
+      });
   }
 
   private shiftAt(chair: number, at: number): ShiftShown | undefined {

@@ -124,7 +124,7 @@ function seen(Line $line, int $ended): array
 it('goes on from what it did not forget as if it had forgotten nothing, or says that it cannot', function (): void {
     $chance = new Randomizer(new Mt19937(67));
     $wentOn = $could = $late = 0;
-    foreach (range(1, 300) as $number) {
+    foreach (range(1, 400) as $number) {
         $taps = $chance->getInt(10, 60);
         $events = ($number % 3 === 0 ? Day::any($chance, $taps) : Day::likely($chance, $taps))->events;
         // Some arrive late, by up to eight taps.

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Line;
 
+use Core\Line\AfterFace;
 use Core\Line\EventKind;
 use Core\Line\FacePlan;
 use Core\Line\Line;
 use Core\Line\LineEvent;
+use Core\Line\Payment;
 use Core\Line\PlannedStep;
 use Core\Line\Ticket;
 use Core\Units\Duration;
@@ -168,6 +170,12 @@ final class Day
                 EventKind::Trimmed => $day->trim($ticket, $chance->getInt(0, 1) === 0 ? [70] : [90, 20], $at),
                 EventKind::StepDone => $day->done($ticket, 's'.$chance->getInt(1, 2), $at),
                 EventKind::StepSkipped => $day->skip($ticket, 's'.$chance->getInt(1, 2), $at),
+                EventKind::WipedOff => $day->tap($kind, $ticket, $at, step: 's'.$chance->getInt(1, 2)),
+                EventKind::Asked => $day->tap($kind, $ticket, $at, answers: [], without: $chance->getInt(0, 1) === 0 ? [] : ['s2']),
+                EventKind::PartDone => $day->tap($kind, $ticket, $at, part: AfterFace::cases()[$chance->getInt(0, 2)]),
+                EventKind::Paid => $day->tap($kind, $ticket, $at, cents: 500, payment: Payment::Cash),
+                EventKind::Mended => $day->tap($kind, $ticket, $at, step: 's1', spent: Duration::ofSeconds($chance->getInt(5, 50))),
+                EventKind::SoldOut, EventKind::OnMenuAgain => $day->tap($kind, null, $at, design: 'wave'),
                 EventKind::Undone => $day->undo($chance->getInt(max(1, $count - 4), max(1, $count)), $at),
                 default => $day->tap($kind, $ticket, $at),
             };

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Core\Line\CallTime;
 use Core\Line\Forecast;
+use Core\Line\Outlook;
 use Core\Line\PlannedTimes;
 use Core\Line\Roster;
 use Core\Units\Duration;
@@ -28,26 +29,26 @@ function calls(Forecast $forecast): array
 it('calls the first in line now when the chair is free', function (): void {
     $line = Day::open()->join(1)->join(2)->fold();
 
-    expect(calls(Forecast::of(
+    expect(calls(Forecast::of(new Outlook(
         line: $line,
         planned: planned(),
         roster: new Roster,
         turnaround: Duration::ofSeconds(30),
         chairs: 1,
         now: Day::at(100),
-    )))->toBe(['1@100>1', '2@190>1']);
+    ))))->toBe(['1@100>1', '2@190>1']);
 });
 
 it('calls after the face in the chair and its turnaround', function (): void {
     $line = Day::open()->join(1)->join(2)->seat(1, at: 90, seconds: [30, 20])->done(1, 's1', 118)->fold();
-    $forecast = Forecast::of(
+    $forecast = Forecast::of(new Outlook(
         line: $line,
         planned: planned(),
         roster: new Roster,
         turnaround: Duration::ofSeconds(30),
         chairs: 1,
         now: Day::at(120),
-    );
+    ));
 
     expect(calls($forecast))->toBe(['2@168>1'])
         ->and($forecast->nextNameCalledAt())->toEqual(Day::at(258))
@@ -56,14 +57,14 @@ it('calls after the face in the chair and its turnaround', function (): void {
 
 it('puts the call off as a step runs over', function (): void {
     $line = Day::open()->join(1)->join(2)->seat(1, at: 100, seconds: [30, 20])->fold();
-    $at = static fn (int $now): array => calls(Forecast::of(
+    $at = static fn (int $now): array => calls(Forecast::of(new Outlook(
         line: $line,
         planned: planned(),
         roster: new Roster,
         turnaround: Duration::zero(),
         chairs: 1,
         now: Day::at($now),
-    ));
+    )));
 
     expect($at(110))->toBe(['2@150>1'])->and($at(130))->toBe(['2@150>1'])->and($at(200))->toBe(['2@220>1']);
 });
@@ -71,25 +72,25 @@ it('puts the call off as a step runs over', function (): void {
 it('sends each to the chair that is free first', function (): void {
     $line = Day::open()->join(1, design: 'seal')->join(2)->join(3)->join(4)->fold();
 
-    expect(calls(Forecast::of(
+    expect(calls(Forecast::of(new Outlook(
         line: $line,
         planned: planned(),
         roster: new Roster,
         turnaround: Duration::zero(),
         chairs: 2,
         now: Day::at(0),
-    )))->toBe(['1@0>1', '2@0>2', '3@60>2', '4@120>2']);
+    ))))->toBe(['1@0>1', '2@0>2', '3@60>2', '4@120>2']);
 });
 
 it('counts how many more faces fit before closing', function (int $closesAt, int $faces): void {
-    $forecast = Forecast::of(
+    $forecast = Forecast::of(new Outlook(
         line: Day::open()->join(1)->fold(),
         planned: planned(),
         roster: new Roster,
         turnaround: Duration::ofSeconds(30),
         chairs: 1,
         now: Day::at(0),
-    );
+    ));
 
     // The one in line is off at 90; each further one takes 60 and, but for the last, 30 to turn around.
     expect($forecast->facesUntil(
@@ -105,14 +106,14 @@ it('calls in the order of the line, never two at once on a chair, and never lets
         $line = Day::any($chance, 50)->fold();
         $planned = ['wave' => Duration::ofSeconds($chance->getInt(0, 300)), 'crab' => Duration::ofSeconds($chance->getInt(1, 300))];
         $turnaround = Duration::ofSeconds($chance->getInt(0, 90));
-        $forecast = Forecast::of(
+        $forecast = Forecast::of(new Outlook(
             line: $line,
             planned: new PlannedTimes($planned),
             roster: new Roster,
             turnaround: $turnaround,
             chairs: 2,
             now: Day::at(60),
-        );
+        ));
         $free = [];
 
         expect(array_map(static fn (CallTime $call) => $call->ticket, $forecast->calls))->toEqual($line->queue());

@@ -86,7 +86,6 @@ it('sets aside what makes no sense as the line stands, and says why', function (
     'closed twice' => [fn () => Day::open()->tap(EventKind::Closed)->tap(EventKind::Closed), 'closed already'],
     'a number given twice' => [fn () => Day::open()->join(1)->join(1), 'has a number already'],
     'an unknown child' => [fn () => Day::open()->tap(EventKind::Called, 9), 'not on this line'],
-    'called twice' => [fn () => Day::open()->join(1)->tap(EventKind::Called, 1)->tap(EventKind::Called, 1), 'was called'],
     'a chair that is taken' => [fn () => Day::open()->join(1)->join(2)->seat(1)->seat(2), 'Chair 1 has No. 1 in it'],
     'seated twice' => [fn () => Day::open()->join(1)->seat(1)->seat(1, 2), 'is in the chair'],
     'a step out of turn' => [fn () => Day::open()->join(1)->seat(1)->done(1, 's2'), 'not the one being painted'],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Core\Line\DoubleShift;
 use Core\Line\EventKind;
 use Core\Line\Forecast;
+use Core\Line\Outlook;
 use Core\Line\PlannedTimes;
 use Core\Line\Roster;
 use Core\Line\Seat;
@@ -115,14 +116,14 @@ it('knows who began each face and who painted each step of it', function (): voi
 it('forecasts each chair by its own painter', function (): void {
     $planned = new PlannedTimes(['wave' => Duration::ofSeconds(60)], ['wave' => ['tobi' => Duration::ofSeconds(150)]]);
     $day = Day::open()->join(1, 1)->join(2, 1)->join(3, 1)->join(4, 1);
-    $forecast = Forecast::of(
+    $forecast = Forecast::of(new Outlook(
         line: $day->fold(),
         planned: $planned,
         roster: roster([[1, 'ines', 0], [2, 'tobi', 0]]),
         turnaround: Duration::zero(),
         chairs: 2,
         now: Day::at(0),
-    );
+    ));
 
     // By hand: chair 1 takes a minute a face, chair 2 two and a half.
     expect(calls($forecast))->toBe(['1@0>1', '2@0>2', '3@60>1', '4@120>1'])
@@ -138,14 +139,14 @@ it('calls nobody to a chair that is on a break or empty, as long as there is ano
     $planned = new PlannedTimes(['wave' => Duration::ofSeconds(60)]);
     $day = Day::open()->join(1, 1)->join(2, 1)->join(3, 1);
     $away = (clone $day)->tap(EventKind::BreakBegan, null, 1, chair: 1, until: Day::at(100));
-    $calls = static fn (Day $day, Roster $roster): array => calls(Forecast::of(
+    $calls = static fn (Day $day, Roster $roster): array => calls(Forecast::of(new Outlook(
         line: $day->fold(),
         planned: $planned,
         roster: $roster,
         turnaround: Duration::zero(),
         chairs: 2,
         now: Day::at(0),
-    ));
+    )));
 
     expect($calls($away, new Roster))->toBe(['1@0>2', '2@60>2', '3@100>1'])
         ->and($calls(
@@ -158,7 +159,7 @@ it('calls nobody to a chair that is on a break or empty, as long as there is ano
             ),
             new Roster,
         ))->toBe(['1@0>2', '2@60>2', '3@120>2'])
-        ->and(calls(Forecast::of(
+        ->and(calls(Forecast::of(new Outlook(
             line: (clone $day)->tap(EventKind::ChairTaken, null, 1, chair: 1, painter: 'ines')->tap(
                 EventKind::ChairTaken,
                 null,
@@ -171,7 +172,7 @@ it('calls nobody to a chair that is on a break or empty, as long as there is ano
             turnaround: Duration::zero(),
             chairs: 1,
             now: Day::at(1),
-        )))->toBe(['1@1>1', '2@61>1', '3@121>1'])
+        ))))->toBe(['1@1>1', '2@61>1', '3@121>1'])
         ->and($calls($day, roster([[1, null, 0], [1, 'ines', 90]])))->toBe(['1@0>2', '2@60>2', '3@90>1'])
         ->and($calls($day, roster([[1, null, 0]])))->toBe(['1@0>2', '2@60>2', '3@120>2'])
         ->and($calls($day, roster([[1, null, 0], [2, null, 0]])))->toBe(['1@0>1', '2@0>2', '3@60>1'])

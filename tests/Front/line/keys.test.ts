@@ -107,14 +107,28 @@ class OutOfReach {
 
     return [
       [board.isOpen ? 'close' : 'open', () => line.open()],
-      ...(board.isOpen ? [key('join', () => line.join('seal', chance() < 0.5 ? '' : 'Wren'))] : []),
+      ...(board.isOpen
+        ? [
+            key('join', () => line.join('seal', { firstName: chance() < 0.5 ? '' : 'Wren' })),
+            key('a party', () =>
+              line.joinTogether([
+                { design: 'seal', firstName: 'Noor' },
+                { design: 'wave', firstName: '' },
+              ]),
+            ),
+          ]
+        : []),
+      key('sold out or back', () => line.sellOut('wave', !board.soldOut.includes('wave'))),
       ...(some === undefined
         ? []
         : [
-            key('change', () => line.change(some.id, 'seal', 'Noor')),
+            key('change', () =>
+              line.change(some.id, 'seal', { firstName: 'Noor', wish: 'tobi', note: 'blue coat' }),
+            ),
+            key('to the front', () => line.toFront([some.id])),
             key('move', () => line.move(some.id, other === some ? undefined : other?.id)),
             key('take off', () => line.takeOff(some.id, some.called ? 'no_show' : 'left')),
-            ...(some.called ? [] : [key('call', () => line.call(some.id))]),
+            key('call', () => line.call(some.id)),
           ]),
       ...(ended === undefined ? [] : [key('bring back', () => line.undo(ended.lastEventId))]),
       ...[1, 2].flatMap((number) => chairKeys(new Chair(line, () => number), number, chance)),
@@ -143,11 +157,21 @@ function chairKeys(chair: Chair, number: number, chance: () => number): [string,
     ...(child === null
       ? []
       : [key(`finish ${number}`, () => chair.finish()), key(`left ${number}`, () => chair.childLeft())]),
+    ...(child?.paintedAt == null
+      ? []
+      : [
+          ...(child.parts.includes('mirror') ? [] : [key(`mirror ${number}`, () => chair.after('mirror'))]),
+          key(`pay ${number}`, () => chair.pay(400, 'cash')),
+        ]),
     ...(child === null || chair.step === undefined
       ? []
       : [
           key(`skip ${number}`, () => chair.skip()),
           key(`pause or resume ${number}`, () => chair.togglePause()),
+          key(`wiped off ${number}`, () => chair.wipeOff(chair.step?.id ?? '')),
+          ...(child.pausedAt === null || child.pausedFor === 'dry'
+            ? []
+            : [key(`why ${number}`, () => chair.pauseFor('dry'))]),
           ...chair.quickerWays().map(({ plan: way }) => key(`quicker ${number}`, () => chair.goOnBy(way))),
         ]),
   ];
@@ -196,6 +220,8 @@ it(
     // Every key had its turn, many times.
     expect([...pressed.keys()].toSorted()).toEqual(
       [
+        'a party',
+        'ask',
         'back',
         'break',
         'bring back',
@@ -208,17 +234,23 @@ it(
         'free',
         'join',
         'left',
+        'mirror',
         'move',
         'next',
         'open',
         'pause or resume',
+        'pay',
         'quicker',
         'resume',
         'seat',
         'skip',
+        'sold out or back',
         'take off',
+        'to the front',
         'undo',
         'who paints',
+        'why',
+        'wiped off',
       ].toSorted(),
     );
     expect(Math.min(...pressed.values())).toBeGreaterThan(8);
@@ -230,15 +262,15 @@ it('keeps forecasting out of reach: a face that runs over puts the next call off
   clock.now = START;
   day.line.open();
   clock.now += 1000;
-  day.line.join('seal', '');
+  day.line.join('seal', { firstName: '' });
   clock.now += 1000;
-  day.line.join('seal', '');
+  day.line.join('seal', { firstName: '' });
   for (const number of [1, 2]) {
     clock.now += 1000;
     new Chair(day.line, () => number).press();
   }
   clock.now += 1000;
-  day.line.join('seal', 'Wren');
+  day.line.join('seal', { firstName: 'Wren' });
   const callAt = () => (day.board().waiting[0]?.callAt ?? 0) - START;
   const soon = callAt();
   clock.now += 50_000;

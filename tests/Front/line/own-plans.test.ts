@@ -37,6 +37,7 @@ const chair = (more: Partial<ChairState>) => ({
   awayUntil: null,
   child: null,
   undoable: [],
+  next: null,
   ...more,
 });
 

@@ -2,8 +2,9 @@ import { execFileSync } from 'node:child_process';
 import { crc32 } from 'node:zlib';
 import { expect, it } from 'vitest';
 import type { LineBoard, LineStory, ToldPlan, ToldTap } from '../../../resources/js/api/types.gen';
-import { boardOf } from '../../../resources/js/line/board';
+import { boardOf, outlookOf } from '../../../resources/js/line/board';
 import { FoldedLine } from '../../../resources/js/line/line';
+import { windowsOf } from '../../../resources/js/line/windows';
 
 /** Told anew by the server's own fold in each run, so that neither side can drift. */
 interface Told {
@@ -13,6 +14,7 @@ interface Told {
     arrivals: ToldTap[];
     now: number[];
     boards: string[];
+    windows: string[];
     asides: string[];
     kept: { arrivals: number; story: LineStory }[];
   }[];
@@ -36,13 +38,19 @@ function shown(line: FoldedLine, now: number): string {
   return digest(board);
 }
 
+function windows(line: FoldedLine, now: number): string {
+  const shown = [...windowsOf(outlookOf(told.blank, line, now))];
+
+  return digest(Object.fromEntries(shown.map(([id, { from, about, until }]) => [id, [from, about, until]])));
+}
+
 it(
   'shows after every tap what the server shows, and sets aside what it does, for the same reason',
   { timeout: 60_000 },
   () => {
     let taps = 0;
     let aside = 0;
-    told.stories.forEach(({ arrivals, now, boards, asides }, number) => {
+    told.stories.forEach(({ arrivals, now, boards, windows: promised, asides }, number) => {
       arrivals.forEach((_, at) => {
         // Of the few long ones, not every one of their hundreds.
         if (at > 60 && at % 9 !== 0) {
@@ -53,7 +61,8 @@ it(
         aside += at === arrivals.length - 1 ? line.setAside.size : 0;
         if (
           shown(line, now[at] ?? 0) !== boards[at] ||
-          digest(Object.fromEntries(line.setAside)) !== asides[at]
+          digest(Object.fromEntries(line.setAside)) !== asides[at] ||
+          (promised[at] !== '' && windows(line, now[at] ?? 0) !== promised[at])
         ) {
           expect.fail(`story ${number}, after tap ${at}: ${JSON.stringify(arrivals[at])}`);
         }

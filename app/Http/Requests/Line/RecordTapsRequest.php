@@ -8,8 +8,12 @@ use App\Actions\Line\RefusedTap;
 use App\Actions\Line\Tap;
 use App\Http\Requests\TeamRequest;
 use App\Rules\CaseOf;
+use Core\Line\AfterFace;
+use Core\Line\Caution;
 use Core\Line\Defaults;
 use Core\Line\EventKind;
+use Core\Line\PauseReason;
+use Core\Line\Payment;
 use Illuminate\Support\Facades\Validator as ValidatorFacade;
 use Illuminate\Support\Str;
 
@@ -50,7 +54,12 @@ final class RecordTapsRequest extends TeamRequest
             return new RefusedTap($id, 'A tap has no proper id. Give each one a ULID.');
         }
         // Most taps say little: rules for what is not there would only cost time.
-        $validator = ValidatorFacade::make($input, array_intersect_key(self::tapRules(), ['kind' => true, 'at' => true, ...$input]));
+        $said = ['kind' => true, 'at' => true, ...$input];
+        $validator = ValidatorFacade::make($input, array_filter(
+            self::tapRules(),
+            static fn (string $field): bool => isset($said[explode('.', $field)[0]]) || array_key_exists($field, $said),
+            ARRAY_FILTER_USE_KEY,
+        ));
         if ($validator->fails()) {
             return new RefusedTap(strtolower($id), 'This tap is out of shape: '.$validator->errors()->first());
         }
@@ -58,7 +67,9 @@ final class RecordTapsRequest extends TeamRequest
          * @var array{
          *     id: string, kind: string, at: int, ticket?: string|null, firstName?: string|null, design?: string|null,
          *     chair?: int|null, plan?: string|null, step?: string|null, before?: string|null, target?: string|null,
-         *     painter?: string|null, until?: int|null
+         *     painter?: string|null, until?: int|null, party?: string|null, note?: string|null, answers?: list<string>|null,
+         *     without?: list<string>|null, reason?: string|null, part?: string|null, cents?: int|null, payment?: string|null,
+         *     spent?: int|null
          * } $tap
          */
         $tap = $validator->validated();
@@ -83,6 +94,17 @@ final class RecordTapsRequest extends TeamRequest
             'target' => ['nullable', 'string', 'ulid'],
             'painter' => ['nullable', 'string', 'ulid'],
             'until' => ['nullable', 'integer', 'min:0', 'max:4102444800000'],
+            'party' => ['nullable', 'string', 'ulid'],
+            'note' => ['nullable', 'string', 'max:'.Defaults::LONGEST_NOTE],
+            'answers' => ['nullable', 'list', 'max:'.count(Caution::cases())],
+            'answers.*' => ['required', new CaseOf(Caution::class)],
+            'without' => ['nullable', 'list', 'max:200'],
+            'without.*' => ['required', 'string', 'ulid'],
+            'reason' => ['nullable', new CaseOf(PauseReason::class)],
+            'part' => ['nullable', new CaseOf(AfterFace::class)],
+            'cents' => ['nullable', 'integer', 'between:0,10000000'],
+            'payment' => ['nullable', new CaseOf(Payment::class)],
+            'spent' => ['nullable', 'integer', 'between:1000,14400000'],
         ];
     }
 }

@@ -21,6 +21,7 @@ final readonly class ChairState extends Resource
         public ?int $awayUntil,
         public ?SeatedChild $child,
         public array $undoable,
+        public ?NextInLine $next,
     ) {}
 
     /** @param  array<string, int>  $promises  milliseconds by design */
@@ -28,6 +29,7 @@ final readonly class ChairState extends Resource
     {
         $line = $read->story->line;
         $ticket = $line->seatedOn($chair);
+        $next = $read->nextFor($chair);
 
         return new self(
             chair: $chair,
@@ -35,6 +37,7 @@ final readonly class ChairState extends Resource
             awayUntil: $line->seats->at($chair)?->awayUntil?->epochMilliseconds,
             child: $ticket?->face === null ? null : SeatedChild::of($ticket, $ticket->face, $promises[$ticket->design] ?? null),
             undoable: $line->undoable($chair),
+            next: $next === null ? null : NextInLine::of($next),
         );
     }
 }

@@ -6,12 +6,14 @@ namespace App\Http\Resources\Line;
 
 use App\Http\Resources\Resource;
 use App\Queries\Line\LineRead;
+use Core\Line\AfterFace;
 use Core\Line\Ticket;
 use Core\Line\TicketStatus;
 
 /** A child who is finished, left, did not come or was taken off. */
 final readonly class EndedChild extends Resource
 {
+    /** @param  bool  $freshWater  whether the water was changed after it */
     public function __construct(
         public string $id,
         public int $number,
@@ -22,6 +24,8 @@ final readonly class EndedChild extends Resource
         public ?int $seatedAt,
         public int $endedAt,
         public string $lastEventId,
+        public bool $isPaid,
+        public bool $freshWater,
     ) {}
 
     public static function of(Ticket $ticket, LineRead $read): self
@@ -36,6 +40,8 @@ final readonly class EndedChild extends Resource
             seatedAt: $ticket->face?->seatedAt->epochMilliseconds,
             endedAt: (int) $ticket->endedAt?->epochMilliseconds,
             lastEventId: (string) $read->story->line->newestEventOf($ticket->id),
+            isPaid: $ticket->paid !== null,
+            freshWater: in_array(AfterFace::Water, array_column($ticket->face->parts ?? [], 'part'), true),
         );
     }
 }

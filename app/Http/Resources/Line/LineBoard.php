@@ -21,6 +21,7 @@ final readonly class LineBoard extends Resource
      * @param  list<WaitingChild>  $waiting  first in line first
      * @param  list<ChairState>  $chairs
      * @param  list<EndedChild>  $ended  the newest, newest first
+     * @param  list<string>  $soldOut  designs of the menu that are not offered for now
      * @param  list<AskedDesign>  $designs  those on the menu, and those that children have asked for
      * @param  LineStory  $story  what all of the above is folded from, so that a browser can go on without the server
      */
@@ -38,6 +39,7 @@ final readonly class LineBoard extends Resource
         public int $nextNameCalledAt,
         public int $clearAt,
         public int $moreFaces,
+        public array $soldOut,
         public ?LearningShown $learning,
         public array $designs,
         public LineStory $story,
@@ -68,6 +70,7 @@ final readonly class LineBoard extends Resource
             nextNameCalledAt: $read->forecast->nextNameCalledAt()->epochMilliseconds,
             clearAt: $read->forecast->clearAt()->epochMilliseconds,
             moreFaces: $read->moreFaces(),
+            soldOut: array_map(strval(...), array_keys($line->soldOut)),
             learning: $read->learning === null ? null : new LearningShown(...$read->learning),
             designs: array_values(array_map(AskedDesign::of(...), $read->designs)),
             story: LineStory::of($read->story),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Resources\Line;
 
 use App\Http\Resources\Resource;
-use Core\Line\EventKind;
 use Core\Line\Story;
 use Core\Line\StoryValues;
 
@@ -22,7 +21,7 @@ final readonly class LineStory extends Resource
 
     public static function of(Story $story): self
     {
-        ['forgotten' => $forgotten, 'plans' => $plans, 'events' => $events] = StoryValues::of($story);
+        ['forgotten' => $forgotten, 'plans' => $plans] = StoryValues::of($story);
 
         return new self(
             $forgotten['finished'],
@@ -35,7 +34,7 @@ final readonly class LineStory extends Resource
                 ),
                 $plans,
             ),
-            array_map(static fn (array $told): ToldTap => new ToldTap(...[...$told, 'kind' => EventKind::from($told['kind'])]), $events),
+            array_map(ToldTap::of(...), $story->events),
         );
     }
 }

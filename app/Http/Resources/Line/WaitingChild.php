@@ -12,6 +12,11 @@ use Core\Line\TicketStatus;
 /** A child in the line, with the time it is likely to be called and whether it is finished before closing. */
 final readonly class WaitingChild extends Resource
 {
+    /**
+     * @param  string|null  $party  the same for those who came together
+     * @param  string|null  $wishId  the painter wished for
+     * @param  bool  $overdue  called, and not there for so long that somebody else is taken meanwhile
+     */
     public function __construct(
         public string $id,
         public int $number,
@@ -26,6 +31,11 @@ final readonly class WaitingChild extends Resource
         public int $callChair,
         public int $finishedAt,
         public bool $beforeClosing,
+        public ?string $party,
+        public ?string $wishId,
+        public ?string $note,
+        public int $calls,
+        public bool $overdue,
     ) {}
 
     public static function of(CallTime $call, LineRead $read): self
@@ -48,6 +58,11 @@ final readonly class WaitingChild extends Resource
             callChair: $call->chair,
             finishedAt: $call->finishedAt->epochMilliseconds,
             beforeClosing: ! $call->finishedAt->isAfter($read->day->closes),
+            party: $ticket->party,
+            wishId: $ticket->wish,
+            note: $ticket->note,
+            calls: $ticket->calls,
+            overdue: $read->outlook->isOverdue($ticket),
         );
     }
 }

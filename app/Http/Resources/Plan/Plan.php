@@ -23,6 +23,7 @@ final readonly class Plan extends Resource
      * @param  list<StopShown>  $stops  where one may stop, in painting order
      * @param  int|null  $eightOfTenMs  eight of ten faces of whoever paints by it, or asks, are done by then; null while nothing is logged
      * @param  list<string>  $paintedBy  painters whose own it is; nobody's is the team's
+     * @param  list<CautionShown>  $cautions  what each answer before painting means for it
      * @param  list<string>  $changes  what is done differently from the design as typed, for a rung
      */
     public function __construct(
@@ -37,6 +38,7 @@ final readonly class Plan extends Resource
         public array $changes,
         public array $stops,
         public array $paintedBy,
+        public array $cautions,
         public ?int $eightOfTenMs,
     ) {}
 
@@ -56,6 +58,7 @@ final readonly class Plan extends Resource
             changes: $plan->changes,
             stops: array_map(static fn (StopPoint $stop): StopShown => StopShown::of($stop, $steps), StopPoints::of($plan->design)),
             paintedBy: $plan->paintedBy,
+            cautions: array_map(CautionShown::of(...), $plan->cautions),
             eightOfTenMs: $plan->eightOfTen?->milliseconds,
         );
     }

@@ -2,7 +2,10 @@
   import type { DaySummary, LineBoard } from '../../api/types.gen';
   import FaceMap from '../../facemap/FaceMap.svelte';
   import { lookOf } from '../../facemap/looks';
+  import { keepAwake } from '../../lib/awake';
   import { Bounce } from '../../lib/bounce';
+  import { handAtKeys, shakesWanted, soundsWanted } from '../../lib/remembered.svelte';
+  import { type Moment, signalBetween, Signals } from '../../lib/signals';
   import Lanes from '../../line/Lanes.svelte';
   import type { Chair } from './chair.svelte';
   import ChairChoice from './ChairChoice.svelte';
@@ -15,6 +18,36 @@
   const { chair, board, days }: { chair: Chair; board: LineBoard; days: DaySummary[] } = $props();
 
   let asking = $state(false);
+  const isLeft = $derived(handAtKeys.value === 'left');
+
+  const signals = new Signals({
+    audio: () => new AudioContext(),
+    vibrate: (pattern) => navigator.vibrate(pattern),
+  });
+  let moment: Moment | undefined;
+
+  $effect(() => {
+    const now: Moment = {
+      face: chair.child?.id ?? '',
+      step: chair.step?.id ?? '',
+      isOver: chair.step !== undefined && chair.stepMs >= chair.stepPlannedMs,
+      waits: chair.step?.technique === 'wait',
+      shut: chair.step?.shut != null,
+    };
+    const signal = signalBetween(moment, now);
+    moment = now;
+    if (signal !== undefined) {
+      signals.give(signal, { sounds: soundsWanted.value === 'yes', shakes: shakesWanted.value === 'yes' });
+    }
+  });
+
+  $effect(() => {
+    const isPainting = chair.child !== null;
+
+    return isPainting
+      ? keepAwake('wakeLock' in navigator ? navigator.wakeLock : undefined, document)
+      : undefined;
+  });
 
   const bounce = new Bounce();
   const press = () => bounce.take(() => chair.press());
@@ -45,14 +78,27 @@
 
 <!-- On a phone the keys stand at its edge, whatever is above them. -->
 <div
-  class="flex grow flex-col max-md:pb-60 md:h-[calc(100dvh-3.4rem)] md:min-h-[660px] low:h-auto low:min-h-0 low:pr-72 low:pb-2"
+  class={[
+    'flex grow flex-col max-md:pb-60 md:h-[calc(100dvh-3.4rem)] md:min-h-[660px] low:h-auto low:min-h-0 low:pb-2',
+    isLeft ? 'low:pl-72' : 'low:pr-72',
+  ]}
 >
   <div class="low:hidden"><Lanes line={chair.line} {board} chairs={[chair.number()]} height={46} /></div>
 
   <div
-    class="grid min-h-0 grow content-start md:grid-cols-[minmax(220px,29%)_1fr_minmax(250px,22%)] md:content-stretch low:grid-cols-1"
+    class={[
+      'grid min-h-0 grow content-start md:content-stretch low:grid-cols-1',
+      isLeft
+        ? 'md:grid-cols-[minmax(250px,22%)_1fr_minmax(220px,29%)]'
+        : 'md:grid-cols-[minmax(220px,29%)_1fr_minmax(250px,22%)]',
+    ]}
   >
-    <div class="flex min-h-0 flex-col px-3 pt-1 md:border-r md:border-seam md:px-5">
+    <div
+      class={[
+        'flex min-h-0 flex-col px-3 pt-1 md:border-seam md:px-5',
+        isLeft ? 'md:order-3 md:border-l' : 'md:border-r',
+      ]}
+    >
       <ChairChoice {chair} {board} {days} />
       <div class="hidden min-h-0 grow items-center py-2 md:flex low:hidden">
         {#if chair.plan !== undefined}
@@ -73,7 +119,12 @@
     </div>
     <StepNow {chair} {board} />
     <div
-      class="flex min-h-0 flex-col gap-4 border-seam bg-card p-3 max-md:fixed max-md:inset-x-0 max-md:bottom-0 max-md:z-10 max-md:border-t-2 max-md:pb-[max(0.75rem,env(safe-area-inset-bottom))] md:border-l md:bg-transparent md:p-4 low:fixed low:inset-x-auto low:top-14 low:right-0 low:bottom-0 low:z-10 low:w-72 low:border-t-0 low:border-l-2 low:bg-card low:p-3"
+      class={[
+        'flex min-h-0 flex-col gap-4 border-seam bg-card p-3 max-md:fixed max-md:inset-x-0 max-md:bottom-0 max-md:z-10 max-md:border-t-2 max-md:pb-[max(0.75rem,env(safe-area-inset-bottom))] md:bg-transparent md:p-4 low:fixed low:inset-x-auto low:top-14 low:bottom-0 low:z-10 low:w-72 low:border-t-0 low:bg-card low:p-3',
+        isLeft
+          ? 'md:order-first md:border-r low:left-0 low:border-r-2'
+          : 'md:border-l low:right-0 low:border-l-2',
+      ]}
     >
       <div class="max-md:hidden low:hidden"><LineWord {chair} {board} /></div>
       <ChairKeys {chair} {press} quicker={() => (asking = true)} />

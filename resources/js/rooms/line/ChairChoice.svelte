@@ -2,11 +2,13 @@
   import type { DaySummary, LineBoard } from '../../api/types.gen';
   import { chairAtHand, dayChosen } from '../../lib/remembered.svelte';
   import type { Chair } from './chair.svelte';
+  import AtThisChair from './AtThisChair.svelte';
   import WhoSits from './WhoSits.svelte';
 
   const { chair, board, days }: { chair: Chair; board: LineBoard; days: DaySummary[] } = $props();
 
   let asking = $state(false);
+  let setting = $state(false);
   const away = $derived(
     chair.state?.awayUntil == null ? '' : chair.child === null ? ', away' : ', break next',
   );
@@ -45,6 +47,13 @@
     aria-label="Who paints at this chair: {chair.painter ?? 'not said'}{away}"
     onclick={() => (asking = true)}>{chair.painter ?? 'Who paints?'}{away}</button
   >
+  <button
+    type="button"
+    class="min-h-11 underline decoration-2 underline-offset-4"
+    aria-label="Light, hand, sounds on this device"
+    onclick={() => (setting = true)}>Device</button
+  >
 </div>
 
+<AtThisChair bind:open={setting} />
 <WhoSits {chair} bind:open={asking} />

@@ -16,6 +16,10 @@
     switch (chair.move) {
       case 'done':
         return chair.nextStep === undefined ? 'Done, face painted' : 'Done, next step';
+      case 'ask':
+        return chair.answers.length === 0 ? 'All is well, begin' : 'Begin like that';
+      case 'refuse':
+        return 'Not painted, chair free';
       case 'resume':
         return 'Go on';
       case 'free':

@@ -1,5 +1,7 @@
 <script lang="ts">
   import type { LineBoard, WaitingChild } from '../../api/types.gen';
+  import { LONGEST_NOTE } from '../../api/tables.gen';
+  import { roughly } from '../../lib/minutes';
   import type { Line } from '../../line/line.svelte';
 
   interface Props {
@@ -19,11 +21,20 @@
 
   // What is typed starts from what is known, and is this form's own from then on: the line is read again while one types.
   // svelte-ignore state_referenced_locally
-  let typed = $state({ firstName: child.firstName ?? '', design: child.designId });
+  let typed = $state({
+    firstName: child.firstName ?? '',
+    design: child.designId,
+    wish: child.wishId ?? '',
+    note: child.note ?? '',
+  });
+  const wished = $derived(board.waiting.find(({ id }) => id === child.id));
+
+  /** What waiting for the painter costs the child itself. */
+  const wishCost = $derived(child.wishId === null ? 0 : line.costOfWish(child.id));
 
   function change(event: SubmitEvent) {
     event.preventDefault();
-    line.change(child.id, typed.design, typed.firstName.trim());
+    line.change(child.id, typed.design, typed);
     done();
   }
 </script>
@@ -39,5 +50,25 @@
       {#each offered as offer (offer.designId)}<option value={offer.designId}>{offer.name}</option>{/each}
     </select>
   </label>
+  {#if board.roster.painters.length > 1}
+    <label class="grow">
+      <span class="block text-[15px] text-soft">Painter wished for</span>
+      <select class="field" bind:value={typed.wish}>
+        <option value="">whoever is free</option>
+        {#each board.roster.painters as painter (painter.id)}<option value={painter.id}>{painter.name}</option
+          >{/each}
+      </select>
+    </label>
+  {/if}
+  <label class="grow">
+    <span class="block text-[15px] text-soft">A word, for today only</span>
+    <input class="field" maxlength={LONGEST_NOTE} autocomplete="off" bind:value={typed.note} />
+  </label>
+  {#if wishCost > 0}
+    <p class="basis-full text-soft">
+      Waiting for {board.roster.painters.find(({ id }) => id === wished?.wishId)?.name ?? 'that painter'} takes
+      {roughly(wishCost)} longer than whoever is free.
+    </p>
+  {/if}
   <button type="submit" class="key">Change</button>
 </form>

@@ -8,6 +8,7 @@
   import type { Line } from '../../line/line.svelte';
   import Tape from '../../tape/Tape.svelte';
   import { piecesOf } from '../../tape/tape';
+  import PasteNames from './PasteNames.svelte';
 
   const { line, board, changeMenu }: { line: Line; board: LineBoard; changeMenu: () => void } = $props();
 
@@ -20,9 +21,18 @@
   let given = $state('');
   let field: HTMLInputElement | undefined = $state();
   const child = $derived(board.waiting.find(({ id }) => id === given));
+  const window = $derived(line.windows.get(given));
+  let pasting = $state(false);
+  let selling = $state(false);
+  const time = (at: number) => clockTime(at, board.day.timezone);
+
+  function sell(design: string, isSoldOut: boolean) {
+    line.sellOut(design, isSoldOut);
+    selling = false;
+  }
 
   function take(design: string) {
-    given = line.join(design, firstName.trim());
+    given = line.join(design, { firstName });
     firstName = '';
     field?.focus();
   }
@@ -56,10 +66,17 @@
     <p class="min-h-12 leading-tight" role="status">
       {#if child !== undefined}
         <span class="minutes text-4xl"
-          >No. {child.number}, about {clockTime(child.callAt, board.day.timezone)}</span
+          >{child.number === 0 ? 'A number comes' : `No. ${child.number}`}, about {time(
+            window?.about ?? child.callAt,
+          )}</span
         >
         <span class="block text-lg text-soft"
-          >{child.firstName ?? ''} {child.design}{child.beforeClosing ? '' : ', not before closing'}</span
+          >{child.firstName ?? ''}
+          {child.design}{window === undefined || window.until - window.from < 60_000
+            ? ''
+            : `, between ${time(window.from)} and ${time(window.until)}`}{child.beforeClosing
+            ? ''
+            : ', not before closing'}</span
         >
       {/if}
     </p>
@@ -76,11 +93,13 @@
     <p class="mt-3 font-semibold" id="which-design">and the design:</p>
     <ul class="mt-1 grid grid-cols-2 gap-2" aria-labelledby="which-design">
       {#each board.menu as offer (offer.designId)}
+        {@const isSoldOut = board.soldOut.includes(offer.designId)}
         <li>
           <button
             type="button"
-            class="flex min-h-16 w-full items-center gap-2 overflow-hidden rounded-lg border-2 border-ink px-2 py-1.5 text-left hover:bg-card"
-            onclick={() => take(offer.designId)}
+            disabled={isSoldOut && !selling}
+            class="flex min-h-16 w-full items-center gap-2 overflow-hidden rounded-lg border-2 border-ink px-2 py-1.5 text-left hover:bg-card disabled:opacity-50"
+            onclick={() => (selling ? sell(offer.designId, !isSoldOut) : take(offer.designId))}
           >
             <span class="block h-14 w-11 shrink-0" aria-hidden="true">
               {#if line.plan(offer.planId) !== undefined}
@@ -95,6 +114,9 @@
             </span>
             <span class="min-w-0 grow">
               <span class="block text-lg leading-tight font-bold">{offer.name}</span>
+              {#if isSoldOut || selling}<span class="block text-[15px] font-semibold text-rust"
+                  >{isSoldOut ? (selling ? 'put back' : 'sold out') : 'take off for now'}</span
+                >{/if}
               <span class="flex justify-between text-[15px] text-soft">
                 <span class="minutes">{minutes(offer.promiseMs)}</span><span
                   >{price(offer.priceCents, currency())}</span
@@ -119,5 +141,12 @@
         </li>
       {/each}
     </ul>
+    <p class="mt-3 flex flex-wrap gap-2">
+      <button type="button" class="key" onclick={() => (pasting = true)}>A whole party</button>
+      <button type="button" class="key" aria-pressed={selling} onclick={() => (selling = !selling)}
+        >{selling ? 'Done' : 'Sold out …'}</button
+      >
+    </p>
+    <PasteNames {line} {board} bind:open={pasting} taken={(tickets) => (given = tickets[0] ?? '')} />
   {/if}
 </section>

@@ -1,14 +1,41 @@
 <script lang="ts">
-  import type { LineBoard, PlanStep } from '../../api/types.gen';
+  import { pauseReasons } from '../../api/tables.gen';
+  import type { LineBoard, PauseReason, PlanStep } from '../../api/types.gen';
   import { clockTime, minutes, runningMinutes } from '../../lib/minutes';
   import { p } from '../../router';
   import { childName } from '../../line/line';
+  import Asking from './Asking.svelte';
   import type { Chair } from './chair.svelte';
+  import OtherChild from './OtherChild.svelte';
+  import OtherDesign from './OtherDesign.svelte';
+  import Turnaround from './Turnaround.svelte';
 
   const { chair, board }: { chair: Chair; board: LineBoard } = $props();
 
-  /** Of each child, before it sits down. */
-  const ASK = 'Ask about allergies, skin and eyes.';
+  let otherChild = $state(false);
+  let otherDesign = $state(false);
+  const reasons = Object.entries(pauseReasons) as [PauseReason, string][];
+
+  /** The step before this one, where it can be wiped off too. */
+  const before = $derived.by(() => {
+    const done = chair.child?.steps.findLast(({ status }) => status === 'done')?.stepId;
+
+    return done === undefined ? undefined : chair.line.stepOf(done);
+  });
+  /** What was kept shut until now and may open. */
+  const mayOpen = $derived.by(() => {
+    const was = before?.shut ?? null;
+    const is = chair.step?.shut ?? null;
+
+    return was === null || is !== null
+      ? ''
+      : was === 'both'
+        ? 'Eyes and lips may open'
+        : `${was === 'eyes' ? 'Eyes' : 'Lips'} may open`;
+  });
+  const shut = { eyes: 'Eyes shut', lips: 'Lips shut', both: 'Eyes and lips shut' } as const;
+  const isWait = $derived(chair.step?.technique === 'wait');
+  const leftMs = $derived(Math.max(0, chair.stepPlannedMs - chair.stepMs));
   const sides = { left: 'left side', right: 'right side', both: 'both sides', centre: '' } as const;
 
   function how(step: PlanStep): string {
@@ -21,7 +48,10 @@
   const places = (step: PlanStep) => step.zones.map((zone) => zone.replace('_', ' ')).join(', ');
 </script>
 
-<section class="flex flex-col px-4 py-2 sm:px-8 md:py-5 low:py-0" aria-label="The step now">
+<section
+  class="flex flex-col px-4 py-2 sm:px-8 md:min-h-0 md:overflow-y-auto md:py-4 low:py-0"
+  aria-label="The step now"
+>
   {#if chair.child === null}
     <p class="text-lg text-soft">
       Chair {chair.number()} is free{chair.painter === undefined ? '' : ` · ${chair.painter}`}
@@ -46,30 +76,47 @@
     {:else}
       <h1 class="mt-2 text-4xl sm:text-6xl low:text-4xl">{childName(chair.next)}</h1>
       <p class="mt-4 text-2xl">{chair.next.design}, {minutes(chair.next.plannedMs)} planned</p>
+      {#if chair.next.note !== null}<p class="mt-2 text-xl font-semibold">{chair.next.note}</p>{/if}
+      {#if chair.next.calls > 0}
+        <p class="mt-2 text-lg text-soft">
+          Called {chair.next.calls === 1 ? 'once' : `${chair.next.calls} times`}.
+        </p>
+      {/if}
+      {#if (chair.state?.next?.savesMs ?? 0) > 0}
+        <p class="mt-3 border-l-[6px] border-kelp pl-3 text-lg">
+          Before {chair.passed.map((child) => `No. ${child.number}`).join(' and ')}: painted sooner at the
+          other chair, and all who wait are done {minutes(chair.state?.next?.savesMs ?? 0)} sooner together.
+        </p>
+      {:else if chair.passed.length > 0}
+        <p class="mt-3 border-l-[6px] border-brass pl-3 text-lg">
+          {chair.passed.map((child) => `No. ${child.number}`).join(' and ')}
+          {chair.passed.every((child) => child.overdue)
+            ? 'was called and is not there.'
+            : 'waits for the painter wished for.'}
+        </p>
+      {/if}
+      <p class="mt-4 flex flex-wrap gap-2">
+        <button type="button" class="key min-h-14" onclick={() => chair.line.call(chair.next?.id ?? '')}
+          >{chair.next.calls === 0 ? 'Call' : 'Call again'}</button
+        >
+        <button
+          type="button"
+          class="key min-h-14"
+          onclick={() => chair.line.takeOff(chair.next?.id ?? '', 'no_show')}>Did not come</button
+        >
+        {#if board.waiting.length > 1}
+          <button type="button" class="key min-h-14" onclick={() => (otherChild = true)}>Another child</button
+          >
+        {/if}
+      </p>
       <p class="mt-auto pt-6 text-lg text-soft">
-        {ASK} Broken skin, a rash or a cold sore: offer an arm, or nothing. Local rules come first.
+        Seated, they are asked about age, allergies, skin, eyes and lips first.
       </p>
     {/if}
   {:else if chair.step === undefined}
-    <p class="text-lg text-soft">{childName(chair.child)} · {chair.child.design}</p>
-    <h1 class="mt-2 text-4xl sm:text-6xl low:text-4xl">Mirror, photo, wipe down</h1>
-    <p
-      class="mt-4 minutes text-7xl sm:text-[112px] sm:leading-none low:text-[72px]"
-      role="timer"
-      aria-label="Since the last step"
-    >
-      {runningMinutes(chair.turnaroundMs)}
-    </p>
-    <p class="mt-3 text-xl">
-      Painted in {minutes(chair.faceMs)}{chair.child.promiseMs === null
-        ? ''
-        : `, promised ${minutes(chair.child.promiseMs)}`}. A clean sponge set for the next one.
-    </p>
-    {#if chair.next !== undefined}
-      <p class="mt-3 border-l-[6px] border-sea pl-3 text-lg">
-        Next {childName(chair.next)}, {chair.next.design}. {ASK}
-      </p>
-    {/if}
+    <Turnaround {chair} />
+  {:else if chair.isAsking}
+    <Asking {chair} />
   {:else}
     <p class="flex min-w-0 gap-1 text-lg text-soft max-sm:flex-wrap">
       <span class="truncate">{childName(chair.child)}</span>
@@ -90,6 +137,14 @@
       {/each}
       <span>{how(chair.step)}</span>
     </div>
+    {#if chair.step.shut !== null || mayOpen !== ''}
+      <p class="mt-2">
+        <span
+          class={['rounded px-2 py-0.5 text-lg font-bold', mayOpen === '' ? 'bg-ink text-paper' : 'bg-brass']}
+          >{chair.step.shut === null ? mayOpen : shut[chair.step.shut]}</span
+        >
+      </p>
+    {/if}
     <p class="mt-1 text-lg leading-tight text-soft">
       {[places(chair.step), sides[chair.step.side]].filter(Boolean).join(' · ')}
     </p>
@@ -102,10 +157,11 @@
         role="timer"
         aria-label="Step clock"
       >
-        {runningMinutes(chair.stepMs)}
+        {isWait && leftMs > 0 ? runningMinutes(leftMs) : runningMinutes(chair.stepMs)}
       </p>
       <p class="text-xl text-soft">
-        of {minutes(chair.stepPlannedMs)}{#if chair.child.pausedAt !== null}, <strong class="text-ink"
+        {isWait && leftMs > 0 ? 'left of' : 'of'}
+        {minutes(chair.stepPlannedMs)}{#if chair.child.pausedAt !== null}, <strong class="text-ink"
             >paused</strong
           >{/if}<br />
         face
@@ -113,10 +169,44 @@
         of {minutes(chair.child.promiseMs ?? chair.plan?.totalMs ?? 0)}
       </p>
     </div>
+    {#if chair.child.pausedAt !== null}
+      <ul class="mt-2 flex flex-wrap gap-2" aria-label="Why the clocks stand">
+        {#each reasons as [reason, name] (reason)}
+          <li>
+            <button
+              type="button"
+              class={['key min-h-11 px-3', chair.child.pausedFor === reason && 'bg-brass']}
+              aria-pressed={chair.child.pausedFor === reason}
+              onclick={() => chair.pauseFor(reason)}>{name}</button
+            >
+          </li>
+        {/each}
+      </ul>
+    {/if}
+    {#each chair.advice.filter(({ caution }) => caution !== 'photo') as advice (advice.caution)}
+      <p class="mt-2 border-l-[6px] border-brass pl-3 text-lg leading-snug">{advice.words}</p>
+    {/each}
     {#if chair.step.note !== ''}
       <p class="mt-3 text-lg">{chair.step.note}</p>
     {/if}
-    <p class="mt-auto border-t-2 border-dotted border-seam pt-2 text-lg max-sm:mt-3 sm:text-xl">
+    <p class="mt-3 flex flex-wrap gap-x-5 text-base sm:mt-auto">
+      <button
+        type="button"
+        class="min-h-11 underline underline-offset-4"
+        onclick={() => chair.step !== undefined && chair.wipeOff(chair.step.id)}>Wiped off, again</button
+      >
+      {#if before !== undefined}
+        <button
+          type="button"
+          class="min-h-11 underline underline-offset-4"
+          onclick={() => chair.wipeOff(before.id)}>{before.name} once more</button
+        >
+      {/if}
+      <button type="button" class="min-h-11 underline underline-offset-4" onclick={() => (otherDesign = true)}
+        >Another design</button
+      >
+    </p>
+    <p class="border-t-2 border-dotted border-seam pt-2 text-lg sm:text-xl">
       {#if chair.nextStep === undefined}
         <strong>Then</strong> the mirror
       {:else}
@@ -128,3 +218,6 @@
     The line is clear about {clockTime(board.clearAt, board.day.timezone)}.
   </p>
 </section>
+
+<OtherChild {chair} {board} bind:open={otherChild} />
+<OtherDesign {chair} {board} bind:open={otherDesign} />

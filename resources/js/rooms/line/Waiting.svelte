@@ -8,6 +8,24 @@
   const { line, board }: { line: Line; board: LineBoard } = $props();
 
   let chosen = $state<string | null>(null);
+
+  /** Those who came together, in the order of the line. */
+  const together = (child: WaitingChild) =>
+    child.party === null ? [child] : board.waiting.filter(({ party }) => party === child.party);
+  const company = (child: WaitingChild) =>
+    together(child)
+      .filter(({ id }) => id !== child.id)
+      .map(({ number }) => number)
+      .join(', ');
+  const painterName = (id: string | null) => board.roster.painters.find((one) => one.id === id)?.name;
+  const about = (child: WaitingChild) => line.windows.get(child.id)?.about ?? child.callAt;
+  function between(child: WaitingChild) {
+    const window = line.windows.get(child.id);
+
+    return window === undefined || window.until - clock.now < 60_000
+      ? `in ${roughly(child.callAt - clock.now)}`
+      : `${time(window.from)} to ${time(window.until)}`;
+  }
   const time = (at: number) => clockTime(at, board.day.timezone);
 
   /** In front of the one before it, or behind the one after it. */
@@ -43,12 +61,31 @@
           <span class="min-w-0 truncate text-lg">
             {#if child.firstName !== null}<strong class="mr-1.5">{child.firstName}</strong>{/if}{child.design}
             <span class="text-soft">{minutes(child.plannedMs)}</span>
-            {#if child.called}<span class="ml-1 rounded bg-brass px-1.5 font-semibold">called</span>{/if}
+            {#if child.called}<span class="ml-1 rounded bg-brass px-1.5 font-semibold"
+                >{child.overdue
+                  ? 'called, not there'
+                  : child.calls > 1
+                    ? `called ${child.calls} times`
+                    : 'called'}</span
+              >{/if}
+            {#if company(child) !== '' || child.wishId !== null || child.note !== null}
+              <span class="block truncate text-[15px] text-soft"
+                >{[
+                  company(child) === '' ? '' : `with No. ${company(child)}`,
+                  child.wishId === null
+                    ? ''
+                    : `wishes for ${painterName(child.wishId) ?? 'somebody who left'}`,
+                  child.note ?? '',
+                ]
+                  .filter((part) => part !== '')
+                  .join(' · ')}</span
+              >
+            {/if}
           </span>
           <span class="text-right leading-tight">
-            <span class="minutes text-xl">{time(child.callAt)}</span><br />
+            <span class="minutes text-xl">{time(about(child))}</span><br />
             {#if child.beforeClosing}
-              <span class="text-[15px] text-soft">in {roughly(child.callAt - clock.now)}</span>
+              <span class="text-[15px] text-soft">{between(child)}</span>
             {:else}
               <span class="text-[15px] font-semibold text-rust">after closing</span>
             {/if}
@@ -56,9 +93,16 @@
         </button>
         {#if chosen === child.id}
           <div class="flex flex-wrap gap-2 px-2 pb-3">
-            <button type="button" class="key" disabled={child.called} onclick={() => line.call(child.id)}
-              >Call</button
+            <button type="button" class="key" onclick={() => line.call(child.id)}
+              >{child.called ? 'Call again' : 'Call'}</button
             >
+            {#if at > 0}
+              <button
+                type="button"
+                class="key"
+                onclick={() => line.toFront(together(child).map(({ id }) => id))}>To the front</button
+              >
+            {/if}
             <button type="button" class="key" disabled={at === 0} onclick={() => shift(child, -1)}
               >Earlier</button
             >
@@ -75,6 +119,19 @@
               >Take off</button
             >
           </div>
+          {#if at > 0}
+            {@const cost = line.costOfFront(together(child).map(({ id }) => id))}
+            {#if cost.others > 0}
+              <p class="px-2 pb-2 text-soft">
+                To the front, as for a birthday child: {cost.others === 1
+                  ? 'one waits'
+                  : `${cost.others} wait`} about
+                {roughly(cost.laterMs)} longer{cost.pastClosing === 0
+                  ? ''
+                  : `, and ${cost.pastClosing === 1 ? 'one of them is' : `${cost.pastClosing} of them are`} not painted before closing`}.
+              </p>
+            {/if}
+          {/if}
           <ChildForm {line} {board} {child} done={() => (chosen = null)} />
         {/if}
       </li>

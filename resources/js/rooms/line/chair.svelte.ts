@@ -1,11 +1,23 @@
-import { QUICKER_WORTH_MS } from '../../api/tables.gen';
-import type { ChairState, LineBoard, Plan, PlanStep, SeatedChild, WaitingChild } from '../../api/types.gen';
+import { QUICKER_WORTH_MS, WATER_FACES } from '../../api/tables.gen';
+import type {
+  AfterFace,
+  Caution,
+  CautionShown,
+  ChairState,
+  LineBoard,
+  PauseReason,
+  Payment,
+  Plan,
+  PlanStep,
+  SeatedChild,
+  WaitingChild,
+} from '../../api/types.gen';
 import { clock } from '../../lib/clock.svelte';
 import type { Line } from '../../line/line.svelte';
 import { faceTime, leftToPaint, stepTime } from '../../line/face';
 
 /** What the big button does now. A child can be seated once its plan is at hand. */
-export type BigMove = 'seat' | 'done' | 'resume' | 'next' | 'free' | 'back' | 'wait';
+export type BigMove = 'seat' | 'ask' | 'refuse' | 'done' | 'resume' | 'next' | 'free' | 'back' | 'wait';
 
 /** One chair of a day: who sits in it, the step under the hand, and the clocks. */
 export class Chair {
@@ -46,7 +58,49 @@ export class Chair {
   });
   /** Who paints here; undefined where nobody is known to. */
   readonly painter: string | undefined = $derived.by(() => this.nameOf(this.state?.painterId ?? null));
-  readonly next: WaitingChild | undefined = $derived.by(() => this.line.board?.waiting[0]);
+  readonly next: WaitingChild | undefined = $derived.by(() =>
+    this.line.board?.waiting.find(({ id }) => id === this.state?.next?.ticketId),
+  );
+  /** Those who stand before the next one and are passed for now. */
+  readonly passed: readonly WaitingChild[] = $derived.by(() => {
+    const waiting = this.line.board?.waiting ?? [];
+
+    return waiting.slice(
+      0,
+      Math.max(
+        0,
+        waiting.findIndex(({ id }) => id === this.next?.id),
+      ),
+    );
+  });
+  /** Nobody has said yet that what has to be asked was asked, and nothing is painted. */
+  readonly isAsking: boolean = $derived.by(
+    () =>
+      this.step !== undefined &&
+      this.child?.cautions === null &&
+      !this.child.steps.some(({ status }) => status === 'done'),
+  );
+  private marked = $state.raw<{ child: string; answers: readonly Caution[] }>({ child: '', answers: [] });
+  /** What is marked on the screen, and not said yet. */
+  readonly answers: readonly Caution[] = $derived.by(() =>
+    this.marked.child === this.child?.id ? this.marked.answers : [],
+  );
+  /** What the answers mean for the design: those marked while one asks, else those given. */
+  readonly advice: readonly CautionShown[] = $derived.by(() => {
+    const given = this.isAsking ? this.answers : (this.child?.cautions ?? []);
+
+    return (this.plan?.cautions ?? []).filter(({ caution }) => given.includes(caution));
+  });
+  /** Faces finished at this chair since its water was changed, as far as they are told of. */
+  readonly facesSinceWater: number = $derived.by(() => {
+    const here = this.line.board?.ended.filter(
+      (one) => one.chair === this.number() && one.outcome === 'finished',
+    );
+    const changed = here?.findIndex((one) => one.freshWater) ?? -1;
+
+    return changed < 0 ? (here?.length ?? 0) : changed;
+  });
+  readonly wantsWater: boolean = $derived.by(() => this.facesSinceWater + 1 >= WATER_FACES);
   readonly stepMs: number = $derived.by(() => (this.child === null ? 0 : stepTime(this.child, clock.now)));
   readonly stepPlannedMs: number = $derived.by(() => this.child?.steps[this.stepIndex]?.plannedMs ?? 0);
   readonly faceMs: number = $derived.by(() => (this.child === null ? 0 : faceTime(this.child, clock.now)));
@@ -68,6 +122,10 @@ export class Chair {
     const { child, step, state, next } = this;
     if (this.move === 'done' && child !== null && step !== undefined) {
       this.line.say({ kind: 'step_done', ticket: child.id, step: step.id });
+    } else if (this.move === 'ask' && child !== null) {
+      this.line.ask(child.id, this.answers, [...new Set(this.advice.flatMap(({ without }) => without))]);
+    } else if (this.move === 'refuse') {
+      this.childLeft();
     } else if (this.move === 'resume') {
       this.togglePause();
     } else if (this.move === 'back') {
@@ -76,6 +134,55 @@ export class Chair {
       this.finish();
     } else if (state !== undefined && next !== undefined) {
       this.line.seat(state, next);
+    }
+  }
+
+  /** Marks an answer, or takes the mark back. */
+  mark(caution: Caution): void {
+    const answers = this.answers.includes(caution)
+      ? this.answers.filter((one) => one !== caution)
+      : [...this.answers, caution];
+    this.marked = { child: this.child?.id ?? '', answers };
+  }
+
+  /** Another child than the one that is proposed. */
+  seat(child: WaitingChild): void {
+    if (this.state !== undefined) {
+      this.line.seat(this.state, child);
+    }
+  }
+
+  /** Why the clocks stand. */
+  pauseFor(reason: PauseReason): void {
+    if (this.child !== null) {
+      this.line.say({ kind: 'paused', ticket: this.child.id, reason });
+    }
+  }
+
+  /** To be painted once more: the step under the hand, or the one before it. */
+  wipeOff(step: string): void {
+    if (this.child !== null) {
+      this.line.say({ kind: 'wiped_off', ticket: this.child.id, step });
+    }
+  }
+
+  /** Of another mind half-way: from now on by that design's plan. */
+  changeTo(design: string): void {
+    const plan = this.line.planOf(design, this.state?.painterId ?? null);
+    if (this.child !== null && plan !== null) {
+      this.line.say({ kind: 'trimmed', ticket: this.child.id, plan, design });
+    }
+  }
+
+  after(part: AfterFace): void {
+    if (this.child !== null) {
+      this.line.say({ kind: 'part_done', ticket: this.child.id, part });
+    }
+  }
+
+  pay(cents: number, payment: Payment): void {
+    if (this.child !== null) {
+      this.line.say({ kind: 'paid', ticket: this.child.id, cents, payment });
     }
   }
 
@@ -189,6 +296,9 @@ export class Chair {
       }
 
       return ready ? 'seat' : 'wait';
+    }
+    if (this.isAsking) {
+      return this.advice.some(({ refused }) => refused) ? 'refuse' : 'ask';
     }
     if (this.child.pausedAt !== null) {
       return 'resume';

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Line;
+
+use Core\Units\Duration;
+use Core\Units\Instant;
+
+/** All that the time to come of a line hangs on at a moment. */
+final readonly class Outlook
+{
+    /**
+     * @param  PlannedTimes  $planned  painting times, of each chair's own painter where known
+     * @param  Duration  $turnaround  between two faces
+     * @param  int<1, max>  $chairs
+     */
+    public function __construct(
+        public Line $line,
+        public PlannedTimes $planned,
+        public Roster $roster,
+        public Duration $turnaround,
+        public int $chairs,
+        public Instant $now,
+    ) {}
+
+    public function painterAt(int $chair, Instant $at): ?string
+    {
+        return $this->roster->painterAt($chair, $at, $this->line->seats);
+    }
+
+    public function staffedFrom(int $chair, Instant $at): ?Instant
+    {
+        return $this->roster->staffedFrom($chair, $at, $this->line->seats);
+    }
+
+    /** Called, and not there for so long that somebody else is taken meanwhile. */
+    public function isOverdue(Ticket $ticket): bool
+    {
+        return $ticket->status === TicketStatus::Called && $ticket->calledAt !== null
+            && $this->now->since($ticket->calledAt)->milliseconds >= 60_000 * Defaults::NO_SHOW_MINUTES;
+    }
+}

@@ -1,0 +1,65 @@
+<script lang="ts">
+  import type { LineBoard } from '../../api/types.gen';
+  import type { Line } from '../../line/line.svelte';
+  import Sheet from '../../ui/Sheet.svelte';
+  import { readNames } from './names';
+
+  interface Props {
+    line: Line;
+    board: LineBoard;
+    open: boolean;
+    /** The tickets that they were given. */
+    taken: (tickets: string[]) => void;
+  }
+
+  let { line, board, open = $bindable(), taken }: Props = $props();
+
+  const EXAMPLE = 'Noor: seal pup\nEmil\nWren: wave band';
+
+  let text = $state('');
+  let usual = $state('');
+  const offered = $derived(board.menu.filter(({ designId }) => !board.soldOut.includes(designId)));
+  const read = $derived(
+    readNames(
+      text,
+      offered,
+      offered.some(({ designId }) => designId === usual) ? usual : (offered[0]?.designId ?? ''),
+    ),
+  );
+  const nameOf = (design: string) => board.menu.find(({ designId }) => designId === design)?.name ?? '';
+
+  function take() {
+    taken(line.joinTogether(read.children));
+    text = '';
+    open = false;
+  }
+</script>
+
+<Sheet bind:open title="Names of a party">
+  <label class="block">
+    <span class="font-semibold">First names, one to a line; the design behind a colon where it is known</span>
+    <textarea class="mt-1 field min-h-40 text-lg" placeholder={EXAMPLE} bind:value={text}></textarea>
+  </label>
+  <label class="mt-3 block">
+    <span class="text-soft">Whoever does not say gets</span>
+    <select class="field" bind:value={usual}>
+      {#each offered as offer (offer.designId)}<option value={offer.designId}>{offer.name}</option>{/each}
+    </select>
+  </label>
+  {#if read.children.length > 0}
+    <p class="mt-3 text-lg" role="status">
+      {read.children.length}
+      {read.children.length === 1 ? 'child' : 'children, one after another'}:
+      {read.children.map(({ firstName, design }) => `${firstName} (${nameOf(design)})`).join(', ')}.
+    </p>
+  {/if}
+  {#each read.remarks as remark (remark)}
+    <p class="mt-1 text-rust">{remark}</p>
+  {/each}
+  <button
+    type="button"
+    class="mt-4 key min-h-14 w-full text-lg key-ink"
+    disabled={read.children.length === 0 || read.children.some(({ design }) => design === '')}
+    onclick={take}>Give them numbers</button
+  >
+</Sheet>

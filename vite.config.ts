@@ -13,7 +13,7 @@ const shellRevision = (manifest: string): string =>
 export default defineConfig({
   build: { target: 'es2023', sourcemap: false },
   plugins: [
-    laravel({ input: ['resources/js/app.ts'], refresh: false }),
+    laravel({ input: ['resources/js/app.ts', 'resources/js/board.ts'], refresh: false }),
     svelte(),
     tailwindcss(),
     VitePWA({
@@ -31,7 +31,7 @@ export default defineConfig({
         inlineWorkboxRuntime: true,
         sourcemap: false,
         navigateFallback: '/',
-        navigateFallbackDenylist: [/^\/api\//, /^\/up$/],
+        navigateFallbackDenylist: [/^\/api\//, /^\/board\//, /^\/calendar\//, /^\/up$/],
         clientsClaim: true,
         skipWaiting: true,
         manifestTransforms: [

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\BoardController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\DesignController;
@@ -56,6 +57,9 @@ Route::prefix('api')->group(function (): void {
             Route::delete('calendar/link', [CalendarController::class, 'revoke']);
             Route::post('calendar/look', [CalendarController::class, 'look']);
             Route::post('calendar/bookings', [CalendarController::class, 'take']);
+            Route::get('days/{day}/board', [BoardController::class, 'link']);
+            Route::put('days/{day}/board', [BoardController::class, 'share']);
+            Route::delete('days/{day}/board', [BoardController::class, 'revoke']);
             Route::put('days/{day}/menu', [DayController::class, 'menu']);
             Route::put('days/{day}/roster', [DayController::class, 'roster']);
             Route::get('days/{day}/plan', [PlanController::class, 'show']);
@@ -147,4 +151,12 @@ Route::get('calendar/{token}.ics', [CalendarController::class, 'feed'])
     ->withoutMiddleware('web')
     ->middleware('throttle:feed');
 
-Route::view('{room?}', 'shell')->where('room', '^(?!api/|build/|up$).*');
+// Parents have no session, and are given none.
+Route::prefix('board/{token}')->where(['token' => '[A-Za-z0-9]{20,64}'])->withoutMiddleware('web')->middleware('throttle:board')
+    ->group(function (): void {
+        Route::get('', [BoardController::class, 'page']);
+        Route::get('line', [BoardController::class, 'line']);
+        Route::get('pictures', [BoardController::class, 'pictures']);
+    });
+
+Route::view('{room?}', 'shell')->where('room', '^(?!api/|build/|board/|up$).*');

@@ -39,6 +39,13 @@ clear_env = no
 catch_workers_output = yes
 CONF
 
+application="
+            include /etc/nginx/fastcgi_params;
+            fastcgi_pass unix:$socket;
+            fastcgi_param SCRIPT_FILENAME $PWD/public/index.php;
+            fastcgi_param SCRIPT_NAME /index.php;
+            # With its port, so that links lead here.
+            fastcgi_param HTTP_HOST \$http_host;"
 cat >"$folder/nginx.conf" <<CONF
 daemon off;
 $nginx_user
@@ -55,6 +62,8 @@ http {
     proxy_temp_path $folder/tmp/proxy;
     uwsgi_temp_path $folder/tmp/uwsgi;
     scgi_temp_path $folder/tmp/scgi;
+    # However many phones ask for a board, the application is asked once a second.
+    fastcgi_cache_path $folder/tmp/board keys_zone=board:1m max_size=20m inactive=1m;
     gzip on;
     gzip_min_length 1000;
     gzip_types application/json application/javascript text/css image/svg+xml;
@@ -65,12 +74,16 @@ http {
         location = /sw.js { add_header Cache-Control no-cache; }
         location ~ \.php\$ { return 404; }
         location / { try_files \$uri @application; }
-        location @application {
-            include /etc/nginx/fastcgi_params;
-            fastcgi_pass unix:$socket;
-            fastcgi_param SCRIPT_FILENAME $PWD/public/index.php;
-            fastcgi_param SCRIPT_NAME /index.php;
+        location ~ ^/board/[A-Za-z0-9]+/(line|pictures)\$ {
+            fastcgi_cache board;
+            fastcgi_cache_key \$uri;
+            fastcgi_cache_valid 200 404 1s;
+            fastcgi_ignore_headers Cache-Control Expires;
+            fastcgi_cache_lock on;
+            fastcgi_cache_use_stale updating error timeout;
+            $application
         }
+        location @application { $application }
     }
 }
 CONF

@@ -28,6 +28,8 @@ final class AppServiceProvider extends ServiceProvider
     /** Reads of calendar links from one address in a minute. */
     private const FEED_READS = 60;
 
+    private const BOARD_READS = 3_000;
+
     public function register(): void
     {
         // A stand-in for a service; a real one takes its place here.
@@ -38,6 +40,8 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict(! app()->isProduction());
         $this->bindWithinTeam();
+        // A whole fair reads through one address: it is the server in front that answers most of them.
+        RateLimiter::for('board', static fn (Request $request): Limit => Limit::perMinute(self::BOARD_READS)->by((string) $request->ip()));
         RateLimiter::for('feed', static fn (Request $request): Limit => Limit::perMinute(self::FEED_READS)->by((string) $request->ip()));
         RateLimiter::for('sign-in', static function (Request $request): Limit {
             $email = $request->input('email');

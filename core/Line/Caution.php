@@ -22,7 +22,7 @@ enum Caution: string
     public function label(): string
     {
         return match ($this) {
-            self::Guardian => 'no yes from a parent or guardian',
+            self::Guardian => 'no parent’s yes',
             self::UnderThree => 'under three',
             self::Skin => 'skin or sickness',
             self::Latex => 'latex allergy',

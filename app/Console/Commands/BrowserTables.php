@@ -70,8 +70,10 @@ final readonly class BrowserTables
             'export const QUICKER_WORTH_MS = '.(1000 * Quicker::WORTH_SECONDS).";\n",
             '/** Currencies in use today, with the digits behind the point. */',
             'export const currencies: Record<string, number> = '.json_encode(self::currencies(), self::WORDS).";\n",
-            '/** The fixed words of a board, by language: lang/. */',
-            'export const boardWords = '.json_encode(self::boardWords(), self::WORDS).";\n",
+            '/** The fixed words of a menu\'s board, by language: lang/. */',
+            'export const boardWords = '.json_encode(self::wordsOf('board'), self::WORDS).";\n",
+            '/** The fixed words of the board that parents see, by language: lang/. */',
+            'export const lineWords = '.json_encode(self::wordsOf('line'), self::WORDS).";\n",
         ]);
     }
 
@@ -84,11 +86,11 @@ final readonly class BrowserTables
     }
 
     /** @return array<string, array<string, string>> by language */
-    private static function boardWords(): array
+    private static function wordsOf(string $file): array
     {
-        return array_map(static function (string $language): array {
+        return array_map(static function (string $language) use ($file): array {
             /** @var array<string, string> */
-            return Lang::get('board', locale: $language);
+            return Lang::get($file, locale: $language);
         }, array_combine(self::LANGUAGES, self::LANGUAGES));
     }
 

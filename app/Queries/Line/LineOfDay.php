@@ -21,6 +21,17 @@ final readonly class LineOfDay
     /** @param  Story|null  $story  where it is told already */
     public function __invoke(EventDay $day, User $reader, ?Story $story = null): LineRead
     {
+        return $this->read($day, $reader->role->paints(), $story);
+    }
+
+    /** For those whom the team's money is no business of. */
+    public function forHelper(EventDay $day): LineRead
+    {
+        return $this->read($day, false, null);
+    }
+
+    private function read(EventDay $day, bool $paints, ?Story $story): LineRead
+    {
         $story = ($story ?? ($this->storyOfDay)($day))->forgetting(Defaults::ENDED_SHOWN);
         $designs = ($this->designs)($day, array_values(array_unique(array_column($story->line->tickets, 'design'))));
 
@@ -28,7 +39,7 @@ final readonly class LineOfDay
             story: $story,
             day: DayFacts::of($day),
             roster: ($this->rosterOfDay)($day),
-            designs: $reader->role->paints() ? $designs : array_map(
+            designs: $paints ? $designs : array_map(
                 static fn (DesignOnDay $one): DesignOnDay => $one->withoutPrice(),
                 $designs,
             ),

@@ -31,13 +31,24 @@ final readonly class VersionOfLine
 
     public function __invoke(EventDay $day, User $reader): string
     {
+        return $this->version($day, $reader->role->paints());
+    }
+
+    /** Of what may be shown to those whom the team's money is no business of. */
+    public function forHelper(EventDay $day): string
+    {
+        return $this->version($day, false);
+    }
+
+    private function version(EventDay $day, bool $paints): string
+    {
         $parts = DB::selectOne(self::PARTS, [
             ...array_fill_keys(['day1', 'day2', 'day3', 'day4', 'day5'], $day->id),
             ...array_fill_keys(['team1', 'team2'], $day->team_id),
         ]);
         $facts = [
             $day->id, $day->name, $day->place, $day->timezone, $day->opens_ms, $day->closes_ms, $day->chairs, $day->turnaround_ms,
-            $reader->role->paints(), LearnFromDay::progress($day->id),
+            $paints, LearnFromDay::progress($day->id),
         ];
 
         return hash('xxh128', json_encode([$parts, $facts], JSON_THROW_ON_ERROR));

@@ -67,7 +67,7 @@ export const afterFaceNames: Record<AfterFace, string> = {
 };
 
 export const cautionNames: Record<Caution, string> = {
-  guardian: 'no yes from a parent or guardian',
+  guardian: 'no parent\u2019s yes',
   under_three: 'under three',
   skin: 'skin or sickness',
   latex: 'latex allergy',
@@ -416,7 +416,7 @@ export const currencies: Record<string, number> = {
     "ZMW": 2
 };
 
-/** The fixed words of a board, by language: lang/. */
+/** The fixed words of a menu's board, by language: lang/. */
 export const boardWords = {
     "en": {
         "title": "Face painting",
@@ -461,5 +461,109 @@ export const boardWords = {
         "fancy": "lleva su tiempo",
         "arm": "en el brazo",
         "big": "para mayores"
+    }
+};
+
+/** The fixed words of the board that parents see, by language: lang/. */
+export const lineWords = {
+    "en": {
+        "painting": "Being painted",
+        "next": "Next",
+        "about": "about {time}",
+        "open": "The line is open",
+        "closed": "The line is closed",
+        "full": "No more names today",
+        "newName": "A name taken now: about {time}",
+        "menu": "On the menu",
+        "soldOut": "sold out",
+        "yourNumber": "Your number",
+        "see": "Show my turn",
+        "turn": "Your turn in about {minutes} minutes",
+        "soon": "Go to the chairs now",
+        "between": "between {from} and {until}",
+        "ahead": "{count} before you",
+        "aheadOne": "one before you",
+        "none": "You are next",
+        "called": "Called",
+        "here": "Being painted now",
+        "gone": "No. {number} is not in the line. Ask at the chairs.",
+        "old": "This is from {time}. It goes on as soon as there is a network.",
+        "other": "Another number",
+        "nobody": "Nobody is waiting"
+    },
+    "de": {
+        "painting": "Wird gerade gemalt",
+        "next": "Als Nächstes",
+        "about": "etwa {time}",
+        "open": "Die Schlange ist offen",
+        "closed": "Die Schlange ist geschlossen",
+        "full": "Heute keine Namen mehr",
+        "newName": "Wer sich jetzt meldet: etwa {time}",
+        "menu": "Auf der Karte",
+        "soldOut": "ausverkauft",
+        "yourNumber": "Deine Nummer",
+        "see": "Wann bin ich dran?",
+        "turn": "Du bist in etwa {minutes} Minuten dran",
+        "soon": "Komm jetzt zu den Stühlen",
+        "between": "zwischen {from} und {until}",
+        "ahead": "noch {count} vor dir",
+        "aheadOne": "noch ein Kind vor dir",
+        "none": "Du bist als Nächstes dran",
+        "called": "Aufgerufen",
+        "here": "Wird gerade gemalt",
+        "gone": "Nr. {number} steht nicht in der Schlange. Frag bei den Stühlen.",
+        "old": "Stand von {time}. Es geht weiter, sobald wieder Netz da ist.",
+        "other": "Andere Nummer",
+        "nobody": "Niemand wartet"
+    },
+    "fr": {
+        "painting": "En cours",
+        "next": "Ensuite",
+        "about": "vers {time}",
+        "open": "La file est ouverte",
+        "closed": "La file est fermée",
+        "full": "Plus de noms aujourd’hui",
+        "newName": "Un nom donné maintenant : vers {time}",
+        "menu": "Au menu",
+        "soldOut": "épuisé",
+        "yourNumber": "Ton numéro",
+        "see": "Quand est-ce mon tour ?",
+        "turn": "C’est ton tour dans {minutes} minutes environ",
+        "soon": "Viens aux chaises maintenant",
+        "between": "entre {from} et {until}",
+        "ahead": "{count} avant toi",
+        "aheadOne": "un enfant avant toi",
+        "none": "Tu es le prochain",
+        "called": "Appelé",
+        "here": "En cours maintenant",
+        "gone": "Le no {number} n’est pas dans la file. Demande aux chaises.",
+        "old": "État de {time}. La suite dès que le réseau revient.",
+        "other": "Un autre numéro",
+        "nobody": "Personne n’attend"
+    },
+    "es": {
+        "painting": "Pintando ahora",
+        "next": "Después",
+        "about": "hacia las {time}",
+        "open": "La fila está abierta",
+        "closed": "La fila está cerrada",
+        "full": "Hoy no hay más números",
+        "newName": "Un nombre ahora: hacia las {time}",
+        "menu": "En el menú",
+        "soldOut": "agotado",
+        "yourNumber": "Tu número",
+        "see": "¿Cuándo me toca?",
+        "turn": "Te toca en unos {minutes} minutos",
+        "soon": "Ven ahora a las sillas",
+        "between": "entre las {from} y las {until}",
+        "ahead": "{count} antes que tú",
+        "aheadOne": "uno antes que tú",
+        "none": "Eres el siguiente",
+        "called": "Llamado",
+        "here": "Pintando ahora",
+        "gone": "El n.º {number} no está en la fila. Pregunta en las sillas.",
+        "old": "Datos de las {time}. Sigue en cuanto vuelva la red.",
+        "other": "Otro número",
+        "nobody": "Nadie espera"
     }
 };

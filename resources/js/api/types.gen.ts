@@ -53,6 +53,11 @@ export interface BagsTogether {
   alike: string[];
 }
 
+export interface BoardLinkShown {
+  address: string | null;
+  showsNames: boolean;
+}
+
 export interface BookingFound {
   key: string;
   name: string;
@@ -849,6 +854,49 @@ export interface ProposedOrder {
   moves: MovedStep[];
   clash: string[];
   lawfulSpans: TapeSpan[];
+}
+
+export interface PublicChild {
+  number: number;
+  firstName: string | null;
+  design: string;
+  called: boolean;
+  callFrom: number;
+  callAbout: number;
+  callUntil: number;
+}
+
+export interface PublicLine {
+  place: string;
+  timezone: string;
+  now: number;
+  closesAt: number;
+  isOpen: boolean;
+  takesNames: boolean;
+  nextNameCalledAt: number;
+  painting: PublicSeat[];
+  waiting: PublicChild[];
+  menu: PublicOffer[];
+}
+
+export interface PublicOffer {
+  designId: string;
+  name: string;
+  promiseMs: number;
+  soldOut: boolean;
+}
+
+export interface PublicPicture {
+  designId: string;
+  placement: Placement;
+  steps: PlanStep[];
+}
+
+export interface PublicSeat {
+  chair: number;
+  number: number;
+  firstName: string | null;
+  design: string;
 }
 
 export interface QuestionShown {

@@ -15,10 +15,9 @@
     chair.plan?.totalMs ?? 0,
   )} planned
 </p>
-<h1 class="mt-1 text-[2.4rem] sm:text-6xl low:text-4xl">Ask first</h1>
-<p class="mt-2 text-lg leading-snug sm:text-xl">
-  A parent’s yes? Age? Allergies, latex? Skin whole, well these days? Eyes and lips, a photo? Touch what is
-  not as it should be.
+<h1 class="mt-1 text-[2.4rem] sm:text-5xl low:text-4xl">Ask first</h1>
+<p class="mt-1 text-lg leading-snug">
+  A parent’s yes, age, allergies, skin, eyes, lips, a photo. Touch what is not as it should be.
 </p>
 <ul class="mt-3 grid grid-cols-2 gap-2 sm:grid-cols-4">
   {#each cautions as caution (caution)}

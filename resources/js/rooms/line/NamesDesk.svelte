@@ -8,6 +8,7 @@
   import type { Line } from '../../line/line.svelte';
   import Tape from '../../tape/Tape.svelte';
   import { piecesOf } from '../../tape/tape';
+  import ForParents from './ForParents.svelte';
   import PasteNames from './PasteNames.svelte';
 
   const { line, board, changeMenu }: { line: Line; board: LineBoard; changeMenu: () => void } = $props();
@@ -23,6 +24,7 @@
   const child = $derived(board.waiting.find(({ id }) => id === given));
   const window = $derived(line.windows.get(given));
   let pasting = $state(false);
+  let sharing = $state(false);
   let selling = $state(false);
   const time = (at: number) => clockTime(at, board.day.timezone);
 
@@ -143,10 +145,16 @@
     </ul>
     <p class="mt-3 flex flex-wrap gap-2">
       <button type="button" class="key" onclick={() => (pasting = true)}>A whole party</button>
+      {#if paints()}
+        <button type="button" class="key" onclick={() => (sharing = true)}
+          >{child === undefined ? 'Board for parents' : `Code of No. ${child.number}`}</button
+        >
+      {/if}
       <button type="button" class="key" aria-pressed={selling} onclick={() => (selling = !selling)}
         >{selling ? 'Done' : 'Sold out …'}</button
       >
     </p>
+    {#if paints()}<ForParents {board} bind:open={sharing} number={child?.number ?? null} />{/if}
     <PasteNames {line} {board} bind:open={pasting} taken={(tickets) => (given = tickets[0] ?? '')} />
   {/if}
 </section>

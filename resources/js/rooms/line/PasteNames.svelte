@@ -17,15 +17,10 @@
   const EXAMPLE = 'Noor: seal pup\nEmil\nWren: wave band';
 
   let text = $state('');
-  let usual = $state('');
+  let chosen = $state('');
   const offered = $derived(board.menu.filter(({ designId }) => !board.soldOut.includes(designId)));
-  const read = $derived(
-    readNames(
-      text,
-      offered,
-      offered.some(({ designId }) => designId === usual) ? usual : (offered[0]?.designId ?? ''),
-    ),
-  );
+  const usual = $derived((offered.find(({ designId }) => designId === chosen) ?? offered[0])?.designId ?? '');
+  const read = $derived(readNames(text, offered, usual));
   const nameOf = (design: string) => board.menu.find(({ designId }) => designId === design)?.name ?? '';
 
   function take() {
@@ -42,7 +37,7 @@
   </label>
   <label class="mt-3 block">
     <span class="text-soft">Whoever does not say gets</span>
-    <select class="field" bind:value={usual}>
+    <select class="field" value={usual} onchange={({ currentTarget }) => (chosen = currentTarget.value)}>
       {#each offered as offer (offer.designId)}<option value={offer.designId}>{offer.name}</option>{/each}
     </select>
   </label>

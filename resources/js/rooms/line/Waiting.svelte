@@ -24,7 +24,9 @@
 
     return window === undefined || window.until - clock.now < 60_000
       ? `in ${roughly(child.callAt - clock.now)}`
-      : `${time(window.from)} to ${time(window.until)}`;
+      : time(window.from) === time(window.until)
+        ? `in ${roughly(window.about - clock.now)}`
+        : `${time(window.from)} to ${time(window.until)}`;
   }
   const time = (at: number) => clockTime(at, board.day.timezone);
 

@@ -138,6 +138,9 @@ Route::prefix('api')->group(function (): void {
         });
         Route::middleware('can:use,'.Face::class)->group(function (): void {
             Route::get('days/{day}/logbook', [LogbookController::class, 'show']);
+            Route::get('days/{day}/report', [LogbookController::class, 'report']);
+            Route::put('days/{day}/faces/{ticket}/steps/{position}', [LogbookController::class, 'mend']);
+            Route::get('days/{day}/faces.csv', [LogbookController::class, 'csv']);
             Route::get('logbook', [LogbookController::class, 'index']);
         });
     });

@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $design_id
  * @property string $design_name
  * @property int $chair
+ * @property string|null $painter_id
  * @property string $outcome
  * @property int $seated_ms
  * @property int $ended_ms

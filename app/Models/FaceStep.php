@@ -9,6 +9,8 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * @property string $face_id
  * @property int $position
+ * @property int $own_ms
+ * @property int|null $mended_from_ms  what was logged before it was mended
  * @property string $name
  * @property string $medium
  * @property string $status

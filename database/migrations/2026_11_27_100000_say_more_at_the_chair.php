@@ -8,7 +8,7 @@ use Illuminate\Support\Facades\Schema;
 
 return new class extends Migration
 {
-    /** What only some kinds of taps say: Core\Line\LineEvent. */
+    /** What only some kinds of taps say. */
     public function up(): void
     {
         Schema::table('chair_events', function (Blueprint $table): void {

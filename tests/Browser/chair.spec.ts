@@ -1,5 +1,5 @@
 import { BOUNCE_MS } from '../../resources/js/lib/bounce';
-import { expect, openChair, pedal, step, test } from './team';
+import { expect, openChair, pedal, seat, step, test } from './team';
 
 const steps = () => [
   step('Grey base', '0:40'),
@@ -21,7 +21,7 @@ test('shows a tap at once, while the server takes its time', async ({ page, team
     await route.continue();
     answered++;
   });
-  await pedal(page);
+  await seat(page);
   await expect(page.getByRole('heading', { name: 'Grey base' })).toBeVisible();
   await pedal(page);
   await expect(page.getByRole('heading', { name: 'Nose' })).toBeVisible();
@@ -41,7 +41,8 @@ test('keeps its clocks through a reload, and stands still while paused', async (
   const day = await team.runningDay(1, [design], ['Noor']);
   const ticket = (await team.line(day)).waiting[0];
   await team.taps(day, [
-    { kind: 'seated', at: Date.now() - 33_000, ticket: ticket?.id, chair: 1, plan: ticket?.planId },
+    { kind: 'seated', at: Date.now() - 45_000, ticket: ticket?.id, chair: 1, plan: ticket?.planId },
+    { kind: 'asked', at: Date.now() - 33_000, ticket: ticket?.id, answers: [] },
   ]);
   await page.goto('/');
   const clock = page.getByRole('timer', { name: 'Step clock' });
@@ -67,7 +68,7 @@ test('moves the hook along the tape as the steps are done', async ({ page, team 
   const design = await team.design('Seal pup', steps());
   await team.runningDay(1, [design], ['Noor']);
   await openChair(page);
-  await pedal(page);
+  await seat(page);
   const hook = page.getByRole('img', { name: /Seal pup, 1:15 planned/ }).locator('[data-hook]');
   await expect(hook).toHaveAttribute('data-hook', /^0:0\d$/);
   await pedal(page);
@@ -80,7 +81,7 @@ test('means the big button by the space bar, whatever was touched last', async (
   const design = await team.design('Seal pup', steps());
   await team.runningDay(1, [design], ['Noor']);
   await openChair(page);
-  await pedal(page);
+  await seat(page);
   await page.getByRole('button', { name: 'Pause' }).click();
   await page.getByRole('button', { name: 'Go on' }).first().click();
   await page.getByRole('button', { name: 'Undo' }).focus();
@@ -97,7 +98,7 @@ test('two windows on one chair count a step once, and both show the same face', 
   const day = await team.runningDay(1, [design], ['Noor', 'Emil']);
   const other = await second.newPage();
   await openChair(page);
-  await pedal(page);
+  await seat(page);
   await other.goto('/');
   await expect(other.getByRole('heading', { name: 'Grey base' })).toBeVisible();
   await page.bringToFront();
@@ -114,7 +115,7 @@ test('lets a child go early, or leave, and takes it back', async ({ page, team }
   const design = await team.design('Seal pup', steps());
   await team.runningDay(1, [design], ['Noor', 'Emil']);
   await openChair(page);
-  await pedal(page);
+  await seat(page);
   await page.getByRole('button', { name: 'Child left' }).click();
   await expect(page.getByRole('heading', { name: 'No. 2 Emil' })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -122,11 +123,12 @@ test('lets a child go early, or leave, and takes it back', async ({ page, team }
   // Enough is the end of painting: the turnaround belongs to every child, and so does the question before the next one.
   await page.getByRole('button', { name: 'Enough, finish' }).click();
   await expect(page.getByRole('heading', { name: 'Mirror, photo, wipe down' })).toBeVisible();
-  await expect(page.getByText(/Next No\. 2 Emil, Seal pup\. Ask about allergies/)).toBeVisible();
+  await expect(page.getByText(/Next No\. 2 Emil, Seal pup/)).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('heading', { name: 'Grey base' })).toBeVisible();
   await page.getByRole('button', { name: 'Enough, finish' }).click();
   await page.getByRole('button', { name: 'Seat No. 2 Emil' }).click();
+  await page.getByRole('button', { name: 'All is well, begin' }).click();
   await expect(page.getByRole('heading', { name: 'Grey base' })).toBeVisible();
 });
 
@@ -148,7 +150,7 @@ for (const [held, viewport] of [
     const long = 'Maximiliana Theodora Wilhelmina';
     await team.runningDay(1, [design], [long, 'Emil']);
     await openChair(page, `No. 1 ${long}`);
-    const big = page.getByRole('button', { name: /space bar|Seat|Done|Child is off/ });
+    const big = page.getByRole('button', { name: /space bar|Seat|Done|Child is off|All is well/ });
     const others = ['Undo', 'Pause', 'Skip', 'Quicker', 'Enough, finish', 'Child left'];
     const places = async () =>
       Promise.all(
@@ -166,17 +168,118 @@ for (const [held, viewport] of [
       expect(box?.height ?? 0).toBeGreaterThanOrEqual(56);
     }
     await big.click();
-    await expect(page.getByRole('heading', { name: 'Grey' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Ask first' })).toBeVisible();
     expect(await places()).toEqual(first);
-    // The design stands there whole, however long the child's name.
-    await expect(page.getByText(/An octopus brow with a very long name · step 1 of 3/)).toBeVisible();
-    for (const heading of [/The second step/, 'Dots', 'Mirror, photo, wipe down', 'Grey']) {
+    for (const heading of ['Grey', /The second step/, 'Dots', 'Mirror, photo, wipe down', 'Ask first']) {
       // A finger that bounces is one tap.
       const until = (await page.evaluate(() => performance.now())) + BOUNCE_MS;
       await page.waitForFunction((moment) => performance.now() > moment, until);
       await big.dblclick();
       await expect(page.getByRole('heading', { name: heading })).toBeVisible();
       expect(await places()).toEqual(first);
+      if (heading === 'Grey') {
+        // The design stands there whole, however long the child's name.
+        await expect(page.getByText(/An octopus brow with a very long name · step 1 of 3/)).toBeVisible();
+      }
     }
   });
 }
+
+test('asks first, leaves out what must not be painted, and keeps what was answered', async ({
+  page,
+  team,
+}) => {
+  const design = await team.design('Seal pup', [
+    step('Grey base', '0:40'),
+    step('Upper lip', '0:10', { medium: 'brush', tool: 'round 2', zones: ['upper_lip'] }),
+    step('Dots', '0:20', { medium: 'brush', tool: 'round 2' }),
+  ]);
+  const day = await team.runningDay(1, [design], ['Noor', 'Emil']);
+  await openChair(page);
+  await pedal(page);
+  await page.getByRole('button', { name: 'no lips' }).click();
+  await expect(page.getByText('Without “Upper lip”.')).toBeVisible();
+  await page.getByRole('button', { name: 'skin or sickness' }).click();
+  await expect(page.getByText(/this is not painted\. Offer an arm/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Not painted, chair free' })).toBeVisible();
+  await page.getByRole('button', { name: 'skin or sickness' }).click();
+  await page.getByRole('button', { name: 'Begin like that' }).click();
+  await expect(page.getByText('Then dots')).toBeVisible();
+  await expect
+    .poll(async () => {
+      const child = (await team.line(day)).chairs[0]?.child;
+
+      return [child?.cautions, child?.steps.map(({ status }) => status)];
+    })
+    .toEqual([['lips'], ['pending', 'skipped', 'pending']]);
+});
+
+test('the turnaround in its parts, with a card that is declined, and cash with change', async ({
+  page,
+  team,
+}) => {
+  const design = await team.design('Seal pup', [step('Grey base', '0:40')]);
+  const day = await team.runningDay(1, [design], ['Noor', 'Emil']);
+  await team.send('put', `days/${day.id}/menu`, {
+    items: [{ designId: design.id, promise: '1:30', priceCents: 450 }],
+  });
+  await openChair(page);
+  await seat(page);
+  await pedal(page);
+  const after = page.getByRole('list', { name: 'After the face' });
+  await after.getByRole('button', { name: 'Mirror' }).click();
+  await expect(after.getByRole('button', { name: 'Mirror' })).toBeDisabled();
+  await after.getByRole('button', { name: 'Pay' }).click();
+  const sheet = page.getByRole('dialog', { name: 'Pay €4.50' });
+  await sheet.getByLabel(/stand-in/).selectOption('declined');
+  await sheet.getByRole('button', { name: 'Ask the reader' }).click();
+  await expect(sheet.getByText('The card was declined. Another card, or cash.')).toBeVisible();
+  await sheet.getByRole('button', { name: '€10' }).click();
+  await expect(sheet.getByText('Back €5.50')).toBeVisible();
+  await sheet.getByRole('button', { name: 'Given back, paid' }).click();
+  await expect(after.getByRole('button', { name: 'Pay' })).toBeDisabled();
+  await expect.poll(async () => (await team.line(day)).chairs[0]?.child?.parts).toEqual(['mirror', 'pay']);
+  // Undo, for a tap that was wrong.
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(after.getByRole('button', { name: 'Pay' })).toBeEnabled();
+});
+
+test('wipes a step off, says why one pauses, and changes the design half-way', async ({ page, team }) => {
+  const seal = await team.design('Seal pup', [step('Grey base', '0:40'), step('Dots', '0:20')]);
+  const crab = await team.design('Crab nose', [step('Red base', '0:30')]);
+  const day = await team.runningDay(1, [seal, crab], ['Noor']);
+  await openChair(page);
+  await seat(page);
+  await pedal(page);
+  await page.getByRole('button', { name: 'Grey base once more' }).click();
+  await expect(page.getByRole('heading', { name: 'Grey base' })).toBeVisible();
+  await page.getByRole('button', { name: 'Pause' }).click();
+  await page.getByRole('button', { name: 'it will not dry' }).click();
+  await expect.poll(async () => (await team.line(day)).chairs[0]?.child?.pausedFor).toBe('dry');
+  await page.getByRole('button', { name: 'Another design' }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /Crab nose/ })
+    .click();
+  await expect(page.getByRole('heading', { name: 'Red base' })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('heading', { name: 'Grey base' })).toBeVisible();
+});
+
+test('a left hand has its keys on the left, and the sun its own light', async ({ page, team }) => {
+  const design = await team.design('Seal pup', [step('Grey base', '0:40')]);
+  await team.runningDay(1, [design], ['Noor']);
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await openChair(page);
+  const key = page.getByRole('button', { name: /Seat No\. 1/ });
+  expect((await key.boundingBox())?.x ?? 0).toBeGreaterThan(900);
+  await page.getByRole('button', { name: /Light, hand, sounds/ }).click();
+  await page.getByRole('button', { name: 'Left', exact: true }).click();
+  await page.getByRole('button', { name: 'Bright sun' }).click();
+  await page.keyboard.press('Escape');
+  expect((await key.boundingBox())?.x ?? 1280).toBeLessThan(300);
+  await page.reload();
+  await expect(key).toBeVisible();
+  expect((await key.boundingBox())?.x ?? 1280).toBeLessThan(300);
+  await expect(page.locator('html')).toHaveCSS('background-color', 'rgb(255, 255, 255)');
+});

@@ -1,5 +1,5 @@
 import type { DesignSheet, PracticeSheet, TrainingSheet } from '../../resources/js/api/types.gen';
-import { expect, openChair, pedal, step, test } from './team';
+import { expect, openChair, pedal, seat, step, test } from './team';
 
 const steps = () => [
   step('Wave', '0:40', { side: 'left' }),
@@ -83,7 +83,7 @@ test('makes a half-painted face quicker, and takes that back', async ({ page, te
   const design = await team.design('Wave band', steps());
   const day = await team.runningDay(1, [design], ['Noor']);
   await openChair(page);
-  await pedal(page);
+  await seat(page);
   await expect(page.getByRole('heading', { name: 'Wave', exact: true })).toBeVisible();
   await pedal(page);
   await expect(page.getByRole('heading', { name: 'Dots' })).toBeVisible();
@@ -110,7 +110,7 @@ test('falls back to a named version without the network', async ({ page, context
   const design = await team.design('Wave band', steps());
   const day = await team.runningDay(1, [design], ['Noor']);
   await openChair(page);
-  await pedal(page);
+  await seat(page);
   await pedal(page);
   await expect(page.getByRole('heading', { name: 'Dots' })).toBeVisible();
   await expect.poll(async () => (await team.line(day)).chairs[0]?.child?.steps[0]?.status).toBe('done');

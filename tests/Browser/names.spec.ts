@@ -40,7 +40,7 @@ test('moves the call times as the chair falls behind', async ({ page, team }) =>
   const inTime = (await team.line(day)).waiting[0]?.callAt ?? 0;
   await team.taps(day, [{ kind: 'paused', at: Date.now(), ticket: first?.id }]);
   await page.goto(`/events/${day.id}`);
-  await expect(page.getByRole('button', { name: /^2 Emil/ })).toContainText('in 3 min');
+  await expect(page.getByRole('button', { name: /^2 Emil/ })).toContainText(/\d\d:\d\d to \d\d:\d\d/);
   await expect.poll(async () => (await team.line(day)).waiting[0]?.callAt ?? 0).toBeGreaterThan(inTime);
 });
 
@@ -72,11 +72,50 @@ test('twelve names take twenty-four taps, and each is told its number and time i
     await page.keyboard.type(`Child ${number}`);
     await page.getByRole('button', { name: number % 2 === 0 ? /^Wave band/ : /^Crab nose/ }).click();
     const told = page.getByRole('status').filter({ hasText: `No. ${number}, about` });
-    await expect(told).toHaveText(new RegExp(`^No\\. ${number}, about \\d\\d:\\d\\d Child ${number} `));
+    await expect(told).toHaveText(new RegExp(`^No\\. ${number}, about \\d\\d:\\d\\d Child ${number}\\s`));
     await expect(field).toBeFocused();
     await expect(field).toHaveValue('');
   }
   await expect
     .poll(async () => (await team.line(day)).waiting.map(({ number, firstName }) => `${number} ${firstName}`))
     .toEqual(Array.from({ length: 12 }, (_, at) => `${at + 1} Child ${at + 1}`));
+});
+
+test('a pasted party stands together, and goes to the front for what it costs the others', async ({
+  page,
+  team,
+}) => {
+  const wave = await team.design('Wave band', [step('Wave', '1:00')]);
+  const crab = await team.design('Crab nose', [step('Crab', '2:00')]);
+  const day = await team.runningDay(1, [wave, crab], ['Ada', 'Emil']);
+  await page.goto(`/events/${day.id}`);
+  await page.getByRole('button', { name: 'A whole party' }).click();
+  await page.getByLabel(/First names, one to a line/).fill('1. Noor: crab\n2. Wren Silverlake\n');
+  await expect(
+    page.getByText('2 children, one after another: Noor (Crab nose), Wren (Wave band).'),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Give them numbers' }).click();
+  await expect(page.getByText('with No. 4')).toBeVisible();
+  await page.getByRole('button', { name: /^3 Noor/ }).click();
+  await expect(page.getByText(/as for a birthday child: 2 wait about [4-7] min longer/)).toBeVisible();
+  await page.getByRole('button', { name: 'To the front' }).click();
+  await expect
+    .poll(async () => (await team.line(day)).waiting.map(({ firstName }) => firstName))
+    .toEqual(['Noor', 'Wren', 'Ada', 'Emil']);
+});
+
+test('a design that is sold out is not given out, until it is put back', async ({ page, team }) => {
+  const wave = await team.design('Wave band', [step('Wave', '1:00')]);
+  const day = await team.runningDay(1, [wave, await team.design('Crab nose', [step('Crab', '2:00')])]);
+  await page.goto(`/events/${day.id}`);
+  const offer = page
+    .getByRole('list', { name: 'and the design:' })
+    .getByRole('button', { name: /Wave band/ });
+  await page.getByRole('button', { name: 'Sold out …' }).click();
+  await offer.click();
+  await expect(offer).toBeDisabled();
+  await expect.poll(async () => (await team.line(day)).soldOut).toEqual([wave.id]);
+  await page.getByRole('button', { name: 'Sold out …' }).click();
+  await offer.click();
+  await expect(offer).toBeEnabled();
 });

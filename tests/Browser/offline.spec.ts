@@ -1,7 +1,7 @@
 import { type ChildProcess, spawn } from 'node:child_process';
 import { createServer } from 'node:net';
 import type { DayLog } from '../../resources/js/api/types.gen';
-import { expect, openChair, pedal, readyForOffline, step, test } from './team';
+import { expect, openChair, pedal, seat, readyForOffline, step, test } from './team';
 
 const steps = () => [
   step('Grey base', '0:40'),
@@ -20,7 +20,7 @@ test('goes offline mid-face, paints on, reloads, comes back, and every tap is th
   await openChair(page);
   await readyForOffline(page);
   await openChair(page);
-  await pedal(page);
+  await seat(page);
   await pedal(page);
   await expect(page.getByRole('heading', { name: 'Nose' })).toBeVisible();
   await expect.poll(async () => (await team.line(day)).chairs[0]?.child?.steps[0]?.status).toBe('done');
@@ -33,7 +33,7 @@ test('goes offline mid-face, paints on, reloads, comes back, and every tap is th
   await pedal(page);
   await page.keyboard.press('s');
   await expect(page.getByText('3 taps are kept here')).toBeVisible();
-  await pedal(page);
+  await seat(page);
   await expect(page.getByText('No. 2 Emil · Seal pup · step 1 of 4')).toBeVisible();
   await page.reload();
   await expect(page.getByText('No. 2 Emil · Seal pup · step 1 of 4')).toBeVisible();
@@ -97,7 +97,7 @@ test('paints on while the server is killed, and hands in every tap once when it 
       .poll(async () => (await page.goto('/').catch(() => null))?.status(), { timeout: 60_000 })
       .toBe(200);
     await openChair(page);
-    await pedal(page);
+    await seat(page);
     await expect(page.getByRole('heading', { name: 'Grey base' })).toBeVisible();
     const clock = page.getByRole('timer', { name: 'Step clock' });
     await pedal(page);
@@ -126,7 +126,7 @@ test('keeps the taps of a painter who was signed out, and sends them after the n
   const design = await team.design('Seal pup', steps());
   const day = await team.runningDay(1, [design], ['Noor']);
   await openChair(page);
-  await pedal(page);
+  await seat(page);
   await expect.poll(async () => (await team.line(day)).chairs[0]?.child?.number).toBe(1);
 
   await context.clearCookies();

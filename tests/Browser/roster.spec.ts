@@ -1,4 +1,4 @@
-import { expect, pedal, step, test } from './team';
+import { expect, pedal, seat, step, test } from './team';
 
 test('who paints at a chair is said with two taps, known to the other chair, and undone', async ({
   page,
@@ -40,7 +40,7 @@ test('a break lets nobody be called, and the big key ends it', async ({ page, te
 
   await pedal(page);
   await expect(page.getByRole('heading', { name: /Noor/ })).toBeVisible();
-  await pedal(page);
+  await seat(page);
   await expect(page.getByRole('heading', { name: 'Wave' })).toBeVisible();
   await expect.poll(async () => (await team.line(day)).chairs[0]?.awayUntil).toBeNull();
 });

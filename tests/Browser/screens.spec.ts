@@ -64,6 +64,9 @@ test('the chair, free, painting, paused and painted', async ({ page, team }) => 
   await expect(page.getByRole('heading', { name: 'No. 1 Noor' })).toBeVisible();
   await expectGood(page);
   await page.getByRole('button', { name: 'Seat No. 1 Noor' }).click();
+  await expect(page.getByRole('heading', { name: 'Ask first' })).toBeVisible();
+  await expectGood(page);
+  await page.getByRole('button', { name: 'All is well, begin' }).click();
   await expect(page.getByRole('heading', { name: 'Grey base' })).toBeVisible();
   await expectGood(page);
   await page.keyboard.press('q');

@@ -173,6 +173,13 @@ export async function pedal(page: Page): Promise<void> {
   await page.keyboard.press('Space');
 }
 
+/** Seats the next child: one press to take it, one to say that all is well. */
+export async function seat(page: Page): Promise<void> {
+  await pedal(page);
+  await expect(page.getByRole('heading', { name: 'Ask first' })).toBeVisible();
+  await pedal(page);
+}
+
 /** Waits until the service worker has everything it needs to answer without a network. */
 export async function readyForOffline(page: Page): Promise<void> {
   await page.evaluate(async () => {

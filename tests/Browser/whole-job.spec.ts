@@ -57,6 +57,7 @@ test('a painter types a design, takes names, paints a face through and sees the 
   // The face, one tap a step.
   await page.getByRole('link', { name: 'Chair' }).click();
   await page.getByRole('button', { name: 'Seat No. 1 Noor' }).click();
+  await page.getByRole('button', { name: 'All is well, begin' }).click();
   await expect(page.getByRole('heading', { name: 'Night blue base' })).toBeVisible();
   await expect(page.getByText('Then string of lanterns')).toBeVisible();
   await page.getByRole('button', { name: 'Done, next step' }).click();
@@ -69,6 +70,7 @@ test('a painter types a design, takes names, paints a face through and sees the 
   await page.getByRole('button', { name: 'Skip' }).click();
   await expect(page.getByRole('heading', { name: 'Mirror, photo, wipe down' })).toBeVisible();
   await page.getByRole('button', { name: 'Seat No. 2' }).click();
+  await page.getByRole('button', { name: 'All is well, begin' }).click();
   await expect(page.getByText('No. 2 · Lantern string · step 1 of 3')).toBeVisible();
 
   // And the minutes are kept.

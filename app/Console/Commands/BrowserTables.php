@@ -32,7 +32,6 @@ final readonly class BrowserTables
     public static function written(): string
     {
         $techniques = Technique::cases();
-        $label = static fn (Caution|PauseReason|AfterFace $one): string => $one->label();
 
         return implode("\n", [
             "// Written by `php artisan inch:types` from core. Do not edit.\n",
@@ -47,6 +46,28 @@ final readonly class BrowserTables
             ))).";\n",
             self::record('loadNames', 'Load, string', Load::cases(), static fn (Load $load): string => $load->label()),
             self::record('shutNames', 'Shut, string', Shut::cases(), static fn (Shut $shut): string => $shut->label()),
+            ...self::ofTheLine(),
+            '/** Of those who went, so many are shown and can be brought back at a tap. */',
+            'export const ENDED_SHOWN = '.LineDefaults::ENDED_SHOWN.";\n",
+            '/** How painters type a time. */',
+            "export const TYPED_MINUTES =\n  ".self::typedMinutes().";\n",
+            '/** What makes a face quicker by less is not worth a press. Milliseconds. */',
+            'export const QUICKER_WORTH_MS = '.(1000 * Quicker::WORTH_SECONDS).";\n",
+            '/** Currencies in use today, with the digits behind the point. */',
+            'export const currencies: Record<string, number> = '.json_encode(self::currencies(), self::WORDS).";\n",
+            '/** The fixed words of a menu\'s board, by language: lang/. */',
+            'export const boardWords = '.json_encode(self::wordsOf('board'), self::WORDS).";\n",
+            '/** The fixed words of the board that parents see, by language: lang/. */',
+            'export const lineWords = '.json_encode(self::wordsOf('line'), self::WORDS).";\n",
+        ]);
+    }
+
+    /** @return list<string> what chairs and names desk count by */
+    private static function ofTheLine(): array
+    {
+        $label = static fn (Caution|PauseReason|AfterFace $one): string => $one->label();
+
+        return [
             self::record('afterFaceNames', 'AfterFace, string', AfterFace::cases(), $label),
             self::record('cautionNames', 'Caution, string', Caution::cases(), $label),
             self::record('pauseReasons', 'PauseReason, string', PauseReason::cases(), $label),
@@ -62,19 +83,7 @@ final readonly class BrowserTables
             'export const takingWhom = '.json_encode(WhoTakesWhom::values(), self::WORDS).";\n",
             '/** After so many faces the water wants changing. */',
             'export const WATER_FACES = '.LineDefaults::WATER_FACES.";\n",
-            '/** Of those who went, so many are shown and can be brought back at a tap. */',
-            'export const ENDED_SHOWN = '.LineDefaults::ENDED_SHOWN.";\n",
-            '/** How painters type a time. */',
-            "export const TYPED_MINUTES =\n  ".self::typedMinutes().";\n",
-            '/** What makes a face quicker by less is not worth a press. Milliseconds. */',
-            'export const QUICKER_WORTH_MS = '.(1000 * Quicker::WORTH_SECONDS).";\n",
-            '/** Currencies in use today, with the digits behind the point. */',
-            'export const currencies: Record<string, number> = '.json_encode(self::currencies(), self::WORDS).";\n",
-            '/** The fixed words of a menu\'s board, by language: lang/. */',
-            'export const boardWords = '.json_encode(self::wordsOf('board'), self::WORDS).";\n",
-            '/** The fixed words of the board that parents see, by language: lang/. */',
-            'export const lineWords = '.json_encode(self::wordsOf('line'), self::WORDS).";\n",
-        ]);
+        ];
     }
 
     /** @return array<string, int> */

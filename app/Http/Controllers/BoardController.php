@@ -13,7 +13,10 @@ use App\Http\Resources\Line\PublicLine;
 use App\Http\Resources\Line\PublicPicture;
 use App\Queries\Line\BoardLinkOfDay;
 use App\Queries\Line\BoardLinkRead;
-use App\Queries\Line\PublicBoard;
+use App\Queries\Line\BoardOfLink;
+use App\Queries\Line\LineOfDay;
+use App\Queries\Line\PicturesOfMenu;
+use App\Queries\Line\VersionOfLine;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -21,10 +24,12 @@ use Illuminate\Http\Request;
 /** The board that parents see, and the link to it. */
 final readonly class BoardController
 {
-    /** Pictures change when the menu does: a phone may keep them for a while. Seconds. */
-    private const PICTURES_KEPT = 120;
+    /** Pictures change when the menu does: a phone may keep them for a while. */
+    private const PICTURES_SECONDS = 120;
 
-    public function __construct(private PublicBoard $board) {}
+    private const MOVES_SECONDS = 15;
+
+    public function __construct(private BoardOfLink $board) {}
 
     public function link(BareTeamRequest $request, BoardLinkOfDay $link): BoardLinkShown
     {
@@ -46,31 +51,32 @@ final readonly class BoardController
     /** Whoever has the address, without signing in. */
     public function page(string $token): View
     {
-        $this->board->day($token) ?? abort(404);
+        ($this->board)($token) ?? abort(404);
 
         return view('board');
     }
 
     /** Nothing is told anew to whoever has it already. */
-    public function line(Request $request, string $token): JsonResponse
+    public function line(Request $request, string $token, VersionOfLine $version, LineOfDay $line): JsonResponse
     {
-        $day = $this->board->day($token) ?? abort(404);
+        $board = ($this->board)($token) ?? abort(404);
         $answer = new JsonResponse;
         // As time goes on the windows move, even where nothing is tapped.
-        $quarterMinute = intdiv(now()->getTimestamp(), 15);
-        $answer->setEtag($this->board->version($token, $day).$quarterMinute)->setPublic()->headers->set('Cache-Control', 'public, no-cache');
+        $moment = intdiv(now()->getTimestamp(), self::MOVES_SECONDS);
+        $answer->setEtag(hash('xxh128', "{$version->forHelper($board->day)} {$moment} ".($board->showsNames ? 'names' : '')))
+            ->setPublic()->headers->set('Cache-Control', 'public, no-cache');
         if (! $answer->isNotModified($request)) {
-            $answer->setData(PublicLine::of($this->board->line($day), $this->board->showsNames($token)));
+            $answer->setData(PublicLine::of($line->forHelper($board->day), $board->showsNames));
         }
 
         return $answer;
     }
 
-    public function pictures(string $token): JsonResponse
+    public function pictures(string $token, PicturesOfMenu $pictures): JsonResponse
     {
-        $day = $this->board->day($token) ?? abort(404);
+        $board = ($this->board)($token) ?? abort(404);
 
-        return (new JsonResponse(array_map(PublicPicture::of(...), $this->board->pictures($day))))
-            ->setPublic()->setMaxAge(self::PICTURES_KEPT);
+        return (new JsonResponse(array_map(PublicPicture::of(...), $pictures($board->day))))
+            ->setPublic()->setMaxAge(self::PICTURES_SECONDS);
     }
 }

@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Logbook\MendStep;
 use App\Http\Requests\BareTeamRequest;
+use App\Http\Requests\Logbook\MendRequest;
 use App\Http\Requests\PageRequest;
 use App\Http\Resources\Logbook\DayLog;
+use App\Http\Resources\Logbook\DayReportShown;
 use App\Http\Resources\Logbook\LogDay;
 use App\Queries\Logbook\LoggedDays;
 use App\Queries\Logbook\LogOfDay;
+use App\Queries\Logbook\ReportAsCsv;
+use App\Queries\Logbook\ReportOfDay;
+use Illuminate\Http\Response;
 
 final readonly class LogbookController
 {
@@ -22,5 +28,33 @@ final readonly class LogbookController
     public function show(BareTeamRequest $request, LogOfDay $log): DayLog
     {
         return DayLog::of($log($request->day()));
+    }
+
+    public function report(BareTeamRequest $request, ReportOfDay $report): DayReportShown
+    {
+        return DayReportShown::of($report($request->day()));
+    }
+
+    public function mend(MendRequest $request, MendStep $mend, LogOfDay $log): DayLog
+    {
+        $outcome = $mend(
+            day: $request->day(),
+            painter: $request->painter(),
+            ticket: $request->ticketId(),
+            position: $request->position(),
+            spent: $request->spent(),
+        );
+        $says = $outcome === null ? 'That face has no such step.' : $outcome->message;
+        abort_if($says !== '', 422, $says);
+
+        return DayLog::of($log($request->day()));
+    }
+
+    public function csv(BareTeamRequest $request, ReportAsCsv $csv): Response
+    {
+        return response($csv($request->day()), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="faces.csv"',
+        ]);
     }
 }

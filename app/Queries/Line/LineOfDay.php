@@ -45,6 +45,7 @@ final readonly class LineOfDay
             ),
             now: Instant::ofEpochMilliseconds(now()->getTimestampMs()),
             learning: LearnFromDay::progress($day->id),
+            showsMoney: $paints,
         );
     }
 }

@@ -30,6 +30,7 @@ final readonly class LineRead
     /**
      * @param  array<string, DesignOnDay>  $designs  by id, at least those that are on the menu or asked for
      * @param  array{int, int}|null  $learning  designs learned from and in all, while a worker is at it
+     * @param  bool  $showsMoney  not to those whom it is no business of
      */
     public function __construct(
         public Story $story,
@@ -38,6 +39,7 @@ final readonly class LineRead
         public array $designs,
         public Instant $now,
         public ?array $learning = null,
+        public bool $showsMoney = true,
     ) {
         $this->planned = new PlannedTimes(
             array_map(static fn (DesignOnDay $design): Duration => $design->planned, $designs),

@@ -11,7 +11,11 @@ use Core\Line\TicketStatus;
 /** A face in the logbook. Moments are milliseconds since 1970, lengths milliseconds. */
 final readonly class FaceRead
 {
-    /** @param  list<array{name: string, medium: Medium, status: StepStatus, plannedMs: int, spentMs: int}>  $steps */
+    /**
+     * @param  list<array{
+     *     name: string, medium: Medium, status: StepStatus, plannedMs: int, spentMs: int, mendedFromMs: int|null
+     * }>  $steps
+     */
     public function __construct(
         public string $id,
         public int $number,

@@ -45,6 +45,7 @@ final readonly class LogOfDay
                 'status' => StepStatus::from($step->status),
                 'plannedMs' => $step->planned_ms,
                 'spentMs' => $step->spent_ms,
+                'mendedFromMs' => $step->mended_from_ms,
             ])->all()),
         );
     }

@@ -18,7 +18,13 @@ final readonly class Promise
     /** What eight of ten faces keep: 8 of 10 by 3:50 is a promise of 4:00. */
     public static function for(FaceTime $face): Duration
     {
-        return Duration::ofSeconds(self::STEP_SECONDS * ceil($face->eightOfTen()->milliseconds / 1000 / self::STEP_SECONDS));
+        return self::rounded($face->eightOfTen());
+    }
+
+    /** The next promise that is made in whole steps. */
+    public static function rounded(Duration $time): Duration
+    {
+        return Duration::ofSeconds(self::STEP_SECONDS * ceil($time->milliseconds / 1000 / self::STEP_SECONDS));
     }
 
     /** Whether eight of ten faces are done within it. */

@@ -88,7 +88,8 @@ final readonly class Safety
             return new Advice(Caution::Latex, false, [], 'Nothing of this design is glued. Keep skin glue and lash glue away.');
         }
         $names = self::names($glued);
-        $selfStick = array_values(array_filter($this->kit->ofKind(ItemKind::Gem), static fn (Item $gem): bool => $gem->isSelfStick))[0] ?? null;
+        $gems = array_filter($this->kit->ofKind(ItemKind::Gem), static fn (Item $gem): bool => $gem->isSelfStick);
+        $selfStick = array_values($gems)[0] ?? null;
 
         return $selfStick === null
             ? $this->without(Caution::Latex, $glued, 'No glue.', 'No self-stick gem is in the kit.')

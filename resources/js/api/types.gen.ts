@@ -175,6 +175,21 @@ export interface DayLog {
   designs: DesignMinutes[];
 }
 
+export interface DayReportShown {
+  faces: number;
+  lost: number;
+  cents: number;
+  promised: number;
+  kept: number;
+  looked: number;
+  calledInTime: number;
+  waitMs: number;
+  minutes: MinutesWent[];
+  designs: ReportRow[];
+  painters: ReportRow[];
+  changes: ReportChange[];
+}
+
 export interface DaySummary {
   id: string;
   name: string;
@@ -541,6 +556,7 @@ export interface LoggedStep {
   status: StepStatus;
   plannedMs: number;
   spentMs: number;
+  mendedFromMs: number | null;
 }
 
 export interface MenuListed {
@@ -582,6 +598,11 @@ export interface MenuSheet {
   offers: OfferSheet[];
   notes: MenuNote[];
   days: string[];
+}
+
+export interface MinutesWent {
+  part: string;
+  ms: number;
 }
 
 export interface MissingThing {
@@ -948,6 +969,21 @@ export interface RepetitionShown {
   ms: number;
   isPractice: boolean;
   isInterrupted: boolean;
+}
+
+export interface ReportChange {
+  words: string;
+  gainMs: number | null;
+  cents: number | null;
+}
+
+export interface ReportRow {
+  name: string;
+  faces: number;
+  meanMs: number;
+  kept: number;
+  cents: number;
+  centsAnHour: number;
 }
 
 export interface RosterShown {

@@ -11,6 +11,7 @@ use Core\Line\Spread;
 use Core\Line\Window;
 use Core\Line\Windows;
 use Core\Units\Duration;
+use Core\Units\Instant;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\Line\Day;
@@ -31,9 +32,11 @@ function outlook(Day $day, int $now, int $chairs = 1, ?Roster $roster = null): O
 /** @return list<int> seconds */
 function seconds(?Window $window): array
 {
+    assert($window !== null);
+
     return array_map(
-        static fn ($at): int => intdiv($at->epochMilliseconds, 1000),
-        [$window?->from ?? Day::at(0), $window?->about ?? Day::at(0), $window?->until ?? Day::at(0)],
+        static fn (Instant $at): int => intdiv($at->epochMilliseconds, 1000),
+        [$window->from, $window->about, $window->until],
     );
 }
 

@@ -73,7 +73,7 @@ final readonly class LineBoard extends Resource
             soldOut: array_map(strval(...), array_keys($line->soldOut)),
             learning: $read->learning === null ? null : new LearningShown(...$read->learning),
             designs: array_values(array_map(AskedDesign::of(...), $read->designs)),
-            story: LineStory::of($read->story),
+            story: LineStory::of($read->story, $read->showsMoney),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Line;
 
 use App\Http\Resources\Resource;
+use Core\Line\Judged;
 use Core\Line\Story;
 use Core\Line\StoryValues;
 
@@ -19,7 +20,8 @@ final readonly class LineStory extends Resource
      */
     public function __construct(public int $finished, public int $highestNumber, public array $plans, public array $taps) {}
 
-    public static function of(Story $story): self
+    /** @param  bool  $showsMoney  whether what was paid is told */
+    public static function of(Story $story, bool $showsMoney): self
     {
         ['forgotten' => $forgotten, 'plans' => $plans] = StoryValues::of($story);
 
@@ -34,7 +36,7 @@ final readonly class LineStory extends Resource
                 ),
                 $plans,
             ),
-            array_map(ToldTap::of(...), $story->events),
+            array_map(static fn (Judged $judged): ToldTap => ToldTap::of($judged, $showsMoney), $story->events),
         );
     }
 }

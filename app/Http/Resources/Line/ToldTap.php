@@ -49,7 +49,7 @@ final readonly class ToldTap extends SparseResource
         public ?string $aside = null,
     ) {}
 
-    public static function of(Judged $judged): self
+    public static function of(Judged $judged, bool $showsMoney): self
     {
         $event = $judged->event;
 
@@ -59,6 +59,7 @@ final readonly class ToldTap extends SparseResource
             'answers' => $event->answers,
             'reason' => $event->reason,
             'part' => $event->part,
+            'cents' => $showsMoney ? $event->cents : null,
             'payment' => $event->payment,
         ]);
     }

@@ -17,5 +17,6 @@ final readonly class LoggedStep extends Resource
         public StepStatus $status,
         public int $plannedMs,
         public int $spentMs,
+        public ?int $mendedFromMs,
     ) {}
 }

@@ -28,7 +28,11 @@ export class Chair {
     () => this.child?.steps.findIndex((step) => step.status === 'pending') ?? -1,
   );
   readonly step: PlanStep | undefined = $derived.by(() => this.planned(this.stepIndex));
-  readonly nextStep: PlanStep | undefined = $derived.by(() => this.planned(this.stepIndex + 1));
+  readonly nextStep: PlanStep | undefined = $derived.by(() =>
+    this.planned(
+      this.child?.steps.findIndex((step, at) => at > this.stepIndex && step.status === 'pending') ?? -1,
+    ),
+  );
   /** For the picture: what is painted already, also by an earlier plan, then the plan's own steps. */
   readonly shownSteps: PlanStep[] = $derived.by(() => {
     const own = this.plan?.steps ?? [];
@@ -280,7 +284,7 @@ export class Chair {
 
   /** A step under the hand or to come. Skipped steps of another plan may stand among the runs. */
   private planned(at: number): PlanStep | undefined {
-    const id = this.stepIndex < 0 ? undefined : this.child?.steps[at]?.stepId;
+    const id = at < 0 ? undefined : this.child?.steps[at]?.stepId;
 
     return this.plan?.steps.find((step) => step.id === id);
   }

@@ -8,6 +8,7 @@
   import DesignLog from './DesignLog.svelte';
   import FacesByTheClock from './FacesByTheClock.svelte';
   import FaceList from './FaceList.svelte';
+  import Report from './Report.svelte';
 
   const id = $derived(idInAddress());
   const log = createQuery(() => ({
@@ -29,8 +30,9 @@
           No face is finished yet. The first one shows here as soon as its child leaves the chair.
         </p>
       {:else}
-        <FacesByTheClock log={page} />
-        <div class="mt-7 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1fr)_360px]">
+        <Report dayId={page.day.id} />
+        <div class="print:hidden"><FacesByTheClock log={page} /></div>
+        <div class="mt-7 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1fr)_360px] print:hidden">
           <div class="flex min-w-0 flex-col gap-7">
             {#each page.designs as design (design.designId)}
               <DesignLog {design} />

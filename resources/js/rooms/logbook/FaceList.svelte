@@ -1,8 +1,13 @@
 <script lang="ts">
   import type { DayLog } from '../../api/types.gen';
   import { clockTime, minutes } from '../../lib/minutes';
+  import MendFace from './MendFace.svelte';
 
   const { log }: { log: DayLog } = $props();
+
+  let chosen = $state('');
+  let mending = $state(false);
+  const face = $derived(log.faces.find(({ id }) => id === chosen));
 </script>
 
 <section>
@@ -21,7 +26,17 @@
           <td>{clockTime(face.seatedAt, log.day.timezone)}</td>
           <td>{face.design}{face.outcome === 'finished' ? '' : ', left'}</td>
           <td class={['text-right minutes', face.paintedMs > face.plannedMs && 'text-rust']}
-            >{minutes(face.paintedMs)}</td
+            ><button
+              type="button"
+              class="min-h-8 underline decoration-dotted underline-offset-4"
+              aria-label="Mend the times of No. {face.number}"
+              onclick={() => {
+                chosen = face.id;
+                mending = true;
+              }}>{minutes(face.paintedMs)}</button
+            >{#if face.steps.some((step) => step.mendedFromMs !== null)}<span
+                class="block text-[13px] text-soft">mended</span
+              >{/if}</td
           >
           <td class="text-right text-soft">{minutes(face.plannedMs)}</td>
         </tr>
@@ -29,3 +44,5 @@
     </tbody>
   </table>
 </section>
+
+{#if face !== undefined}<MendFace dayId={log.day.id} {face} bind:open={mending} />{/if}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Logbook;
+
+use App\Queries\Plan\DayFacts;
+use Core\Line\KeptPromise;
+use Core\Plan\Report\DayReport;
+
+/** A day as its painters look back on it. */
+final readonly class ReportRead
+{
+    /**
+     * @param  list<KeptPromise>  $promises  of when a child is called, of some spread over the day
+     * @param  array<string, int>  $lost  children who went unpainted, by how
+     */
+    public function __construct(public DayFacts $day, public DayReport $report, public array $promises, public array $lost) {}
+}

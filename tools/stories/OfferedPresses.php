@@ -102,15 +102,9 @@ final class OfferedPresses
             [[EventKind::Finished, $about]],
             ...($next === null ? [] : [[[EventKind::Finished, $about], ...$back, $seat($this->plans[$next->design])]]),
         ];
-        $paid = [EventKind::Paid, [...$about, 'cents' => 400, 'payment' => Payment::cases()[$this->chance->getInt(0, 2)]]];
-        $done = $sitting->face->runs[0] ?? null;
-        $wipe = [EventKind::WipedOff, [...$about, 'step' => $current ?? $done?->step->id]];
+        $wipe = [EventKind::WipedOff, [...$about, 'step' => $current ?? $sitting->face->runs[0]->step->id]];
         if ($current === null) {
-            return [
-                ...$offered, [$paid], [$wipe],
-                [[EventKind::PartDone, [...$about, 'part' => AfterFace::cases()[$this->chance->getInt(0, 5)]]]],
-                [[EventKind::Mended, [...$about, 'step' => $done?->step->id, 'spent' => Duration::ofSeconds(40)]]],
-            ];
+            return [...$offered, [$wipe], ...$this->onPainted($sitting->face, $about)];
         }
         $done = [[EventKind::StepDone, [...$about, 'step' => $current]]];
 
@@ -124,6 +118,19 @@ final class OfferedPresses
             ...($this->chance->getInt(0, 3) === 0 ? [[$wipe]] : []),
             [[EventKind::Left, $about]],
             ...$this->quicker($sitting, $about),
+        ];
+    }
+
+    /**
+     * @param  array{ticket: string}  $about
+     * @return list<list<array{EventKind, array<string, mixed>}>> what comes after the last stroke
+     */
+    private function onPainted(Face $face, array $about): array
+    {
+        return [
+            [[EventKind::Paid, [...$about, 'cents' => 400, 'payment' => Payment::cases()[$this->chance->getInt(0, 2)]]]],
+            [[EventKind::PartDone, [...$about, 'part' => AfterFace::cases()[$this->chance->getInt(0, 5)]]]],
+            [[EventKind::Mended, [...$about, 'step' => $face->runs[0]->step->id, 'spent' => Duration::ofSeconds(40)]]],
         ];
     }
 

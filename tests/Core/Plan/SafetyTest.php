@@ -96,7 +96,7 @@ it('sets self-stick gems in place of glued ones with a latex allergy, else leave
         ->and(adviceOn(Caution::Latex, Placement::Cheek, Kit::empty(), $steps[0])->without)->toBe([]);
 });
 
-it('leaves out what is all at the eyes, keeps away with what runs over, and offers another design where nothing is left', function (): void {
+it('leaves out what is at the eyes, keeps away with what runs over, and offers another design where nothing is left', function (): void {
     $lid = stepAt('Lid', [Zone::Eyelid]);
     $band = stepAt('Band', [Zone::Forehead, Zone::EyeSocket]);
     $mixed = adviceOn(Caution::Eyes, Placement::Mask, Kit::empty(), $lid, $band);

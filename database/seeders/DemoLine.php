@@ -37,6 +37,8 @@ final class DemoLine
     /** @var array<string, int> by ticket */
     private array $chairs = [];
 
+    private int $wait = 420;
+
     /** @var array<int, int> painted so far, by chair */
     private array $faces = [];
 
@@ -71,13 +73,19 @@ final class DemoLine
                 break;
             }
             $design = $this->pick();
-            $ticket = $this->join($number, $seatAt - $this->chance->getInt(240, 900) * 1000, $design);
+            $ticket = $this->join($number, $seatAt - $this->waited() * 1000, $design);
             $freeAt[$chair] = $this->paint(ticket: $ticket, design: $design, chair: $chair, seatAt: $seatAt, until: $until);
         }
         if ($names !== null) {
             $this->event(EventKind::Closed, $until);
         }
         $this->keep();
+    }
+
+    /** @return int seconds, a little more or less than whoever came before: a line does not jump */
+    private function waited(): int
+    {
+        return $this->wait = max(240, min(900, $this->wait + $this->chance->getInt(-45, 45)));
     }
 
     private function queueUp(int $number, int $until): void

@@ -97,7 +97,7 @@ test('a pasted party stands together, and goes to the front for what it costs th
   await page.getByRole('button', { name: 'Give them numbers' }).click();
   await expect(page.getByText('with No. 4')).toBeVisible();
   await page.getByRole('button', { name: /^3 Noor/ }).click();
-  await expect(page.getByText(/as for a birthday child: 2 wait about [4-7] min longer/)).toBeVisible();
+  await expect(page.getByText(/as for a birthday child: 2 wait about\s+[4-7] min longer/)).toBeVisible();
   await page.getByRole('button', { name: 'To the front' }).click();
   await expect
     .poll(async () => (await team.line(day)).waiting.map(({ firstName }) => firstName))

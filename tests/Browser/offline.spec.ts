@@ -127,7 +127,7 @@ test('keeps the taps of a painter who was signed out, and sends them after the n
   const day = await team.runningDay(1, [design], ['Noor']);
   await openChair(page);
   await seat(page);
-  await expect.poll(async () => (await team.line(day)).chairs[0]?.child?.number).toBe(1);
+  await expect.poll(async () => (await team.line(day)).chairs[0]?.child?.cautions).toEqual([]);
 
   await context.clearCookies();
   await pedal(page);

@@ -103,7 +103,21 @@ const views: { name: string; path: string; size: typeof tablet; open?: (page: Pa
       await page.getByText('What a face has to cost').waitFor();
     },
   },
-  { name: 'logbook', path: '/logbook', size: tablet },
+  {
+    name: 'parents-board',
+    path: '/events',
+    size: tablet,
+    open: async (page) => {
+      await enter('/events/')(page);
+      await page.getByRole('button', { name: 'Board for parents' }).click();
+      const make = page.getByRole('button', { name: 'Make the board’s link' });
+      const link = page.getByRole('link', { name: 'Open on a second screen' });
+      await make.or(link).first().waitFor();
+      if (await make.isVisible()) await make.click();
+      await page.goto((await link.getAttribute('href')) ?? '');
+      await page.getByText('The line is open').waitFor();
+    },
+  },
   { name: 'logbook-day', path: '/logbook', size: tablet, open: enter('/logbook/') },
   { name: 'practice', path: '/practice', size: tablet },
 ];

@@ -34,7 +34,7 @@
                 chosen = face.id;
                 mending = true;
               }}>{minutes(face.paintedMs)}</button
-            >{#if face.steps.some((step) => step.mendedFromMs !== null)}<span
+            >{#if face.steps.some((step) => step.mendedFromMs != null)}<span
                 class="block text-[13px] text-soft">mended</span
               >{/if}</td
           >

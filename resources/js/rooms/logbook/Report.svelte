@@ -18,7 +18,7 @@
   const PARTS: Record<string, { name: string; fill: string }> = {
     greeting: { name: 'asking first', fill: '#d9cfbb' },
     painting: { name: 'painting', fill: 'url(#tape-brush)' },
-    tools: { name: 'changing tools, drying', fill: 'url(#tape-wait)' },
+    tools: { name: 'changing tools, drying', fill: 'url(#tape-drying)' },
     mirror: { name: 'mirror, photo', fill: '#f5c53b' },
     pay: { name: 'paying', fill: '#b23f14' },
     clean: { name: 'sponges, hands, water', fill: '#1d7267' },
@@ -48,12 +48,12 @@
   });
 </script>
 
-{#snippet rows(title: string, list: readonly ReportRow[], isPaid: boolean)}
+{#snippet rows(title: string, column: string, list: readonly ReportRow[], isPaid: boolean)}
   <table class="w-full text-base">
     <caption class="text-left font-display text-xl font-bold">{title}</caption>
     <thead class="text-left text-soft">
       <tr>
-        <th class="font-normal"></th><th class="text-right font-normal">faces</th><th
+        <th class="font-normal">{column}</th><th class="text-right font-normal">faces</th><th
           class="text-right font-normal">each</th
         ><th class="text-right font-normal">in time</th>
         {#if isPaid}<th class="text-right font-normal">taken</th><th class="text-right font-normal"
@@ -129,8 +129,8 @@
     {/if}
 
     <div class="mt-5 grid gap-x-12 gap-y-5 lg:grid-cols-[3fr_2fr]">
-      {@render rows('Designs', report.designs, report.cents > 0)}
-      {@render rows('Painters', report.painters, report.cents > 0)}
+      {@render rows('Designs', 'of', report.designs, report.cents > 0)}
+      {@render rows('Painters', 'by', report.painters, report.cents > 0)}
     </div>
     <p class="mt-4 flex flex-wrap gap-2 print:hidden">
       <button type="button" class="key" onclick={() => window.print()}>Print the report</button>

@@ -15,6 +15,15 @@ async function planned(page: Page): Promise<void> {
   await page.locator('dl[aria-busy=false]').waitFor();
 }
 
+/** The chair at work: whoever was just seated is asked, and painting begins. */
+async function painting(page: Page): Promise<void> {
+  const clock = page.getByRole('timer', { name: 'Step clock' });
+  const ask = page.getByRole('button', { name: 'All is well, begin' });
+  await clock.or(ask).first().waitFor();
+  if (await ask.isVisible()) await ask.click();
+  await clock.waitFor();
+}
+
 const typedList = `half sponge, night blue and deep blue, across the cheek, 15s
 white tower, round 6, 12s
 2nd coat on the tower 10s
@@ -23,8 +32,8 @@ light beam out to the cheekbone, lamp yelow
 stars, if there is time`;
 
 const views: { name: string; path: string; size: typeof tablet; open?: (page: Page) => Promise<void> }[] = [
-  { name: 'chair', path: '/', size: tablet },
-  { name: 'chair-phone', path: '/', size: phone },
+  { name: 'chair', path: '/', size: tablet, open: painting },
+  { name: 'chair-phone', path: '/', size: phone, open: painting },
   { name: 'kit', path: '/kit', size: tablet },
   { name: 'designs', path: '/designs', size: tablet },
   {
@@ -118,7 +127,15 @@ const views: { name: string; path: string; size: typeof tablet; open?: (page: Pa
       await page.getByText('The line is open').waitFor();
     },
   },
-  { name: 'logbook-day', path: '/logbook', size: tablet, open: enter('/logbook/') },
+  {
+    name: 'logbook-day',
+    path: '/logbook',
+    size: tablet,
+    open: async (page) => {
+      await enter('/logbook/')(page);
+      await page.getByRole('region', { name: 'The day in a minute' }).waitFor();
+    },
+  },
   { name: 'practice', path: '/practice', size: tablet },
 ];
 

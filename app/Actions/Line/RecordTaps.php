@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Line;
 
 use App\Actions\Logbook\WriteLogbook;
+use App\Jobs\ForgetNotesOfDay;
 use App\Jobs\KeepForecastOfDay;
 use App\Jobs\LearnFromDay;
 use App\Models\EventDay;
@@ -54,6 +55,9 @@ final readonly class RecordTaps
                 ($this->writeLogbook)($day, $story->line, $this->touchedSince($day, min(array_column($kept, 'atMs'))));
                 $story = $story->forgetting(Defaults::ENDED_SHOWN);
                 ($this->keepStory)($day, $story);
+            }
+            if (array_filter($kept, static fn (Tap $tap): bool => $tap->more->note !== null) !== []) {
+                ForgetNotesOfDay::dispatch($day->team_id, $day->id);
             }
             if (in_array(EventKind::Opened, array_column($kept, 'kind'), true)) {
                 KeepForecastOfDay::dispatch($day->team_id, $day->id);

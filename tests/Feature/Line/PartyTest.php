@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Actions\Line\ForgetNotes;
+use App\Jobs\ForgetNotesOfDay;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Core\Paint;
@@ -77,4 +80,25 @@ it('goes on by another design half-way, and back', function (): void {
     expect($changed->json('line.chairs.0.child.designId'))->toBe($other->id)
         ->and($changed->json('line.chairs.0.child.design'))->toBe('Crab nose')
         ->and(say(Scene::tap('undone', $this->now, target: $trim['id']))->json('line.chairs.0.child.designId'))->toBe($this->design->id);
+});
+
+it('forgets a word about a child when the day is over, and not before', function (): void {
+    say(Scene::tap('opened', $this->now - 10_000), Scene::tap(
+        'joined',
+        $this->now - 9_000,
+        ticket: Scene::ulid(),
+        design: $this->design->id,
+        note: 'blue coat',
+        party: Scene::ulid(),
+    ));
+    $job = new ForgetNotesOfDay($this->day->team_id, $this->day->id);
+    $waiting = fn () => $this->getJson("/api/days/{$this->day->id}/line")->json('waiting.0');
+    $job->handle(app(ForgetNotes::class));
+    expect($waiting()['note'])->toBe('blue coat');
+
+    $this->travelTo(now()->setTimestamp(intdiv($this->day->closes_ms, 1000))->addHours(7));
+    $job->handle(app(ForgetNotes::class));
+    expect($waiting()['note'])->toBeNull()->and($waiting()['party'])->not()->toBeNull();
+    expect(DB::table('chair_events')->where('more', 'like', '%coat%')->count() + DB::table('line_stories')
+        ->where('story', 'like', '%coat%')->count())->toBe(0);
 });

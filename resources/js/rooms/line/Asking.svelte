@@ -16,16 +16,19 @@
   )} planned
 </p>
 <h1 class="mt-1 text-[2.4rem] sm:text-5xl low:text-4xl">Ask first</h1>
-<p class="mt-1 text-lg leading-snug">
+<p class="mt-1 text-lg leading-snug max-sm:hidden">
   A parent’s yes, age, allergies, skin, eyes, lips, a photo. Touch what is not as it should be.
 </p>
-<ul class="mt-3 grid grid-cols-2 gap-2 sm:grid-cols-4">
+<ul class="mt-3 grid grid-cols-3 gap-2 sm:grid-cols-4">
   {#each cautions as caution (caution)}
     {@const marked = chair.answers.includes(caution)}
     <li>
       <button
         type="button"
-        class={['key min-h-14 w-full px-2 text-lg leading-tight', marked && 'key-rust']}
+        class={[
+          'key min-h-14 w-full px-1 text-[15px] leading-tight sm:px-2 sm:text-lg',
+          marked && 'key-rust',
+        ]}
         aria-pressed={marked}
         onclick={() => chair.mark(caution)}>{cautionNames[caution]}</button
       >

@@ -102,8 +102,8 @@ test('two windows on one chair count a step once, and both show the same face', 
   await other.goto('/');
   await expect(other.getByRole('heading', { name: 'Grey base' })).toBeVisible();
   await page.bringToFront();
-  await pedal(page);
-  await pedal(other);
+  // Before either has heard of the other.
+  await Promise.all([pedal(page), pedal(other)]);
   await expect(other.getByRole('heading', { name: 'Nose' })).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Nose' })).toBeVisible();
   await expect

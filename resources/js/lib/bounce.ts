@@ -5,12 +5,10 @@ export const BOUNCE_MS = 120;
 export class Bounce {
   private last = -Infinity;
 
-  constructor(private readonly now: () => number = () => performance.now()) {}
-
-  take(work: () => void): void {
-    const now = this.now();
-    const isEcho = now - this.last < BOUNCE_MS;
-    this.last = now;
+  /** @param at when the finger came down, not when the page had time for it: on a slow phone those are far apart */
+  take(work: () => void, at: number): void {
+    const isEcho = at - this.last < BOUNCE_MS;
+    this.last = at;
     if (!isEcho) {
       work();
     }

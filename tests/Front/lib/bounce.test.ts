@@ -2,11 +2,10 @@ import { expect, it } from 'vitest';
 import { Bounce, BOUNCE_MS } from '../../../resources/js/lib/bounce';
 
 function taps(...at: number[]): number[] {
-  let now = 0;
-  const bounce = new Bounce(() => now);
+  const bounce = new Bounce();
   const through: number[] = [];
-  for (now of at) {
-    bounce.take(() => through.push(now));
+  for (const moment of at) {
+    bounce.take(() => through.push(moment), moment);
   }
 
   return through;

@@ -50,9 +50,9 @@
   });
 
   const bounce = new Bounce();
-  const press = () => bounce.take(() => chair.press());
+  const press = (event: Event) => bounce.take(() => chair.press(), event.timeStamp);
 
-  const keys: Record<string, () => void> = {
+  const keys: Record<string, (event: Event) => void> = {
     ' ': press,
     u: () => chair.undo(),
     p: () => chair.togglePause(),
@@ -69,7 +69,7 @@
     }
     event.preventDefault();
     if (event.type === 'keydown' && !event.repeat) {
-      act();
+      act(event);
     }
   }
 </script>

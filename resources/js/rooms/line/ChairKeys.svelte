@@ -6,7 +6,7 @@
   interface Props {
     chair: Chair;
     /** The big button, once for each tap. */
-    press: () => void;
+    press: (event: Event) => void;
     quicker: () => void;
   }
 

@@ -136,7 +136,7 @@ final readonly class Line
      */
     public function undoable(int $chair): array
     {
-        return $this->past->lastTapOn($chair);
+        return $this->past->lastTapOn($chair, $this->chairs[$chair] ?? null);
     }
 
     /** The event to undo for a child: the newest that still stands. */

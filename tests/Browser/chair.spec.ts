@@ -1,5 +1,5 @@
 import { BOUNCE_MS } from '../../resources/js/lib/bounce';
-import { expect, openChair, pedal, seat, step, test } from './team';
+import { bigKey, expect, openChair, pedal, seat, step, test } from './team';
 
 const steps = () => [
   step('Grey base', '0:40'),
@@ -127,8 +127,8 @@ test('lets a child go early, or leave, and takes it back', async ({ page, team }
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('heading', { name: 'Grey base' })).toBeVisible();
   await page.getByRole('button', { name: 'Enough, finish' }).click();
-  await page.getByRole('button', { name: 'Seat No. 2 Emil' }).click();
-  await page.getByRole('button', { name: 'All is well, begin' }).click();
+  await bigKey(page, 'Seat No. 2 Emil');
+  await bigKey(page, 'All is well, begin');
   await expect(page.getByRole('heading', { name: 'Grey base' })).toBeVisible();
 });
 

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { expect, pedal, step, test } from './team';
+import { bigKey, expect, pedal, step, test } from './team';
 
 const steps = () => [
   step('Grey base', '0:40'),
@@ -63,10 +63,10 @@ test('the chair, free, painting, paused and painted', async ({ page, team }) => 
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'No. 1 Noor' })).toBeVisible();
   await expectGood(page);
-  await page.getByRole('button', { name: 'Seat No. 1 Noor' }).click();
+  await bigKey(page, 'Seat No. 1 Noor');
   await expect(page.getByRole('heading', { name: 'Ask first' })).toBeVisible();
   await expectGood(page);
-  await page.getByRole('button', { name: 'All is well, begin' }).click();
+  await bigKey(page, 'All is well, begin');
   await expect(page.getByRole('heading', { name: 'Grey base' })).toBeVisible();
   await expectGood(page);
   await page.keyboard.press('q');

@@ -166,11 +166,22 @@ export async function openChair(page: Page, name = 'No. 1 Noor'): Promise<void> 
   await expect(page.getByRole('button', { name: `Seat ${name}` })).toBeVisible();
 }
 
-/** Presses the pedal, no sooner after the last time than a foot can: sooner it would be a contact that bounced. */
-export async function pedal(page: Page): Promise<void> {
+/** Waits as long as a hand or a foot takes between two presses: sooner it would be a contact that bounced. */
+async function pastBounce(page: Page): Promise<void> {
   const until = (await page.evaluate(() => performance.now())) + BOUNCE_MS;
   await page.waitForFunction((moment) => performance.now() > moment, until);
+}
+
+/** Presses the pedal. */
+export async function pedal(page: Page): Promise<void> {
+  await pastBounce(page);
   await page.keyboard.press('Space');
+}
+
+/** Presses the big key of the chair with a thumb. */
+export async function bigKey(page: Page, name: string): Promise<void> {
+  await pastBounce(page);
+  await page.getByRole('button', { name }).click();
 }
 
 /** Seats the next child: one press to take it, one to say that all is well. */

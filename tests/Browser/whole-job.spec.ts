@@ -1,4 +1,4 @@
-import { expect, pedal, test } from './team';
+import { bigKey, expect, pedal, test } from './team';
 
 test('a painter types a design, takes names, paints a face through and sees the minutes kept', async ({
   page,
@@ -56,11 +56,11 @@ test('a painter types a design, takes names, paints a face through and sees the 
 
   // The face, one tap a step.
   await page.getByRole('link', { name: 'Chair' }).click();
-  await page.getByRole('button', { name: 'Seat No. 1 Noor' }).click();
-  await page.getByRole('button', { name: 'All is well, begin' }).click();
+  await bigKey(page, 'Seat No. 1 Noor');
+  await bigKey(page, 'All is well, begin');
   await expect(page.getByRole('heading', { name: 'Night blue base' })).toBeVisible();
   await expect(page.getByText('Then string of lanterns')).toBeVisible();
-  await page.getByRole('button', { name: 'Done, next step' }).click();
+  await bigKey(page, 'Done, next step');
   await expect(page.getByRole('heading', { name: 'String of lanterns' })).toBeVisible();
   await pedal(page);
   await expect(page.getByRole('heading', { name: 'Glow dots' })).toBeVisible();
@@ -69,8 +69,8 @@ test('a painter types a design, takes names, paints a face through and sees the 
   await pedal(page);
   await page.getByRole('button', { name: 'Skip' }).click();
   await expect(page.getByRole('heading', { name: 'Mirror, photo, wipe down' })).toBeVisible();
-  await page.getByRole('button', { name: 'Seat No. 2' }).click();
-  await page.getByRole('button', { name: 'All is well, begin' }).click();
+  await bigKey(page, 'Seat No. 2');
+  await bigKey(page, 'All is well, begin');
   await expect(page.getByText('No. 2 · Lantern string · step 1 of 3')).toBeVisible();
 
   // And the minutes are kept.

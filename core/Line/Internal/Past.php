@@ -123,18 +123,26 @@ final readonly class Past
         return null;
     }
 
-    /** @return list<string> ids of the chair's newest events of one instant, newest first, as far as they can be taken back */
-    public function lastTapOn(int $chair): array
+    /**
+     * Ids of the chair's newest events of one instant, newest first, as far as they can be taken back. Who was brought back to a
+     * chair keeps it: no tap about the child after it seats that one again.
+     *
+     * @param  string|null  $sitting  ticket on the chair now
+     * @return list<string>
+     */
+    public function lastTapOn(int $chair, ?string $sitting): array
     {
         $events = array_reverse($this->onChair[$chair] ?? []);
+        $tap = array_filter(
+            $events,
+            static fn (LineEvent $event): bool => $event->at->epochMilliseconds === $events[0]->at->epochMilliseconds,
+        );
+        $keepsChair = $sitting !== null && ! in_array($sitting, array_column($tap, 'ticket'), strict: true);
         $seats = array_reverse($this->ofTicket[self::SEATS] ?? []);
         $ids = [];
-        foreach ($events as $event) {
-            if ($event->at->epochMilliseconds !== $events[0]->at->epochMilliseconds) {
-                break;
-            }
+        foreach ($tap as $event) {
             if (! $event->kind->isOfRoster()) {
-                $ids[] = $event->id;
+                $ids = $keepsChair ? $ids : [...$ids, $event->id];
             } elseif (($seats[0][0]->id ?? null) === $event->id) {
                 $ids[] = $event->id;
                 array_shift($seats);

@@ -157,12 +157,17 @@ export class FoldedLine {
 
   /** The taps of the last press on a chair, newest first: what one press of "undo" takes back. */
   undoable(chair: number): string[] {
-    const taps = (this.onChair.get(chair) ?? []).toReversed();
+    const all = (this.onChair.get(chair) ?? []).toReversed();
+    const taps = all.filter((tap) => tap.at === all[0]?.at);
     const seats = (this.past.get(SEATS) ?? []).toReversed();
+    // Who was brought back to a chair keeps it.
+    const sitting = this.chairs.get(chair);
+    const keepsChair = sitting !== undefined && !taps.some((tap) => tap.ticket === sitting);
 
     return taps
-      .filter((tap) => tap.at === taps[0]?.at)
-      .filter((tap) => !isOfRoster(tap) || (seats[0]?.tap.id === tap.id && seats.shift() !== undefined))
+      .filter((tap) =>
+        isOfRoster(tap) ? seats[0]?.tap.id === tap.id && seats.shift() !== undefined : !keepsChair,
+      )
       .map((tap) => tap.id);
   }
 

@@ -142,6 +142,17 @@ it('undoes two events of one instant as one press, newest first', function (): v
     expect($day->fold()->seatedOn(1)?->number)->toBe(1)->and($day->queue())->toBe([2]);
 });
 
+it('offers no undo that would seat another child where one was brought back', function (): void {
+    $day = Day::open()->join(1)->join(2)->seat(1)->tap(EventKind::Left, 1)->seat(2)->tap(EventKind::Finished, 2);
+    expect($day->fold()->undoable(1))->toBe(['e0006']);
+
+    $day->undo(4);
+    expect($day->fold()->seatedOn(1)?->number)->toBe(1)->and($day->fold()->undoable(1))->toBe([]);
+
+    $day->tap(EventKind::Paused, 1);
+    expect($day->fold()->undoable(1))->toBe(['e0008']);
+});
+
 it('keeps the plan that a face was seated with', function (): void {
     $day = Day::open()->join(1)->seat(1, seconds: [30, 20, 10]);
 

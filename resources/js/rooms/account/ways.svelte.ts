@@ -8,6 +8,8 @@ export class Ways {
   /** How long the design on the bench takes by each school; empty until it is worked out. */
   times = $state.raw<readonly SchoolTime[]>([]);
   readonly form = new Submission();
+  /** Working out what the schools cost takes a while, in which they can be chosen. */
+  readonly reckoning = new Submission();
 
   constructor(private readonly changed: () => Promise<unknown>) {}
 
@@ -19,7 +21,7 @@ export class Ways {
 
   /** Works out what each school costs on a design. */
   async timeSchools(design: string): Promise<void> {
-    await this.form.run(async () => {
+    await this.reckoning.run(async () => {
       this.times = await api.get<SchoolTime[]>(`designs/${design}/schools`);
     });
   }

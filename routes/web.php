@@ -41,6 +41,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('days', [DayController::class, 'index']);
         Route::get('days/near', [DayController::class, 'near']);
         Route::get('days/{day}/line', [LineController::class, 'show']);
+        Route::get('days/{day}/line/news', [LineController::class, 'news']);
         Route::get('days/{day}/plans', [LineController::class, 'plans']);
         Route::post('days/{day}/taps', [LineController::class, 'store']);
 

@@ -65,6 +65,19 @@ final readonly class Story
         return new self([...$earlier, ...self::judged($rest, $line)->events], $line);
     }
 
+    /** @return list<FacePlan> that its events tell of, each once */
+    public function plans(): array
+    {
+        $plans = [];
+        foreach ($this->events as $judged) {
+            if ($judged->event->plan !== null) {
+                $plans[$judged->event->plan->id] ??= $judged->event->plan;
+            }
+        }
+
+        return array_values($plans);
+    }
+
     /** Enough to show the line and to go on from: with the newest of those who went only. */
     public function forgetting(int $endedKept): self
     {

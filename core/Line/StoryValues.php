@@ -31,12 +31,6 @@ final readonly class StoryValues
     public static function of(Story $story): array
     {
         $forgotten = $story->line->forgotten;
-        $plans = [];
-        foreach ($story->events as $judged) {
-            if ($judged->event->plan !== null) {
-                $plans[$judged->event->plan->id] ??= self::plan($judged->event->plan);
-            }
-        }
 
         return [
             'version' => self::VERSION,
@@ -45,7 +39,7 @@ final readonly class StoryValues
                 'highestNumber' => $forgotten->highestNumber,
                 'until' => $forgotten->until?->epochMilliseconds,
             ],
-            'plans' => array_values($plans),
+            'plans' => array_map(self::plan(...), $story->plans()),
             'events' => array_map(self::told(...), $story->events),
         ];
     }

@@ -117,9 +117,9 @@ final readonly class StoryTeller
      * @return array{
      *     arrivals: list<array<string, mixed>>, now: list<int>, boards: list<string>, windows: list<string>,
      *     asides: list<string>,
-     *     kept: list<array{arrivals: int, story: mixed}>
+     *     kept: list<array{arrivals: int, story: mixed, goesOn: bool}>
      * } taps as they arrive, and for the line after each the moment and digests; stories that were kept after so many of them,
-     *   where the rest can be told on top
+     *   and whether the rest can be told on top
      */
     public function tell(int $presses): array
     {
@@ -139,10 +139,7 @@ final readonly class StoryTeller
 
         return [
             ...$told,
-            'kept' => array_values(array_filter(array_map(
-                fn (): ?array => $this->kept($arrivals),
-                range(0, intdiv(count($arrivals), 40)),
-            ))),
+            'kept' => array_map(fn (): array => $this->kept($arrivals), range(0, intdiv(count($arrivals), 40))),
         ];
     }
 
@@ -194,19 +191,20 @@ final readonly class StoryTeller
 
     /**
      * @param  list<LineEvent>  $arrivals
-     * @return array{arrivals: int, story: mixed}|null
+     * @return array{arrivals: int, story: mixed, goesOn: bool}
      */
-    private function kept(array $arrivals): ?array
+    private function kept(array $arrivals): array
     {
         $split = max($this->chance->getInt(1, count($arrivals)), count($arrivals) - 60);
         $kept = Story::of(array_slice($arrivals, 0, $split))->forgetting(Defaults::ENDED_SHOWN);
         try {
             $kept->with(array_slice($arrivals, $split));
+            $goesOn = true;
         } catch (NeedsWholeDay) {
-            return null;
+            $goesOn = false;
         }
 
-        return ['arrivals' => $split, 'story' => $this->board($kept, 0)->story];
+        return ['arrivals' => $split, 'story' => $this->board($kept, 0)->story, 'goesOn' => $goesOn];
     }
 
     private function board(Story $story, int $now): LineBoard

@@ -15,7 +15,6 @@ use App\Queries\Line\StoryOfDay;
 use Core\Line\Defaults;
 use Core\Line\EventKind;
 use Core\Line\Line;
-use Core\Line\Story;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 
@@ -28,7 +27,7 @@ final readonly class RecordTaps
      * All or nothing: the batch is kept in one transaction, with the day locked so that numbers are given out once.
      *
      * @param  list<Tap|RefusedTap>  $taps  in the order they were made
-     * @return array{list<Outcome>, Story} an outcome for each tap, and the story with them
+     * @return list<Outcome> one for each tap
      */
     public function __invoke(EventDay $day, User $painter, array $taps): array
     {
@@ -42,7 +41,7 @@ final readonly class RecordTaps
 
     /**
      * @param  list<Tap|RefusedTap>  $taps
-     * @return array{list<Outcome>, Story}
+     * @return list<Outcome>
      */
     private function recorded(EventDay $day, User $painter, array $taps): array
     {
@@ -53,8 +52,7 @@ final readonly class RecordTaps
             $outcomes = $this->outcomes($taps, $fates, $story->line);
             if ($kept !== []) {
                 ($this->writeLogbook)($day, $story->line, $this->touchedSince($day, min(array_column($kept, 'atMs'))));
-                $story = $story->forgetting(Defaults::ENDED_SHOWN);
-                ($this->keepStory)($day, $story);
+                ($this->keepStory)($day, $story->forgetting(Defaults::ENDED_SHOWN));
             }
             if (array_filter($kept, static fn (Tap $tap): bool => $tap->more->note !== null) !== []) {
                 ForgetNotesOfDay::dispatch($day->team_id, $day->id);
@@ -66,7 +64,7 @@ final readonly class RecordTaps
                 LearnFromDay::dispatch($day->team_id, $day->id);
             }
 
-            return [$outcomes, $story];
+            return $outcomes;
         }, attempts: 3);
     }
 

@@ -38,6 +38,6 @@ final readonly class MendStep
             'spent' => $spent->milliseconds,
         ]);
 
-        return ($this->record)($day, $painter, [$tap])[0][0];
+        return ($this->record)($day, $painter, [$tap])[0];
     }
 }

@@ -6,30 +6,40 @@ namespace App\Http\Controllers;
 
 use App\Actions\Line\RecordTaps;
 use App\Http\Requests\BareTeamRequest;
+use App\Http\Requests\Line\LineNewsRequest;
 use App\Http\Requests\Line\RecordTapsRequest;
 use App\Http\Resources\Line\LineBoard;
+use App\Http\Resources\Line\LineNews;
 use App\Http\Resources\Line\TapOutcome;
 use App\Http\Resources\Line\TapsAnswer;
 use App\Http\Resources\Plan\Plan;
 use App\Queries\Line\LineOfDay;
+use App\Queries\Line\NewsOfLine;
 use App\Queries\Line\VersionOfLine;
 use App\Queries\Plan\PlansOfDay;
 use Illuminate\Http\JsonResponse;
 
 final readonly class LineController
 {
-    public function __construct(private LineOfDay $line) {}
+    public function __construct(private NewsOfLine $news) {}
 
     /** Nothing is told anew to whoever has it already; what time it is is told each time. */
-    public function show(BareTeamRequest $request, VersionOfLine $version): JsonResponse
+    public function show(BareTeamRequest $request, VersionOfLine $version, LineOfDay $line): JsonResponse
     {
         $answer = new JsonResponse;
-        $answer->setEtag($version($request->day(), $request->painter()))->headers->set('X-Now', (string) now()->getTimestampMs());
+        $answer->setEtag((string) $version($request->day(), $request->painter()))
+            ->headers->set('X-Now', (string) now()->getTimestampMs());
         if (! $answer->isNotModified($request)) {
-            $answer->setData(LineBoard::of(($this->line)($request->day(), $request->painter())));
+            $answer->setData(LineBoard::of($line($request->day(), $request->painter())));
         }
 
         return $answer;
+    }
+
+    /** As short as can be for whoever says what is at hand. */
+    public function news(LineNewsRequest $request): LineNews
+    {
+        return LineNews::of(($this->news)($request->day(), $request->painter(), $request->since()));
     }
 
     /** @return list<Plan> */
@@ -40,11 +50,11 @@ final readonly class LineController
 
     public function store(RecordTapsRequest $request, RecordTaps $record): TapsAnswer
     {
-        [$outcomes, $story] = $record($request->day(), $request->painter(), $request->taps());
+        $outcomes = $record($request->day(), $request->painter(), $request->taps());
 
         return new TapsAnswer(
             array_map(TapOutcome::of(...), $outcomes),
-            LineBoard::of(($this->line)($request->day(), $request->painter(), $story)),
+            LineNews::of(($this->news)($request->day(), $request->painter(), $request->since())),
         );
     }
 }

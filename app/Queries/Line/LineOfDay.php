@@ -10,29 +10,36 @@ use App\Models\User;
 use App\Queries\Plan\DayFacts;
 use App\Queries\Plan\RosterOfDay;
 use Core\Line\Defaults;
-use Core\Line\Story;
 use Core\Units\Instant;
 
 /** The line of a day, for somebody of its team. */
 final readonly class LineOfDay
 {
-    public function __construct(private StoryOfDay $storyOfDay, private DesignsOnDay $designs, private RosterOfDay $rosterOfDay) {}
+    public function __construct(
+        private VersionOfLine $version,
+        private StoryOfDay $storyOfDay,
+        private DesignsOnDay $designs,
+        private RosterOfDay $rosterOfDay,
+    ) {}
 
-    /** @param  Story|null  $story  where it is told already */
-    public function __invoke(EventDay $day, User $reader, ?Story $story = null): LineRead
+    /** With its version, from which news can be asked for. */
+    public function __invoke(EventDay $day, User $reader): LineRead
     {
-        return $this->read($day, $reader->role->paints(), $story);
+        // First, so that it never names what is not told.
+        $version = ($this->version)($day, $reader);
+
+        return $this->read($day, $reader->role->paints(), $version);
     }
 
     /** For those whom the team's money is no business of. */
     public function forHelper(EventDay $day): LineRead
     {
-        return $this->read($day, false, null);
+        return $this->read($day, false);
     }
 
-    private function read(EventDay $day, bool $paints, ?Story $story): LineRead
+    private function read(EventDay $day, bool $paints, ?LineVersion $version = null): LineRead
     {
-        $story = ($story ?? ($this->storyOfDay)($day))->forgetting(Defaults::ENDED_SHOWN);
+        $story = ($this->storyOfDay)($day)->forgetting(Defaults::ENDED_SHOWN);
         $designs = ($this->designs)($day, array_values(array_unique(array_column($story->line->tickets, 'design'))));
 
         return new LineRead(
@@ -46,6 +53,7 @@ final readonly class LineOfDay
             now: Instant::ofEpochMilliseconds(now()->getTimestampMs()),
             learning: LearnFromDay::progress($day->id),
             showsMoney: $paints,
+            version: $version,
         );
     }
 }

@@ -31,6 +31,7 @@ final readonly class LineRead
      * @param  array<string, DesignOnDay>  $designs  by id, at least those that are on the menu or asked for
      * @param  array{int, int}|null  $learning  designs learned from and in all, while a worker is at it
      * @param  bool  $showsMoney  not to those whom it is no business of
+     * @param  LineVersion|null  $version  what is told holds at least what that one names; null where nobody goes on from it
      */
     public function __construct(
         public Story $story,
@@ -40,6 +41,7 @@ final readonly class LineRead
         public Instant $now,
         public ?array $learning = null,
         public bool $showsMoney = true,
+        public ?LineVersion $version = null,
     ) {
         $this->planned = new PlannedTimes(
             array_map(static fn (DesignOnDay $design): Duration => $design->planned, $designs),

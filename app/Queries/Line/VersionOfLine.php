@@ -9,7 +9,7 @@ use App\Models\EventDay;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 
-/** A short name for all that the line of a day is told from: as long as it stays the same, so does what would be told. */
+/** As long as it stays the same, so does what would be told of the line of a day. */
 final readonly class VersionOfLine
 {
     /** Each in one number, whatever the order of its rows. */
@@ -29,28 +29,31 @@ final readonly class VersionOfLine
             (select bit_xor(crc32(concat_ws('|', id, name, role))) from users where team_id = :team2) as painters
         SQL;
 
-    public function __invoke(EventDay $day, User $reader): string
+    public function __invoke(EventDay $day, User $reader): LineVersion
     {
         return $this->version($day, $reader->role->paints());
     }
 
     /** Of what may be shown to those whom the team's money is no business of. */
-    public function forHelper(EventDay $day): string
+    public function forHelper(EventDay $day): LineVersion
     {
         return $this->version($day, false);
     }
 
-    private function version(EventDay $day, bool $paints): string
+    private function version(EventDay $day, bool $paints): LineVersion
     {
+        /** @var \stdClass&object{events: int} $parts */
         $parts = DB::selectOne(self::PARTS, [
             ...array_fill_keys(['day1', 'day2', 'day3', 'day4', 'day5'], $day->id),
             ...array_fill_keys(['team1', 'team2'], $day->team_id),
         ]);
+        $newest = $parts->events;
+        unset($parts->events);
         $facts = [
             $day->id, $day->name, $day->place, $day->timezone, $day->opens_ms, $day->closes_ms, $day->chairs, $day->turnaround_ms,
             $paints, LearnFromDay::progress($day->id),
         ];
 
-        return hash('xxh128', json_encode([$parts, $facts], JSON_THROW_ON_ERROR));
+        return new LineVersion($newest, hash('xxh128', json_encode([$parts, $facts], JSON_THROW_ON_ERROR)));
     }
 }

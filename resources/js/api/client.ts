@@ -121,10 +121,10 @@ async function call<T>(method: Method, path: string, body?: string, team?: strin
 }
 
 function learnTime(answer: unknown, askedAt: number): void {
-  const now = (answer as { now?: number; line?: { now?: number } } | null)?.now;
-  const lineNow = (answer as { line?: { now?: number } } | null)?.line?.now;
-  if (now !== undefined || lineNow !== undefined) {
-    clock.learn(now ?? lineNow ?? 0, askedAt);
+  const said = answer as { now?: number; news?: { now?: number } } | null;
+  const now = said?.now ?? said?.news?.now;
+  if (now !== undefined) {
+    clock.learn(now, askedAt);
   }
 }
 
@@ -186,6 +186,8 @@ export const api = {
       return last as T;
     }
   },
+  /** Reads what is of no use later. */
+  ask: <T>(path: string) => call<T>('GET', path),
   post: <T>(path: string, body: unknown = {}) => call<T>('POST', path, JSON.stringify(body)),
   /** Only as long as that team is signed in. */
   postAs: <T>(team: string, path: string, body: unknown) => call<T>('POST', path, JSON.stringify(body), team),

@@ -2,8 +2,9 @@ import type { QueryClient } from '@tanstack/svelte-query';
 import { clock } from '../lib/clock.svelte';
 import { newId } from '../lib/ids';
 import { api, Refusal, ServerFault, Unreachable } from './client';
+import { keepLine, sinceOf, type ToldLine, withNews } from '../line/told';
 import { kept, type KeptTap, type Tap, type TapStore } from './kept';
-import type { LineBoard, TapOutcome, TapsAnswer } from './types.gen';
+import type { LineNews, TapOutcome, TapsAnswer } from './types.gen';
 
 /** What a tap says, its id and time apart. */
 export type Saying = Omit<Tap, 'id' | 'at'>;
@@ -13,8 +14,9 @@ export interface OutboxParts {
   store: TapStore;
   /** The server's time. */
   clock: { moment(): number };
-  post(teamId: string, dayId: string, taps: Tap[]): Promise<TapsAnswer>;
-  keepLine(dayId: string, line: LineBoard): Promise<void>;
+  /** @param since what is known of the line already */
+  post(teamId: string, dayId: string, taps: Tap[], since: string | undefined): Promise<TapsAnswer>;
+  keepLine(dayId: string, line: ToldLine): Promise<void>;
   /** Only one window of this browser sends at a time, so that their taps keep their order. */
   alone(work: () => Promise<void>): Promise<unknown>;
   /** To the other windows of this browser. */
@@ -159,6 +161,7 @@ export class Outbox {
         this.teamId,
         dayId,
         batch.map((one) => one.tap),
+        sinceOf(this.told(dayId)),
       );
     } catch (error) {
       await this.failed(batch, error);
@@ -166,15 +169,29 @@ export class Outbox {
       return;
     }
     await this.drop(batch.map((one) => one.id));
-    // A read that is on its way knows nothing of these taps: its answer must not overwrite this one.
-    await this.queryClient?.cancelQueries({ queryKey: ['line', dayId] });
-    this.queryClient?.setQueryData<LineBoard>(['line', dayId], answer.line);
-    await this.parts.keepLine(dayId, answer.line);
+    await this.learn(dayId, answer.news);
     const sent = new Set(batch.map((one) => one.id));
     this.waiting = this.waiting.filter((one) => !sent.has(one.id));
     this.complaints = [...this.complaints, ...answer.outcomes.filter((one) => one.message !== '')];
     this.signInNeeded = false;
     void this.queryClient?.invalidateQueries({ queryKey: ['logbook'] });
+  }
+
+  private told(dayId: string): ToldLine | undefined {
+    return this.queryClient?.getQueryData<ToldLine>(['line', dayId]);
+  }
+
+  private async learn(dayId: string, news: LineNews): Promise<void> {
+    const queryKey = ['line', dayId];
+    // A read that is on its way knows nothing of these taps: its answer must not overwrite this one.
+    await this.queryClient?.cancelQueries({ queryKey });
+    const line = withNews(this.told(dayId), news);
+    if (line === undefined) {
+      await this.queryClient?.refetchQueries({ queryKey });
+    } else {
+      this.queryClient?.setQueryData<ToldLine>(queryKey, line);
+      await this.parts.keepLine(dayId, line);
+    }
   }
 
   /** A batch that the server refuses whole, and a tap that it fails on again and again, are laid aside. */
@@ -244,8 +261,8 @@ export class Outbox {
 export const outbox = new Outbox({
   store: kept,
   clock,
-  post: (teamId, dayId, taps) => api.postAs<TapsAnswer>(teamId, `days/${dayId}/taps`, { taps }),
-  keepLine: (dayId, line) => kept.keepAnswer(`days/${dayId}/line`, line),
+  post: (teamId, dayId, taps, since) => api.postAs<TapsAnswer>(teamId, `days/${dayId}/taps`, { taps, since }),
+  keepLine,
   alone: (work) => navigator.locks.request('inch-timer-outbox', work),
   channel: new BroadcastChannel('inch-timer-outbox'),
 });

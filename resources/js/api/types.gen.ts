@@ -495,6 +495,7 @@ export interface LineBoard {
   learning: LearningShown | null;
   designs: AskedDesign[];
   story: LineStory;
+  version: string;
 }
 
 export interface LineChoice {
@@ -508,6 +509,14 @@ export interface LineLength {
   nine: number;
 }
 
+export interface LineNews {
+  version: string;
+  now: number;
+  line: LineBoard | null;
+  plans: ToldPlan[];
+  taps: ToldTap[];
+}
+
 export interface LineQuestion {
   asks: string;
   choices: LineChoice[];
@@ -516,6 +525,7 @@ export interface LineQuestion {
 export interface LineStory {
   finished: number;
   highestNumber: number;
+  until: number | null;
   plans: ToldPlan[];
   taps: ToldTap[];
 }
@@ -1192,7 +1202,7 @@ export interface TapeSpan {
 
 export interface TapsAnswer {
   outcomes: TapOutcome[];
-  line: LineBoard;
+  news: LineNews;
 }
 
 export interface TermsShown {

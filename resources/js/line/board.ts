@@ -110,6 +110,7 @@ export function boardOf(told: LineBoard, line: FoldedLine, now: number): LineBoa
     learning: told.learning,
     designs: told.designs,
     story: told.story,
+    version: told.version,
   };
 }
 

@@ -17,6 +17,7 @@ import { newId } from '../lib/ids';
 import { boardOf, outlookOf, planFor } from './board';
 import { Forecast } from './forecast';
 import { FoldedLine } from './line';
+import { readLine, type ToldLine } from './told';
 import { type Window, windowsOf } from './windows';
 
 const POLL_MS = 3_000;
@@ -50,7 +51,12 @@ export class Line {
 
     return told === undefined
       ? undefined
-      : new FoldedLine(told.story, (id) => this.toldPlan(told, id), this.pending());
+      : new FoldedLine(
+          told.story,
+          (id) => this.toldPlan(told, id),
+          // What the server says of a tap counts more than what was sent.
+          [...this.pending(), ...told.news.taps],
+        );
   });
   private readonly second = $derived(1000 * Math.floor(clock.now / 1000));
   /** The line to show, as it stands this second; undefined while it is loaded for the first time. */
@@ -66,7 +72,7 @@ export class Line {
   constructor(readonly dayId: () => string) {
     this.query = createQuery(() => ({
       queryKey: ['line', this.dayId()],
-      queryFn: () => api.get<LineBoard>(`days/${this.dayId()}/line`),
+      queryFn: ({ client }) => readLine(this.dayId(), client.getQueryData<ToldLine>(['line', this.dayId()])),
       enabled: this.dayId() !== '',
       refetchInterval: POLL_MS,
     }));
@@ -277,11 +283,12 @@ export class Line {
     outbox.tap(this.dayId(), this.folded?.newestAt ?? 0, ...sayings);
   }
 
-  private toldPlan(told: LineBoard, id: string): ToldPlan | undefined {
+  private toldPlan(told: ToldLine, id: string): ToldPlan | undefined {
     const plan = this.plans.get(id);
 
     return (
       told.story.plans.find((one) => one.id === id) ??
+      told.news.plans.find((one) => one.id === id) ??
       (plan === undefined ? undefined : { id: plan.id, design: plan.name, steps: plan.steps })
     );
   }

@@ -159,13 +159,13 @@ describe('a face in the chair', function (): void {
         $plan = $this->postJson("/api/days/{$this->day->id}/faces/{$this->ticket}/ladder")->json('rungs.0.plan.id');
         $trim = Scene::tap('trimmed', $this->at, ticket: $this->ticket, plan: $plan);
 
-        $line = ($this->say)($trim)->assertJsonPath('outcomes.0.fate', 'kept')->assertJsonPath('line.chairs.0.child.planId', $plan);
-        expect(array_map(static fn (array $step): array => [$step['stepId'], $step['status']], $line->json('line.chairs.0.child.steps')))
+        $line = ($this->say)($trim)->assertJsonPath('outcomes.0.fate', 'kept')->assertJsonPath('news.line.chairs.0.child.planId', $plan);
+        expect(array_map(static fn (array $step): array => [$step['stepId'], $step['status']], $line->json('news.line.chairs.0.child.steps')))
             ->toBe([[$this->wave, 'done'], [$this->curls, 'skipped'], [$this->dots, 'pending']]);
 
         ($this->say)(Scene::tap('undone', $this->at + 1000, target: $trim['id']))
-            ->assertJsonPath('line.chairs.0.child.planId', $this->design->plan_id)
-            ->assertJsonPath('line.chairs.0.child.steps.*.status', ['done', 'pending', 'pending']);
+            ->assertJsonPath('news.line.chairs.0.child.planId', $this->design->plan_id)
+            ->assertJsonPath('news.line.chairs.0.child.steps.*.status', ['done', 'pending', 'pending']);
     });
 
     it('is logged by the plan that each step was painted by', function (): void {

@@ -123,7 +123,7 @@ it('keeps what was asked and answered, the parts of the turnaround, and what a w
     );
 
     expect($answer->json('outcomes.*.fate'))->toBe(array_fill(0, 8, 'kept'))
-        ->and($answer->json('line.ended.0.freshWater'))->toBeFalse();
+        ->and($answer->json('news.line.ended.0.freshWater'))->toBeFalse();
     $this->assertDatabaseHas('face_steps', ['face_id' => $this->first, 'spent_ms' => 21_000, 'mended_from_ms' => 25_000, 'wiped' => 1]);
     // Told again from the first event, and from what was kept of it, it is the same.
     $kept = $this->getJson("/api/days/{$this->day->id}/line")->json('ended');

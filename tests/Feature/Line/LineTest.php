@@ -58,11 +58,11 @@ it('gives numbers in turn and call times that move', function (): void {
     $join = fn (int $ago): array => Scene::tap('joined', $this->now - $ago, ticket: Scene::ulid(), design: $this->design->id);
     $line = post($this->day, [Scene::tap('opened', $this->now - 9000), $join(8000), $join(7000), $join(6000)])->assertOk();
 
-    $line->assertJsonPath('line.waiting.*.number', [1, 2, 3])->assertJsonPath('line.nextNumber', 4)
-        ->assertJsonPath('line.waiting.*.callAt', [$this->now, $this->now, $this->now + 120_000])
-        ->assertJsonPath('line.waiting.*.callChair', [1, 2, 1]);
+    $line->assertJsonPath('news.line.waiting.*.number', [1, 2, 3])->assertJsonPath('news.line.nextNumber', 4)
+        ->assertJsonPath('news.line.waiting.*.callAt', [$this->now, $this->now, $this->now + 120_000])
+        ->assertJsonPath('news.line.waiting.*.callChair', [1, 2, 1]);
 
-    post($this->day, [Scene::tap('seated', $this->now, ticket: $line->json('line.waiting.0.id'), chair: 1, plan: $this->design->plan_id)]);
+    post($this->day, [Scene::tap('seated', $this->now, ticket: $line->json('news.line.waiting.0.id'), chair: 1, plan: $this->design->plan_id)]);
     $this->travel(100)->seconds();
     // Chair 2 is free still. Chair 1 is over the first step's 40 s: the second's 20 s are to come, then a minute's turnaround.
     $this->getJson("/api/days/{$this->day->id}/line")->assertOk()
@@ -78,8 +78,8 @@ it('paints a face through and writes its minutes down', function (): void {
         Scene::tap('finished', $this->now, ticket: $ticket),
     ])->assertOk();
 
-    $answer->assertJsonPath('line.chairs.0.child', null)->assertJsonPath('line.finishedCount', 1)
-        ->assertJsonPath('line.ended.0.firstName', 'Noor');
+    $answer->assertJsonPath('news.line.chairs.0.child', null)->assertJsonPath('news.line.finishedCount', 1)
+        ->assertJsonPath('news.line.ended.0.firstName', 'Noor');
     $face = Face::query()->firstOrFail();
     expect($face->painted_ms)->toBe(55_000)->and($face->planned_ms)->toBe(60_000)->and($face->outcome)->toBe('finished')
         ->and(FaceStep::query()->orderBy('position')->pluck('spent_ms')->all())->toBe([38_000, 17_000]);
@@ -98,7 +98,7 @@ it('keeps each tap once, however often and in whatever batches it is sent', func
     $last = post($this->day, [...$taps, $taps[3]])->assertJsonPath('outcomes.*.fate', array_fill(0, 5, 'repeated'));
 
     expect(ChairEvent::query()->count())->toBe(4)->and(Ticket::query()->count())->toBe(1)
-        ->and($last->json('line.chairs.0.child.steps.0.status'))->toBe('done');
+        ->and($last->json('news.line.chairs.0.child.steps.0.status'))->toBe('done');
 });
 
 it('comes to the same line when the taps of two browsers arrive late and out of order', function (): void {
@@ -248,7 +248,7 @@ it('has room for a thousand children waiting', function (): void {
         $this->day,
         [Scene::tap('called', $this->now, ticket: $joins[999]['ticket'])],
     )->assertOk()->assertJsonPath('outcomes.0.fate', 'kept')
-        ->assertJsonCount(1000, 'line.waiting')->assertJsonPath('line.waiting.999.called', true);
+        ->assertJsonCount(1000, 'news.line.waiting')->assertJsonPath('news.line.waiting.999.called', true);
 });
 
 it('shows a seated child though the day has fewer chairs by now', function (): void {
@@ -307,7 +307,7 @@ it('keeps the plan a face was seated with though the design is edited meanwhile'
         Scene::tap('step_done', $this->now - 20_000, ticket: $ticket, step: $this->base),
         Scene::tap('step_done', $this->now - 1_000, ticket: $ticket, step: $this->foam),
     ])->assertJsonPath('outcomes.*.fate', ['kept', 'kept']);
-    expect($answer->json('line.chairs.0.child.steps.*.plannedMs'))->toBe([40_000, 20_000]);
+    expect($answer->json('news.line.chairs.0.child.steps.*.plannedMs'))->toBe([40_000, 20_000]);
     $this->getJson("/api/days/{$this->day->id}/plans")->assertOk()->assertJsonCount(2)
         ->assertJsonFragment(['name' => 'Blue wave'])->assertJsonFragment(['name' => 'All new']);
 });
@@ -335,7 +335,7 @@ it('undoes a finish, and takes the face out of the logbook again', function (): 
     expect(Face::query()->count())->toBe(1);
 
     $answer = post($this->day, [Scene::tap('undone', $this->now, target: $finish['id'])]);
-    expect($answer->json('line.chairs.0.child.id'))->toBe($ticket)->and(Face::query()->count())->toBe(0)
+    expect($answer->json('news.line.chairs.0.child.id'))->toBe($ticket)->and(Face::query()->count())->toBe(0)
         ->and(FaceStep::query()->count())->toBe(0);
 });
 
@@ -355,7 +355,7 @@ it('marks those who would be called too late to be finished before closing', fun
     post(
         $this->day,
         [Scene::tap('opened', $now - 2000), $join(), $join(), $join()],
-    )->assertJsonPath('line.waiting.*.beforeClosing', [true, true, false]);
+    )->assertJsonPath('news.line.waiting.*.beforeClosing', [true, true, false]);
 });
 
 it('adds up a day of faces per design and per step', function (): void {
@@ -390,7 +390,7 @@ it('leaves faces that were begun and left out of the averages, and keeps them', 
 it('shows the line from the state it kept, without its events, and gives it up when the events say otherwise', function (): void {
     $ticket = seatedChild();
     $done = Scene::tap('step_done', $this->now - 20_000, ticket: $ticket, step: $this->base);
-    $board = post($this->day, [$done])->json('line');
+    $board = post($this->day, [$done])->json('news.line');
     $read = fn (): array => $this->getJson("/api/days/{$this->day->id}/line")->assertOk()->json();
     expect($read())->toBe($board);
 

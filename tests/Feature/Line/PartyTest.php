@@ -40,7 +40,7 @@ it('keeps together who came together, with wishes and a word about each', functi
         painter: $this->scene->painter->id,
         note: $note,
     );
-    $waiting = say(Scene::tap('opened', $this->now - 10_000), $join('Noor', '  blue coat '), $join('Emil', ' '))->json('line.waiting');
+    $waiting = say(Scene::tap('opened', $this->now - 10_000), $join('Noor', '  blue coat '), $join('Emil', ' '))->json('news.line.waiting');
 
     expect(array_column($waiting, 'party'))->toBe([$party, $party])->and(array_column($waiting, 'note'))->toBe(['blue coat', null])
         ->and(array_column($waiting, 'wishId'))->toBe([$this->scene->painter->id, $this->scene->painter->id]);
@@ -50,22 +50,22 @@ it('calls again, says who is not there after five minutes, and takes the next on
     [$first, $second] = [Scene::ulid(), Scene::ulid()];
     $join = fn (string $ticket): array => Scene::tap('joined', $this->now - 9_000, ticket: $ticket, design: $this->design->id);
     $line = say(Scene::tap('opened', $this->now - 10_000), $join($first), $join($second), Scene::tap('called', $this->now, ticket: $first));
-    expect($line->json('line.chairs.0.next'))->toBe(['ticketId' => $first, 'savesMs' => 0]);
+    expect($line->json('news.line.chairs.0.next'))->toBe(['ticketId' => $first, 'savesMs' => 0]);
 
     $this->travel(5)->minutes();
     $later = $this->getJson("/api/days/{$this->day->id}/line");
     expect($later->json('waiting.0.overdue'))->toBeTrue()->and($later->json('chairs.0.next.ticketId'))->toBe($second);
 
     $again = say(Scene::tap('called', now()->getTimestampMs(), ticket: $first));
-    expect($again->json('line.waiting.0.calls'))->toBe(2)->and($again->json('line.chairs.0.next.ticketId'))->toBe($first);
+    expect($again->json('news.line.waiting.0.calls'))->toBe(2)->and($again->json('news.line.chairs.0.next.ticketId'))->toBe($first);
 });
 
 it('takes a design off for now, and says so once', function (): void {
     $off = fn (string $kind): array => Scene::tap($kind, $this->now, design: $this->design->id);
 
-    expect(say($off('sold_out'))->json('line.soldOut'))->toBe([$this->design->id])
+    expect(say($off('sold_out'))->json('news.line.soldOut'))->toBe([$this->design->id])
         ->and(say($off('sold_out'))->json('outcomes.0.message'))->toBe('That design is sold out already.')
-        ->and(say($off('on_menu_again'))->json('line.soldOut'))->toBe([]);
+        ->and(say($off('on_menu_again'))->json('news.line.soldOut'))->toBe([]);
 });
 
 it('goes on by another design half-way, and back', function (): void {
@@ -77,9 +77,9 @@ it('goes on by another design half-way, and back', function (): void {
         Scene::tap('seated', $this->now - 8_000, ticket: $ticket, chair: 1, plan: $this->design->plan_id),
         $trim = Scene::tap('trimmed', $this->now - 5_000, ticket: $ticket, plan: $other->plan_id, design: $other->id),
     );
-    expect($changed->json('line.chairs.0.child.designId'))->toBe($other->id)
-        ->and($changed->json('line.chairs.0.child.design'))->toBe('Crab nose')
-        ->and(say(Scene::tap('undone', $this->now, target: $trim['id']))->json('line.chairs.0.child.designId'))->toBe($this->design->id);
+    expect($changed->json('news.line.chairs.0.child.designId'))->toBe($other->id)
+        ->and($changed->json('news.line.chairs.0.child.design'))->toBe('Crab nose')
+        ->and(say(Scene::tap('undone', $this->now, target: $trim['id']))->json('news.line.chairs.0.child.designId'))->toBe($this->design->id);
 });
 
 it('forgets a word about a child when the day is over, and not before', function (): void {

@@ -48,7 +48,7 @@ function facesAndEnd(int $faces): array
 it('leaves learning to the queue when the line is closed, once for a day', function (): void {
     Queue::fake();
     $taps = facesAndEnd(3);
-    $this->postJson("/api/days/{$this->day->id}/taps", ['taps' => $taps])->assertOk()->assertJsonPath('line.isOpen', false);
+    $this->postJson("/api/days/{$this->day->id}/taps", ['taps' => $taps])->assertOk()->assertJsonPath('news.line.isOpen', false);
     $at = end($taps)['at'];
     $this->postJson(
         "/api/days/{$this->day->id}/taps",

@@ -127,7 +127,7 @@ it('refuses a painter who is not one of the team, and a break without end', func
         'No break is that long. Say until when, the same day.',
         'The tap “break_began” does not say its until.',
         '',
-    ])->and($answers['line']['chairs'][0]['awayUntil'])->toBe(now()->addMinutes(15)->getTimestampMs());
+    ])->and($answers['news']['line']['chairs'][0]['awayUntil'])->toBe(now()->addMinutes(15)->getTimestampMs());
 });
 
 it('plans a face for whoever seats it, where their own hands are not the team\'s', function (): void {

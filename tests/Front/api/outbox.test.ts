@@ -48,7 +48,7 @@ type Answer = (teamId: string, dayId: string, taps: Tap[]) => TapsAnswer | Promi
 
 const takes: Answer = (_team, _day, taps) => ({
   outcomes: taps.map(({ id }) => ({ id, fate: 'kept', message: '' })),
-  line: {} as LineBoard,
+  news: { version: '1-a', now: 0, line: {} as LineBoard, plans: [], taps: [] },
 });
 const away: Answer = () => {
   throw new Unreachable();
@@ -89,6 +89,7 @@ function outbox(): Outbox {
 
 const queries = {
   cancelQueries: () => Promise.resolve(),
+  getQueryData: () => undefined,
   setQueryData: () => undefined,
   invalidateQueries: () => Promise.resolve(),
 } as unknown as Parameters<Outbox['open']>[1];

@@ -4,6 +4,7 @@ import { expect, it } from 'vitest';
 import type { LineBoard, LineStory, ToldPlan, ToldTap } from '../../../resources/js/api/types.gen';
 import { boardOf, outlookOf } from '../../../resources/js/line/board';
 import { FoldedLine } from '../../../resources/js/line/line';
+import { toldWhole, withNews } from '../../../resources/js/line/told';
 import { windowsOf } from '../../../resources/js/line/windows';
 
 /** Told anew by the server's own fold in each run, so that neither side can drift. */
@@ -16,7 +17,7 @@ interface Told {
     boards: string[];
     windows: string[];
     asides: string[];
-    kept: { arrivals: number; story: LineStory }[];
+    kept: { arrivals: number; story: LineStory; goesOn: boolean }[];
   }[];
 }
 
@@ -24,7 +25,7 @@ const told = JSON.parse(
   execFileSync('php', ['tools/stories/tell.php'], { encoding: 'utf8', maxBuffer: 2 ** 26 }),
 ) as Told;
 const plans = new Map(told.plans.map((plan) => [plan.id, plan]));
-const nothing: LineStory = { finished: 0, highestNumber: 0, plans: [], taps: [] };
+const nothing: LineStory = { finished: 0, highestNumber: 0, until: null, plans: [], taps: [] };
 
 const folded = (story: LineStory, taps: ToldTap[]) => new FoldedLine(story, (id) => plans.get(id), taps);
 
@@ -79,7 +80,10 @@ it('comes to the same on top of a story that was kept, with the rest as its own 
   let forgot = 0;
   let toldOn = 0;
   told.stories.forEach(({ arrivals, now, boards, kept }, number) => {
-    for (const { arrivals: heard, story } of kept) {
+    for (const { arrivals: heard, story, goesOn } of kept) {
+      if (!goesOn) {
+        continue;
+      }
       toldOn++;
       forgot += story.finished > 0 ? 1 : 0;
       // Some of the pending ones the server has heard of already.
@@ -95,4 +99,29 @@ it('comes to the same on top of a story that was kept, with the rest as its own 
 
   expect(toldOn).toBeGreaterThan(900);
   expect(forgot).toBeGreaterThan(10);
+});
+
+it('goes on from what was told wherever the server would, and asks for all of it where it must', () => {
+  let whole = 0;
+  told.stories.forEach(({ arrivals, now, boards, kept }, number) => {
+    for (const { arrivals: heard, story, goesOn } of kept) {
+      const before = toldWhole({ ...told.blank, story, version: '1-a' });
+      const taps = arrivals.slice(Math.max(0, heard - 2));
+      const after = withNews(before, { version: '2-a', now: 0, line: null, plans: [], taps });
+      if (after === undefined) {
+        whole++;
+        expect(goesOn, `story ${number}, kept after ${heard} of ${arrivals.length} taps`).toBe(false);
+        continue;
+      }
+      const line = folded(after.story, [...after.news.taps]);
+      // Whoever is brought back leaves a place in the list of those who went, to one who is told of no more.
+      if (!goesOn) {
+        expect(line.ended().length).toBeLessThan(folded(story, []).ended().length);
+      } else if (shown(line, now.at(-1) ?? 0) !== boards.at(-1)) {
+        expect.fail(`story ${number}, kept after ${heard} of ${arrivals.length} taps`);
+      }
+    }
+  });
+
+  expect(whole).toBeGreaterThan(5);
 });

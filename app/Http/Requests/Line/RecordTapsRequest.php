@@ -7,6 +7,7 @@ namespace App\Http\Requests\Line;
 use App\Actions\Line\RefusedTap;
 use App\Actions\Line\Tap;
 use App\Http\Requests\TeamRequest;
+use App\Queries\Line\LineVersion;
 use App\Rules\CaseOf;
 use Core\Line\AfterFace;
 use Core\Line\Caution;
@@ -27,6 +28,7 @@ final class RecordTapsRequest extends TeamRequest
     {
         return [
             'taps' => ['required', 'list', 'max:'.self::MOST_TAPS],
+            'since' => ['nullable', 'string', 'max:60'],
         ];
     }
 
@@ -45,6 +47,12 @@ final class RecordTapsRequest extends TeamRequest
         $inputs = $this->input('taps');
 
         return array_map(self::tap(...), $inputs);
+    }
+
+    /** What the sender has of the line; null where nothing, or nothing that is known. */
+    public function since(): ?LineVersion
+    {
+        return LineVersion::read($this->string('since')->value());
     }
 
     private static function tap(mixed $input): Tap|RefusedTap

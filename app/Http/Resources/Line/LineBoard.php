@@ -24,6 +24,7 @@ final readonly class LineBoard extends Resource
      * @param  list<string>  $soldOut  designs of the menu that are not offered for now
      * @param  list<AskedDesign>  $designs  those on the menu, and those that children have asked for
      * @param  LineStory  $story  what all of the above is folded from, so that a browser can go on without the server
+     * @param  string  $version  from which news can be asked for
      */
     public function __construct(
         public DaySummary $day,
@@ -43,6 +44,7 @@ final readonly class LineBoard extends Resource
         public ?LearningShown $learning,
         public array $designs,
         public LineStory $story,
+        public string $version,
     ) {}
 
     public static function of(LineRead $read): self
@@ -74,6 +76,7 @@ final readonly class LineBoard extends Resource
             learning: $read->learning === null ? null : new LearningShown(...$read->learning),
             designs: array_values(array_map(AskedDesign::of(...), $read->designs)),
             story: LineStory::of($read->story, $read->showsMoney),
+            version: (string) $read->version,
         );
     }
 }

@@ -6,9 +6,9 @@ namespace App\Http\Resources\Line;
 
 use App\Http\Resources\Resource;
 
-/** What became of a batch of taps, and the line after it. */
+/** What became of a batch of taps, and what the sender lacks of the line after it. */
 final readonly class TapsAnswer extends Resource
 {
     /** @param  list<TapOutcome>  $outcomes in the order of the batch */
-    public function __construct(public array $outcomes, public LineBoard $line) {}
+    public function __construct(public array $outcomes, public LineNews $news) {}
 }

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { toldWhole } from '../../line/told';
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { api } from '../../api/client';
   import type { DaySummary, LineBoard, MenuSheet } from '../../api/types.gen';
@@ -20,7 +21,7 @@
     done = '';
     const went = await work.run(async () => {
       const line = await api.put<LineBoard>(`days/${day.id}/menus/${sheet.id}`, {});
-      queryClient.setQueryData(['line', day.id], line);
+      queryClient.setQueryData(['line', day.id], toldWhole(line));
       await queryClient.invalidateQueries({ queryKey: ['menu', sheet.id] });
       await queryClient.invalidateQueries({ queryKey: ['plan', day.id] });
     });

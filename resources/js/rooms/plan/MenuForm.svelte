@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { toldWhole } from '../../line/told';
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { api } from '../../api/client';
   import { everyPage } from '../../api/pages';
@@ -71,7 +72,7 @@
         return { designId: row.design.id, rung: row.rung, promise: row.promise, priceCents };
       });
       const line = await api.put<LineBoard>(`days/${board.day.id}/menu`, { items });
-      queryClient.setQueryData(['line', board.day.id], line);
+      queryClient.setQueryData(['line', board.day.id], toldWhole(line));
       open = false;
     });
   }

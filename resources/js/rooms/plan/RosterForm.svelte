@@ -1,6 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
   import { api } from '../../api/client';
+  import { toldWhole } from '../../line/told';
   import type { LineBoard } from '../../api/types.gen';
   import { Draft } from '../../lib/draft.svelte';
   import { Submission } from '../../lib/form.svelte';
@@ -55,7 +56,7 @@
         from: from.trim() === '' ? null : from,
       }));
       const line = await api.put<LineBoard>(`days/${board.day.id}/roster`, { shifts });
-      queryClient.setQueryData(['line', board.day.id], line);
+      queryClient.setQueryData(['line', board.day.id], toldWhole(line));
       open = false;
     });
   }

@@ -21,6 +21,7 @@ use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StepListController;
 use App\Http\Controllers\WaysController;
 use App\Http\Middleware\SameTeam;
+use App\Http\Middleware\TellOfChange;
 use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\Face;
@@ -34,7 +35,7 @@ Route::prefix('api')->group(function (): void {
     Route::get('session', [SessionController::class, 'show']);
     Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
 
-    Route::middleware(['auth', SameTeam::class])->group(function (): void {
+    Route::middleware(['auth', SameTeam::class, TellOfChange::class])->group(function (): void {
         Route::delete('session', [SessionController::class, 'destroy']);
 
         // The line is everybody's: whoever takes names, calls or moves.

@@ -10,11 +10,16 @@ chmod 700 "$folder"
 pool=inch-timer-$(printf %s "$folder" | cksum | cut -d' ' -f1)
 # A socket's path must stay under 107 characters, which a deep project folder would break.
 socket="${TMPDIR:-/tmp}/$pool.fpm"
+push_socket="${TMPDIR:-/tmp}/$pool.push"
 # What a kill of this script left behind would keep the port and the socket for ever.
 . tools/kept.sh
 stop_leftover "$folder/nginx.pid" "$folder/nginx.conf"
 stop_leftover "$folder/fpm.pid" "$folder/fpm.conf"
-rm -f "$socket"
+rm -f "$socket" "$push_socket"
+# Where nginx can hand word of changes to the screens that listen, the application is told where to leave it.
+push_module=/usr/lib/nginx/modules/ngx_nchan_module.so
+export INCH_PUSH_SOCKET=
+[ ! -e "$push_module" ] || INCH_PUSH_SOCKET=$push_socket
 export APP_CONFIG_CACHE=$folder/config.php APP_ROUTES_CACHE=$folder/routes.php APP_EVENTS_CACHE=$folder/events.php
 php artisan optimize --quiet --except=views
 
@@ -39,6 +44,28 @@ clear_env = no
 catch_workers_output = yes
 CONF
 
+load_push= push_in= push_out=
+if [ -n "$INCH_PUSH_SOCKET" ]; then
+    load_push="load_module $push_module;"
+    # Only who may open the socket may speak; whoever knows a channel's name may listen.
+    push_in="
+    server {
+        listen unix:$push_socket;
+        location ~ \"^/([0-9a-f]{64})\$\" {
+            nchan_publisher;
+            nchan_channel_id \$1;
+            nchan_message_buffer_length 1;
+            nchan_message_timeout 10m;
+        }
+    }"
+    push_out="
+        location ~ \"^/push/([0-9a-f]{64})\$\" {
+            nchan_subscriber eventsource;
+            nchan_channel_id \$1;
+            nchan_subscriber_first_message oldest;
+            nchan_eventsource_ping_interval 20;
+        }"
+fi
 application="
             include /etc/nginx/fastcgi_params;
             fastcgi_pass unix:$socket;
@@ -48,11 +75,12 @@ application="
             fastcgi_param HTTP_HOST \$http_host;"
 cat >"$folder/nginx.conf" <<CONF
 daemon off;
+$load_push
 $nginx_user
 worker_processes 1;
 pid $folder/nginx.pid;
 error_log $folder/nginx.log warn;
-events { worker_connections 512; }
+events { worker_connections 4096; }
 http {
     include /etc/nginx/mime.types;
     access_log off;
@@ -67,12 +95,13 @@ http {
     gzip on;
     gzip_min_length 1000;
     gzip_types application/json application/javascript text/css image/svg+xml;
+$push_in
     server {
         listen 127.0.0.1:$port;
         root $PWD/public;
         location /build/ { expires 1y; }
         location = /sw.js { add_header Cache-Control no-cache; }
-        location ~ \.php\$ { return 404; }
+        location ~ \.php\$ { return 404; }$push_out
         location / { try_files \$uri @application; }
         location ~ ^/board/[A-Za-z0-9]+/(line|pictures)\$ {
             fastcgi_cache board;

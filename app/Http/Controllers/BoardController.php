@@ -66,7 +66,7 @@ final readonly class BoardController
         $answer->setEtag(hash('xxh128', "{$version->forHelper($board->day)} {$moment} ".($board->showsNames ? 'names' : '')))
             ->setPublic()->headers->set('Cache-Control', 'public, no-cache');
         if (! $answer->isNotModified($request)) {
-            $answer->setData(PublicLine::of($line->forHelper($board->day), $board->showsNames));
+            $answer->setData(PublicLine::of($line->forParents($board->day), $board->showsNames));
         }
 
         return $answer;

@@ -20,6 +20,7 @@ final readonly class LineOfDay
         private StoryOfDay $storyOfDay,
         private DesignsOnDay $designs,
         private RosterOfDay $rosterOfDay,
+        private ChannelOfDay $channel,
     ) {}
 
     /** With its version, from which news can be asked for. */
@@ -28,16 +29,16 @@ final readonly class LineOfDay
         // First, so that it never names what is not told.
         $version = ($this->version)($day, $reader);
 
-        return $this->read($day, $reader->role->paints(), $version);
+        return $this->read($day, $reader->role->paints(), ($this->channel)($day), $version);
     }
 
-    /** For those whom the team's money is no business of. */
-    public function forHelper(EventDay $day): LineRead
+    /** For parents: the team's money is no business of theirs. */
+    public function forParents(EventDay $day): LineRead
     {
-        return $this->read($day, false);
+        return $this->read($day, false, $this->channel->ofBoard($day));
     }
 
-    private function read(EventDay $day, bool $paints, ?LineVersion $version = null): LineRead
+    private function read(EventDay $day, bool $paints, ?string $channel, ?LineVersion $version = null): LineRead
     {
         $story = ($this->storyOfDay)($day)->forgetting(Defaults::ENDED_SHOWN);
         $designs = ($this->designs)($day, array_values(array_unique(array_column($story->line->tickets, 'design'))));
@@ -54,6 +55,7 @@ final readonly class LineOfDay
             learning: LearnFromDay::progress($day->id),
             showsMoney: $paints,
             version: $version,
+            channel: $channel,
         );
     }
 }

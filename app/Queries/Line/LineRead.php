@@ -32,6 +32,7 @@ final readonly class LineRead
      * @param  array{int, int}|null  $learning  designs learned from and in all, while a worker is at it
      * @param  bool  $showsMoney  not to those whom it is no business of
      * @param  LineVersion|null  $version  what is told holds at least what that one names; null where nobody goes on from it
+     * @param  string|null  $channel  where its reader hears of changes; null where nothing is said
      */
     public function __construct(
         public Story $story,
@@ -42,6 +43,7 @@ final readonly class LineRead
         public ?array $learning = null,
         public bool $showsMoney = true,
         public ?LineVersion $version = null,
+        public ?string $channel = null,
     ) {
         $this->planned = new PlannedTimes(
             array_map(static fn (DesignOnDay $design): Duration => $design->planned, $designs),

@@ -42,12 +42,12 @@ final readonly class VersionOfLine
 
     private function version(EventDay $day, bool $paints): LineVersion
     {
-        /** @var \stdClass&object{events: int} $parts */
+        /** @var \stdClass&object{events: numeric-string} $parts */
         $parts = DB::selectOne(self::PARTS, [
             ...array_fill_keys(['day1', 'day2', 'day3', 'day4', 'day5'], $day->id),
             ...array_fill_keys(['team1', 'team2'], $day->team_id),
         ]);
-        $newest = $parts->events;
+        $newest = (int) $parts->events;
         unset($parts->events);
         $facts = [
             $day->id, $day->name, $day->place, $day->timezone, $day->opens_ms, $day->closes_ms, $day->chairs, $day->turnaround_ms,

@@ -496,6 +496,7 @@ export interface LineBoard {
   designs: AskedDesign[];
   story: LineStory;
   version: string;
+  channel: string | null;
 }
 
 export interface LineChoice {
@@ -908,6 +909,7 @@ export interface PublicLine {
   painting: PublicSeat[];
   waiting: PublicChild[];
   menu: PublicOffer[];
+  channel: string | null;
 }
 
 export interface PublicOffer {

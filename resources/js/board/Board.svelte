@@ -3,6 +3,7 @@
   import FaceMap from '../facemap/FaceMap.svelte';
   import { lookOf } from '../facemap/looks';
   import { clockTime } from '../lib/minutes';
+  import { Push } from '../lib/push.svelte';
   import Patterns from '../tape/Patterns.svelte';
   import { lineWords } from '../api/tables.gen';
   import MyTurn from './MyTurn.svelte';
@@ -12,6 +13,7 @@
   const watched = new Watched(location.pathname, {
     fetch: (path) => fetch(path, { cache: 'no-cache', credentials: 'omit' }),
     now: () => Date.now(),
+    push: (channel, heard) => new Push(channel, heard),
   });
   watched.begin();
   onDestroy(() => watched.end());

@@ -1,6 +1,11 @@
+import { Push, Seldom } from '../lib/push.svelte';
 import type { PublicLine, PublicPicture } from '../api/types.gen';
 
 const POLL_MS = 3_000;
+/** Where word of changes comes in, what it missed is found so. */
+const SELDOM_MS = 60_000;
+/** The web server answers all phones with what is up to a second old. */
+const LEAST_MS = 1_000;
 /** What is older than this is said to be old. */
 export const OLD_MS = 20_000;
 
@@ -8,6 +13,7 @@ export const OLD_MS = 20_000;
 export interface WatchParts {
   fetch(path: string): Promise<Response>;
   now(): number;
+  push(channel: string, heard: () => void): Pick<Push, 'isOpen' | 'end'>;
 }
 
 /** The line behind a link, read again and again; what was read last stays when the network goes. */
@@ -21,6 +27,9 @@ export class Watched {
   isGone = $state(false);
   /** How far the server's clock is ahead of this device's. */
   private offset = 0;
+  private channel: string | null = null;
+  private push: Pick<Push, 'isOpen' | 'end'> | undefined;
+  private readonly asking = new Seldom(() => void this.read(), LEAST_MS);
   private readonly timers: ReturnType<typeof setInterval>[] = [];
 
   constructor(
@@ -32,13 +41,15 @@ export class Watched {
     void this.read();
     void this.readPictures();
     this.timers.push(
-      setInterval(() => void this.read(), POLL_MS),
+      setInterval(() => this.readNowAndThen(), POLL_MS),
       setInterval(() => (this.now = this.parts.now()), 1_000),
     );
   }
 
   end(): void {
     this.timers.forEach(clearInterval);
+    this.asking.end();
+    this.push?.end();
   }
 
   /** By the server's clock. */
@@ -47,7 +58,7 @@ export class Watched {
   }
 
   get isOld(): boolean {
-    return this.line !== undefined && this.now - this.readAt > OLD_MS;
+    return this.line !== undefined && this.push?.isOpen !== true && this.now - this.readAt > OLD_MS;
   }
 
   async read(): Promise<void> {
@@ -62,10 +73,27 @@ export class Watched {
         this.offset = this.line.now - this.now;
         this.readAt = this.now;
         this.isGone = false;
+        this.listen();
       }
     } catch {
       // Out of reach: what is shown says how old it is.
       this.now = this.parts.now();
+    }
+  }
+
+  private readNowAndThen(): void {
+    if (this.push?.isOpen !== true || this.parts.now() - this.readAt >= SELDOM_MS) {
+      void this.read();
+    }
+  }
+
+  /** Where the server says when something has changed. */
+  private listen(): void {
+    const channel = this.line?.channel ?? null;
+    if (channel !== this.channel) {
+      this.channel = channel;
+      this.push?.end();
+      this.push = channel === null ? undefined : this.parts.push(channel, () => this.asking.call());
     }
   }
 

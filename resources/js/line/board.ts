@@ -111,6 +111,7 @@ export function boardOf(told: LineBoard, line: FoldedLine, now: number): LineBoa
     designs: told.designs,
     story: told.story,
     version: told.version,
+    channel: told.channel,
   };
 }
 

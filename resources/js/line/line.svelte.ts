@@ -14,13 +14,18 @@ import type {
 } from '../api/types.gen';
 import { clock } from '../lib/clock.svelte';
 import { newId } from '../lib/ids';
+import { Push, Seldom } from '../lib/push.svelte';
 import { boardOf, outlookOf, planFor } from './board';
 import { Forecast } from './forecast';
 import { FoldedLine } from './line';
-import { readLine, type ToldLine } from './told';
+import { newestOf, readLine, type ToldLine } from './told';
 import { type Window, windowsOf } from './windows';
 
 const POLL_MS = 3_000;
+/** Where word of changes comes in, what it missed is found so. */
+const SELDOM_MS = 30_000;
+/** However fast others tap, no screen asks more often. */
+const LEAST_MS = 250;
 
 /** What is told of a child beside its design; nothing where it is empty. */
 export interface Wanted {
@@ -39,6 +44,8 @@ const said = ({ firstName, wish = null, note = null }: Wanted): Partial<Saying> 
 /** A day's line as this screen shows it: folded from the taps that the server has told of and from those it has not heard yet. */
 export class Line {
   private readonly query;
+  private push = $state.raw<Push | undefined>();
+  private readonly channel: string | null = $derived.by(() => this.query.data?.channel ?? null);
   private readonly planQuery;
   /** Plans worked out for one face, which the day's own do not hold yet. */
   private offered = $state.raw<readonly Plan[]>([]);
@@ -74,7 +81,7 @@ export class Line {
       queryKey: ['line', this.dayId()],
       queryFn: ({ client }) => readLine(this.dayId(), client.getQueryData<ToldLine>(['line', this.dayId()])),
       enabled: this.dayId() !== '',
-      refetchInterval: POLL_MS,
+      refetchInterval: () => (this.push?.isOpen === true ? SELDOM_MS : POLL_MS),
     }));
     this.planQuery = createQuery(() => ({
       queryKey: ['plans', this.dayId(), this.plansNeeded()],
@@ -83,6 +90,26 @@ export class Line {
       placeholderData: (last: Plan[] | undefined) => last,
       staleTime: Infinity,
     }));
+  }
+
+  /** Asks as soon as something is known to have changed; ends with what it returns. */
+  listen(): (() => void) | undefined {
+    if (this.channel === null) {
+      return undefined;
+    }
+    const asking = new Seldom(() => void this.query.refetch(), LEAST_MS);
+    const push = new Push(this.channel, (newest) => {
+      if (newest === 0 || newest > newestOf(this.query.data?.version ?? '')) {
+        asking.call();
+      }
+    });
+    this.push = push;
+
+    return () => {
+      this.push = undefined;
+      asking.end();
+      push.end();
+    };
   }
 
   plan(id: string | null): Plan | undefined {

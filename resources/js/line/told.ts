@@ -19,7 +19,8 @@ export function sinceOf(told: ToldLine | undefined): string | undefined {
   return told === undefined || told.news.taps.length > MOST_NEWS ? undefined : told.version;
 }
 
-const newestOf = (version: string) => Number(version.split('-')[0]);
+/** The number of the newest event that a version knows of. */
+export const newestOf = (version: string) => Number(version.split('-')[0]);
 
 /** What was told with what is new; undefined where the one does not go on from the other, and all is to be told anew. */
 export function withNews(told: ToldLine | undefined, news: LineNews): ToldLine | undefined {

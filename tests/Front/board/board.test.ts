@@ -29,6 +29,7 @@ const line = (waiting: PublicChild[], painting: number[] = [1]): PublicLine => (
   painting: painting.map((number, at) => ({ chair: at + 1, number, firstName: null, design: 'Seal pup' })),
   waiting,
   menu: [],
+  channel: null,
 });
 
 const clockTime = (at: number) => `+${Math.round((at - NOW) / minute)}`;
@@ -97,6 +98,7 @@ describe('a watched board', () => {
   let answer: () => Promise<Response>;
   let watched: Watched;
   const asked: string[] = [];
+  const pushed: [string, () => void][] = [];
 
   beforeEach(() => {
     now = NOW + 7 * minute;
@@ -109,9 +111,34 @@ describe('a watched board', () => {
         return answer();
       },
       now: () => now,
+      push: (channel, heard) => {
+        pushed.push([channel, heard]);
+
+        return { isOpen: true, end: () => pushed.splice(0) };
+      },
     });
   });
-  afterEach(() => watched.end());
+  afterEach(() => {
+    watched.end();
+    vi.useRealTimers();
+  });
+
+  it('listens where the server says when something changes, and asks once however much did', async () => {
+    vi.useFakeTimers();
+    answer = () => Promise.resolve(Response.json({ ...line([child(2, 3)]), channel: 'abc' }));
+    watched.begin();
+    await vi.advanceTimersByTimeAsync(10_000);
+    expect(pushed.map(([channel]) => channel)).toEqual(['abc']);
+    expect(asked.filter((path) => path.endsWith('/line'))).toHaveLength(1);
+    for (let word = 0; word < 5; word++) {
+      pushed[0]?.[1]();
+    }
+    await vi.advanceTimersByTimeAsync(2_000);
+    expect(asked.filter((path) => path.endsWith('/line'))).toHaveLength(2);
+    now += 61_000;
+    await vi.advanceTimersByTimeAsync(3_000);
+    expect(asked.filter((path) => path.endsWith('/line'))).toHaveLength(3);
+  });
 
   it('goes by the server’s clock, however wrong the device’s is', async () => {
     await watched.read();

@@ -25,6 +25,7 @@ final readonly class LineBoard extends Resource
      * @param  list<AskedDesign>  $designs  those on the menu, and those that children have asked for
      * @param  LineStory  $story  what all of the above is folded from, so that a browser can go on without the server
      * @param  string  $version  from which news can be asked for
+     * @param  string|null  $channel  where to hear of changes at once; null where nothing is said
      */
     public function __construct(
         public DaySummary $day,
@@ -45,6 +46,7 @@ final readonly class LineBoard extends Resource
         public array $designs,
         public LineStory $story,
         public string $version,
+        public ?string $channel,
     ) {}
 
     public static function of(LineRead $read): self
@@ -77,6 +79,7 @@ final readonly class LineBoard extends Resource
             designs: array_values(array_map(AskedDesign::of(...), $read->designs)),
             story: LineStory::of($read->story, $read->showsMoney),
             version: (string) $read->version,
+            channel: $read->channel,
         );
     }
 }

@@ -16,6 +16,7 @@ final readonly class PublicLine extends Resource
      * @param  list<PublicSeat>  $painting
      * @param  list<PublicChild>  $waiting  first in line first
      * @param  list<PublicOffer>  $menu
+     * @param  string|null  $channel  where to hear of changes at once; null where nothing is said
      */
     public function __construct(
         public string $place,
@@ -28,6 +29,7 @@ final readonly class PublicLine extends Resource
         public array $painting,
         public array $waiting,
         public array $menu,
+        public ?string $channel,
     ) {}
 
     public static function of(LineRead $read, bool $showsNames): self
@@ -63,6 +65,7 @@ final readonly class PublicLine extends Resource
                 static fn (DesignOnDay $design): PublicOffer => PublicOffer::of($design, isset($line->soldOut[$design->id])),
                 $menu,
             )),
+            channel: $read->channel,
         );
     }
 }

@@ -19,6 +19,9 @@
     days.data?.find((one) => one.id === dayChosen.value) ?? dayAtHand(days.data ?? [], clock.now),
   );
   const line = new Line(() => day?.id ?? '');
+
+  $effect(() => line.listen());
+
   const number = $derived(Math.min(Number(chairAtHand.value), day?.chairs ?? 1));
   const chair = new Chair(line, () => number);
 </script>

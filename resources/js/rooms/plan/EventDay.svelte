@@ -7,6 +7,8 @@
 
   const id = $derived(idInAddress());
   const line = new Line(() => id);
+
+  $effect(() => line.listen());
 </script>
 
 {#if line.board !== undefined}

@@ -105,7 +105,8 @@ $push_in
         location / { try_files \$uri @application; }
         location ~ ^/board/[A-Za-z0-9]+/(line|pictures)\$ {
             fastcgi_cache board;
-            fastcgi_cache_key \$uri;
+            # Whoever has heard of something newer gets nothing older.
+            fastcgi_cache_key \$uri\$arg_after;
             fastcgi_cache_valid 200 404 1s;
             fastcgi_ignore_headers Cache-Control Expires;
             fastcgi_cache_lock on;

@@ -12,7 +12,6 @@ use App\Models\EventDay;
 use App\Models\Ticket;
 use App\Models\User;
 use App\Queries\Line\StoryOfDay;
-use Core\Line\Defaults;
 use Core\Line\EventKind;
 use Core\Line\Line;
 use Illuminate\Database\UniqueConstraintViolationException;
@@ -52,7 +51,7 @@ final readonly class RecordTaps
             $outcomes = $this->outcomes($taps, $fates, $story->line);
             if ($kept !== []) {
                 ($this->writeLogbook)($day, $story->line, $this->touchedSince($day, min(array_column($kept, 'atMs'))));
-                ($this->keepStory)($day, $story->forgetting(Defaults::ENDED_SHOWN));
+                ($this->keepStory)($day, $story);
             }
             if (array_filter($kept, static fn (Tap $tap): bool => $tap->more->note !== null) !== []) {
                 ForgetNotesOfDay::dispatch($day->team_id, $day->id);

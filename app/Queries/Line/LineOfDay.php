@@ -35,10 +35,12 @@ final readonly class LineOfDay
     /** For parents: the team's money is no business of theirs. */
     public function forParents(EventDay $day): LineRead
     {
-        return $this->read($day, false, $this->channel->ofBoard($day));
+        $version = $this->version->forHelper($day);
+
+        return $this->read($day, false, $this->channel->ofBoard($day), $version);
     }
 
-    private function read(EventDay $day, bool $paints, ?string $channel, ?LineVersion $version = null): LineRead
+    private function read(EventDay $day, bool $paints, ?string $channel, LineVersion $version): LineRead
     {
         $story = ($this->storyOfDay)($day)->forgetting(Defaults::ENDED_SHOWN);
         $designs = ($this->designs)($day, array_values(array_unique(array_column($story->line->tickets, 'design'))));

@@ -233,8 +233,11 @@ final readonly class Deeds
 
     private static function replace(Line $line, LineEvent $event, ?Ticket $before, Ticket $after): Line
     {
+        $tickets = $line->tickets;
+        $tickets[$after->id] = $after;
+
         return $line->with(
-            tickets: [...$line->tickets, $after->id => $after],
+            tickets: $tickets,
             chairs: self::chairsWith($line->chairs, $after->id, $after),
             // Who mends the log is not at the chair.
             past: $line->past->with($event, $before, $event->kind === EventKind::Mended ? null : $after->chair),

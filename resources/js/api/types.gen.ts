@@ -909,6 +909,7 @@ export interface PublicLine {
   painting: PublicSeat[];
   waiting: PublicChild[];
   menu: PublicOffer[];
+  newest: number;
   channel: string | null;
 }
 

@@ -1,11 +1,11 @@
-import { Push, Seldom } from '../lib/push.svelte';
+import type { Push } from '../lib/push.svelte';
 import type { PublicLine, PublicPicture } from '../api/types.gen';
 
 const POLL_MS = 3_000;
 /** Where word of changes comes in, what it missed is found so. */
 const SELDOM_MS = 60_000;
-/** The web server answers all phones with what is up to a second old. */
-const LEAST_MS = 1_000;
+/** All phones that heard something ask in the same moment, so that the server works it out once for all of them. */
+const BEAT_MS = 1_000;
 /** What is older than this is said to be old. */
 export const OLD_MS = 20_000;
 
@@ -13,7 +13,7 @@ export const OLD_MS = 20_000;
 export interface WatchParts {
   fetch(path: string): Promise<Response>;
   now(): number;
-  push(channel: string, heard: () => void): Pick<Push, 'isOpen' | 'end'>;
+  push(channel: string, heard: (newest: number) => void): Pick<Push, 'isOpen' | 'end'>;
 }
 
 /** The line behind a link, read again and again; what was read last stays when the network goes. */
@@ -28,8 +28,10 @@ export class Watched {
   /** How far the server's clock is ahead of this device's. */
   private offset = 0;
   private channel: string | null = null;
+  /** The newest event that was heard of. */
+  private newest = 0;
   private push: Pick<Push, 'isOpen' | 'end'> | undefined;
-  private readonly asking = new Seldom(() => void this.read(), LEAST_MS);
+  private beat: ReturnType<typeof setTimeout> | undefined;
   private readonly timers: ReturnType<typeof setInterval>[] = [];
 
   constructor(
@@ -48,7 +50,7 @@ export class Watched {
 
   end(): void {
     this.timers.forEach(clearInterval);
-    this.asking.end();
+    clearTimeout(this.beat);
     this.push?.end();
   }
 
@@ -63,7 +65,7 @@ export class Watched {
 
   async read(): Promise<void> {
     try {
-      const answer = await this.parts.fetch(`${this.address}/line`);
+      const answer = await this.parts.fetch(`${this.address}/line?after=${this.newest}`);
       this.now = this.parts.now();
       if (answer.status === 404) {
         this.isGone = true;
@@ -93,7 +95,26 @@ export class Watched {
     if (channel !== this.channel) {
       this.channel = channel;
       this.push?.end();
-      this.push = channel === null ? undefined : this.parts.push(channel, () => this.asking.call());
+      this.push =
+        channel === null
+          ? undefined
+          : this.parts.push(channel, (newest) => {
+              this.newest = Math.max(this.newest, newest);
+              this.askOnTheBeat();
+            });
+    }
+  }
+
+  private askOnTheBeat(): void {
+    if ((this.line?.newest ?? 0) < this.newest) {
+      const moment = this.parts.now() + this.offset;
+      this.beat ??= setTimeout(
+        () => {
+          this.beat = undefined;
+          void this.read();
+        },
+        BEAT_MS - (moment % BEAT_MS),
+      );
     }
   }
 

@@ -25,7 +25,7 @@ const POLL_MS = 3_000;
 /** Where word of changes comes in, what it missed is found so. */
 const SELDOM_MS = 30_000;
 /** However fast others tap, no screen asks more often. */
-const LEAST_MS = 250;
+const LEAST_MS = 400;
 
 /** What is told of a child beside its design; nothing where it is empty. */
 export interface Wanted {

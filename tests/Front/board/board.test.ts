@@ -29,6 +29,7 @@ const line = (waiting: PublicChild[], painting: number[] = [1]): PublicLine => (
   painting: painting.map((number, at) => ({ chair: at + 1, number, firstName: null, design: 'Seal pup' })),
   waiting,
   menu: [],
+  newest: 0,
   channel: null,
 });
 
@@ -98,7 +99,7 @@ describe('a watched board', () => {
   let answer: () => Promise<Response>;
   let watched: Watched;
   const asked: string[] = [];
-  const pushed: [string, () => void][] = [];
+  const pushed: [string, (newest: number) => void][] = [];
 
   beforeEach(() => {
     now = NOW + 7 * minute;
@@ -129,15 +130,20 @@ describe('a watched board', () => {
     watched.begin();
     await vi.advanceTimersByTimeAsync(10_000);
     expect(pushed.map(([channel]) => channel)).toEqual(['abc']);
-    expect(asked.filter((path) => path.endsWith('/line'))).toHaveLength(1);
-    for (let word = 0; word < 5; word++) {
-      pushed[0]?.[1]();
+    expect(asked.filter((path) => path.includes('/line'))).toHaveLength(1);
+    for (let word = 1; word <= 5; word++) {
+      pushed[0]?.[1](word);
     }
-    await vi.advanceTimersByTimeAsync(2_000);
-    expect(asked.filter((path) => path.endsWith('/line'))).toHaveLength(2);
+    answer = () => Promise.resolve(Response.json({ ...line([child(2, 3)]), channel: 'abc', newest: 5 }));
+    await vi.advanceTimersByTimeAsync(1_001);
+    expect(asked.at(-1)).toBe('/board/key/line?after=5');
+    expect(asked.filter((path) => path.includes('/line'))).toHaveLength(2);
+    pushed[0]?.[1](5);
+    await vi.advanceTimersByTimeAsync(5_000);
+    expect(asked.filter((path) => path.includes('/line'))).toHaveLength(2);
     now += 61_000;
     await vi.advanceTimersByTimeAsync(3_000);
-    expect(asked.filter((path) => path.endsWith('/line'))).toHaveLength(3);
+    expect(asked.filter((path) => path.includes('/line'))).toHaveLength(3);
   });
 
   it('goes by the server’s clock, however wrong the device’s is', async () => {
@@ -181,7 +187,7 @@ describe('a watched board', () => {
     vi.useFakeTimers();
     watched.begin();
     await vi.advanceTimersByTimeAsync(9_500);
-    expect(asked.filter((path) => path === '/board/key/line')).toHaveLength(4);
+    expect(asked.filter((path) => path === '/board/key/line?after=0')).toHaveLength(4);
     expect(asked.filter((path) => path === '/board/key/pictures')).toHaveLength(1);
     watched.end();
     await vi.advanceTimersByTimeAsync(9_500);

@@ -16,6 +16,7 @@ final readonly class PublicLine extends Resource
      * @param  list<PublicSeat>  $painting
      * @param  list<PublicChild>  $waiting  first in line first
      * @param  list<PublicOffer>  $menu
+     * @param  int  $newest  number of the newest event that it knows of
      * @param  string|null  $channel  where to hear of changes at once; null where nothing is said
      */
     public function __construct(
@@ -29,6 +30,7 @@ final readonly class PublicLine extends Resource
         public array $painting,
         public array $waiting,
         public array $menu,
+        public int $newest,
         public ?string $channel,
     ) {}
 
@@ -65,6 +67,7 @@ final readonly class PublicLine extends Resource
                 static fn (DesignOnDay $design): PublicOffer => PublicOffer::of($design, isset($line->soldOut[$design->id])),
                 $menu,
             )),
+            newest: $read->version->newest ?? 0,
             channel: $read->channel,
         );
     }

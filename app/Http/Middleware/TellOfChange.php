@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Actions\Line\TellScreens;
+use App\Models\EventDay;
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** When something of a day was changed, all who look at it hear so at once; whoever changed it does not wait for that. */
+final readonly class TellOfChange
+{
+    public function __construct(private TellScreens $tell) {}
+
+    public function handle(Request $request, Closure $next): Response
+    {
+        $response = $next($request);
+        assert($response instanceof Response);
+
+        return $response;
+    }
+
+    public function terminate(Request $request, Response $response): void
+    {
+        $day = $request->route('day');
+        if ($day instanceof EventDay && ! $request->isMethodSafe() && $response->isSuccessful()) {
+            ($this->tell)($day);
+        }
+    }
+}

@@ -390,7 +390,9 @@ it('leaves faces that were begun and left out of the averages, and keeps them', 
 it('shows the line from the state it kept, without its events, and gives it up when the events say otherwise', function (): void {
     $ticket = seatedChild();
     $done = Scene::tap('step_done', $this->now - 20_000, ticket: $ticket, step: $this->base);
-    $board = post($this->day, [$done])->json('news.line');
+    // So many taps that the state is kept.
+    $joins = array_map(fn (): array => Scene::tap('joined', $this->now, ticket: Scene::ulid(), design: $this->design->id), range(1, 20));
+    $board = post($this->day, [$done, ...$joins])->json('news.line');
     $read = fn (): array => $this->getJson("/api/days/{$this->day->id}/line")->assertOk()->json();
     expect($read())->toBe($board);
 

@@ -88,9 +88,12 @@ final readonly class Ticket
         return $this->with(status: TicketStatus::Called, calledAt: $at, calls: $this->calls + 1);
     }
 
-    /** @throws TapSetAside when no longer in the line */
+    /** @throws TapSetAside when no longer in the line; two devices out of reach of each other may both have taken the child */
     public function seated(int $chair, Face $face): self
     {
+        if ($this->status === TicketStatus::Seated) {
+            throw TapSetAside::because("{$this->label()} was seated twice: chair {$this->chair} kept it.");
+        }
         $this->refuseUnlessInLine();
 
         return $this->with(status: TicketStatus::Seated, chair: $chair, face: $face);

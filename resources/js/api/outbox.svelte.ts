@@ -47,6 +47,8 @@ export class Outbox {
   private queryClient: QueryClient | undefined;
   private retry: ReturnType<typeof setTimeout> | undefined;
   private readonly faults = new Map<string, number>();
+  /** Taps of this page that the server took. */
+  private readonly taken = new Set<string>();
 
   constructor(private readonly parts: OutboxParts) {
     parts.channel.onmessage = ({ data }: MessageEvent<News>) => this.hear(data);
@@ -85,6 +87,19 @@ export class Outbox {
     this.keeping = this.keeping.then(() => keep);
     this.tellOthers({ kept: taps });
     void this.keeping.then(() => this.send());
+  }
+
+  /**
+   * What counted when it was sent may count no more once an earlier tap of another device has come in: that is told too.
+   *
+   * @param setAside reasons by tap
+   */
+  account(setAside: ReadonlyMap<string, string>): void {
+    const displaced = [...setAside].filter(([id]) => this.taken.delete(id));
+    if (displaced.length > 0) {
+      const told = displaced.map(([id, message]): TapOutcome => ({ id, fate: 'set_aside', message }));
+      this.complaints = [...this.complaints, ...told];
+    }
   }
 
   dismissComplaints(): void {
@@ -173,6 +188,7 @@ export class Outbox {
     const sent = new Set(batch.map((one) => one.id));
     this.waiting = this.waiting.filter((one) => !sent.has(one.id));
     this.complaints = [...this.complaints, ...answer.outcomes.filter((one) => one.message !== '')];
+    answer.outcomes.filter((one) => one.message === '').forEach((one) => this.taken.add(one.id));
     this.signInNeeded = false;
     void this.queryClient?.invalidateQueries({ queryKey: ['logbook'] });
   }

@@ -92,6 +92,9 @@ export class Line {
     }));
   }
 
+  /** Why a tap changed nothing, by its id. */
+  readonly setAside: ReadonlyMap<string, string> = $derived.by(() => this.folded?.setAside ?? new Map());
+
   /** Asks as soon as something is known to have changed; ends with what it returns. */
   listen(): (() => void) | undefined {
     if (this.channel === null) {

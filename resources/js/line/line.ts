@@ -341,6 +341,9 @@ export class FoldedLine {
     if (sitting !== undefined) {
       throw new TapSetAside(`Chair ${chair} has ${childName(sitting)} in it.`);
     }
+    if (ticket.status === 'seated') {
+      throw new TapSetAside(`${childName(ticket)} was seated twice: chair ${ticket.chair} kept it.`);
+    }
     refuseUnless(isInLine(ticket), ticket);
 
     return { ...ticket, status: 'seated', chair, face: begin(this.plan(tap), tap.at) };

@@ -87,7 +87,7 @@ it('sets aside what makes no sense as the line stands, and says why', function (
     'a number given twice' => [fn () => Day::open()->join(1)->join(1), 'has a number already'],
     'an unknown child' => [fn () => Day::open()->tap(EventKind::Called, 9), 'not on this line'],
     'a chair that is taken' => [fn () => Day::open()->join(1)->join(2)->seat(1)->seat(2), 'Chair 1 has No. 1 in it'],
-    'seated twice' => [fn () => Day::open()->join(1)->seat(1)->seat(1, 2), 'is in the chair'],
+    'seated twice' => [fn () => Day::open()->join(1)->seat(1)->seat(1, 2), 'No. 1 was seated twice: chair 1 kept it'],
     'a step out of turn' => [fn () => Day::open()->join(1)->seat(1)->done(1, 's2'), 'not the one being painted'],
     'a step done twice' => [fn () => Day::open()->join(1)->seat(1)->done(1, 's1')->done(1, 's1'), 'was done already'],
     'an unknown step' => [fn () => Day::open()->join(1)->seat(1)->done(1, 's7'), 'not the one being painted'],

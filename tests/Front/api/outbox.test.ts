@@ -59,6 +59,7 @@ let windows: Windows;
 let now: number;
 let answer: Answer;
 let sent: string[][];
+let sentIds: Set<string>;
 let opened: Outbox[];
 /** What the windows take turns by. */
 let sending: Promise<unknown>;
@@ -70,6 +71,7 @@ function outbox(): Outbox {
     post: async (team, day, taps) => {
       const answered = await answer(team, day, taps);
       sent.push(taps.map((tap) => `${day} ${tap.kind}`));
+      taps.forEach(({ id }) => sentIds.add(id));
 
       return answered;
     },
@@ -112,6 +114,7 @@ beforeEach(() => {
   now = 1_000_000;
   answer = takes;
   sent = [];
+  sentIds = new Set();
   opened = [];
   sending = Promise.resolve();
 });
@@ -175,6 +178,22 @@ describe('the outbox', () => {
     again.tap('day', 0, { kind: 'closed' });
 
     expect(again.waiting.map((one) => one.tap.at)).toEqual([1_000_000, 1_000_001]);
+  });
+
+  it('tells of a tap that counted, and counts no more since another device was heard', async () => {
+    const box = await openFor('a');
+    box.tap('day', 0, { kind: 'seated', ticket: 't', chair: 2 });
+    await settle();
+    expect(box.complaints).toEqual([]);
+    const id = [...sentIds].at(-1) ?? '';
+    box.account(new Map([['of another device', 'That child has a number already.']]));
+    expect(box.complaints).toEqual([]);
+    const setAside = new Map([[id, 'No. 14 was seated twice: chair 1 kept it.']]);
+    box.account(setAside);
+    box.account(setAside);
+    expect(box.complaints.map(({ message }) => message)).toEqual([
+      'No. 14 was seated twice: chair 1 kept it.',
+    ]);
   });
 
   it('tells what the server had no use for', async () => {

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
   import { api } from '../../api/client';
+  import { outbox } from '../../api/outbox.svelte';
   import type { DaySummary } from '../../api/types.gen';
   import { chairAtHand, dayChosen } from '../../lib/remembered.svelte';
   import { clock } from '../../lib/clock.svelte';
@@ -21,6 +22,7 @@
   const line = new Line(() => day?.id ?? '');
 
   $effect(() => line.listen());
+  $effect(() => outbox.account(line.setAside));
 
   const number = $derived(Math.min(Number(chairAtHand.value), day?.chairs ?? 1));
   const chair = new Chair(line, () => number);

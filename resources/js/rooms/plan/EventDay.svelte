@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { outbox } from '../../api/outbox.svelte';
   import { Line } from '../../line/line.svelte';
   import { idInAddress } from '../../router';
   import Loading from '../../ui/Loading.svelte';
@@ -9,6 +10,7 @@
   const line = new Line(() => id);
 
   $effect(() => line.listen());
+  $effect(() => outbox.account(line.setAside));
 </script>
 
 {#if line.board !== undefined}

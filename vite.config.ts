@@ -6,9 +6,9 @@ import laravel from 'laravel-vite-plugin';
 import { VitePWA } from 'vite-plugin-pwa';
 import { defineConfig } from 'vite';
 
-/** The shell is made by the server and names the built files, so it changes whenever they do. */
-const shellRevision = (manifest: string): string =>
-  createHash('sha256').update(readFileSync(manifest)).digest('hex').slice(0, 16);
+/** The shell is made by the server and names the built files, so that it changes whenever their list does. */
+const revisionOf = (file: string): string =>
+  createHash('sha256').update(readFileSync(file)).digest('hex').slice(0, 16);
 
 export default defineConfig({
   build: { target: 'es2023', sourcemap: false },
@@ -23,7 +23,7 @@ export default defineConfig({
       buildBase: '/build/',
       injectRegister: false,
       manifest: false,
-      registerType: 'autoUpdate',
+      registerType: 'prompt',
       workbox: {
         globDirectory: 'public/build',
         globPatterns: ['assets/**/*.{js,css,woff2}'],
@@ -33,13 +33,20 @@ export default defineConfig({
         navigateFallback: '/',
         navigateFallbackDenylist: [/^\/api\//, /^\/board\//, /^\/calendar\//, /^\/up$/],
         clientsClaim: true,
-        skipWaiting: true,
+        // It waits until nothing is under the hand: resources/js/lib/new-build.ts.
+        skipWaiting: false,
         manifestTransforms: [
           (entries) => ({
             manifest: [
               ...entries,
-              { url: '/', revision: shellRevision('public/build/manifest.json'), size: 0 },
-              { url: '/icon.svg', revision: '1', size: 0 },
+              { url: '/', revision: revisionOf('public/build/manifest.json'), size: 0 },
+              ...['/icon.svg', '/manifest.webmanifest', '/icons/icon-192.png', '/icons/icon-512.png'].map(
+                (url) => ({
+                  url,
+                  revision: revisionOf(`public${url}`),
+                  size: 0,
+                }),
+              ),
             ],
           }),
         ],

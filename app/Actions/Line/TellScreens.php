@@ -17,14 +17,23 @@ final readonly class TellScreens
 
     public function __construct(private ChannelOfDay $channel) {}
 
-    public function __invoke(EventDay $day): void
+    /** @param  bool  $isTapped  nothing has changed but by taps: whoever has heard of the newest one lacks nothing */
+    public function __invoke(EventDay $day, bool $isTapped): void
     {
-        $channels = array_filter([($this->channel)($day), $this->channel->ofBoard($day)], is_string(...));
-        $newest = $channels === [] ? 0 : DB::table('chair_events')->where('event_day_id', $day->id)->max('seq');
+        $channels = array_values(array_filter([($this->channel)($day), $this->channel->ofBoard($day)], is_string(...)));
+        if ($channels !== []) {
+            $newest = $isTapped ? DB::table('chair_events')->where('event_day_id', $day->id)->max('seq') : 0;
+            $this->say(is_numeric($newest) ? (int) $newest : 0, ...$channels);
+        }
+    }
+
+    /** @param  int  $newest  number of the newest tap; 0 where something else has changed */
+    public function say(int $newest, string ...$channels): void
+    {
         foreach ($channels as $channel) {
             try {
                 Http::withOptions(['curl' => [CURLOPT_UNIX_SOCKET_PATH => config()->string('push.socket')]])->timeout(self::PATIENCE_SECONDS)
-                    ->withBody((string) (is_numeric($newest) ? $newest : 0), 'text/plain')->post("http://push/{$channel}");
+                    ->withBody((string) $newest, 'text/plain')->post("http://push/{$channel}");
             } catch (ConnectionException) {
                 // Screens ask by themselves now and then: they hear of it later.
             }

@@ -27,7 +27,7 @@ final readonly class TellOfChange
     {
         $day = $request->route('day');
         if ($day instanceof EventDay && ! $request->isMethodSafe() && $response->isSuccessful()) {
-            ($this->tell)($day);
+            ($this->tell)($day, isTapped: $request->is('api/days/*/taps'));
         }
     }
 }

@@ -13,6 +13,7 @@
   const watched = new Watched(location.pathname, {
     fetch: (path) => fetch(path, { cache: 'no-cache', credentials: 'omit' }),
     now: () => Date.now(),
+    isOnline: () => navigator.onLine,
     push: (channel, heard) => new Push(channel, heard),
   });
   watched.begin();

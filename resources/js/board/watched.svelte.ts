@@ -13,6 +13,8 @@ export const OLD_MS = 20_000;
 export interface WatchParts {
   fetch(path: string): Promise<Response>;
   now(): number;
+  /** False where it is known that there is no network; a connection that was open may stay so for a while. */
+  isOnline(): boolean;
   push(channel: string, heard: (newest: number) => void): Pick<Push, 'isOpen' | 'end'>;
 }
 
@@ -28,8 +30,9 @@ export class Watched {
   /** How far the server's clock is ahead of this device's. */
   private offset = 0;
   private channel: string | null = null;
-  /** The newest event that was heard of. */
+  /** The newest event that was heard of, and when something else was said to have changed. */
   private newest = 0;
+  private changedAt = '';
   private push: Pick<Push, 'isOpen' | 'end'> | undefined;
   private beat: ReturnType<typeof setTimeout> | undefined;
   private readonly timers: ReturnType<typeof setInterval>[] = [];
@@ -60,12 +63,12 @@ export class Watched {
   }
 
   get isOld(): boolean {
-    return this.line !== undefined && this.push?.isOpen !== true && this.now - this.readAt > OLD_MS;
+    return this.line !== undefined && this.now - this.readAt > OLD_MS + (this.isTold() ? SELDOM_MS : 0);
   }
 
   async read(): Promise<void> {
     try {
-      const answer = await this.parts.fetch(`${this.address}/line?after=${this.newest}`);
+      const answer = await this.parts.fetch(`${this.address}/line?after=${this.newest}${this.changedAt}`);
       this.now = this.parts.now();
       if (answer.status === 404) {
         this.isGone = true;
@@ -83,8 +86,13 @@ export class Watched {
     }
   }
 
+  /** Of what changes, as soon as it does. */
+  private isTold(): boolean {
+    return this.push?.isOpen === true && this.parts.isOnline();
+  }
+
   private readNowAndThen(): void {
-    if (this.push?.isOpen !== true || this.parts.now() - this.readAt >= SELDOM_MS) {
+    if (!this.isTold() || this.parts.now() - this.readAt >= SELDOM_MS) {
       void this.read();
     }
   }
@@ -100,14 +108,18 @@ export class Watched {
           ? undefined
           : this.parts.push(channel, (newest) => {
               this.newest = Math.max(this.newest, newest);
-              this.askOnTheBeat();
+              this.askOnTheBeat(newest === 0);
             });
     }
   }
 
-  private askOnTheBeat(): void {
-    if ((this.line?.newest ?? 0) < this.newest) {
-      const moment = this.parts.now() + this.offset;
+  private askOnTheBeat(isOther: boolean): void {
+    const moment = this.parts.now() + this.offset;
+    if (isOther) {
+      // The same for all phones, and nothing that was kept before.
+      this.changedAt = `-${Math.ceil(moment / BEAT_MS)}`;
+    }
+    if (isOther || (this.line?.newest ?? 0) < this.newest) {
       this.beat ??= setTimeout(
         () => {
           this.beat = undefined;

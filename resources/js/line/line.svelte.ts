@@ -81,7 +81,7 @@ export class Line {
       queryKey: ['line', this.dayId()],
       queryFn: ({ client }) => readLine(this.dayId(), client.getQueryData<ToldLine>(['line', this.dayId()])),
       enabled: this.dayId() !== '',
-      refetchInterval: () => (this.push?.isOpen === true ? SELDOM_MS : POLL_MS),
+      refetchInterval: () => (this.push?.isOpen === true && navigator.onLine ? SELDOM_MS : POLL_MS),
     }));
     this.planQuery = createQuery(() => ({
       queryKey: ['plans', this.dayId(), this.plansNeeded()],

@@ -143,6 +143,19 @@ describe('channels', function (): void {
         Http::assertSentCount(2);
     });
 
+    it('says that something else has changed, and that a board is over', function (): void {
+        app(ShareBoard::class)($this->day, false);
+        $channels = [($this->channel)($this->day), $this->channel->ofBoard($this->day)];
+        Http::fake();
+        $this->putJson("/api/days/{$this->day->id}/roster", ['shifts' => []])->assertOk();
+        $this->deleteJson("/api/days/{$this->day->id}/board")->assertOk();
+        $said = array_map(
+            static fn (array $pair): string => basename($pair[0]->url()).' '.$pair[0]->body(),
+            Http::recorded()->all(),
+        );
+        expect($said)->toBe(["{$channels[0]} 0", "{$channels[1]} 0", "{$channels[1]} 0", "{$channels[0]} 0"]);
+    });
+
     it('says nothing of what was only read or refused, and answers though nobody takes the word', function (): void {
         Http::fake();
         ($this->news)();

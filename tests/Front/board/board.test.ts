@@ -96,6 +96,7 @@ describe('the words of the board', () => {
 
 describe('a watched board', () => {
   let now = NOW + 7 * minute;
+  let isOnline = true;
   let answer: () => Promise<Response>;
   let watched: Watched;
   const asked: string[] = [];
@@ -103,6 +104,7 @@ describe('a watched board', () => {
 
   beforeEach(() => {
     now = NOW + 7 * minute;
+    isOnline = true;
     asked.length = 0;
     answer = () => Promise.resolve(Response.json(line([child(2, 3)])));
     watched = new Watched('/board/key', {
@@ -112,6 +114,7 @@ describe('a watched board', () => {
         return answer();
       },
       now: () => now,
+      isOnline: () => isOnline,
       push: (channel, heard) => {
         pushed.push([channel, heard]);
 
@@ -138,9 +141,19 @@ describe('a watched board', () => {
     await vi.advanceTimersByTimeAsync(1_001);
     expect(asked.at(-1)).toBe('/board/key/line?after=5');
     expect(asked.filter((path) => path.includes('/line'))).toHaveLength(2);
+    pushed[0]?.[1](0);
+    await vi.advanceTimersByTimeAsync(1_001);
+    expect(asked.at(-1)).toMatch(/line\?after=5-\d+$/);
+    asked.pop();
     pushed[0]?.[1](5);
     await vi.advanceTimersByTimeAsync(5_000);
     expect(asked.filter((path) => path.includes('/line'))).toHaveLength(2);
+    now += OLD_MS + 1_000;
+    expect(watched.isOld).toBe(false);
+    isOnline = false;
+    watched.now = now;
+    expect(watched.isOld).toBe(true);
+    isOnline = true;
     now += 61_000;
     await vi.advanceTimersByTimeAsync(3_000);
     expect(asked.filter((path) => path.includes('/line'))).toHaveLength(3);

@@ -3,6 +3,7 @@
   import FaceMap from '../../facemap/FaceMap.svelte';
   import { lookOf } from '../../facemap/looks';
   import { keepAwake } from '../../lib/awake';
+  import { keepBuild } from '../../lib/new-build';
   import { Bounce } from '../../lib/bounce';
   import { handAtKeys, shakesWanted, soundsWanted } from '../../lib/remembered.svelte';
   import { type Moment, signalBetween, Signals } from '../../lib/signals';
@@ -48,6 +49,9 @@
       ? keepAwake('wakeLock' in navigator ? navigator.wakeLock : undefined, document)
       : undefined;
   });
+
+  // No newer build of the app takes a face out of the hand.
+  $effect(() => (chair.child === null ? undefined : keepBuild()));
 
   const bounce = new Bounce();
   const press = (event: Event) => bounce.take(() => chair.press(), event.timeStamp);

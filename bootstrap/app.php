@@ -42,7 +42,7 @@ return Application::configure(basePath: dirname(__DIR__))
             CoreException::class, InvalidShape::class, ChangedElsewhere::class, ThingInUse::class, DayInUse::class,
             StockTaken::class, TooManySearches::class,
         ]);
-        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*'));
+        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*', 'board/*/texts'));
         $say = static fn (string $message, int $status, array $more = []) => response()->json(['message' => $message, ...$more], $status);
         $exceptions->render(static fn (CoreException|InvalidShape $e) => $say($e->getMessage(), 422));
         $exceptions->render(static fn (ChangedElsewhere|ThingInUse|DayInUse|StockTaken $e) => $say($e->getMessage(), 409));

@@ -62,6 +62,7 @@ Route::prefix('api')->group(function (): void {
             Route::get('days/{day}/board', [BoardController::class, 'link']);
             Route::put('days/{day}/board', [BoardController::class, 'share']);
             Route::delete('days/{day}/board', [BoardController::class, 'revoke']);
+            Route::get('days/{day}/texts', [BoardController::class, 'texts']);
             Route::put('days/{day}/menu', [DayController::class, 'menu']);
             Route::put('days/{day}/roster', [DayController::class, 'roster']);
             Route::get('days/{day}/plan', [PlanController::class, 'show']);
@@ -162,6 +163,8 @@ Route::prefix('board/{token}')->where(['token' => '[A-Za-z0-9]{20,64}'])->withou
         Route::get('', [BoardController::class, 'page']);
         Route::get('line', [BoardController::class, 'line']);
         Route::get('pictures', [BoardController::class, 'pictures']);
+        Route::post('texts', [BoardController::class, 'wishTexts'])->middleware('throttle:texts');
+        Route::delete('texts', [BoardController::class, 'stopTexts'])->middleware('throttle:texts');
     });
 
 Route::view('{room?}', 'shell')->where('room', '^(?!api/|build/|board/|up$).*');

@@ -10,6 +10,8 @@ use App\Models\KitItem;
 use App\Models\KitRemoval;
 use App\Models\Menu;
 use App\Models\User;
+use App\StandIns\Texts\ScriptedTexts;
+use App\StandIns\Texts\TextService;
 use App\StandIns\Weather\ScriptedWeather;
 use App\StandIns\Weather\WeatherFeed;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -30,10 +32,14 @@ final class AppServiceProvider extends ServiceProvider
 
     private const BOARD_READS = 3_000;
 
+    /** A whole fair wishes through one address, too. */
+    private const TEXT_WISHES = 60;
+
     public function register(): void
     {
-        // A stand-in for a service; a real one takes its place here.
+        // Stand-ins for services; real ones take their places here.
         $this->app->singleton(WeatherFeed::class, static fn (): WeatherFeed => ScriptedWeather::shipped());
+        $this->app->bind(TextService::class, ScriptedTexts::class);
     }
 
     public function boot(): void
@@ -42,6 +48,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->bindWithinTeam();
         // A whole fair reads through one address: it is the server in front that answers most of them.
         RateLimiter::for('board', static fn (Request $request): Limit => Limit::perMinute(self::BOARD_READS)->by((string) $request->ip()));
+        RateLimiter::for('texts', static fn (Request $request): Limit => Limit::perMinute(self::TEXT_WISHES)->by((string) $request->ip()));
         RateLimiter::for('feed', static fn (Request $request): Limit => Limit::perMinute(self::FEED_READS)->by((string) $request->ip()));
         RateLimiter::for('sign-in', static function (Request $request): Limit {
             $email = $request->input('email');

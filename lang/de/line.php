@@ -27,4 +27,9 @@ return [
     'old' => 'Stand von {time}. Es geht weiter, sobald wieder Netz da ist.',
     'other' => 'Andere Nummer',
     'nobody' => 'Niemand wartet',
+    'textMe' => 'SMS an mich',
+    'phone' => 'Handynummer',
+    'texting' => 'Du bekommst eine SMS, wenn noch zwei vor dir sind, wenn du dran bist und wenn die Schlange schließt. Nach dem Tag ist die Nummer vergessen.',
+    'noTexts' => 'Keine SMS',
+    'textsNot' => 'Das ging nicht. Sieh die Nummer an und versuch es noch einmal.',
 ];

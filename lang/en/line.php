@@ -27,4 +27,9 @@ return [
     'old' => 'This is from {time}. It goes on as soon as there is a network.',
     'other' => 'Another number',
     'nobody' => 'Nobody is waiting',
+    'textMe' => 'Text me',
+    'phone' => 'Mobile number',
+    'texting' => 'You are texted when two are before you, when it is your turn, and when the line is closing. The number is forgotten after the day.',
+    'noTexts' => 'No texts',
+    'textsNot' => 'That did not work. Look at the number and try again.',
 ];

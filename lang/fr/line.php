@@ -27,4 +27,9 @@ return [
     'old' => 'État de {time}. La suite dès que le réseau revient.',
     'other' => 'Un autre numéro',
     'nobody' => 'Personne n’attend',
+    'textMe' => 'M’envoyer un SMS',
+    'phone' => 'Numéro de portable',
+    'texting' => 'Vous recevez un SMS quand il en reste deux avant vous, quand c’est à vous et quand la file ferme. Le numéro est oublié après la journée.',
+    'noTexts' => 'Pas de SMS',
+    'textsNot' => 'Cela n’a pas marché. Vérifiez le numéro et réessayez.',
 ];

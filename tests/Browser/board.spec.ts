@@ -58,6 +58,13 @@ test('four windows on one fair: two chairs, the names desk and the parents\u2019
   await expect(phone.getByText(/one before you/)).toBeVisible();
   await phone.reload();
   await expect(phone.getByText(/one before you/)).toBeVisible();
+  await phone.getByLabel('Mobile number').fill('+49 151 000 0042');
+  await phone.getByRole('button', { name: 'Text me' }).click();
+  await expect(phone.getByText(/You are texted when two are before you/)).toBeVisible();
+  await desk.getByRole('button', { name: 'Texts' }).click();
+  await expect(desk.getByText('Sand bar: two before No. 4. Come closer, please.')).toBeVisible();
+  await expect(desk.getByText(/No\. 4 · phone …42/)).toBeVisible();
+  await desk.keyboard.press('Escape');
 
   await page.bringToFront();
   await pedal(page);

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace App\Actions\Line;
 
 use App\Models\EventDay;
+use App\Models\TextWish;
 use Illuminate\Database\Query\Expression;
 use Illuminate\Support\Facades\DB;
 
-/** A word about a child is for the day only: afterwards it is gone, from the taps and from what was kept of their story. */
+/**
+ * A word about a child and a parent's phone are for the day only: afterwards they are gone, from the taps, from what was kept of
+ * their story, and with all that was texted.
+ */
 final readonly class ForgetNotes
 {
     public function __invoke(EventDay $day): void
@@ -19,6 +23,7 @@ final readonly class ForgetNotes
                 ->whereRaw("json_contains_path(more, 'one', '$.note')")
                 ->update(['more' => new Expression("nullif(json_remove(more, '$.note'), '{}')")]);
             DB::table('line_stories')->where('event_day_id', $day->id)->delete();
+            TextWish::query()->where('event_day_id', $day->id)->delete();
         });
     }
 }

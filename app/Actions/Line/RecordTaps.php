@@ -8,7 +8,9 @@ use App\Actions\Logbook\WriteLogbook;
 use App\Jobs\ForgetNotesOfDay;
 use App\Jobs\KeepForecastOfDay;
 use App\Jobs\LearnFromDay;
+use App\Jobs\SendTextsOfDay;
 use App\Models\EventDay;
+use App\Models\TextWish;
 use App\Models\Ticket;
 use App\Models\User;
 use App\Queries\Line\StoryOfDay;
@@ -55,6 +57,9 @@ final readonly class RecordTaps
             }
             if (array_filter($kept, static fn (Tap $tap): bool => $tap->more->note !== null) !== []) {
                 ForgetNotesOfDay::dispatch($day->team_id, $day->id);
+            }
+            if ($kept !== [] && TextWish::query()->where('event_day_id', $day->id)->exists()) {
+                SendTextsOfDay::dispatch($day->team_id, $day->id);
             }
             if (in_array(EventKind::Opened, array_column($kept, 'kind'), true)) {
                 KeepForecastOfDay::dispatch($day->team_id, $day->id);

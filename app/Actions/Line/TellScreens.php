@@ -20,7 +20,7 @@ final readonly class TellScreens
     /** @param  bool  $isTapped  nothing has changed but by taps: whoever has heard of the newest one lacks nothing */
     public function __invoke(EventDay $day, bool $isTapped): void
     {
-        $channels = array_values(array_filter([($this->channel)($day), $this->channel->ofBoard($day)], is_string(...)));
+        $channels = array_filter([($this->channel)($day), $this->channel->ofBoard($day)], is_string(...));
         if ($channels !== []) {
             $newest = $isTapped ? DB::table('chair_events')->where('event_day_id', $day->id)->max('seq') : 0;
             $this->say(is_numeric($newest) ? (int) $newest : 0, ...$channels);

@@ -6,16 +6,20 @@ namespace App\Http\Controllers;
 
 use App\Actions\Line\RevokeBoard;
 use App\Actions\Line\ShareBoard;
+use App\Actions\Line\WishTexts;
 use App\Http\Requests\BareTeamRequest;
 use App\Http\Requests\Line\BoardRequest;
+use App\Http\Requests\Line\TextWishRequest;
 use App\Http\Resources\Line\BoardLinkShown;
 use App\Http\Resources\Line\PublicLine;
 use App\Http\Resources\Line\PublicPicture;
+use App\Http\Resources\Line\TextsShown;
 use App\Queries\Line\BoardLinkOfDay;
 use App\Queries\Line\BoardLinkRead;
 use App\Queries\Line\BoardOfLink;
 use App\Queries\Line\LineOfDay;
 use App\Queries\Line\PicturesOfMenu;
+use App\Queries\Line\TextsOfDay;
 use App\Queries\Line\VersionOfLine;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -70,6 +74,27 @@ final readonly class BoardController
         }
 
         return $answer;
+    }
+
+    public function texts(BareTeamRequest $request, TextsOfDay $texts): TextsShown
+    {
+        return TextsShown::of($texts($request->day()));
+    }
+
+    public function wishTexts(TextWishRequest $request, string $token, WishTexts $wish): JsonResponse
+    {
+        $board = ($this->board)($token) ?? abort(404);
+        $isKept = $wish($board->day, $request->number(), $request->phone(), $request->language());
+
+        return new JsonResponse(status: $isKept ? 204 : 404);
+    }
+
+    public function stopTexts(TextWishRequest $request, string $token, WishTexts $wish): JsonResponse
+    {
+        $board = ($this->board)($token) ?? abort(404);
+        $wish->stop($board->day, $request->number(), $request->phone());
+
+        return new JsonResponse(status: 204);
     }
 
     public function pictures(string $token, PicturesOfMenu $pictures): JsonResponse

@@ -489,7 +489,12 @@ export const lineWords = {
         "gone": "No. {number} is not in the line. Ask at the chairs.",
         "old": "This is from {time}. It goes on as soon as there is a network.",
         "other": "Another number",
-        "nobody": "Nobody is waiting"
+        "nobody": "Nobody is waiting",
+        "textMe": "Text me",
+        "phone": "Mobile number",
+        "texting": "You are texted when two are before you, when it is your turn, and when the line is closing. The number is forgotten after the day.",
+        "noTexts": "No texts",
+        "textsNot": "That did not work. Look at the number and try again."
     },
     "de": {
         "painting": "Wird gerade gemalt",
@@ -514,7 +519,12 @@ export const lineWords = {
         "gone": "Nr. {number} steht nicht in der Schlange. Frag bei den Stühlen.",
         "old": "Stand von {time}. Es geht weiter, sobald wieder Netz da ist.",
         "other": "Andere Nummer",
-        "nobody": "Niemand wartet"
+        "nobody": "Niemand wartet",
+        "textMe": "SMS an mich",
+        "phone": "Handynummer",
+        "texting": "Du bekommst eine SMS, wenn noch zwei vor dir sind, wenn du dran bist und wenn die Schlange schließt. Nach dem Tag ist die Nummer vergessen.",
+        "noTexts": "Keine SMS",
+        "textsNot": "Das ging nicht. Sieh die Nummer an und versuch es noch einmal."
     },
     "fr": {
         "painting": "En cours",
@@ -539,7 +549,12 @@ export const lineWords = {
         "gone": "Le no {number} n’est pas dans la file. Demande aux chaises.",
         "old": "État de {time}. La suite dès que le réseau revient.",
         "other": "Un autre numéro",
-        "nobody": "Personne n’attend"
+        "nobody": "Personne n’attend",
+        "textMe": "M’envoyer un SMS",
+        "phone": "Numéro de portable",
+        "texting": "Vous recevez un SMS quand il en reste deux avant vous, quand c’est à vous et quand la file ferme. Le numéro est oublié après la journée.",
+        "noTexts": "Pas de SMS",
+        "textsNot": "Cela n’a pas marché. Vérifiez le numéro et réessayez."
     },
     "es": {
         "painting": "Pintando ahora",
@@ -564,6 +579,11 @@ export const lineWords = {
         "gone": "El n.º {number} no está en la fila. Pregunta en las sillas.",
         "old": "Datos de las {time}. Sigue en cuanto vuelva la red.",
         "other": "Otro número",
-        "nobody": "Nadie espera"
+        "nobody": "Nadie espera",
+        "textMe": "Avísame por SMS",
+        "phone": "Número de móvil",
+        "texting": "Recibes un SMS cuando quedan dos antes de ti, cuando es tu turno y cuando se cierra la fila. El número se olvida después del día.",
+        "noTexts": "Sin SMS",
+        "textsNot": "No ha funcionado. Mira el número y prueba otra vez."
     }
 };

@@ -1233,6 +1233,19 @@ export interface TermsShown {
   weather: AirShown | null;
 }
 
+export interface TextShown {
+  number: number;
+  phoneEnds: string;
+  words: string;
+  isTaken: boolean;
+  sentAt: number;
+}
+
+export interface TextsShown {
+  wishes: number;
+  texts: TextShown[];
+}
+
 export interface ThingUses {
   designs: UsingDesign[];
   instead: StandIn[];

@@ -52,7 +52,7 @@
       <p class="bg-brass px-4 py-2 text-xl" role="status">{filled(words.old, { time: time(line.now) })}</p>
     {/if}
 
-    <div class="lg:hidden"><MyTurn {watched} {line} {words} {time} /></div>
+    <div class="lg:hidden"><MyTurn {watched} {line} {words} {language} {time} /></div>
 
     <div class="grid grow content-start gap-x-10 gap-y-4 lg:grid-cols-[2fr_3fr]">
       <section>

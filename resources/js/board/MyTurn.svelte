@@ -1,17 +1,19 @@
 <script lang="ts">
   import type { PublicLine } from '../api/types.gen';
+  import TextMe from './TextMe.svelte';
   import { turnOf } from './turn';
   import type { Watched } from './watched.svelte';
-  import type { BoardWords } from './words';
+  import type { BoardLanguage, BoardWords } from './words';
 
   interface Props {
     watched: Watched;
     line: PublicLine;
     words: BoardWords;
+    language: BoardLanguage;
     time: (at: number) => string;
   }
 
-  const { watched, line, words, time }: Props = $props();
+  const { watched, line, words, language, time }: Props = $props();
 
   // Remembered on this phone alone: nobody is told which number is whose. A code that was scanned says it behind the "#".
   const key = `inch-timer.number.${location.pathname}`;
@@ -37,6 +39,7 @@
     <p class="text-lg">{words.yourNumber} <strong class="minutes text-5xl">{number}</strong></p>
     <p class="mt-1 font-display text-3xl leading-tight font-bold">{turn.big}</p>
     {#if turn.small !== ''}<p class="mt-1 text-xl">{turn.small}</p>{/if}
+    {#if line.waiting.some((child) => child.number === number)}<TextMe {number} {words} {language} />{/if}
     <button type="button" class="mt-3 key" onclick={() => remember(0)}>{words.other}</button>
   </section>
 {:else}

@@ -10,6 +10,7 @@
   import { piecesOf } from '../../tape/tape';
   import ForParents from './ForParents.svelte';
   import PasteNames from './PasteNames.svelte';
+  import Texts from './Texts.svelte';
 
   const { line, board, changeMenu }: { line: Line; board: LineBoard; changeMenu: () => void } = $props();
 
@@ -25,6 +26,7 @@
   const window = $derived(line.windows.get(given));
   let pasting = $state(false);
   let sharing = $state(false);
+  let texting = $state(false);
   let selling = $state(false);
   const time = (at: number) => clockTime(at, board.day.timezone);
 
@@ -149,12 +151,16 @@
         <button type="button" class="key" onclick={() => (sharing = true)}
           >{child === undefined ? 'Board for parents' : `Code of No. ${child.number}`}</button
         >
+        <button type="button" class="key" onclick={() => (texting = true)}>Texts</button>
       {/if}
       <button type="button" class="key" aria-pressed={selling} onclick={() => (selling = !selling)}
         >{selling ? 'Done' : 'Sold out …'}</button
       >
     </p>
-    {#if paints()}<ForParents {board} bind:open={sharing} number={child?.number ?? null} />{/if}
+    {#if paints()}
+      <ForParents {board} bind:open={sharing} number={child?.number ?? null} />
+      <Texts {board} bind:open={texting} />
+    {/if}
     <PasteNames {line} {board} bind:open={pasting} taken={(tickets) => (given = tickets[0] ?? '')} />
   {/if}
 </section>

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Line;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** A parent's number and phone. */
+final class TextWishRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'number' => ['required', 'integer', 'between:1,99999'],
+            'phone' => ['required', 'string', 'max:40', 'regex:/^\s*\+?(?:[\s().\/-]*\d){6,15}\s*$/'],
+            'language' => ['required', 'string', 'in:en,de,fr,es'],
+        ];
+    }
+
+    public function number(): int
+    {
+        return $this->integer('number');
+    }
+
+    /** Digits alone, with the plus before them where there is one. */
+    public function phone(): string
+    {
+        return (string) preg_replace('/[^+\d]/', '', $this->string('phone')->value());
+    }
+
+    public function language(): string
+    {
+        return $this->string('language')->value();
+    }
+}

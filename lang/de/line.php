@@ -29,7 +29,8 @@ return [
     'nobody' => 'Niemand wartet',
     'textMe' => 'SMS an mich',
     'phone' => 'Handynummer',
-    'texting' => 'Du bekommst eine SMS, wenn noch zwei vor dir sind, wenn du dran bist und wenn die Schlange schließt. Nach dem Tag ist die Nummer vergessen.',
+    'texting' => 'Du bekommst eine SMS, wenn noch zwei vor dir sind, wenn du dran bist und wenn die Schlange schließt. '
+        .'Nach dem Tag ist die Nummer vergessen.',
     'noTexts' => 'Keine SMS',
     'textsNot' => 'Das ging nicht. Sieh die Nummer an und versuch es noch einmal.',
 ];

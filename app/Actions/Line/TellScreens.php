@@ -32,8 +32,8 @@ final readonly class TellScreens
     {
         foreach ($channels as $channel) {
             try {
-                Http::withOptions(['curl' => [CURLOPT_UNIX_SOCKET_PATH => config()->string('push.socket')]])->timeout(self::PATIENCE_SECONDS)
-                    ->withBody((string) $newest, 'text/plain')->post("http://push/{$channel}");
+                Http::withOptions(['curl' => [CURLOPT_UNIX_SOCKET_PATH => config()->string('push.socket')]])
+                    ->timeout(self::PATIENCE_SECONDS)->withBody((string) $newest, 'text/plain')->post("http://push/{$channel}");
             } catch (ConnectionException) {
                 // Screens ask by themselves now and then: they hear of it later.
             }

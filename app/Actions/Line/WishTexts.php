@@ -21,7 +21,8 @@ final readonly class WishTexts
     {
         $ticket = self::ticket($day, $number);
         $hash = TextWish::hash($phone);
-        if ($ticket === null || TextWish::query()->where('ticket_id', $ticket)->whereNot('phone_hash', $hash)->count() >= self::MOST_PHONES) {
+        $others = TextWish::query()->where('ticket_id', $ticket)->whereNot('phone_hash', $hash)->count();
+        if ($ticket === null || $others >= self::MOST_PHONES) {
             return false;
         }
         TextWish::query()->updateOrCreate(

@@ -16,6 +16,8 @@ import { clock } from '../lib/clock.svelte';
 import { newId } from '../lib/ids';
 import { Push, Seldom } from '../lib/push.svelte';
 import { boardOf, outlookOf, planFor } from './board';
+import { type Effect, effectOf } from './dropping';
+import { type Face, trimmedTo } from './face';
 import { Forecast } from './forecast';
 import { FoldedLine } from './line';
 import { newestOf, readLine, type ToldLine } from './told';
@@ -149,6 +151,26 @@ export class Line {
     this.offered = [...this.offered, ...rungs.map((rung) => rung.plan)];
 
     return rungs;
+  }
+
+  /**
+   * What painting a face on by another plan does to all who wait.
+   *
+   * @param plan null to stop here
+   */
+  effectOf(ticket: string, plan: Plan | null): Effect | undefined {
+    const told = this.query.data;
+    const seated = this.folded?.tickets.get(ticket);
+    if (told === undefined || this.folded === undefined || seated?.face == null) {
+      return undefined;
+    }
+    const outlook = outlookOf(told, this.folded, this.second);
+    const face: Face =
+      plan === null
+        ? { ...seated.face, paintedAt: this.second }
+        : trimmedTo(seated.face, { id: plan.id, design: plan.name, steps: plan.steps });
+
+    return effectOf(outlook, seated, face, told.day.closesAt);
   }
 
   /** From now on by that plan. */

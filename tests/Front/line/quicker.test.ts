@@ -1,8 +1,12 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import type { Plan, SeatedChild, StepProgress } from '../../../resources/js/api/types.gen';
+import type { Plan, SeatedChild, StepProgress, ToldTap } from '../../../resources/js/api/types.gen';
 import { clock } from '../../../resources/js/lib/clock.svelte';
 import type { Line } from '../../../resources/js/line/line.svelte';
-import { leftToPaint } from '../../../resources/js/line/face';
+import { effectOf } from '../../../resources/js/line/dropping';
+import { leftToPaint, trimmedTo } from '../../../resources/js/line/face';
+import { FoldedLine } from '../../../resources/js/line/line';
+import { Outlook } from '../../../resources/js/line/outlook';
+import { Roster } from '../../../resources/js/line/seats';
 import { Chair } from '../../../resources/js/rooms/line/chair.svelte';
 
 const NOW = 1_000_000;
@@ -106,4 +110,80 @@ describe('a break', () => {
     expect(chair.nameOf('tobi')).toBeUndefined();
     expect(chair.nameOf(null)).toBeUndefined();
   });
+});
+
+describe('what it does to those who wait', () => {
+  const told = (id: string, ...seconds: number[]) => ({
+    id,
+    design: 'Seal pup',
+    steps: seconds.map((one, at) => ({ id: `s${at}`, name: `step ${at}`, plannedMs: 1000 * one })),
+  });
+  const plans = new Map([told('whole', 60, 40, 30), told('core', 60)].map((one) => [one.id, one]));
+  const tap = (id: string, kind: ToldTap['kind'], at: number, more: Partial<ToldTap> = {}): ToldTap => ({
+    id,
+    kind,
+    at,
+    ...more,
+  });
+  const joined = (number: number) =>
+    tap(`j${number}`, 'joined', 1000 + number, { ticket: `t${number}`, number, design: 'seal' });
+
+  /** One face in hand on each chair, begun at 10 s; it is 40 s by now. */
+  function outlook(chairs: number, waiting: number): Outlook {
+    const line = new FoldedLine(
+      { finished: 0, highestNumber: 0, until: null, plans: [], taps: [] },
+      (id) => plans.get(id),
+      [
+        tap('o', 'opened', 0),
+        ...Array.from({ length: chairs + waiting }, (_, at) => joined(at + 1)),
+        ...Array.from({ length: chairs }, (_, at) =>
+          tap(`s${at}`, 'seated', 10_000, { ticket: `t${at + 1}`, chair: at + 1, plan: 'whole' }),
+        ),
+      ],
+    );
+
+    return new Outlook(line, () => 120_000, new Roster([]), 60_000, chairs, 40_000);
+  }
+  function dropped(of: Outlook, closesAt: number) {
+    const seated = of.line.seatedOn(1);
+    const plan = plans.get('core');
+
+    return seated?.face == null || plan === undefined
+      ? expect.fail('nobody sits there')
+      : effectOf(of, seated, trimmedTo(seated.face, plan), closesAt);
+  }
+
+  it('calls all of one chair’s line sooner by what is dropped', () => {
+    // 100 s are left and 30 s with the core: 70 s less for each of the three.
+    expect(dropped(outlook(1, 3), 9e9)).toEqual({ children: 3, soonerMs: 70_000, beforeClosing: 0 });
+    // Finished at 320 s, or at 250 s: what closes between them is what counts.
+    expect(dropped(outlook(1, 1), 300_000)).toEqual({ children: 1, soonerMs: 70_000, beforeClosing: 1 });
+  });
+
+  it('counts the other chair too, and says when nobody would notice', () => {
+    // The second child is called to the other chair, at the time it would have been called anyway.
+    expect(dropped(outlook(2, 2), 9e9)).toEqual({ children: 1, soonerMs: 70_000, beforeClosing: 0 });
+    expect(dropped(outlook(1, 0), 9e9)).toEqual({ children: 0, soonerMs: 0, beforeClosing: 0 });
+  });
+});
+
+it('offers more than is planned only as long as the promise is kept', () => {
+  const richer = plan(
+    'full',
+    ['base', 30_000],
+    ['lines', 20_000],
+    ['dots', 10_000],
+    ['glitter', 15_000],
+    ['gem', 20_000],
+  );
+  const { chair, child } = chairAfter(5000, richer);
+  expect(chair.richerWays()).toEqual([]);
+  const offer = (promiseMs: number) => {
+    Object.assign(child, { promiseMs });
+
+    return new Chair(chair.line, () => 1).richerWays().map((way) => [way.plan.id, way.leftMs]);
+  };
+  // 35 s are painted and 60 s would be left.
+  expect(offer(95_000)).toEqual([['full', 60_000]]);
+  expect(offer(94_000)).toEqual([]);
 });

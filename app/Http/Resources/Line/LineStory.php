@@ -18,7 +18,13 @@ final readonly class LineStory extends Resource
      * @param  list<ToldPlan>  $plans
      * @param  list<ToldTap>  $taps  in the line's own time
      */
-    public function __construct(public int $finished, public int $highestNumber, public ?int $until, public array $plans, public array $taps) {}
+    public function __construct(
+        public int $finished,
+        public int $highestNumber,
+        public ?int $until,
+        public array $plans,
+        public array $taps,
+    ) {}
 
     /** @param  bool  $showsMoney  whether what was paid is told */
     public static function of(Story $story, bool $showsMoney): self

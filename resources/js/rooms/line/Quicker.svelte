@@ -2,6 +2,7 @@
   import type { LiveRung, Plan } from '../../api/types.gen';
   import { minutes } from '../../lib/minutes';
   import Sheet from '../../ui/Sheet.svelte';
+  import type { Effect } from '../../line/dropping';
   import type { Chair } from './chair.svelte';
 
   let { chair, open = $bindable() }: { chair: Chair; open: boolean } = $props();
@@ -15,6 +16,29 @@
       ? chair.quickerWays().map((way) => ({ ...way, changes: way.plan.changes }))
       : live.map(({ plan, leftMs, changes }) => ({ plan, leftMs, changes })),
   );
+
+  const richer = $derived(open ? chair.richerWays() : []);
+
+  /** "4 who wait are called 1:30 sooner; one more is done before closing". */
+  function said(effect: Effect | undefined): string {
+    if (effect === undefined || (effect.children === 0 && effect.beforeClosing === 0)) {
+      return 'Nobody who waits notices';
+    }
+    const { children, soonerMs, beforeClosing } = effect;
+    const when = `${minutes(Math.abs(soonerMs))} ${soonerMs < 0 ? 'later' : 'sooner'}`;
+    const called =
+      children === 0
+        ? ''
+        : `${children} who ${children === 1 ? 'waits is' : 'wait are'} called ${children === 1 ? '' : 'about '}${when}`;
+    const closing =
+      beforeClosing === 0
+        ? ''
+        : `${Math.abs(beforeClosing)} ${beforeClosing < 0 ? 'fewer' : 'more'} done before closing`;
+
+    return [called, closing].filter((part) => part !== '').join('; ');
+  }
+  const effectOf = (plan: Plan | null) =>
+    said(chair.child === null ? undefined : chair.line.effectOf(chair.child.id, plan));
 
   const asked = $derived(open ? chair.child?.id : undefined);
 
@@ -52,7 +76,11 @@
       onclick={stop}
     >
       <strong class="w-20 minutes text-2xl">stop</strong>
-      <span>It looks finished. Without {chair.mayStopWithout.join(', ')}</span>
+      <span
+        >It looks finished. Without {chair.mayStopWithout.join(', ')}<small
+          class="block text-[15px] text-soft">{effectOf(null)}</small
+        ></span
+      >
     </button>
   {/if}
   <ul class="mt-2 flex flex-col gap-2">
@@ -69,7 +97,9 @@
           <span>
             {#each way.plan.rungs as name (name)}<span class="mr-2 bg-ink px-1.5 text-[15px] text-paper"
                 >{name}</span
-              >{/each}{way.changes.length === 0 ? 'All of it, in another order' : way.changes.join('; ')}
+              >{/each}{way.changes.length === 0
+              ? 'All of it, in another order'
+              : way.changes.join('; ')}<small class="block text-[15px] text-soft">{effectOf(way.plan)}</small>
           </span>
         </button>
       </li>
@@ -86,6 +116,29 @@
     <p class="mt-2 text-soft">
       The server is out of reach: these are the named versions, less what is painted.
     </p>
+  {/if}
+  {#if richer.length > 0}
+    <h2 class="mt-5 font-display text-xl font-bold">There is time for more</h2>
+    <ul class="mt-2 flex flex-col gap-2">
+      {#each richer as way (way.plan.id)}
+        <li>
+          <button
+            type="button"
+            class="key min-h-16 w-full justify-start gap-4 text-left text-lg"
+            onclick={() => take(way.plan)}
+          >
+            <strong class="w-20 shrink-0 minutes text-2xl">{minutes(way.leftMs)}</strong>
+            <span
+              >{#each way.plan.rungs as name (name)}<span class="mr-2 bg-ink px-1.5 text-[15px] text-paper"
+                  >{name}</span
+                >{/each}The promise is kept<small class="block text-[15px] text-soft"
+                >{effectOf(way.plan)}</small
+              ></span
+            >
+          </button>
+        </li>
+      {/each}
+    </ul>
   {/if}
   <p class="mt-3 text-[15px] text-soft">Undo brings the plan back that you had.</p>
 </Sheet>

@@ -198,6 +198,24 @@ export class Chair {
 
   /** Ways to go on that are known without asking: the named versions, less what is painted. */
   quickerWays(): { plan: Plan; leftMs: number }[] {
+    return this.ways().filter((way) => this.headingMs - this.faceMs - way.leftMs >= QUICKER_WORTH_MS);
+  }
+
+  /** Ways to paint more than is planned that still keep what was promised. */
+  richerWays(): { plan: Plan; leftMs: number }[] {
+    const promised = this.child?.promiseMs ?? null;
+
+    return promised === null
+      ? []
+      : this.ways().filter(
+          (way) =>
+            way.leftMs - (this.headingMs - this.faceMs) >= QUICKER_WORTH_MS &&
+            this.faceMs + way.leftMs <= promised,
+        );
+  }
+
+  /** The named versions as they could be gone on by, less what is painted. */
+  private ways(): { plan: Plan; leftMs: number }[] {
     const done = new Set(
       this.child?.steps.filter((step) => step.status !== 'pending').map((step) => step.stepId),
     );
@@ -215,8 +233,7 @@ export class Chair {
             (sum, step) => sum + Math.max(0, step.plannedMs - (step.id === this.step?.id ? this.stepMs : 0)),
             0,
           ),
-      }))
-      .filter((way) => this.headingMs - this.faceMs - way.leftMs >= QUICKER_WORTH_MS);
+      }));
   }
 
   goOnBy(plan: Plan): void {

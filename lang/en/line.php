@@ -29,7 +29,8 @@ return [
     'nobody' => 'Nobody is waiting',
     'textMe' => 'Text me',
     'phone' => 'Mobile number',
-    'texting' => 'You are texted when two are before you, when it is your turn, and when the line is closing. The number is forgotten after the day.',
+    'texting' => 'You are texted when two are before you, when it is your turn, and when the line is closing. '
+        .'The number is forgotten after the day.',
     'noTexts' => 'No texts',
     'textsNot' => 'That did not work. Look at the number and try again.',
 ];

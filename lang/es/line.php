@@ -29,7 +29,8 @@ return [
     'nobody' => 'Nadie espera',
     'textMe' => 'Avísame por SMS',
     'phone' => 'Número de móvil',
-    'texting' => 'Recibes un SMS cuando quedan dos antes de ti, cuando es tu turno y cuando se cierra la fila. El número se olvida después del día.',
+    'texting' => 'Recibes un SMS cuando quedan dos antes de ti, cuando es tu turno y cuando se cierra la fila. '
+        .'El número se olvida después del día.',
     'noTexts' => 'Sin SMS',
     'textsNot' => 'No ha funcionado. Mira el número y prueba otra vez.',
 ];

@@ -29,7 +29,8 @@ return [
     'nobody' => 'Personne n’attend',
     'textMe' => 'M’envoyer un SMS',
     'phone' => 'Numéro de portable',
-    'texting' => 'Vous recevez un SMS quand il en reste deux avant vous, quand c’est à vous et quand la file ferme. Le numéro est oublié après la journée.',
+    'texting' => 'Vous recevez un SMS quand il en reste deux avant vous, quand c’est à vous et quand la file ferme. '
+        .'Le numéro est oublié après la journée.',
     'noTexts' => 'Pas de SMS',
     'textsNot' => 'Cela n’a pas marché. Vérifiez le numéro et réessayez.',
 ];

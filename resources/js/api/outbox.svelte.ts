@@ -26,7 +26,7 @@ export interface OutboxParts {
 type News = { kept: KeptTap[] } | { dropped: string[] };
 
 const RETRY_MS = 2_000;
-const BATCH = 50;
+const BATCH = 500;
 /** A server that fails on a tap so often will fail on it again. */
 const MOST_FAULTS = 3;
 

@@ -10,6 +10,7 @@ import type {
   Plan,
   PlanStep,
   ToldPlan,
+  ToldTap,
   WaitingChild,
 } from '../api/types.gen';
 import { clock } from '../lib/clock.svelte';
@@ -55,17 +56,20 @@ export class Line {
     () =>
       new Map<string, Plan>([...this.offered, ...(this.planQuery.data ?? [])].map((plan) => [plan.id, plan])),
   );
-  private readonly folded: FoldedLine | undefined = $derived.by(() => {
+  /** As far as the server has told. */
+  private readonly heard: FoldedLine | undefined = $derived.by(() => {
     const told = this.query.data;
 
+    return told === undefined ? undefined : this.fold(told, told.news.taps);
+  });
+  private readonly folded: FoldedLine | undefined = $derived.by(() => {
+    const told = this.query.data;
+    const pending = this.pending();
+
+    // What the server says of a tap counts more than what was sent.
     return told === undefined
       ? undefined
-      : new FoldedLine(
-          told.story,
-          (id) => this.toldPlan(told, id),
-          // What the server says of a tap counts more than what was sent.
-          [...this.pending(), ...told.news.taps],
-        );
+      : (this.heard?.after(pending) ?? this.fold(told, [...pending, ...told.news.taps]));
   });
   private readonly second = $derived(1000 * Math.floor(clock.now / 1000));
   /** The line to show, as it stands this second; undefined while it is loaded for the first time. */
@@ -333,6 +337,10 @@ export class Line {
 
   say(...sayings: Saying[]): void {
     outbox.tap(this.dayId(), this.folded?.newestAt ?? 0, ...sayings);
+  }
+
+  private fold(told: ToldLine, taps: readonly ToldTap[]): FoldedLine {
+    return new FoldedLine(told.story, (id) => this.toldPlan(told, id), taps);
   }
 
   private toldPlan(told: ToldLine, id: string): ToldPlan | undefined {

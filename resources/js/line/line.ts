@@ -54,6 +54,13 @@ function compare(one: ToldTap, other: ToldTap): number {
   return one.at - other.at || (one.id < other.id ? -1 : one.id > other.id ? 1 : 0);
 }
 
+/** Those that are new, each once, in order; the last that is said of one counts. */
+function unknownOf(taps: readonly ToldTap[], known: ReadonlySet<string>): ToldTap[] {
+  return [...new Map(taps.filter((tap) => !known.has(tap.id)).map((tap) => [tap.id, tap])).values()].sort(
+    compare,
+  );
+}
+
 /** A ULID is none, so that no ticket is called so. */
 const SEATS = 'seats';
 
@@ -85,8 +92,9 @@ export class FoldedLine {
   private readonly onChair = new Map<number, ToldTap[]>();
   private readonly ticketOf = new Map<string, string>();
   private isJudged = true;
-  /** The moment of the newest tap, whatever became of it. */
-  readonly newestAt: number;
+  /** Every tap that was told, whatever became of it. */
+  private readonly told = new Set<string>();
+  private newest: ToldTap | undefined;
   private readonly finishedBefore: number;
   private readonly highestBefore: number;
 
@@ -101,18 +109,51 @@ export class FoldedLine {
   ) {
     this.finishedBefore = story.finished;
     this.highestBefore = story.highestNumber;
-    const known = new Set(story.taps.map((tap) => tap.id));
-    const unknown = [
-      ...new Map(pending.filter((tap) => !known.has(tap.id)).map((tap) => [tap.id, tap])).values(),
-    ];
-    const first = unknown.toSorted(compare)[0];
+    const unknown = unknownOf(pending, new Set(story.taps.map((tap) => tap.id)));
+    const first = unknown[0];
     const taps = unknown.length === 0 ? story.taps : [...story.taps, ...unknown].sort(compare);
-    this.newestAt = taps.at(-1)?.at ?? 0;
     for (const tap of taps) {
       // What came before all that is new is known to have become what the story says.
       this.isJudged = first === undefined || compare(tap, first) < 0;
       this.tell(tap);
     }
+  }
+
+  /**
+   * With more taps on top, for less than folding all of them again; undefined where one of them came before what is folded.
+   *
+   * @param pending repeats allowed, also of what is folded
+   */
+  after(pending: readonly ToldTap[]): FoldedLine | undefined {
+    const unknown = unknownOf(pending, this.told);
+    const first = unknown[0];
+    if (first === undefined) {
+      return this;
+    }
+    if (this.newest !== undefined && compare(first, this.newest) < 0) {
+      return undefined;
+    }
+    const other = Object.create(FoldedLine.prototype) as FoldedLine;
+    // What is in these is replaced, never changed.
+    Object.assign(other, this, {
+      tickets: new Map(this.tickets),
+      chairs: new Map(this.chairs),
+      soldOut: new Set(this.soldOut),
+      setAside: new Map(this.setAside),
+      past: new Map(this.past),
+      onChair: new Map(this.onChair),
+      ticketOf: new Map(this.ticketOf),
+      told: new Set(this.told),
+      isJudged: false,
+    });
+    unknown.forEach((tap) => other.tell(tap));
+
+    return other;
+  }
+
+  /** The moment of the newest tap, whatever became of it. */
+  get newestAt(): number {
+    return this.newest?.at ?? 0;
   }
 
   /** As if a child were told of otherwise; to ask what that would change, not to go on from. */
@@ -177,6 +218,8 @@ export class FoldedLine {
   }
 
   private tell(tap: ToldTap): void {
+    this.told.add(tap.id);
+    this.newest = tap;
     try {
       if (this.isJudged && tap.aside !== undefined) {
         throw new TapSetAside(tap.aside);
@@ -423,7 +466,7 @@ export class FoldedLine {
     if (isTicket(before)) {
       this.refuseIfChairTaken(before);
     }
-    taps.pop();
+    this.past.set(key, taps.slice(0, -1));
     for (const [chair, others] of this.onChair) {
       this.onChair.set(
         chair,

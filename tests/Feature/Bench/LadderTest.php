@@ -160,7 +160,8 @@ describe('a face in the chair', function (): void {
         $trim = Scene::tap('trimmed', $this->at, ticket: $this->ticket, plan: $plan);
 
         $line = ($this->say)($trim)->assertJsonPath('outcomes.0.fate', 'kept')->assertJsonPath('news.line.chairs.0.child.planId', $plan);
-        expect(array_map(static fn (array $step): array => [$step['stepId'], $step['status']], $line->json('news.line.chairs.0.child.steps')))
+        $steps = $line->json('news.line.chairs.0.child.steps');
+        expect(array_map(static fn (array $step): array => [$step['stepId'], $step['status']], $steps))
             ->toBe([[$this->wave, 'done'], [$this->curls, 'skipped'], [$this->dots, 'pending']]);
 
         ($this->say)(Scene::tap('undone', $this->at + 1000, target: $trim['id']))

@@ -121,9 +121,8 @@
     <p class="flex min-w-0 gap-1 text-lg text-soft max-sm:flex-wrap">
       <span class="truncate">{childName(chair.child)}</span>
       <span class="shrink-0 whitespace-nowrap"
-        >· {chair.child.design} · step {chair.stepIndex + 1} of {chair.child.steps.length}{chair.step.optional
-          ? ' · may be left out'
-          : ''}</span
+        ><span class="max-sm:hidden">· </span>{chair.child.design} · step {chair.stepIndex + 1} of {chair
+          .child.steps.length}{chair.step.optional ? ' · may be left out' : ''}</span
       >
     </p>
     <h1 class="mt-1 text-[2.4rem] sm:text-6xl low:text-4xl" aria-live="polite">{chair.step.name}</h1>

@@ -46,7 +46,7 @@ it('does not count who was called and is not there', function (): void {
         $day->join($number, at: $number);
     }
     $day->tap(EventKind::Called, 1, 6);
-    expect(textsDue($day, 10))->toHaveKeys([1, 2, 3])->not->toHaveKey(4)
+    expect(array_keys(textsDue($day, 10)))->toBe([1, 2, 3])
         ->and(textsDue($day, 6 + 301)[4])->toBe(['two_before']);
 });
 
@@ -55,7 +55,7 @@ it('tells those who wait that the line is closing: by hand, or twenty minutes be
     foreach (range(1, 5) as $number) {
         $day->join($number, at: $number);
     }
-    expect(textsDue($day, 10, closes: 10 + 1201))->not->toHaveKey(5)
+    expect(textsDue($day, 10, closes: 10 + 1201)[5] ?? [])->toBe([])
         ->and(textsDue($day, 10, closes: 10 + 1200)[5])->toBe(['closing'])
         ->and(textsDue($day, 10, closes: 10 + 1200)[1])->toBe(['your_turn']);
     $day->tap(EventKind::Closed, at: 8);

@@ -65,6 +65,25 @@
   }
 </script>
 
+{#snippet one(way: { plan: Plan; leftMs: number }, changes: string)}
+  <li>
+    <button
+      type="button"
+      class="key min-h-16 w-full justify-start gap-4 text-left text-lg"
+      onclick={() => take(way.plan)}
+    >
+      <strong class={['w-20 shrink-0', way.leftMs === 0 ? 'text-lg' : 'minutes text-2xl']}
+        >{way.leftMs === 0 ? 'this step' : minutes(way.leftMs)}</strong
+      >
+      <span>
+        {#each way.plan.rungs as name (name)}<span class="mr-2 bg-ink px-1.5 text-[15px] text-paper"
+            >{name}</span
+          >{/each}{changes}<small class="block text-[15px] text-soft">{effectOf(way.plan)}</small>
+      </span>
+    </button>
+  </li>
+{/snippet}
+
 <Sheet bind:open title="Make it quicker">
   <p class="text-lg">
     As planned there is <strong class="minutes">{minutes(current)}</strong> left. From what is painted now:
@@ -85,24 +104,7 @@
   {/if}
   <ul class="mt-2 flex flex-col gap-2">
     {#each ways as way (way.plan.id)}
-      <li>
-        <button
-          type="button"
-          class="key min-h-16 w-full justify-start gap-4 text-left text-lg"
-          onclick={() => take(way.plan)}
-        >
-          <strong class={['w-20 shrink-0', way.leftMs === 0 ? 'text-lg' : 'minutes text-2xl']}
-            >{way.leftMs === 0 ? 'this step' : minutes(way.leftMs)}</strong
-          >
-          <span>
-            {#each way.plan.rungs as name (name)}<span class="mr-2 bg-ink px-1.5 text-[15px] text-paper"
-                >{name}</span
-              >{/each}{way.changes.length === 0
-              ? 'All of it, in another order'
-              : way.changes.join('; ')}<small class="block text-[15px] text-soft">{effectOf(way.plan)}</small>
-          </span>
-        </button>
-      </li>
+      {@render one(way, way.changes.length === 0 ? 'All of it, in another order' : way.changes.join('; '))}
     {/each}
   </ul>
   {#if ways.length === 0}
@@ -121,22 +123,7 @@
     <h2 class="mt-5 font-display text-xl font-bold">There is time for more</h2>
     <ul class="mt-2 flex flex-col gap-2">
       {#each richer as way (way.plan.id)}
-        <li>
-          <button
-            type="button"
-            class="key min-h-16 w-full justify-start gap-4 text-left text-lg"
-            onclick={() => take(way.plan)}
-          >
-            <strong class="w-20 shrink-0 minutes text-2xl">{minutes(way.leftMs)}</strong>
-            <span
-              >{#each way.plan.rungs as name (name)}<span class="mr-2 bg-ink px-1.5 text-[15px] text-paper"
-                  >{name}</span
-                >{/each}The promise is kept<small class="block text-[15px] text-soft"
-                >{effectOf(way.plan)}</small
-              ></span
-            >
-          </button>
-        </li>
+        {@render one(way, 'The promise is kept')}
       {/each}
     </ul>
   {/if}

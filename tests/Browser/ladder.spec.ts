@@ -94,7 +94,7 @@ test('makes a half-painted face quicker, and takes that back', async ({ page, te
   await expect(
     sheet.getByRole('button', { name: /^stop It looks finished. Without Dots, Curls/ }),
   ).toBeVisible();
-  await sheet.getByRole('button', { name: /“Dots” left out$/ }).click();
+  await sheet.getByRole('button', { name: /“Dots” left out\s*Nobody who waits notices$/ }).click();
   await expect(page.getByRole('heading', { name: 'Curls' })).toBeVisible();
   await expect
     .poll(async () => (await team.line(day)).chairs[0]?.child?.steps.map(({ status }) => status))

@@ -1,4 +1,5 @@
-import type { Face } from './face';
+import type { ToldPlan } from '../api/types.gen';
+import { type Face, trimmedTo } from './face';
 import { Forecast } from './forecast';
 import type { Ticket } from './line';
 import { Outlook } from './outlook';
@@ -14,6 +15,18 @@ export interface Effect {
   readonly soonerMs: number;
   /** How many more of those who wait are finished before closing. */
   readonly beforeClosing: number;
+}
+
+/**
+ * A face as it would be from now on by another plan; painted, where that leaves nothing to paint.
+ *
+ * @param plan null to stop here
+ */
+export function goneOnBy(face: Face, plan: ToldPlan | null, now: number): Face {
+  const gone = new Set(face.runs.filter(({ status }) => status !== 'pending').map(({ step }) => step.id));
+  const isLeft = face.paintedAt === null && plan?.steps.some(({ id }) => !gone.has(id)) === true;
+
+  return plan !== null && isLeft ? trimmedTo(face, plan) : { ...face, paintedAt: face.paintedAt ?? now };
 }
 
 /** @param face of the child on the chair, as it would be from now on */

@@ -17,8 +17,7 @@ import { clock } from '../lib/clock.svelte';
 import { newId } from '../lib/ids';
 import { Push, Seldom } from '../lib/push.svelte';
 import { boardOf, outlookOf, planFor } from './board';
-import { type Effect, effectOf } from './dropping';
-import { type Face, trimmedTo } from './face';
+import { type Effect, effectOf, goneOnBy } from './dropping';
 import { Forecast } from './forecast';
 import { FoldedLine } from './line';
 import { newestOf, readLine, type ToldLine } from './told';
@@ -169,12 +168,9 @@ export class Line {
       return undefined;
     }
     const outlook = outlookOf(told, this.folded, this.second);
-    const face: Face =
-      plan === null
-        ? { ...seated.face, paintedAt: this.second }
-        : trimmedTo(seated.face, { id: plan.id, design: plan.name, steps: plan.steps });
+    const by = plan === null ? null : { id: plan.id, design: plan.name, steps: plan.steps };
 
-    return effectOf(outlook, seated, face, told.day.closesAt);
+    return effectOf(outlook, seated, goneOnBy(seated.face, by, this.second), told.day.closesAt);
   }
 
   /** From now on by that plan. */

@@ -2,8 +2,8 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Plan, SeatedChild, StepProgress, ToldTap } from '../../../resources/js/api/types.gen';
 import { clock } from '../../../resources/js/lib/clock.svelte';
 import type { Line } from '../../../resources/js/line/line.svelte';
-import { effectOf } from '../../../resources/js/line/dropping';
-import { leftToPaint, trimmedTo } from '../../../resources/js/line/face';
+import { effectOf, goneOnBy } from '../../../resources/js/line/dropping';
+import { leftToPaint } from '../../../resources/js/line/face';
 import { FoldedLine } from '../../../resources/js/line/line';
 import { Outlook } from '../../../resources/js/line/outlook';
 import { Roster } from '../../../resources/js/line/seats';
@@ -150,7 +150,7 @@ describe('what it does to those who wait', () => {
 
     return seated?.face == null || plan === undefined
       ? expect.fail('nobody sits there')
-      : effectOf(of, seated, trimmedTo(seated.face, plan), closesAt);
+      : effectOf(of, seated, goneOnBy(seated.face, plan, of.now), closesAt);
   }
 
   it('calls all of one chair’s line sooner by what is dropped', () => {
@@ -158,6 +158,17 @@ describe('what it does to those who wait', () => {
     expect(dropped(outlook(1, 3), 9e9)).toEqual({ children: 3, soonerMs: 70_000, beforeClosing: 0 });
     // Finished at 320 s, or at 250 s: what closes between them is what counts.
     expect(dropped(outlook(1, 1), 300_000)).toEqual({ children: 1, soonerMs: 70_000, beforeClosing: 1 });
+  });
+
+  it('takes a face for painted where it is to stop, or nothing of the plan is left', () => {
+    const face = outlook(1, 1).line.seatedOn(1)?.face ?? expect.fail('nobody sits there');
+    expect(goneOnBy(face, null, 40_000).paintedAt).toBe(40_000);
+    const painted = { ...face, paintedAt: 30_000 };
+    expect(goneOnBy(painted, told('core', 60), 40_000).paintedAt).toBe(30_000);
+    const [first, ...rest] = face.runs;
+    const begun = { ...face, runs: [{ ...(first ?? expect.fail()), status: 'done' as const }, ...rest] };
+    expect(goneOnBy(begun, told('core', 60), 40_000).paintedAt).toBe(40_000);
+    expect(goneOnBy(begun, told('whole', 60, 40, 30), 40_000).paintedAt).toBeNull();
   });
 
   it('counts the other chair too, and says when nobody would notice', () => {

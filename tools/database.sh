@@ -29,9 +29,11 @@ database_run() {
 database_start() {
     database_make "$1" "$2" || return 1
     # Whoever holds the lock stops the database, also one that was left running by a script that was killed.
-    exec 8>"$database_folder.lock"
-    database_ours=no
-    flock -n 8 && database_ours=yes
+    if [ "${database_held:-}" != "$database_folder" ]; then
+        exec 8>"$database_folder.lock"
+        database_held=$database_folder database_ours=no
+        flock -n 8 && database_ours=yes
+    fi
     database_answers && return 0
     port_is_free "$database_port" || {
         echo "Port $database_port is taken. Set another one: ${database_port_variable:-INCH_DB_PORT}=33400 $0" >&2

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+// A painter who taps on and on, whatever becomes of the database: each tap is made until somebody says that it is kept, and is
+// then written down. Usage: tap-on.php FILE, with the database in the environment; ends when FILE.stop is there.
+
+use App\Actions\Line\RecordTaps;
+use App\Actions\Line\Tap;
+use App\Models\EventDay;
+use App\Models\User;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Database\DatabaseManager;
+use Tests\Scene;
+
+require __DIR__.'/../../../vendor/autoload.php';
+(require __DIR__.'/../../../bootstrap/app.php')->make(Kernel::class)->bootstrap();
+
+$day = Scene::team()->day(1);
+$painter = User::query()->where('team_id', $day->team_id)->firstOrFail();
+$record = app(RecordTaps::class);
+$databases = app(DatabaseManager::class);
+for ($number = 0; ! is_file("{$argv[1]}.stop"); $number++) {
+    $tap = Tap::of([
+        'id' => Scene::ulid(),
+        'kind' => $number % 2 === 0 ? 'opened' : 'closed',
+        'at' => max($day->opens_ms, now()->getTimestampMs()) + $number,
+    ]);
+    for ($isKept = false; ! $isKept;) {
+        try {
+            $record(EventDay::ofTeam($day->team_id)->findOrFail($day->id), $painter, [$tap]);
+            $isKept = true;
+        } catch (PDOException) {
+            $databases->purge();
+            usleep(50_000);
+        }
+    }
+    file_put_contents($argv[1], "{$tap->id}\n", FILE_APPEND);
+}

@@ -1,5 +1,9 @@
-import { type ChildProcess, spawn } from 'node:child_process';
+import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
+import { mkdtemp, rm } from 'node:fs/promises';
 import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
 import type { DayLog } from '../../resources/js/api/types.gen';
 import { expect, openChair, pedal, seat, readyForOffline, step, test } from './team';
 
@@ -135,4 +139,54 @@ test('keeps the taps of a painter who was signed out, and sends them after the n
   await team.typeSignIn(page);
   await expect(page.getByRole('heading', { name: 'Nose' })).toBeVisible();
   await expect.poll(async () => (await team.line(day)).chairs[0]?.child?.steps[0]?.status).toBe('done');
+});
+
+test('a browser that is killed in the middle of a face has kept every tap', async ({ team, context }) => {
+  test.slow();
+  const day = await team.runningDay(1, [await team.design('Seal pup', steps())], ['Noor']);
+  const profile = await mkdtemp(join(tmpdir(), 'inch-timer-profile-'));
+  const { launchOptions, baseURL } = test.info().project.use;
+  const launch = async () => {
+    const own = await chromium.launchPersistentContext(profile, {
+      ...launchOptions,
+      ...(baseURL === undefined ? {} : { baseURL }),
+    });
+
+    return { own, page: await own.newPage() };
+  };
+  try {
+    let { own, page } = await launch();
+    await own.addCookies(await context.cookies());
+    await openChair(page);
+    await readyForOffline(page);
+    await openChair(page);
+    await seat(page);
+    await expect(page.getByRole('heading', { name: 'Grey base' })).toBeVisible();
+    await expect.poll(async () => (await team.line(day)).chairs[0]?.child?.cautions).toEqual([]);
+    for (let kill = 1; kill <= 2; kill++) {
+      await own.setOffline(true);
+      await pedal(page);
+      await expect(page.getByText(kill === 1 ? '1 tap is kept here' : '2 taps are kept here')).toBeVisible();
+      const gone = new Promise((resolve) => own.once('close', resolve));
+      // As the battery goes: the profile stays as it lies.
+      execFileSync('pkill', ['-9', '-f', profile]);
+      await gone;
+      ({ own, page } = await launch());
+      await own.setOffline(true);
+      await page.goto('/');
+      await expect(page.getByRole('heading', { name: kill === 1 ? 'Nose' : 'Dots' })).toBeVisible();
+    }
+    // A browser writes its cookies down within the minute; these are younger.
+    await own.addCookies(await context.cookies());
+    await own.setOffline(false);
+    await page.evaluate(() => dispatchEvent(new Event('online')));
+    await expect
+      .poll(async () => (await team.line(day)).chairs[0]?.child?.steps.map(({ status }) => status), {
+        timeout: 30_000,
+      })
+      .toEqual(['done', 'done', 'pending', 'pending']);
+    await own.close();
+  } finally {
+    await rm(profile, { recursive: true, force: true });
+  }
 });

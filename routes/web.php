@@ -145,6 +145,7 @@ Route::prefix('api')->group(function (): void {
             Route::put('days/{day}/faces/{ticket}/steps/{position}', [LogbookController::class, 'mend']);
             Route::get('days/{day}/faces.csv', [LogbookController::class, 'csv']);
             Route::get('logbook', [LogbookController::class, 'index']);
+            Route::get('logbook/years', [LogbookController::class, 'years']);
         });
     });
 

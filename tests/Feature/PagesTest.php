@@ -62,3 +62,15 @@ it('refuses pages that cannot be, and has nothing after what is not there', func
     $this->getJson('/api/days?after=soon')->assertUnprocessable();
     $this->getJson('/api/days?after='.Scene::ulid())->assertExactJson([]);
 });
+
+it('adds up each year, and how many faces an hour in the chair brings', function (): void {
+    $first = $this->getJson('/api/logbook')->json(0);
+    expect($first['chairMs'])->toBe($first['faces']);
+    EventDay::ofTeam($this->scene->painter->team_id)->where('name', 'Day 7')->update(['opens_ms' => 1_762_515_000_000]);
+    // Days 1, 2, 4, 5 and 6 lie in 1970, day 7 in 2025; nothing of others is counted, nor what nobody finished.
+    Face::ofTeam($this->scene->painter->team_id)->where('painted_ms', 2000)->limit(1)->update(['outcome' => 'left']);
+    $years = $this->getJson('/api/logbook/years')->assertOk()->json();
+    $faces = array_column($years, 'faces', 'year');
+    expect(array_column($years, 'days', 'year'))->toBe([2025 => 1, 1970 => 5])
+        ->and(array_sum($faces))->toBe(1 + 2 + 4 + 5 + 6 + 7 - 1)->and($years[0]['chairMs'])->toBe($faces[2025]);
+});

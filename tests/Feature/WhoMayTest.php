@@ -28,7 +28,8 @@ function addresses(): array
     return [
         'DELETE session' => EVERYBODY, 'GET days' => EVERYBODY, 'GET days/near' => EVERYBODY, 'GET days/{day}/line' => EVERYBODY,
         'GET days/{day}/line/news' => EVERYBODY, 'GET days/{day}/plans' => EVERYBODY, 'POST days/{day}/taps' => EVERYBODY,
-        'GET days/{day}/texts' => PAINTERS, 'GET days/{day}/board' => PAINTERS, 'PUT days/{day}/board' => PAINTERS, 'DELETE days/{day}/board' => PAINTERS,
+        'GET days/{day}/texts' => PAINTERS,
+        'GET days/{day}/board' => PAINTERS, 'PUT days/{day}/board' => PAINTERS, 'DELETE days/{day}/board' => PAINTERS,
         'POST days' => PAINTERS, 'PUT days/{day}' => PAINTERS, 'PUT days/{day}/menu' => PAINTERS, 'PUT days/{day}/roster' => PAINTERS,
         'GET days/{day}/plan' => PAINTERS, 'PUT days/{day}/plan' => PAINTERS, 'GET days/{day}/packing' => PAINTERS,
         'GET days/{day}/checklist' => PAINTERS,
@@ -67,7 +68,7 @@ function addresses(): array
         'GET days/{day}/logbook' => PAINTERS, 'GET days/{day}/report' => PAINTERS,
         'PUT days/{day}/faces/{ticket}/steps/{position}' => PAINTERS,
         'GET days/{day}/faces.csv' => PAINTERS,
-        'GET logbook' => PAINTERS,
+        'GET logbook' => PAINTERS, 'GET logbook/years' => PAINTERS,
     ];
 }
 

@@ -11,7 +11,9 @@ use App\Http\Requests\PageRequest;
 use App\Http\Resources\Logbook\DayLog;
 use App\Http\Resources\Logbook\DayReportShown;
 use App\Http\Resources\Logbook\LogDay;
+use App\Http\Resources\Logbook\LogYear;
 use App\Queries\Logbook\LoggedDays;
+use App\Queries\Logbook\LoggedYears;
 use App\Queries\Logbook\LogOfDay;
 use App\Queries\Logbook\ReportAsCsv;
 use App\Queries\Logbook\ReportOfDay;
@@ -23,6 +25,12 @@ final readonly class LogbookController
     public function index(PageRequest $request, LoggedDays $days): array
     {
         return array_map(LogDay::of(...), $days($request->teamId(), $request->page()));
+    }
+
+    /** @return list<LogYear> */
+    public function years(BareTeamRequest $request, LoggedYears $years): array
+    {
+        return array_map(LogYear::of(...), $years($request->teamId()));
     }
 
     public function show(BareTeamRequest $request, LogOfDay $log): DayLog

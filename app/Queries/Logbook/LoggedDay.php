@@ -7,8 +7,8 @@ namespace App\Queries\Logbook;
 use App\Queries\Plan\DayFacts;
 use Core\Units\Duration;
 
-/** A day with faces in the logbook, and how long they took together. */
+/** A day with faces in the logbook, and how long they took together: painting, and from sitting down to getting up. */
 final readonly class LoggedDay
 {
-    public function __construct(public DayFacts $day, public int $faces, public Duration $painted) {}
+    public function __construct(public DayFacts $day, public int $faces, public Duration $painted, public Duration $inChair) {}
 }

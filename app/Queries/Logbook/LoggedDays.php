@@ -25,13 +25,19 @@ final readonly class LoggedDays
             ->whereIn('event_day_id', $days->modelKeys())
             ->groupBy('event_day_id')
             ->selectRaw('event_day_id, count(*) as faces, cast(sum(painted_ms) as signed) as painted_ms')
+            ->selectRaw('cast(sum(ended_ms - seated_ms) as signed) as chair_ms')
             ->get()->keyBy('event_day_id');
 
         return array_values($days->map(static function (EventDay $day) use ($sums): LoggedDay {
-            /** @var \stdClass&object{faces: int, painted_ms: int} $sum */
+            /** @var \stdClass&object{faces: int, painted_ms: int, chair_ms: int} $sum */
             $sum = $sums[$day->id];
 
-            return new LoggedDay(DayFacts::of($day), $sum->faces, Duration::ofMilliseconds($sum->painted_ms));
+            return new LoggedDay(
+                day: DayFacts::of($day),
+                faces: $sum->faces,
+                painted: Duration::ofMilliseconds($sum->painted_ms),
+                inChair: Duration::ofMilliseconds($sum->chair_ms),
+            );
         })->all());
     }
 }

@@ -546,6 +546,15 @@ export interface LogDay {
   day: DaySummary;
   faces: number;
   paintedMs: number;
+  chairMs: number;
+}
+
+export interface LogYear {
+  year: number;
+  days: number;
+  faces: number;
+  paintedMs: number;
+  chairMs: number;
 }
 
 export interface LoggedFace {

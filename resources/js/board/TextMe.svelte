@@ -52,7 +52,7 @@
         bind:value={typed}
       />
     </label>
-    <button type="submit" class="key min-h-12">{words.textMe}</button>
+    <button type="submit" class="key min-h-12 shrink-0">{words.textMe}</button>
   </form>
 {/if}
 {#if failed}<p class="mt-2 text-lg font-semibold text-rust" role="alert">{words.textsNot}</p>{/if}

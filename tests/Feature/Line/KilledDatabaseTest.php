@@ -40,7 +40,8 @@ function freePort(): int
 /** In the project's folder, with the database that is going to be killed. */
 function inShell(string $command): Process
 {
-    $process = new Process(['bash', '-c', ". tools/database.sh; database_make \"\$DATA\" \"\$DB_PORT\"; {$command}"], base_path(), test()->env);
+    $make = '. tools/database.sh; database_make "$DATA" "$DB_PORT"';
+    $process = new Process(['bash', '-c', "{$make}; {$command}"], base_path(), test()->env);
     test()->started[] = $process;
 
     return $process->setTimeout(120);

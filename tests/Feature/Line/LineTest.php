@@ -62,7 +62,8 @@ it('gives numbers in turn and call times that move', function (): void {
         ->assertJsonPath('news.line.waiting.*.callAt', [$this->now, $this->now, $this->now + 120_000])
         ->assertJsonPath('news.line.waiting.*.callChair', [1, 2, 1]);
 
-    post($this->day, [Scene::tap('seated', $this->now, ticket: $line->json('news.line.waiting.0.id'), chair: 1, plan: $this->design->plan_id)]);
+    $first = $line->json('news.line.waiting.0.id');
+    post($this->day, [Scene::tap('seated', $this->now, ticket: $first, chair: 1, plan: $this->design->plan_id)]);
     $this->travel(100)->seconds();
     // Chair 2 is free still. Chair 1 is over the first step's 40 s: the second's 20 s are to come, then a minute's turnaround.
     $this->getJson("/api/days/{$this->day->id}/line")->assertOk()

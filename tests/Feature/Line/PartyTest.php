@@ -79,7 +79,8 @@ it('goes on by another design half-way, and back', function (): void {
     );
     expect($changed->json('news.line.chairs.0.child.designId'))->toBe($other->id)
         ->and($changed->json('news.line.chairs.0.child.design'))->toBe('Crab nose')
-        ->and(say(Scene::tap('undone', $this->now, target: $trim['id']))->json('news.line.chairs.0.child.designId'))->toBe($this->design->id);
+        ->and(say(Scene::tap('undone', $this->now, target: $trim['id']))->json('news.line.chairs.0.child.designId'))
+        ->toBe($this->design->id);
 });
 
 it('forgets a word about a child when the day is over, and not before', function (): void {

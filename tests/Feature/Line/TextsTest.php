@@ -80,7 +80,8 @@ it('takes no number that nobody has, no words for a phone, and no fourth phone',
         ($this->wish)(1, "01510000004{$phone}")->assertNoContent();
     }
     ($this->wish)(1, '015100000044')->assertNotFound();
-    $this->postJson('/board/'.str_repeat('x', 32).'/texts', ['number' => 1, 'phone' => '015100000042', 'language' => 'en'])->assertNotFound();
+    $wish = ['number' => 1, 'phone' => '015100000042', 'language' => 'en'];
+    $this->postJson('/board/'.str_repeat('x', 32).'/texts', $wish)->assertNotFound();
     expect(TextWish::query()->count())->toBe(3);
 });
 

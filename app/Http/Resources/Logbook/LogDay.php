@@ -11,10 +11,16 @@ use App\Queries\Logbook\LoggedDay;
 /** A day with faces in the logbook. */
 final readonly class LogDay extends Resource
 {
-    public function __construct(public DaySummary $day, public int $faces, public int $paintedMs) {}
+    /** @param  int  $chairMs  from sitting down to getting up, of all faces together */
+    public function __construct(public DaySummary $day, public int $faces, public int $paintedMs, public int $chairMs) {}
 
     public static function of(LoggedDay $logged): self
     {
-        return new self(DaySummary::of($logged->day), $logged->faces, $logged->painted->milliseconds);
+        return new self(
+            day: DaySummary::of($logged->day),
+            faces: $logged->faces,
+            paintedMs: $logged->painted->milliseconds,
+            chairMs: $logged->inChair->milliseconds,
+        );
     }
 }

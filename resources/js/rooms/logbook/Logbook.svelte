@@ -1,7 +1,8 @@
 <script lang="ts">
-  import { createInfiniteQuery } from '@tanstack/svelte-query';
+  import { createInfiniteQuery, createQuery } from '@tanstack/svelte-query';
+  import { api } from '../../api/client';
   import { after, page } from '../../api/pages';
-  import type { LogDay } from '../../api/types.gen';
+  import type { LogDay, LogYear } from '../../api/types.gen';
   import { dayName, minutes } from '../../lib/minutes';
   import { p } from '../../router';
   import Fetched from '../../ui/Fetched.svelte';
@@ -13,6 +14,14 @@
     initialPageParam: undefined as string | undefined,
     getNextPageParam: (last) => after(last, ({ day }) => day.id),
   }));
+  const years = createQuery(() => ({
+    queryKey: ['logbook', 'years'],
+    queryFn: () => api.get<LogYear[]>('logbook/years'),
+  }));
+
+  /** How many faces an hour in the chair brings, mirror and wipe-down of the face included. */
+  const anHour = ({ faces, chairMs }: { faces: number; chairMs: number }) =>
+    chairMs > 0 ? Math.round((36_000_000 * faces) / chairMs) / 10 : 0;
 </script>
 
 <div class="mx-auto w-full max-w-4xl px-3 py-5 sm:px-8">
@@ -25,8 +34,21 @@
           Nothing is logged yet. Paint a face through in the chair, and its minutes are written here.
         </p>
       {:else}
+        {@const longest = Math.max(...all.map(({ faces, paintedMs }) => paintedMs / faces))}
+        <ul class="mb-6 text-xl" aria-label="By year">
+          {#each years.data ?? [] as year (year.year)}
+            <li>
+              <strong class="font-display">{year.year}</strong>: <span class="minutes">{year.faces}</span>
+              faces on
+              {year.days}
+              {year.days === 1 ? 'day' : 'days'},
+              <span class="minutes">{minutes(year.paintedMs / year.faces)}</span>
+              a face, {anHour(year)} an hour in the chair
+            </li>
+          {/each}
+        </ul>
         <ul>
-          {#each all as { day, faces, paintedMs } (day.id)}
+          {#each all as { day, faces, paintedMs, chairMs } (day.id)}
             <li class="border-t border-seam">
               <a
                 class="grid gap-x-6 px-2 py-4 hover:bg-card sm:grid-cols-[1fr_auto]"
@@ -38,7 +60,16 @@
                 >
                 <span class="text-lg text-soft">{day.name}, {dayName(day.opensAt, day.timezone)}</span>
                 <span class="text-lg text-soft"
-                  ><span class="minutes">{minutes(paintedMs / faces)}</span> a face</span
+                  ><span class="minutes">{minutes(paintedMs / faces)}</span> a face, {anHour({
+                    faces,
+                    chairMs,
+                  })} an hour</span
+                >
+                <span class="mt-1 block h-2.5 border-l-2 border-ink sm:col-span-2" aria-hidden="true"
+                  ><span
+                    class="block h-full bg-brass"
+                    style:width="{Math.round((100 * paintedMs) / faces / longest)}%"
+                  ></span></span
                 >
               </a>
             </li>

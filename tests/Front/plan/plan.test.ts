@@ -18,6 +18,16 @@ vi.mock(import('../../../resources/js/api/client'), async (original) => ({
   api: server as never,
 }));
 
+const browser = vi.hoisted(() => new Map<string, unknown>());
+
+vi.mock(import('../../../resources/js/api/kept'), async (original) => ({
+  ...(await original()),
+  kept: {
+    answer: (key: string) => Promise.resolve(browser.get(key)),
+    keepAnswer: (key: string, body: unknown) => Promise.resolve(browser.set(key, body)),
+  } as never,
+}));
+
 const terms = { children: 80, chairs: 2, levers: [], arrivals: 'by_profile' } as unknown as TermsShown;
 const sheetOf = (changed: Partial<TermsShown> = {}) =>
   ({ day: { id: 'fair' }, terms: { ...terms, ...changed }, menu: [] }) as unknown as EventPlanSheet;
@@ -32,6 +42,7 @@ const levers = () => asked.filter(({ path }) => path.endsWith('/levers'));
 
 beforeEach(() => {
   vi.clearAllMocks();
+  browser.clear();
   asked = [];
   kept = [];
   server.lines.mockImplementation(
@@ -147,4 +158,26 @@ it('asks for nothing more once it is left', () => {
   plan.start();
   plan.stop();
   expect(asked.every(({ signal }) => signal.aborted)).toBe(true);
+});
+
+it('shows what it reckoned last when the server is out of reach, as long as the plan is the same', async () => {
+  plan.start();
+  forecasts()[0]?.take(line(71.2, true));
+  forecasts()[0]?.end();
+  levers()[0]?.take(line(80));
+  levers()[0]?.end();
+  await settle();
+
+  const again = new EventPlan(sheetOf(), () => undefined);
+  const other = new EventPlan(sheetOf({ children: 90 }), () => undefined);
+  server.lines.mockImplementation(() => Promise.reject(new Error('out of reach')));
+  server.post.mockRejectedValue(new Error('out of reach'));
+  again.start();
+  other.start();
+  await settle();
+  expect(again.forecast).toMatchObject({ faces: 71.2 });
+  expect(again.levers).toMatchObject([{ faces: 80 }]);
+  expect(again.usual).toEqual({ faces: [] });
+  expect(again.message).toBe('out of reach');
+  expect(other.forecast).toBeNull();
 });

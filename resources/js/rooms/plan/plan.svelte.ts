@@ -1,10 +1,19 @@
 import { api } from '../../api/client';
+import { kept } from '../../api/kept';
 import type { EventPlanSheet, ForecastShown, LeverKind, PlayedDay, TermsShown } from '../../api/types.gen';
 
 /** A change that was kept and can be taken back. */
 interface Kept {
   text: string;
   before: TermsShown;
+}
+
+/** What was reckoned of a plan last, to be looked at without a network. */
+interface Figures {
+  terms: TermsShown;
+  forecast: ForecastShown | null;
+  levers: readonly ForecastShown[];
+  usual: PlayedDay | null;
 }
 
 /**
@@ -125,6 +134,7 @@ export class EventPlan {
       if (!signal.aborted) {
         this.message = error instanceof Error ? error.message : String(error);
         this.answered();
+        await this.recall();
       }
     } finally {
       this.isReckoning = !signal.aborted ? false : this.isReckoning;
@@ -150,6 +160,24 @@ export class EventPlan {
         () => (this.usual = null),
       ),
     ]);
+    const { forecast, levers, usual } = this;
+    if (forecast !== null && usual !== null && terms === this.terms) {
+      await kept.keepAnswer(this.figuresKey(), { terms, forecast, levers, usual } satisfies Figures);
+    }
+  }
+
+  private figuresKey(): string {
+    return `days/${this.dayId}/figures`;
+  }
+
+  /** Out of reach: what this browser kept, as long as the plan is the same. */
+  private async recall(): Promise<void> {
+    const last = (await kept.answer(this.figuresKey())) as Figures | undefined;
+    if (this.forecast === null && JSON.stringify(last?.terms) === JSON.stringify(this.terms)) {
+      this.forecast = last?.forecast ?? null;
+      this.levers = last?.levers ?? [];
+      this.usual = last?.usual ?? null;
+    }
   }
 
   private async askLevers(): Promise<void> {

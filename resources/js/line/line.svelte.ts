@@ -86,7 +86,7 @@ export class Line {
       queryKey: ['line', this.dayId()],
       queryFn: ({ client }) => readLine(this.dayId(), client.getQueryData<ToldLine>(['line', this.dayId()])),
       enabled: this.dayId() !== '',
-      refetchInterval: () => (this.push?.isOpen === true && navigator.onLine ? SELDOM_MS : POLL_MS),
+      refetchInterval: () => (this.isTold() ? SELDOM_MS : POLL_MS),
     }));
     this.planQuery = createQuery(() => ({
       queryKey: ['plans', this.dayId(), this.plansNeeded()],
@@ -333,6 +333,11 @@ export class Line {
 
   say(...sayings: Saying[]): void {
     outbox.tap(this.dayId(), this.folded?.newestAt ?? 0, ...sayings);
+  }
+
+  /** Of what changes, as soon as it does. Once a line is closed a worker learns from it, which says nothing of how far it is. */
+  private isTold(): boolean {
+    return this.push?.isOpen === true && navigator.onLine && this.folded?.isOpen === true;
   }
 
   private fold(told: ToldLine, taps: readonly ToldTap[]): FoldedLine {

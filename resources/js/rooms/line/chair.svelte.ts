@@ -1,3 +1,4 @@
+import { untrack } from 'svelte';
 import { QUICKER_WORTH_MS, WATER_FACES } from '../../api/tables.gen';
 import type {
   AfterFace,
@@ -10,6 +11,7 @@ import type {
   Plan,
   PlanStep,
   SeatedChild,
+  StepProgress,
   WaitingChild,
 } from '../../api/types.gen';
 import { clock } from '../../lib/clock.svelte';
@@ -33,11 +35,15 @@ export class Chair {
       this.child?.steps.findIndex((step, at) => at > this.stepIndex && step.status === 'pending') ?? -1,
     ),
   );
+  /** The same as long as no step is another: a picture is not made anew because a second has passed. */
+  private readonly stepsStand: string = $derived.by(() =>
+    (this.child?.steps ?? []).map(({ stepId, status }) => `${stepId} ${status}`).join(),
+  );
   /** For the picture: what is painted already, also by an earlier plan, then the plan's own steps. */
   readonly shownSteps: PlanStep[] = $derived.by(() => {
     const own = this.plan?.steps ?? [];
     const ids = new Set(own.map((step) => step.id));
-    const earlier = (this.child?.steps ?? [])
+    const earlier = this.runs()
       .filter((run) => run.status === 'done' && !ids.has(run.stepId))
       .flatMap((run) => this.line.stepOf(run.stepId) ?? []);
 
@@ -49,7 +55,9 @@ export class Chair {
     return at < 0 ? this.shownSteps.length : at;
   });
   readonly skippedSteps: string[] = $derived.by(() =>
-    (this.child?.steps ?? []).filter((run) => run.status === 'skipped').map((run) => run.stepId),
+    this.runs()
+      .filter((run) => run.status === 'skipped')
+      .map((run) => run.stepId),
   );
   /** What would not be painted if one stopped here, where that looks finished. */
   readonly mayStopWithout: readonly string[] = $derived.by(() => {
@@ -297,6 +305,11 @@ export class Chair {
     const lead = this.plan.spans.find((span) => span.stepId === this.step?.id);
 
     return lead === undefined ? this.plan.totalMs : lead.startMs + Math.min(this.stepMs, this.stepPlannedMs);
+  }
+
+  /** For what hangs on no more than which steps are painted. */
+  private runs(): readonly StepProgress[] {
+    return this.stepsStand === '' ? [] : untrack(() => this.child?.steps ?? []);
   }
 
   /** A step under the hand or to come. Skipped steps of another plan may stand among the runs. */

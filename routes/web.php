@@ -72,6 +72,7 @@ Route::prefix('api')->group(function (): void {
             Route::put('days/{day}/money', [MoneyController::class, 'update']);
             Route::put('currency', [MoneyController::class, 'currency']);
             Route::get('days/{day}/checklist', [PlanController::class, 'checklist']);
+            Route::get('days/{day}/air', [PlanController::class, 'air']);
             Route::get('days/{day}/packing', [PackingController::class, 'show']);
             Route::put('days/{day}/packing/ticks', [PackingController::class, 'tick']);
             Route::put('days/{day}/packing/extras', [PackingController::class, 'extras']);

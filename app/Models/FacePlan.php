@@ -24,7 +24,8 @@ use Illuminate\Database\Eloquent\Model;
  *     sizePercent?: int,
  *     turnDegrees?: int, guides?: list<array{by: string, value: string}>, shut?: string, look?: int, group?: string,
  *     alternatives?: list<array{medium: string, technique?: string, tool?: string, seconds?: int|float, count?: int,
- *     side?: string, look?: int, coats?: int}>, stopAfter?: bool
+ *     side?: string, look?: int, coats?: int}>, stopAfter?: bool,
+ *     films?: list<array{step: string, least: int, most?: int}>
  * }
  * @phpstan-type PlanSpan array{kind: string, stepId: string, startMs: int, lengthMs: int}
  * @phpstan-type PlanContent array{name: string, placement: string, steps: list<PlannedValues>, spans: list<PlanSpan>}

@@ -14,6 +14,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property string $medium
  * @property string $status
+ * @property string $way  the same for steps that are painted alike
+ * @property string $painter_id  '' where nobody knows
  * @property int $planned_ms
  * @property int $spent_ms
  */

@@ -32,7 +32,7 @@ use Illuminate\Support\Carbon;
 final class PainterWays extends Model
 {
     /** A touch test speaks for the day it was made on, no longer. */
-    private const HOURS_OF_TOUCH_TEST = 12;
+    public const HOURS_OF_TOUCH_TEST = 12;
 
     public $incrementing = false;
 

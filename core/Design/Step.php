@@ -180,6 +180,15 @@ final readonly class Step
         return $lips !== [] && $this->medium->isPaintedOn() && $this->technique->covers();
     }
 
+    /** Brush work by the eyes or on the lips, or so typed: who moves gets a line where none belongs (common practice, no source). */
+    public function wantsStill(): bool
+    {
+        $close = array_filter($this->zones, static fn (Zone $zone): bool => $zone->isEye() || $zone->isLip());
+
+        return $this->medium === Medium::Brush && $close !== []
+            || preg_match('/\b(?:hold|holds|keep|keeps|sit|stay)\s+(?:very\s+|quite\s+)?still\b/iu', "{$this->name} {$this->note}") === 1;
+    }
+
     /** Strokes or marks a side; the usual ones where no count is said. */
     public function strokes(): int
     {

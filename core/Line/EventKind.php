@@ -35,6 +35,8 @@ enum EventKind: string
     case Mended = 'mended';
     case SoldOut = 'sold_out';
     case OnMenuAgain = 'on_menu_again';
+    case BothDone = 'both_done';
+    case LeftForLater = 'left_for_later';
 
     /**
      * The fields of LineEvent that this kind cannot do without.
@@ -51,7 +53,7 @@ enum EventKind: string
             self::Changed => ['ticket', 'design'],
             self::Seated => ['ticket', 'chair', 'plan'],
             self::Trimmed => ['ticket', 'plan'],
-            self::StepDone, self::StepSkipped, self::WipedOff => ['ticket', 'step'],
+            self::StepDone, self::StepSkipped, self::WipedOff, self::BothDone, self::LeftForLater => ['ticket', 'step'],
             self::Asked => ['ticket', 'answers'],
             self::PartDone => ['ticket', 'part'],
             self::Paid => ['ticket', 'cents', 'payment'],

@@ -96,6 +96,51 @@ final readonly class Face
     }
 
     /**
+     * Two steps painted as one, the one under the hand and the next: what they took is shared out as it was planned.
+     *
+     * @param  Seat|null  $seat  who sits at the chair by now
+     *
+     * @throws TapSetAside when that step is not the current one, or the last
+     */
+    public function bothDone(string $step, Instant $at, ?Seat $seat = null): self
+    {
+        $current = $this->refuseUnlessCurrent($step);
+        $next = $this->nextAfter($current) ?? throw TapSetAside::because('It is the last step: there is no other to be done with it.');
+        $spent = $this->stepTime($at)->milliseconds;
+        [$one, $other] = [$this->runs[$current]->step->planned->milliseconds, $this->runs[$next]->step->planned->milliseconds];
+        $share = (int) floor($spent * ($one + $other === 0 ? 0.5 : $one / ($one + $other)));
+        $tookOver = $seat?->since?->isAfter($this->seatedAt) === true ? $seat->painter : null;
+        $done = fn (int $at, int $took): StepRun => $this->runs[$at]->after(
+            StepStatus::Done,
+            Duration::ofMilliseconds($took),
+            isInterrupted: $this->hasPaused(),
+            painter: $tookOver,
+        );
+
+        return $this->goneOn(
+            array_replace($this->runs, [$current => $done($current, $share), $next => $done($next, $spent - $share)]),
+            $at,
+        );
+    }
+
+    /**
+     * The step under the hand is painted on, or at all, after the next one. What it took so far stays with it.
+     *
+     * @throws TapSetAside when that step is not the current one, or the last
+     */
+    public function leftForLater(string $step, Instant $at): self
+    {
+        $current = $this->refuseUnlessCurrent($step);
+        $next = $this->nextAfter($current) ?? throw TapSetAside::because('It is the last step: there is nothing to paint before it.');
+        $runs = $this->runs;
+        $later = $runs[$current]->after(StepStatus::Pending, $this->stepTime($at), isInterrupted: $this->hasPaused());
+        array_splice($runs, $next + 1, 0, [$later]);
+        array_splice($runs, $current, 1);
+
+        return $this->goneOn($runs, $at);
+    }
+
+    /**
      * What is not painted yet is painted by another plan from now on, a shorter one mostly. What that leaves out is skipped.
      *
      * @throws TapSetAside when nothing is left to paint, or the plan leaves nothing to paint
@@ -346,28 +391,46 @@ final readonly class Face
     private function advance(string $step, StepStatus $status, Duration $spent, Instant $at, ?string $tookOver = null): self
     {
         $current = $this->refuseUnlessCurrent($step);
-        $runs = $this->runs;
-        $run = $runs[$current];
-        $wasPaused = $this->pausedAt !== null || ! $this->pausedInStep->isZero();
-        $runs[$current] = new StepRun(
-            step: $run->step,
-            status: $status,
-            // What was painted and wiped off again took its time too.
-            spent: $run->spent->plus($spent),
-            isInterrupted: $wasPaused || $run->isInterrupted,
-            painter: $tookOver,
-            wiped: $run->wiped,
-        );
-        $skipped = $status === StepStatus::Skipped;
+        $run = $this->runs[$current]->after($status, $spent, isInterrupted: $this->hasPaused(), painter: $tookOver);
+        $gone = $this->goneOn(array_replace($this->runs, [$current => $run]), $at);
 
+        return $status === StepStatus::Skipped
+            ? $gone->with(tappedAt: $this->tappedAt, pausedInStep: $this->pausesUpTo($at))
+            : $gone;
+    }
+
+    /**
+     * The clock of the step that is under the hand now begins.
+     *
+     * @param  array<int, StepRun>  $runs
+     */
+    private function goneOn(array $runs, Instant $at): self
+    {
         return $this->with(
             runs: array_values($runs),
-            tappedAt: $skipped ? $this->tappedAt : $at,
-            pausedInStep: $skipped ? $this->pausesUpTo($at) : Duration::zero(),
+            tappedAt: $at,
+            pausedInStep: Duration::zero(),
             pausedAt: null,
             pausedFor: null,
             paintedAt: self::isPainted($runs) ? $at : null,
         );
+    }
+
+    private function nextAfter(int $current): ?int
+    {
+        foreach (array_slice($this->runs, $current + 1, null, true) as $index => $run) {
+            if ($run->status === StepStatus::Pending) {
+                return $index;
+            }
+        }
+
+        return null;
+    }
+
+    /** Since the current step's clock began. */
+    private function hasPaused(): bool
+    {
+        return $this->pausedAt !== null || ! $this->pausedInStep->isZero();
     }
 
     /** @param  array<int, StepRun>  $runs */

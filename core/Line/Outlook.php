@@ -14,6 +14,7 @@ final readonly class Outlook
      * @param  PlannedTimes  $planned  painting times, of each chair's own painter where known
      * @param  Duration  $turnaround  between two faces
      * @param  int<1, max>  $chairs
+     * @param  int  $notThere  thousandths of the children who are not there when they are called
      */
     public function __construct(
         public Line $line,
@@ -22,6 +23,7 @@ final readonly class Outlook
         public Duration $turnaround,
         public int $chairs,
         public Instant $now,
+        public int $notThere = Spread::NOT_THERE,
     ) {}
 
     public function painterAt(int $chair, Instant $at): ?string

@@ -33,6 +33,19 @@ final readonly class StepRun
         return new self($step, $status, $this->spent, isInterrupted: $this->isInterrupted, painter: $this->painter, wiped: $this->wiped);
     }
 
+    /** Gone on from, after so much more time. What was painted and wiped off again took its time too. */
+    public function after(StepStatus $status, Duration $spent, bool $isInterrupted, ?string $painter = null): self
+    {
+        return new self(
+            step: $this->step,
+            status: $status,
+            spent: $this->spent->plus($spent),
+            isInterrupted: $isInterrupted || $this->isInterrupted,
+            painter: $painter,
+            wiped: $this->wiped,
+        );
+    }
+
     public function mended(Duration $spent): self
     {
         return new self(

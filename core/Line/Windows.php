@@ -42,7 +42,7 @@ final readonly class Windows
             ),
             self::wishedSeats($ticket, $seats),
             $outlook->isOverdue($ticket),
-            $ticket->status === TicketStatus::Called,
+            $ticket->status === TicketStatus::Called ? 0 : $outlook->notThere,
         ], $queue);
         $runs = max(self::FEWEST_RUNS, min(self::RUNS, intdiv(self::MOST_CALLS, count($queue))));
         $calls = array_fill(0, count($queue), []);
@@ -80,8 +80,8 @@ final readonly class Windows
      * Plays the line once.
      *
      * @param  non-empty-list<array{array{int, bool, int, int}, string|null, int, list<array{int, int}>}>  $seats  as seats() gives them
-     * @param  list<array{list<int>, list<int>, bool, bool}>  $tickets  planned milliseconds by seat, the seats that will do, whether
-     *                                                              not there, whether called
+     * @param  list<array{list<int>, list<int>, bool, int}>  $tickets  planned milliseconds by seat, the seats that will do, whether
+     *                                                             not there, thousandths of such children who are not when called
      * @param  array{int, int}  $pace  as Spread::ofDay() gives it
      * @param  array<int, list<int>>  $calls  by place in line, to which this run's are added: milliseconds from now
      * @return int the next seed
@@ -104,13 +104,13 @@ final readonly class Windows
             $turn = $turned < 0 ? 0 : Spread::rest(Spread::SHORT, $turnaround, $turned, $draw(1 << 16));
             $free[$at] = max($from, $rest + $turn);
         }
-        foreach ($tickets as $place => [$planned, $eligible, $isOverdue, $isCalled]) {
+        foreach ($tickets as $place => [$planned, $eligible, $isOverdue, $notThere]) {
             $first = $eligible[0];
             foreach ($eligible as $at) {
                 $first = $free[$at] < $free[$first] ? $at : $first;
             }
             $calls[$place][] = $free[$first];
-            $isThere = $draw(1000) >= ($isCalled ? 0 : Spread::NOT_THERE);
+            $isThere = $draw(1000) >= $notThere;
             if ($isOverdue || ! $isThere) {
                 $free[$first] += $isOverdue ? 0 : Spread::LOST_MS;
 

@@ -10,6 +10,7 @@ use Core\Colour\Paint;
 use Core\Colour\Sight;
 use Core\Design\Design;
 use Core\Design\Step;
+use Core\Order\Search\Lag;
 use Core\Surface\Wetness;
 use Core\Timeline\SpanKind;
 use Core\Timeline\Timeline;
@@ -63,6 +64,16 @@ final readonly class Course
     public function seen(int $at): array
     {
         return array_map(static fn (Sighting $sighting): string => $sighting->seen()->hex(), $this->sightings[$at]);
+    }
+
+    /** @return list<Lag> what has to have dried, or still to be wet, when a step begins: wishes and typed waits left out */
+    public function lagsBefore(int $at): array
+    {
+        return Constraints::lagsOf(array_values(array_filter(
+            $this->constraints->all,
+            static fn (Constraint $one): bool => $one->to === $at && ($one->least > 0 || $one->most !== null)
+                && $one->severity !== Severity::Tip && $one->rule !== Constraints::TYPED_WAIT,
+        )));
     }
 
     /** How the film of a step feels when another begins. */

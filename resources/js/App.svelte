@@ -1,6 +1,7 @@
 <script lang="ts">
   import { QueryClient, QueryClientProvider } from '@tanstack/svelte-query';
-  import { lightChosen } from './lib/remembered.svelte';
+  import { dayAtChair, lightChosen } from './lib/remembered.svelte';
+  import { askAhead } from './line/questions';
   import Patterns from './tape/Patterns.svelte';
   import Workshop from './Workshop.svelte';
 
@@ -8,6 +9,10 @@
   const queryClient = new QueryClient({
     defaultOptions: { queries: { retry: false, networkMode: 'always', refetchOnWindowFocus: true } },
   });
+
+  if (location.pathname === '/' && dayAtChair.value !== '') {
+    void askAhead(queryClient, dayAtChair.value);
+  }
 
   $effect(() => {
     document.documentElement.setAttribute('data-light', lightChosen.value);

@@ -1,3 +1,4 @@
+import type { Plan } from '../../resources/js/api/types.gen';
 import { BOUNCE_MS } from '../../resources/js/lib/bounce';
 import { bigKey, expect, openChair, pedal, seat, step, test } from './team';
 
@@ -103,9 +104,14 @@ test('two windows on one chair count a step once, and both show the same face', 
   await expect(other.getByRole('heading', { name: 'Grey base' })).toBeVisible();
   await page.bringToFront();
   // Before either has heard of the other.
-  await Promise.all([pedal(page), pedal(other)]);
+  await second.setOffline(true);
+  await pedal(other);
+  await pedal(page);
   await expect(other.getByRole('heading', { name: 'Nose' })).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Nose' })).toBeVisible();
+  await expect(other.getByText('No network.')).toBeVisible();
+  await second.setOffline(false);
+  await expect(other.getByText('No network.')).toBeHidden();
   await expect
     .poll(async () => (await team.line(day)).chairs[0]?.child?.steps.map(({ status }) => status))
     .toEqual(['done', 'pending', 'pending']);
@@ -285,4 +291,84 @@ test('a left hand has its keys on the left, and the sun its own light', async ({
   await expect(key).toBeVisible();
   expect((await key.boundingBox())?.x ?? 1280).toBeLessThan(300);
   await expect(page.locator('html')).toHaveCSS('background-color', 'rgb(255, 255, 255)');
+});
+
+test('takes two steps done as one, and one that is finished after the next', async ({ page, team }) => {
+  const design = await team.design('Seal pup', steps());
+  const day = await team.runningDay(1, [design], ['Noor']);
+  await openChair(page);
+  await seat(page);
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys of the chair' })).toContainText(
+    'until the next is done',
+  );
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('l');
+  await expect(page.getByRole('heading', { name: 'Nose' })).toBeVisible();
+  await pedal(page);
+  await expect(page.getByRole('heading', { name: 'Grey base' })).toBeVisible();
+  await page.getByRole('button', { name: 'Painted together with Whisker dots' }).click();
+  await expect(page.getByRole('heading', { name: 'Mirror, photo, wipe down' })).toBeVisible();
+  const painted = async () => (await team.line(day)).chairs[0]?.child?.steps.map(({ status }) => status);
+  await expect.poll(painted).toEqual(['done', 'done', 'done']);
+  await page.keyboard.press('u');
+  await expect(page.getByRole('heading', { name: 'Grey base' })).toBeVisible();
+});
+
+test('says how long to hold still, when what lies below is dry, and goes by the air at the chair', async ({
+  page,
+  team,
+}) => {
+  const white = step('Shell white', '0:20', {
+    medium: 'brush',
+    technique: 'fill',
+    tool: 'wash',
+    colours: [{ name: 'white', hex: '#ffffff' }],
+  });
+  const red = step('Red stripes on the shell', '0:10', {
+    medium: 'brush',
+    technique: 'line',
+    tool: 'round 4',
+    colours: [{ name: 'red', hex: '#d02020' }],
+  });
+  const lid = step('Lash dots', '0:12', {
+    medium: 'brush',
+    technique: 'dots',
+    tool: 'round 1',
+    zones: ['eyelid'],
+    colours: [{ name: 'black', hex: '#101010' }],
+  });
+  const design = await team.design('Crab nose', [white, red, lid]);
+  const day = await team.runningDay(1, [design], ['Noor', 'Wren']);
+  const whiteDries = async () => {
+    const plan = (await team.line(day)).designs[0]?.planId;
+    const plans = await team.get<Plan[]>(`days/${day.id}/plans`);
+
+    return plans.find(({ id }) => id === plan)?.steps[1]?.films[0]?.leastMs ?? 0;
+  };
+  const usual = await whiteDries();
+  expect(usual).toBeGreaterThan(20_000);
+  await openChair(page);
+  await seat(page);
+  const now = page.getByRole('region', { name: 'The step now' });
+  await expect(now).not.toContainText('Hold still');
+  await pedal(page);
+  // Red turns on wet white: it has to be dry.
+  await expect(now).toContainText(/Shell white dry in 0:[23]\d/);
+  await pedal(page);
+  await expect(now).toContainText(/Hold still · 0:1\d/);
+  await pedal(page);
+
+  await page.getByRole('button', { name: /The air at the chair/ }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('Degrees').fill('30');
+  await sheet.getByLabel('Humidity %').fill('30');
+  await sheet.getByLabel('Wind m/s').fill('3');
+  await sheet.getByRole('button', { name: 'Reckon with it' }).click();
+  await expect(sheet).toContainText('times as fast');
+  await sheet.getByRole('button', { name: 'Close' }).click();
+  await expect(page.getByRole('button', { name: /The air at the chair/ })).toHaveText('30°');
+  // The next child's white is dry sooner, as soon as a worker has planned it so.
+  await expect.poll(() => whiteDries(), { timeout: 20_000 }).toBeLessThan(usual * 0.6);
+  await expect(page.getByRole('button', { name: /^Seat No. 2 Wren/ })).toBeEnabled();
 });

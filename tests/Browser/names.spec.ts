@@ -1,5 +1,6 @@
+import { execFileSync } from 'node:child_process';
 import { newId } from '../../resources/js/lib/ids';
-import { expect, step, test } from './team';
+import { bigKey, expect, openChair, pedal, step, test } from './team';
 
 test('takes names, moves, calls, changes and takes off, and brings back', async ({ page, team }) => {
   const wave = await team.design('Wave band', [step('Wave', '1:00')]);
@@ -118,4 +119,44 @@ test('a design that is sold out is not given out, until it is put back', async (
   await page.getByRole('button', { name: 'Sold out …' }).click();
   await offer.click();
   await expect(offer).toBeEnabled();
+});
+
+test('prints a slip of the number that was given, and nothing else', async ({ page, team }) => {
+  const wave = await team.design('Wave band', [step('Wave', '1:00')]);
+  const day = await team.runningDay(1, [wave], ['Emil', 'Ada']);
+  await page.goto(`/events/${day.id}`);
+  await page.getByLabel('First name, if they like').fill('Noor');
+  await page.getByRole('button', { name: /^Wave band/ }).click();
+  await page.getByRole('button', { name: 'Slip of No. 3' }).click();
+  await expect(page.getByRole('button', { name: 'Print the slip' })).toBeVisible();
+  const path = test.info().outputPath('slip.pdf');
+  await page.pdf({ path });
+  const words = execFileSync('pdftotext', [path, '-'], { encoding: 'utf8' }).replaceAll(/\s+/g, ' ').trim();
+
+  // The large number may be read before what stands above it.
+  expect(words).toMatch(
+    /^(?:Sand bar 3|3 Sand bar) Wave band about \d\d:\d\d between \d\d:\d\d and \d\d:\d\d$/,
+  );
+});
+
+test('takes a name that chooses at the chair, and the chair paints what it chooses', async ({
+  page,
+  team,
+}) => {
+  const wave = await team.design('Wave band', [step('Wave', '1:00')]);
+  const crab = await team.design('Crab nose', [step('Crab shell', '2:00')]);
+  const day = await team.runningDay(1, [wave, crab]);
+  await page.goto(`/events/${day.id}`);
+  await page.getByLabel('First name, if they like').fill('Noor');
+  await page.getByRole('button', { name: 'Chooses at the chair' }).click();
+  await expect(page.getByRole('status')).toContainText('chooses at the chair, reckoned with Wave band');
+
+  await openChair(page);
+  await expect(page.getByText('chooses at the chair')).toBeVisible();
+  await pedal(page);
+  await page.getByRole('button', { name: 'Another design' }).click();
+  await page.getByRole('button', { name: /^Crab nose/ }).click();
+  await bigKey(page, 'All is well, begin');
+  await expect(page.getByRole('heading', { name: 'Crab shell' })).toBeVisible();
+  await expect.poll(async () => (await team.line(day)).chairs[0]?.child?.design).toBe('Crab nose');
 });

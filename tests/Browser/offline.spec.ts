@@ -1,9 +1,10 @@
 import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
-import { mkdtemp, rm } from 'node:fs/promises';
+import { mkdtemp, readFile, rm } from 'node:fs/promises';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
+import { newId } from '../../resources/js/lib/ids';
 import type { DayLog } from '../../resources/js/api/types.gen';
 import { expect, openChair, pedal, seat, readyForOffline, step, test } from './team';
 
@@ -62,8 +63,11 @@ async function freePort(): Promise<number> {
   return typeof address === 'object' && address !== null ? address.port : 0;
 }
 
+/** Of each server its own: another one in the same folder would be ended as a leftover. */
+const folderOf = (port: number) => `${process.cwd()}/storage/run/killed-server-${port}`;
+
 function serve(port: number): ChildProcess {
-  return spawn('tools/serve.sh', [String(port), `${process.cwd()}/storage/run/killed-server`], {
+  return spawn('tools/serve.sh', [String(port), folderOf(port)], {
     detached: true,
     stdio: 'ignore',
   });
@@ -74,10 +78,11 @@ function kill(server: ChildProcess): void {
   process.kill(-Number(server.pid), 'SIGKILL');
 }
 
-async function stop(server: ChildProcess): Promise<void> {
+async function stop(server: ChildProcess, port: number): Promise<void> {
   const gone = new Promise((resolve) => server.once('exit', resolve));
   server.kill('SIGTERM');
   await gone;
+  await rm(folderOf(port), { recursive: true, force: true });
 }
 
 test('paints on while the server is killed, and hands in every tap once when it is back', async ({
@@ -117,8 +122,123 @@ test('paints on while the server is killed, and hands in every tap once when it 
       .poll(async () => (await team.line(day)).chairs[0]?.child?.steps.map(({ status }) => status))
       .toEqual(['done', 'done', 'pending', 'pending']);
   } finally {
-    await stop(server);
+    await stop(server, port);
     await own.close();
+  }
+});
+
+test('workers of the application are killed under taps, and every tap that was taken is there once', async ({
+  team,
+  playwright,
+  context,
+}) => {
+  test.slow();
+  const design = await team.design('Seal pup', steps());
+  const day = await team.runningDay(1, [design]);
+  const port = await freePort();
+  const server = serve(port);
+  const { cookies } = await context.request.storageState();
+  const own = await playwright.request.newContext({
+    baseURL: `http://127.0.0.1:${port}`,
+    storageState: {
+      cookies: cookies.map((cookie) => ({ ...cookie, domain: '127.0.0.1' })),
+      origins: [],
+    },
+  });
+  const token = cookies.find(({ name }) => name === 'XSRF-TOKEN')?.value ?? '';
+  const send = (tap: Record<string, unknown>) =>
+    own
+      .post(`/api/days/${day.id}/taps`, {
+        data: { taps: [tap] },
+        headers: { Accept: 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(token) },
+      })
+      .then((answer) => answer.ok())
+      .catch(() => false);
+  try {
+    await expect
+      .poll(async () => (await own.get('/').catch(() => null))?.status(), { timeout: 60_000 })
+      .toBe(200);
+    const fpm = (await readFile(`${folderOf(port)}/fpm.pid`, 'utf8')).trim();
+    let isOver = false;
+    let refused = 0;
+    // Three desks take names one after another; what is not taken is sent again, as a browser does.
+    const desks = [0, 1, 2].map(async (desk) => {
+      const taken: string[] = [];
+      for (let name = 0; !isOver; name++) {
+        const ticket = newId();
+        const tap = {
+          id: newId(),
+          kind: 'joined',
+          at: Date.now(),
+          ticket,
+          design: design.id,
+          firstName: `D${desk}`,
+        };
+        while (!(await send(tap))) {
+          refused++;
+          await new Promise((resolve) => setTimeout(resolve, 30));
+        }
+        taken.push(ticket);
+      }
+
+      return taken;
+    });
+    for (let kill = 0; kill < 12; kill++) {
+      await new Promise((resolve) => setTimeout(resolve, 150 + 23 * kill));
+      const workers = execFileSync('pgrep', ['-P', fpm], { encoding: 'utf8' }).trim().split('\n');
+      process.kill(Number(workers[kill % workers.length]), 'SIGKILL');
+    }
+    await new Promise((resolve) => setTimeout(resolve, 500));
+    isOver = true;
+    const taken = (await Promise.all(desks)).flat();
+    const waiting = (await team.line(day)).waiting;
+
+    expect(waiting.map(({ id }) => id).toSorted()).toEqual(taken.toSorted());
+    expect(waiting.map(({ number }) => number).toSorted((one, other) => one - other)).toEqual(
+      taken.map((_, at) => at + 1),
+    );
+    expect(taken.length).toBeGreaterThan(20);
+    // Some were killed in the middle of a tap.
+    expect(refused).toBeGreaterThan(0);
+  } finally {
+    await own.dispose();
+    await stop(server, port);
+  }
+});
+
+test('a tab that was duplicated hands in what the other one had, when that is gone', async ({
+  page,
+  context,
+  team,
+}) => {
+  const design = await team.design('Seal pup', steps());
+  const day = await team.runningDay(1, [design], ['Noor']);
+  await openChair(page);
+  await readyForOffline(page);
+  await openChair(page);
+  await seat(page);
+  await expect.poll(async () => (await team.line(day)).chairs[0]?.child?.cautions).toEqual([]);
+
+  for (const [at, heading] of ['Nose', 'Dots', 'Glow'].entries()) {
+    // Each time the tab under the hand is another one: the one before it is gone, its taps unsent.
+    const [tab] = await Promise.all([
+      context.waitForEvent('page'),
+      page.evaluate(() => void open(location.href)),
+    ]);
+    await expect(tab.getByRole('heading', { name: steps()[at]?.name ?? '' })).toBeVisible();
+    await context.setOffline(true);
+    await pedal(tab);
+    await expect(tab.getByRole('heading', { name: heading })).toBeVisible();
+    await tab.close();
+    await context.setOffline(false);
+    await page.evaluate(() => dispatchEvent(new Event('online')));
+    await expect(page.getByRole('heading', { name: heading })).toBeVisible({ timeout: 20_000 });
+    await expect
+      .poll(
+        async () =>
+          (await team.line(day)).chairs[0]?.child?.steps.filter(({ status }) => status === 'done').length,
+      )
+      .toBe(at + 1);
   }
 });
 

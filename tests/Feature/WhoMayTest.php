@@ -32,7 +32,7 @@ function addresses(): array
         'GET days/{day}/board' => PAINTERS, 'PUT days/{day}/board' => PAINTERS, 'DELETE days/{day}/board' => PAINTERS,
         'POST days' => PAINTERS, 'PUT days/{day}' => PAINTERS, 'PUT days/{day}/menu' => PAINTERS, 'PUT days/{day}/roster' => PAINTERS,
         'GET days/{day}/plan' => PAINTERS, 'PUT days/{day}/plan' => PAINTERS, 'GET days/{day}/packing' => PAINTERS,
-        'GET days/{day}/checklist' => PAINTERS,
+        'GET days/{day}/checklist' => PAINTERS, 'GET days/{day}/air' => PAINTERS,
         'PUT days/{day}/packing/ticks' => PAINTERS, 'PUT days/{day}/packing/extras' => PAINTERS, 'PUT days/{day}/stock' => PAINTERS,
         'DELETE days/{day}/stock' => PAINTERS,
         'POST days/{day}/party-order' => PAINTERS,

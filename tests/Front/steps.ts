@@ -28,6 +28,8 @@ export function planStep(step: Partial<PlanStep> = {}): PlanStep {
     note: '',
     stopAfter: null,
     plannedMs: 1000,
+    still: false,
+    films: [],
     ...step,
   };
 }

@@ -15,10 +15,13 @@ async function planned(page: Page): Promise<void> {
   await page.locator('dl[aria-busy=false]').waitFor();
 }
 
-/** The chair at work: whoever was just seated is asked, and painting begins. */
+/** The chair at work: after a face the next child is seated, who was just seated is asked, and painting begins. */
 async function painting(page: Page): Promise<void> {
   const clock = page.getByRole('timer', { name: 'Step clock' });
   const ask = page.getByRole('button', { name: 'All is well, begin' });
+  const seat = page.getByRole('button', { name: /^Seat No/ });
+  await clock.or(ask).or(seat).first().waitFor();
+  if (await seat.isVisible()) await seat.click();
   await clock.or(ask).first().waitFor();
   if (await ask.isVisible()) await ask.click();
   await clock.waitFor();

@@ -110,6 +110,8 @@ final class OfferedPresses
 
         return [
             ...$offered, $done, $done, $done,
+            [[EventKind::BothDone, [...$about, 'step' => $current]]],
+            [[EventKind::LeftForLater, [...$about, 'step' => $current]]],
             [[EventKind::StepSkipped, [...$about, 'step' => $current]]],
             [$sitting->face->pausedAt === null
                 ? [EventKind::Paused, [...$about, 'reason' => PauseReason::Dry]]

@@ -32,6 +32,9 @@ use Random\Randomizer;
  */
 final readonly class StoryTeller
 {
+    /** Another share than is thought before any were counted. */
+    private const NOT_THERE = 90;
+
     private const CHAIRS = 2;
 
     /** @var non-empty-array<string, FacePlan> by design */
@@ -220,6 +223,7 @@ final readonly class StoryTeller
             roster: $this->roster,
             designs: $this->designs,
             now: Instant::ofEpochMilliseconds($now),
+            notThere: self::NOT_THERE,
         );
     }
 

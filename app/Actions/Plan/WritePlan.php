@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Plan;
 
 use App\Models\FacePlan;
+use App\Queries\Plan\FilmBelow;
 use Core\Design\Design;
 use Core\Design\Step;
 use Core\Design\StepValues;
@@ -63,6 +64,10 @@ final readonly class WritePlan
                 ...StepValues::of($step),
                 'plannedMs' => $planned[$step->id]->milliseconds,
                 'seen' => $course->seen($at),
+                ...array_filter(['films' => array_map(
+                    static fn (FilmBelow $film): array => $film->values(),
+                    FilmBelow::all($course, $at),
+                )]),
             ], $design->steps, array_keys($design->steps)),
             'spans' => array_map(static fn (Span $span): array => [
                 'kind' => $span->kind->value,

@@ -11,11 +11,13 @@ use App\Actions\Plan\WatchDay;
 use App\Http\Requests\BareTeamRequest;
 use App\Http\Requests\Plan\PartyOrderRequest;
 use App\Http\Requests\Plan\PlanRequest;
+use App\Http\Resources\Plan\AirThen;
 use App\Http\Resources\Plan\ChecklistSheet;
 use App\Http\Resources\Plan\EventPlanSheet;
 use App\Http\Resources\Plan\ForecastShown;
 use App\Http\Resources\Plan\PartyOrderSheet;
 use App\Http\Resources\Plan\PlayedDay;
+use App\Queries\Plan\AirOfDay;
 use App\Queries\Plan\ChecklistOfDay;
 use App\Queries\Plan\OutlineOfDay;
 use App\Queries\Plan\PartyOrderOfDay;
@@ -37,6 +39,12 @@ final readonly class PlanController
         $save($request->day(), $request->terms());
 
         return EventPlanSheet::of(($this->planOfDay)($request->day()));
+    }
+
+    /** @return list<AirThen> hour by hour; empty where nothing is known */
+    public function air(BareTeamRequest $request, AirOfDay $air): array
+    {
+        return AirThen::all($air($request->day()));
     }
 
     public function checklist(BareTeamRequest $request, ChecklistOfDay $checklist): ChecklistSheet

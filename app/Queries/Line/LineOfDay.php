@@ -8,6 +8,7 @@ use App\Jobs\LearnFromDay;
 use App\Models\EventDay;
 use App\Models\User;
 use App\Queries\Plan\DayFacts;
+use App\Queries\Plan\LineHabitsOfTeam;
 use App\Queries\Plan\RosterOfDay;
 use Core\Line\Defaults;
 use Core\Units\Instant;
@@ -21,6 +22,7 @@ final readonly class LineOfDay
         private DesignsOnDay $designs,
         private RosterOfDay $rosterOfDay,
         private ChannelOfDay $channel,
+        private LineHabitsOfTeam $habits,
     ) {}
 
     /** With its version, from which news can be asked for. */
@@ -58,6 +60,7 @@ final readonly class LineOfDay
             showsMoney: $paints,
             version: $version,
             channel: $channel,
+            notThere: ($this->habits)($day->team_id)->notThere,
         );
     }
 }

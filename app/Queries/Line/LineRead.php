@@ -11,6 +11,7 @@ use Core\Line\Forecast;
 use Core\Line\NextChild;
 use Core\Line\Outlook;
 use Core\Line\PlannedTimes;
+use Core\Line\Spread;
 use Core\Line\Story;
 use Core\Line\WhoTakesWhom;
 use Core\Line\Window;
@@ -33,6 +34,7 @@ final readonly class LineRead
      * @param  bool  $showsMoney  not to those whom it is no business of
      * @param  LineVersion|null  $version  what is told holds at least what that one names; null where nobody goes on from it
      * @param  string|null  $channel  where its reader hears of changes; null where nothing is said
+     * @param  int  $notThere  thousandths of the children who are not there when they are called
      */
     public function __construct(
         public Story $story,
@@ -44,6 +46,7 @@ final readonly class LineRead
         public bool $showsMoney = true,
         public ?LineVersion $version = null,
         public ?string $channel = null,
+        int $notThere = Spread::NOT_THERE,
     ) {
         $this->planned = new PlannedTimes(
             array_map(static fn (DesignOnDay $design): Duration => $design->planned, $designs),
@@ -56,6 +59,7 @@ final readonly class LineRead
             turnaround: $day->turnaround,
             chairs: $this->chairs(),
             now: $now,
+            notThere: $notThere,
         );
         $this->forecast = Forecast::of($this->outlook);
     }

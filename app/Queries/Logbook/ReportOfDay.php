@@ -13,6 +13,7 @@ use App\Queries\Line\StoryOfDay;
 use App\Queries\Plan\DayFacts;
 use App\Queries\Plan\DayRoster;
 use App\Queries\Plan\RosterOfDay;
+use App\Queries\Plan\StockOfDay;
 use Core\Line\Judged;
 use Core\Line\KeptPromise;
 use Core\Line\Line;
@@ -32,7 +33,13 @@ final readonly class ReportOfDay
     /** Of so many children it is looked whether they were called when it was said. */
     private const PROMISES_LOOKED_AT = 60;
 
-    public function __construct(private StoryOfDay $storyOfDay, private DesignsOnDay $designs, private RosterOfDay $rosterOfDay) {}
+    public function __construct(
+        private StoryOfDay $storyOfDay,
+        private DesignsOnDay $designs,
+        private RosterOfDay $rosterOfDay,
+        private PractiseAfterDay $practiseAfterDay,
+        private StockOfDay $stockOfDay,
+    ) {}
 
     public function __invoke(EventDay $day): ReportRead
     {
@@ -56,10 +63,12 @@ final readonly class ReportOfDay
         ));
 
         return new ReportRead(
-            $facts,
-            new DayReport($faces, self::staffed($roster, $facts), $facts->turnaround),
-            $this->promises($story->events, $designs, $roster, $facts),
-            array_count_values(array_map(static fn (Ticket $ticket): string => $ticket->status->value, $gone)),
+            day: $facts,
+            report: new DayReport($faces, self::staffed($roster, $facts), $facts->turnaround),
+            promises: $this->promises($story->events, $designs, $roster, $facts),
+            lost: array_count_values(array_map(static fn (Ticket $ticket): string => $ticket->status->value, $gone)),
+            practise: ($this->practiseAfterDay)($day, $roster->painters),
+            stock: ($this->stockOfDay)($day),
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Plan;
 
 use App\Actions\Plan\PlanTerms;
+use Core\Plan\Logged\LastLines;
 
 /** An event day's plan, and what it rests on. */
 final readonly class EventPlanRead
@@ -13,6 +14,7 @@ final readonly class EventPlanRead
      * @param  list<OfferedTimes>  $menu
      * @param  TurnaroundRead|null  $turnaround  as logged; null while too little is
      * @param  list<ForecastMet>  $met  how the last forecasts met their days, the newest first
+     * @param  LastLines|null  $last  null while too little is logged
      */
     public function __construct(
         public DayFacts $day,
@@ -22,5 +24,6 @@ final readonly class EventPlanRead
         public array $menu,
         public ?TurnaroundRead $turnaround,
         public array $met,
+        public ?LastLines $last,
     ) {}
 }

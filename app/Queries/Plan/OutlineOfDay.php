@@ -7,7 +7,6 @@ namespace App\Queries\Plan;
 use App\Actions\Plan\PlanTerms;
 use App\Models\EventDay;
 use Core\Line\Roster;
-use Core\Plan\Defaults;
 use Core\Plan\Simulation\Artist;
 use Core\Plan\Simulation\InvalidScenario;
 use Core\Plan\Simulation\LeverKind;
@@ -20,7 +19,7 @@ use Core\Units\Instant;
 /** Makes an event of a day's menu and roster and of what is expected of it. */
 final readonly class OutlineOfDay
 {
-    public function __construct(private MenuTimes $menuTimes, private RosterOfDay $rosterOfDay) {}
+    public function __construct(private MenuTimes $menuTimes, private RosterOfDay $rosterOfDay, private LineHabitsOfTeam $habits) {}
 
     /** @throws InvalidScenario when it cannot be played */
     public function __invoke(EventDay $day, PlanTerms $terms): EventOutline
@@ -38,7 +37,7 @@ final readonly class OutlineOfDay
             menu: array_map(static fn (OfferedTimes $offered): Offer => $offered->offer, $menu),
             artists: $artists,
             turnaround: $terms->turnaround(),
-            rules: self::rules($terms),
+            rules: self::rules($terms, ($this->habits)($day->team_id)->contagion),
         );
         foreach ($terms->levers as $lever) {
             $scenario = $lever->pulled($scenario, $terms->forHelper()) ?? $scenario;
@@ -83,7 +82,7 @@ final readonly class OutlineOfDay
         );
     }
 
-    private static function rules(PlanTerms $terms): LineRules
+    private static function rules(PlanTerms $terms, float $contagion): LineRules
     {
         return new LineRules(
             stopNamesAt: $terms->stopNamesMs === null ? null : Duration::ofMilliseconds(max(0, $terms->stopNamesMs - $terms->opensMs)),
@@ -91,7 +90,7 @@ final readonly class OutlineOfDay
             longest: $terms->longest,
             quickAbove: $terms->quickAbove,
             isLineEach: $terms->isLineEach,
-            contagion: Defaults::CONTAGION,
+            contagion: $contagion,
         );
     }
 

@@ -16,6 +16,7 @@ final readonly class PlanOfDay
         private MenuTimes $menuTimes,
         private TurnaroundLogged $turnaroundLogged,
         private ForecastsMet $forecastsMet,
+        private LastLinesOfTeam $lastLines,
     ) {}
 
     public function __invoke(EventDay $day): EventPlanRead
@@ -28,6 +29,7 @@ final readonly class PlanOfDay
             menu: ($this->menuTimes)($day),
             turnaround: ($this->turnaroundLogged)($day->team_id),
             met: ($this->forecastsMet)($day->team_id),
+            last: ($this->lastLines)($day->team_id),
         );
     }
 }

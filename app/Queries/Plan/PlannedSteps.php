@@ -19,6 +19,7 @@ final readonly class PlannedSteps
                 StepValues::read($planned['id'], $planned),
                 Duration::ofMilliseconds($planned['plannedMs']),
                 $planned['seen'] ?? [],
+                array_map(FilmBelow::read(...), $planned['films'] ?? []),
             ),
             $plan->content['steps'] ?? [],
         );

@@ -20,4 +20,15 @@ final readonly class StockRead
      * @param  list<Counted>|null  $counted  null while nothing was taken off
      */
     public function __construct(public int $faces, public array $uses, public ?array $counted) {}
+
+    /** @return array<string, int|null> what is left by item: as counted, or as it should be; null where nobody knows */
+    public function left(): array
+    {
+        $left = [];
+        foreach ($this->uses as $use) {
+            $left[$use->item->id] = $use->left();
+        }
+
+        return [...$left, ...array_column($this->counted ?? [], 'left', 'itemId')];
+    }
 }

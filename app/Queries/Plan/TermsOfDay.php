@@ -21,7 +21,7 @@ use Core\Units\Duration;
 /** What is expected of an event day: as it was said, else as one would assume. */
 final readonly class TermsOfDay
 {
-    public function __construct(private DesignsOnDay $designsOnDay) {}
+    public function __construct(private DesignsOnDay $designsOnDay, private LastLinesOfTeam $lastLines) {}
 
     public function __invoke(EventDay $day): PlanTerms
     {
@@ -64,6 +64,7 @@ final readonly class TermsOfDay
     {
         $priced = $day->menuItems->contains(static fn (MenuItem $item): bool => $item->price_cents !== null);
         $kind = $priced || $day->chairs > 1 ? BookingKind::Festival : BookingKind::Party;
+        $last = $kind === BookingKind::Festival ? ($this->lastLines)($day->team_id) : null;
         $hours = max(1, (int) ceil(($day->closes_ms - $day->opens_ms) / 3_600_000));
 
         return new PlanTerms(
@@ -73,13 +74,13 @@ final readonly class TermsOfDay
             kind: $kind,
             children: $this->children($day),
             arrivals: $kind->arrivals(),
-            profile: array_fill(0, $hours, 1.0),
-            groups: Defaults::GROUPS,
+            profile: $last?->profile($hours) ?? array_fill(0, $hours, 1.0),
+            groups: $last?->groups() ?? Defaults::GROUPS,
             bookingCents: null,
             setUpMinutes: Defaults::SET_UP_MINUTES,
             packUpMinutes: Defaults::PACK_UP_MINUTES,
             turnaround: $turnaround,
-            patienceMinutes: null,
+            patienceMinutes: $last?->patienceMinutes(),
             longest: null,
             quickAbove: null,
             isLineEach: false,

@@ -32,7 +32,7 @@ final readonly class TurnaroundLogged
         $days = EventDay::ofTeam($teamId)->whereIn('id', Face::ofTeam($teamId)->select('event_day_id'))
             ->orderByDesc('opens_ms')->limit(self::DAYS)->pluck('id')->all();
         $done = ChairEvent::query()->whereIn('event_day_id', $days)
-            ->whereIn('kind', [EventKind::StepDone->value, EventKind::StepSkipped->value])
+            ->whereIn('kind', [EventKind::StepDone->value, EventKind::BothDone->value, EventKind::StepSkipped->value])
             ->groupBy('ticket_id')->selectRaw('ticket_id, max(at_ms) as done_ms');
         /** @var list<\stdClass&object{event_day_id: string, chair: int, seated_ms: int, done_ms: int, joined_ms: int}> $faces */
         $faces = Face::ofTeam($teamId)->toBase()->whereIn('faces.event_day_id', $days)

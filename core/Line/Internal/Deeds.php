@@ -112,6 +112,12 @@ final readonly class Deeds
                 $at,
                 $line->seats->at((int) $before->chair),
             )),
+            EventKind::BothDone => $before->painted(static fn (Face $face): Face => $face->bothDone(
+                (string) $event->step,
+                $at,
+                $line->seats->at((int) $before->chair),
+            )),
+            EventKind::LeftForLater => $before->painted(static fn (Face $face): Face => $face->leftForLater((string) $event->step, $at)),
             EventKind::StepSkipped => $before->painted(static fn (Face $face): Face => $face->stepSkipped((string) $event->step, $at)),
             EventKind::Trimmed => $before->painted(static fn (Face $face): Face => $face->trimmedTo(self::plan($event)))
                 ->asking($event->design ?? $before->design),

@@ -172,7 +172,8 @@ export const api = {
       const before = named.get(path)?.answer;
       const answer = await call<T>('GET', path);
       if (answer !== before) {
-        await kept.keepAnswer(path, answer);
+        // Nobody waits for what is of use later only.
+        void kept.keepAnswer(path, answer);
       }
 
       return answer;

@@ -37,7 +37,7 @@ interface Shape extends DBSchema {
 let opened: Promise<IDBPDatabase<Shape>> | undefined;
 
 async function database(): Promise<IDBPDatabase<Shape>> {
-  opened ??= openDB<Shape>('inch-timer', 4, {
+  opened ??= openDB<Shape>('inch-timer', 5, {
     upgrade(db, version, _newest, transaction) {
       if (version < 1) {
         db.createObjectStore('answers', { keyPath: 'path' });

@@ -11,6 +11,7 @@ export interface AirThen {
   celsius: number;
   humidity: number;
   wind: number;
+  dries: number;
   baseDryMs: number;
   isQuick: boolean;
   isSlow: boolean;
@@ -188,6 +189,8 @@ export interface DayReportShown {
   designs: ReportRow[];
   painters: ReportRow[];
   changes: ReportChange[];
+  practise: ReportPractice[];
+  stock: ReportStock[];
 }
 
 export interface DaySummary {
@@ -309,6 +312,7 @@ export interface EventPlanSheet {
   loggedTurnaroundMs: number | null;
   loggedTurnarounds: number;
   met: ForecastMetShown[];
+  last: LastLinesShown | null;
 }
 
 export interface EvidenceShown {
@@ -348,6 +352,12 @@ export interface FilmOnSkin {
   laidMs: number;
   tackyMs: number;
   dryMs: number;
+}
+
+export interface FilmUnder {
+  stepId: string;
+  leastMs: number;
+  mostMs: number | null;
 }
 
 export interface FindingShown {
@@ -472,6 +482,17 @@ export interface LadderSheet {
   trouble: string | null;
 }
 
+export interface LastLinesShown {
+  days: number;
+  children: number;
+  anHour: number;
+  profile: number[];
+  groups: number[];
+  notTherePercent: number;
+  patienceMinutes: number | null;
+  drawsPercent: number;
+}
+
 export interface LearningShown {
   done: number;
   total: number;
@@ -494,6 +515,7 @@ export interface LineBoard {
   soldOut: string[];
   learning: LearningShown | null;
   designs: AskedDesign[];
+  notThere: number;
   story: LineStory;
   version: string;
   channel: string | null;
@@ -850,7 +872,9 @@ export interface PlanStep {
   note: string;
   stopAfter: boolean | null;
   seen: string[];
+  still: boolean;
   plannedMs: number;
+  films: FilmUnder[];
 }
 
 export interface PlayedDay {
@@ -999,6 +1023,15 @@ export interface ReportChange {
   cents: number | null;
 }
 
+export interface ReportPractice {
+  painter: string;
+  design: string;
+  step: string;
+  times: number;
+  takesMs: number;
+  winMs: number;
+}
+
 export interface ReportRow {
   name: string;
   faces: number;
@@ -1006,6 +1039,14 @@ export interface ReportRow {
   kept: number;
   cents: number;
   centsAnHour: number;
+}
+
+export interface ReportStock {
+  name: string;
+  unit: Unit;
+  used: number;
+  left: number | null;
+  missing: number | null;
 }
 
 export interface RosterShown {
@@ -1420,7 +1461,7 @@ export type ClashKind = (typeof ClashKindValues)[number];
 export const DrillValues = ['teardrop', 'swirl', 'petal', 'dots', 'line'] as const;
 export type Drill = (typeof DrillValues)[number];
 
-export const EventKindValues = ['opened', 'closed', 'joined', 'changed', 'moved', 'called', 'seated', 'step_done', 'step_skipped', 'trimmed', 'paused', 'resumed', 'finished', 'left', 'no_show', 'removed', 'undone', 'chair_taken', 'handed_over', 'break_began', 'break_ended', 'asked', 'wiped_off', 'part_done', 'paid', 'mended', 'sold_out', 'on_menu_again'] as const;
+export const EventKindValues = ['opened', 'closed', 'joined', 'changed', 'moved', 'called', 'seated', 'step_done', 'step_skipped', 'trimmed', 'paused', 'resumed', 'finished', 'left', 'no_show', 'removed', 'undone', 'chair_taken', 'handed_over', 'break_began', 'break_ended', 'asked', 'wiped_off', 'part_done', 'paid', 'mended', 'sold_out', 'on_menu_again', 'both_done', 'left_for_later'] as const;
 export type EventKind = (typeof EventKindValues)[number];
 
 export const FaceSizeValues = ['small', 'child', 'adult'] as const;

@@ -20,29 +20,26 @@ export function roughly(milliseconds: number): string {
   return whole < 1 ? 'under a minute' : `${whole} min`;
 }
 
-/** A time of day where the event stands: 14:05. */
-export function clockTime(epochMilliseconds: number, timezone: string): string {
-  return new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: timezone }).format(
-    epochMilliseconds,
-  );
+/** Writes moments of a time zone in one way. A format costs a hundred times as much to make as to use: each is made once. */
+function writer(locale: string, how: Intl.DateTimeFormatOptions): (at: number, timezone: string) => string {
+  const formats = new Map<string, Intl.DateTimeFormat>();
+
+  return (at, timezone) => {
+    const format = formats.get(timezone) ?? new Intl.DateTimeFormat(locale, { ...how, timeZone: timezone });
+    formats.set(timezone, format);
+
+    return format.format(at);
+  };
 }
+
+/** A time of day where the event stands: 14:05. */
+export const clockTime = writer('en-GB', { hour: '2-digit', minute: '2-digit' });
 
 /** A day where the event stands: Saturday 7 November. */
-export function dayName(epochMilliseconds: number, timezone: string): string {
-  return new Intl.DateTimeFormat('en-GB', {
-    weekday: 'long',
-    day: 'numeric',
-    month: 'long',
-    timeZone: timezone,
-  }).format(epochMilliseconds);
-}
+export const dayName = writer('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
 
 /** An event day's date as a form wants it: 2026-11-07. */
-export function isoDate(epochMilliseconds: number, timezone: string): string {
-  return new Intl.DateTimeFormat('en-CA', { dateStyle: 'short', timeZone: timezone }).format(
-    epochMilliseconds,
-  );
-}
+export const isoDate = writer('en-CA', { dateStyle: 'short' });
 
 /** Reads minutes as painters type them: 3, 3:30, 3m30, 210s; null for what is none. Milliseconds. */
 export function parseMinutes(text: string): number | null {

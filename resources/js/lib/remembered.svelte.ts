@@ -21,6 +21,8 @@ export class Remembered {
 
 export const chairAtHand = new Remembered('inch-timer.chair', '1');
 export const dayChosen = new Remembered('inch-timer.day', '');
+/** The day that the chair showed last. */
+export const dayAtChair = new Remembered('inch-timer.day-at-chair', '');
 
 /** The hand that taps: the keys stand on its side. */
 export const handAtKeys = new Remembered('inch-timer.hand', 'right');

@@ -19,20 +19,22 @@
   let width = $state(1280);
   const minute = 60_000;
   const scale = $derived(width < 600 ? 20 : 28);
-  const from = $derived(clock.now - (width < 600 ? 3 : 9) * minute);
+  /** A second moves it by half a pixel. */
+  const now = $derived(1000 * Math.floor(clock.now / 1000));
+  const from = $derived(now - (width < 600 ? 3 : 9) * minute);
 </script>
 
 <div class="shrink-0 overflow-hidden border-y border-ink bg-card" bind:clientWidth={width}>
   {#each chairs as chair (chair)}
     <Tape
-      pieces={lanePieces(line, board, chair, clock.now)}
+      pieces={lanePieces(line, board, chair, now)}
       {from}
       to={from + (width / scale) * minute}
       label="The line at chair {chair}: {board.waiting.length} waiting"
       pixelsPerMinute={scale}
       {height}
       words="inside"
-      hook={clock.now}
+      hook={now}
       number={(at) => clockTime(at, board.day.timezone)}
     />
   {/each}

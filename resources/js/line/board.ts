@@ -25,6 +25,7 @@ export function outlookOf(told: LineBoard, line: FoldedLine, now: number): Outlo
     told.day.turnaroundMs,
     Math.max(1, told.day.chairs, ...line.chairs.keys()),
     now,
+    told.notThere,
   );
 }
 
@@ -109,6 +110,7 @@ export function boardOf(told: LineBoard, line: FoldedLine, now: number): LineBoa
     soldOut: [...line.soldOut],
     learning: told.learning,
     designs: told.designs,
+    notThere: told.notThere,
     story: told.story,
     version: told.version,
     channel: told.channel,

@@ -59,17 +59,47 @@ export function begin(plan: ToldPlan, at: number): Face {
 }
 
 export function stepDone(face: Face, step: string, at: number): Face {
-  return {
-    ...advanced(face, step, 'done', stepTime(face, at), at),
-    tappedAt: at,
-    pausedInStepMs: 0,
-  };
+  return advanced(face, step, 'done', stepTime(face, at), at);
+}
+
+/** Two steps painted as one: what they took is shared out as it was planned. */
+export function bothDone(face: Face, step: string, at: number): Face {
+  const current = refuseUnlessCurrent(face, step);
+  const next = nextAfter(face, current);
+  const [one, other] = [face.runs[current], face.runs[next]];
+  if (one === undefined || other === undefined) {
+    throw new TapSetAside('It is the last step: there is no other to be done with it.');
+  }
+  const spentMs = stepTime(face, at);
+  const planned = one.step.plannedMs + other.step.plannedMs;
+  const share = Math.floor(spentMs * (planned === 0 ? 0.5 : one.step.plannedMs / planned));
+  const done = (run: StepRun, took: number): StepRun => ({
+    ...run,
+    status: 'done',
+    spentMs: run.spentMs + took,
+  });
+
+  return goneOn(face, face.runs.with(current, done(one, share)).with(next, done(other, spentMs - share)), at);
+}
+
+/** The step under the hand is painted on, or at all, after the next one. */
+export function leftForLater(face: Face, step: string, at: number): Face {
+  const current = refuseUnlessCurrent(face, step);
+  const next = nextAfter(face, current);
+  const run = face.runs[current];
+  if (run === undefined || next < 0) {
+    throw new TapSetAside('It is the last step: there is nothing to paint before it.');
+  }
+  const later = { ...run, spentMs: run.spentMs + stepTime(face, at) };
+
+  return goneOn(face, face.runs.toSpliced(next + 1, 0, later).toSpliced(current, 1), at);
 }
 
 /** The skipped step takes no time; what was spent on it so far counts to the next one. */
 export function stepSkipped(face: Face, step: string, at: number): Face {
   return {
     ...advanced(face, step, 'skipped', 0, at),
+    tappedAt: face.tappedAt,
     pausedInStepMs: face.pausedInStepMs + (face.pausedAt === null ? 0 : Math.max(0, at - face.pausedAt)),
   };
 }
@@ -236,27 +266,42 @@ function currentIndex(face: Face): number {
   return face.runs.findIndex((run) => run.status === 'pending');
 }
 
-function advanced(face: Face, step: string, status: 'done' | 'skipped', spentMs: number, at: number): Face {
-  const current = currentIndex(face);
-  const run = face.runs[current];
-  if (run?.step.id !== step) {
-    throw new TapSetAside(whyNotCurrent(face, step));
-  }
-  const runs = face.runs.with(current, { ...run, status, spentMs: run.spentMs + spentMs });
+function nextAfter(face: Face, current: number): number {
+  return face.runs.findIndex((run, at) => at > current && run.status === 'pending');
+}
 
+function advanced(face: Face, step: string, status: 'done' | 'skipped', spentMs: number, at: number): Face {
+  const current = refuseUnlessCurrent(face, step);
+  const runs = face.runs.map((run, index) =>
+    index === current ? { ...run, status, spentMs: run.spentMs + spentMs } : run,
+  );
+
+  return goneOn(face, runs, at);
+}
+
+/** The clock of the step that is under the hand now begins. */
+function goneOn(face: Face, runs: readonly StepRun[], at: number): Face {
   return {
     ...face,
     runs,
+    tappedAt: at,
+    pausedInStepMs: 0,
     pausedAt: null,
     pausedFor: null,
     paintedAt: isPainted(runs) ? at : null,
   };
 }
 
-function whyNotCurrent(face: Face, step: string): string {
+function refuseUnlessCurrent(face: Face, step: string): number {
+  const current = currentIndex(face);
+  if (face.runs[current]?.step.id === step) {
+    return current;
+  }
   const run = face.runs.find((one) => one.step.id === step && one.status !== 'pending');
 
-  return run === undefined
-    ? 'That step is not the one being painted.'
-    : `“${run.step.name}” was ${run.status} already.`;
+  throw new TapSetAside(
+    run === undefined
+      ? 'That step is not the one being painted.'
+      : `“${run.step.name}” was ${run.status} already.`,
+  );
 }

@@ -20,7 +20,8 @@ import { boardOf, outlookOf, planFor } from './board';
 import { type Effect, effectOf, goneOnBy } from './dropping';
 import { Forecast } from './forecast';
 import { FoldedLine } from './line';
-import { newestOf, readLine, type ToldLine } from './told';
+import { lineOf, plansOf } from './questions';
+import { newestOf, type ToldLine } from './told';
 import { type Window, windowsOf } from './windows';
 
 const POLL_MS = 3_000;
@@ -83,17 +84,14 @@ export class Line {
 
   constructor(readonly dayId: () => string) {
     this.query = createQuery(() => ({
-      queryKey: ['line', this.dayId()],
-      queryFn: ({ client }) => readLine(this.dayId(), client.getQueryData<ToldLine>(['line', this.dayId()])),
+      ...lineOf(this.dayId()),
       enabled: this.dayId() !== '',
       refetchInterval: () => (this.isTold() ? SELDOM_MS : POLL_MS),
     }));
     this.planQuery = createQuery(() => ({
-      queryKey: ['plans', this.dayId(), this.plansNeeded()],
-      queryFn: () => api.get<Plan[]>(`days/${this.dayId()}/plans`),
+      ...plansOf(this.dayId(), this.query.data),
       enabled: this.dayId() !== '' && this.query.data !== undefined,
       placeholderData: (last: Plan[] | undefined) => last,
-      staleTime: Infinity,
     }));
   }
 
@@ -356,17 +354,5 @@ export class Line {
 
   private pending() {
     return outbox.waiting.filter((one) => one.dayId === this.dayId()).map((one) => one.tap);
-  }
-
-  /** Changes whenever a plan is wanted that may not be here yet. */
-  private plansNeeded(): string {
-    const board = this.query.data;
-    const ids = [
-      ...(board?.designs ?? []).flatMap((design) => [design.planId, ...design.own.map((own) => own.planId)]),
-      ...(board?.waiting ?? []).map((child) => child.planId),
-      ...(board?.chairs ?? []).map((chair) => chair.child?.planId ?? null),
-    ];
-
-    return [...new Set(ids.filter((id) => id !== null))].sort().join(' ');
   }
 }

@@ -3,7 +3,9 @@ import { TapSetAside } from './aside';
 import {
   asked,
   begin,
+  bothDone,
   type Face,
+  leftForLater,
   mended,
   partDone,
   paused,
@@ -91,6 +93,8 @@ export class FoldedLine {
   private readonly past = new Map<string, { tap: ToldTap; before: Ticket | Seats | null }[]>();
   private readonly onChair = new Map<number, ToldTap[]>();
   private readonly ticketOf = new Map<string, string>();
+  /** Lists that no other fold holds. */
+  private readonly ownLists = new Set<readonly unknown[]>();
   private isJudged = true;
   /** Every tap that was told, whatever became of it. */
   private readonly told = new Set<string>();
@@ -134,7 +138,7 @@ export class FoldedLine {
       return undefined;
     }
     const other = Object.create(FoldedLine.prototype) as FoldedLine;
-    // What is in these is replaced, never changed.
+    // What is in these is replaced, never changed, but for lists of its own.
     Object.assign(other, this, {
       tickets: new Map(this.tickets),
       chairs: new Map(this.chairs),
@@ -144,6 +148,7 @@ export class FoldedLine {
       onChair: new Map(this.onChair),
       ticketOf: new Map(this.ticketOf),
       told: new Set(this.told),
+      ownLists: new Set(),
       isJudged: false,
     });
     unknown.forEach((tap) => other.tell(tap));
@@ -400,6 +405,10 @@ export class FoldedLine {
     switch (tap.kind) {
       case 'step_done':
         return stepDone(face, tap.step ?? '', tap.at);
+      case 'both_done':
+        return bothDone(face, tap.step ?? '', tap.at);
+      case 'left_for_later':
+        return leftForLater(face, tap.step ?? '', tap.at);
       case 'step_skipped':
         return stepSkipped(face, tap.step ?? '', tap.at);
       case 'trimmed':
@@ -516,10 +525,22 @@ export class FoldedLine {
   }
 
   private remember(tap: ToldTap, key: string, before: Ticket | Seats | null, chair: number | null): void {
-    this.past.set(key, [...(this.past.get(key) ?? []), { tap, before }]);
+    this.append(this.past, key, { tap, before });
     this.ticketOf.set(tap.id, key);
     if (chair !== null) {
-      this.onChair.set(chair, [...(this.onChair.get(chair) ?? []), tap]);
+      this.append(this.onChair, chair, tap);
+    }
+  }
+
+  /** A list that another fold may hold too is copied once; adding to one's own costs the same however long it is. */
+  private append<Key, One>(lists: Map<Key, One[]>, key: Key, one: One): void {
+    const list = lists.get(key);
+    if (list !== undefined && this.ownLists.has(list)) {
+      list.push(one);
+    } else {
+      const own = [...(list ?? []), one];
+      this.ownLists.add(own);
+      lists.set(key, own);
     }
   }
 }

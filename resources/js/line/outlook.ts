@@ -1,4 +1,4 @@
-import { NO_SHOW_MS } from '../api/tables.gen';
+import { NO_SHOW_MS, spread } from '../api/tables.gen';
 import type { FoldedLine, Ticket } from './line';
 import type { Roster } from './seats';
 
@@ -14,6 +14,8 @@ export class Outlook {
     readonly turnaroundMs: number,
     readonly chairs: number,
     readonly now: number,
+    /** Thousandths of the children who are not there when they are called. */
+    readonly notThere: number = spread.notThere,
   ) {}
 
   painterAt(chair: number, at: number): string | null {

@@ -77,7 +77,7 @@ export async function readLine(dayId: string, told: ToldLine | undefined): Promi
   try {
     const now = withNews(last, await newsOf(dayId, sinceOf(last))) ?? (await wholeOf(dayId));
     if (now !== told) {
-      await keepLine(dayId, now);
+      void keepLine(dayId, now);
     }
 
     return now;

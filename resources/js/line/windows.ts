@@ -25,7 +25,8 @@ interface Waiting {
   readonly planned: readonly number[];
   readonly eligible: readonly number[];
   readonly isOverdue: boolean;
-  readonly isCalled: boolean;
+  /** Thousandths of such children who are not there when they are called. */
+  readonly notThere: number;
 }
 
 const RUNS = 120;
@@ -50,7 +51,7 @@ export function windowsOf(outlook: Outlook): Map<string, Window> {
       planned: seats.map(({ painter }) => outlook.plannedMs(ticket.design, painter)),
       eligible: wished.length === 0 ? seats.map((_, at) => at) : wished,
       isOverdue: outlook.isOverdue(ticket),
-      isCalled: ticket.status === 'called',
+      notThere: ticket.status === 'called' ? 0 : outlook.notThere,
     };
   });
   const runs = Math.max(FEWEST_RUNS, Math.min(RUNS, Math.trunc(MOST_CALLS / Math.max(1, queue.length))));
@@ -99,14 +100,14 @@ function play(
 
     return Math.max(seat.from, rest + turn);
   });
-  waiting.forEach(({ planned, eligible, isOverdue, isCalled }, place) => {
+  waiting.forEach(({ planned, eligible, isOverdue, notThere }, place) => {
     let first = eligible[0] ?? 0;
     for (const at of eligible) {
       first = (free[at] ?? 0) < (free[first] ?? 0) ? at : first;
     }
     const now = free[first] ?? 0;
     calls[place]?.push(now);
-    const isThere = draw(1000) >= (isCalled ? 0 : spread.notThere);
+    const isThere = draw(1000) >= notThere;
     if (isOverdue || !isThere) {
       free[first] = now + (isOverdue ? 0 : spread.lostMs);
 

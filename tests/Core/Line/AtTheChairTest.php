@@ -53,6 +53,40 @@ it('has a step painted again that was wiped off: what it took stays with it, and
         ->and($again?->faceTime(Day::at(999)))->toEqual(Duration::ofSeconds(85));
 });
 
+it('shares out what two steps took that were painted as one, as they were planned', function (): void {
+    $face = Day::open()->join(1)->seat(1, at: 100, seconds: [30, 20, 10])->tap(EventKind::BothDone, 1, 140, step: 's1')->ticket(1)->face;
+
+    // 40 s, shared 30 to 20: nothing of it is lost, and each counts for its pace.
+    expect($face?->runs[0]->spent)->toEqual(Duration::ofSeconds(24))->and($face?->runs[1]->spent)->toEqual(Duration::ofSeconds(16))
+        ->and($face?->currentStep())->toBe('s3')->and($face?->stepTime(Day::at(145)))->toEqual(Duration::ofSeconds(5))
+        ->and(array_map(static fn ($run): bool => $run->isInterrupted, $face->runs ?? []))->toBe([false, false, false]);
+});
+
+it('paints a step, or the rest of it, after the next one: what it took stays with it', function (): void {
+    $day = Day::open()->join(1)->seat(1, at: 100, seconds: [30, 20, 10])->tap(EventKind::LeftForLater, 1, 112, step: 's1');
+    $face = $day->ticket(1)->face;
+    $painted = $day->done(1, 's2', 130)->done(1, 's1', 150)->done(1, 's3', 160)->ticket(1)->face;
+    $spent = static fn ($run): array => [$run->step->id, (int) $run->spent->seconds()];
+
+    expect($face?->currentStep())->toBe('s2')->and($face?->stepTime(Day::at(115)))->toEqual(Duration::ofSeconds(3))
+        ->and(array_map($spent, $painted->runs ?? []))->toBe([['s2', 18], ['s1', 12 + 20], ['s3', 10]])
+        ->and($painted?->faceTime(Day::at(999)))->toEqual(Duration::ofSeconds(60))->and($painted?->paintedAt)->toEqual(Day::at(160));
+});
+
+it('takes either back, and leaves nothing for later than the last step', function (): void {
+    $day = Day::open()->join(1)->seat(1, at: 100)->tap(EventKind::LeftForLater, 1, 112, step: 's1');
+    $undone = $day->undo(null, 113)->ticket(1)->face;
+    $last = Day::open()->join(1)->seat(1, at: 100)->done(1, 's1', 120);
+    $aside = static fn (EventKind $kind): array => array_values($last->tap($kind, 1, 130, step: 's2')->fold()->setAside);
+
+    [$both, $later] = [$aside(EventKind::BothDone), $aside(EventKind::LeftForLater)];
+
+    expect($undone?->currentStep())->toBe('s1')->and($undone?->stepTime(Day::at(120)))->toEqual(Duration::ofSeconds(20))
+        ->and(end($both))->toBe('It is the last step: there is no other to be done with it.')
+        ->and(end($later))->toBe('It is the last step: there is nothing to paint before it.')
+        ->and($last->ticket(1)->face?->currentStep())->toBe('s2');
+});
+
 it('keeps what was wiped off of a step that a quicker plan paints too', function (): void {
     $face = Day::open()->join(1)->seat(1, at: 100, seconds: [30, 20, 10])->tap(EventKind::WipedOff, 1, 110, step: 's1')
         ->trim(1, [30, 20], 112)->done(1, 's1', 130)->ticket(1)->face;

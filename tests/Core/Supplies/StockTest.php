@@ -15,6 +15,7 @@ use Core\Kit\Kit;
 use Core\Supplies\PackingList;
 use Core\Supplies\StockUse;
 use Core\Supplies\Thrift;
+use Core\Supplies\ToBuy;
 use Tests\Core\Paint;
 
 /** A cheek of one coat on both sides, 20 square centimetres each, three gems and a little glitter. */
@@ -73,4 +74,17 @@ it('packs and counts by what it has learned', function (): void {
     expect($thrift->paint)->toBe(2.0)
         ->and(PackingList::of($menu, 20, stockKit(), $thrift)[0]->amount)->toBe(2 * PackingList::of($menu, 20, stockKit())[0]->amount)
         ->and(StockUse::of($menu, stockKit(), $thrift)[0]->used)->toBe(6.4);
+});
+
+it('buys what another such day would run out of, the scarcest first, and nothing that nobody has counted', function (): void {
+    $uses = StockUse::of([[gleaming(), 20]], stockKit(), Thrift::asEstimated());
+    $short = static fn (array $left): array => array_map(
+        static fn (ToBuy $buy): array => [$buy->use->item->id, $buy->left, $buy->missing],
+        ToBuy::of($uses, $left),
+    );
+
+    // 3.2 g of paint, 1.6 g of glitter and 60 gems went: see above.
+    expect($short(['p' => 47, 'g' => 8, 'x' => 60, 'w' => null]))->toBe([])
+        ->and($short(['p' => 2, 'g' => 8, 'x' => 6, 'w' => null]))->toBe([['x', 6, 54.0], ['p', 2, 1.2]])
+        ->and($short(['p' => 3]))->toBe([['p', 3, 0.2]]);
 });

@@ -2,6 +2,13 @@
 
 declare(strict_types=1);
 
+use App\Actions\Plan\PlanAnew;
+use App\Jobs\PlanTeamAnew;
+use App\Models\Design;
+use App\Models\FacePlan;
+use Core\Design\Medium;
+use Core\Design\Technique;
+use Illuminate\Support\Facades\Queue;
 use Tests\Core\Paint;
 use Tests\Scene;
 
@@ -113,3 +120,36 @@ it('refuses a number out of bounds, saying what to give', function (mixed $value
         ['number' => 'moon_phase', 'value' => 1],
     )->assertUnprocessable()->assertJsonValidationErrors('number');
 })->with([1, 9000, 'soon']);
+
+it('plans the faces to come by how paint dries now, and by the weather again when a touch test is of yesterday', function (): void {
+    $this->travelTo('2026-11-07 13:00:00 UTC');
+    $below = Scene::ulid();
+    $white = Paint::step($below, 40, Medium::Brush, 'wash', ['#ffffff'], name: 'Shell white', technique: Technique::Fill);
+    $red = Paint::step(Scene::ulid(), 20, Medium::Brush, 'round 4', ['#d02020'], name: 'Red on the shell', technique: Technique::Line);
+    $design = $this->scene->design('Lantern string', $white, $red);
+    $this->scene->day(1, $design);
+    $wait = function () use ($design, $below): int {
+        $this->app->make(PlanAnew::class)($design->team_id);
+        $films = FacePlan::query()->findOrFail(Design::query()->findOrFail($design->id)->plan_id)->content['steps'][1]['films'] ?? [];
+
+        return array_column($films, 'least', 'step')[$below];
+    };
+    $usual = $wait();
+
+    Queue::fake();
+    $this->putJson('/api/ways/touch-test', ['paintKind' => 'wax', 'tackyMs' => 60_000, 'dryMs' => 76_000])->assertOk();
+    Queue::assertPushed(PlanTeamAnew::class, 2);
+    $slow = $wait();
+    $this->travelTo('2026-11-08 09:00:00 UTC');
+
+    // Red on white: only on dry white (common practice, no source); at half the speed it is dry after twice the time.
+    expect($usual)->toBeGreaterThan(5_000)->and($slow / $usual)->toEqualWithDelta(2.0, 0.15)->and($wait())->toBe($usual);
+});
+
+it('tells the air of a day hour by hour to who paints there', function (): void {
+    $day = $this->scene->day(1, $this->scene->design('Wave band', Paint::step(Scene::ulid(), 40)));
+    $air = $this->getJson("/api/days/{$day->id}/air")->assertOk()->json();
+
+    expect(count($air))->toBeGreaterThan(3)->and($air[1]['at'] - $air[0]['at'])->toBe(3_600_000)
+        ->and($air[0]['dries'])->toBeGreaterThan(0.1)->toBeLessThan(10);
+});

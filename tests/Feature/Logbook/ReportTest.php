@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\Logbook\LearnPaces;
 use App\Models\MenuItem;
 use Tests\Core\Paint;
 use Tests\Scene;
@@ -80,4 +81,35 @@ it('mends a time that a forgotten tap made long, keeps the old one, and says wha
 it('has nothing to tell of a day without faces', function (): void {
     $this->getJson('/api/days/'.$this->scene->day(2, $this->design)->id.'/report')->assertOk()
         ->assertJsonPath('faces', 0)->assertJsonPath('changes', []);
+});
+
+it('says what to practise once it is learned from, and what to buy before another such day', function (): void {
+    $report = fn () => $this->getJson("/api/days/{$this->day->id}/report")->assertOk();
+    $this->postJson('/api/kit', [
+        'kind' => 'wipe', 'name' => 'wipes', 'howMany' => 5, 'colours' => [], 'skinSafe' => true, 'latex' => false, 'gel' => false,
+        'selfStick' => false,
+    ])->assertOk();
+    expect($report()->json('practise'))->toBe([]);
+
+    for ($more = 0, $at = $this->now - 2_000_000, $taps = []; $more < 9; $more++) {
+        $about = ['ticket' => Scene::ulid()];
+        $taps = [
+            ...$taps,
+            Scene::tap('joined', $at += 1_000, ...$about, design: $this->design->id),
+            Scene::tap('seated', $at += 5_000, ...$about, chair: 1, plan: $this->design->plan_id),
+            Scene::tap('step_done', $at += (int) (60_000 * ($more + 4) ** -0.35 * 3 ** 0.35), ...$about, step: $this->base),
+            Scene::tap('step_done', $at += 30_000, ...$about, step: $this->foam),
+            Scene::tap('finished', $at += 20_000, ...$about),
+        ];
+    }
+    $this->postJson("/api/days/{$this->day->id}/taps", ['taps' => $taps])->assertOk();
+    app(LearnPaces::class)($this->day);
+    $practise = $report()->json('practise');
+    $wipes = array_column($report()->json('stock'), null, 'name')['wipes'];
+
+    expect(array_column($practise, 'step')[0])->toBe('Blue wave')->and($practise[0])->toMatchArray(['painter' => 'Ines', 'times' => 12])
+        // Twelve times what ten more repetitions win each, on a curve like T. P. Wright's (1936).
+        ->and($practise[0]['winMs'] / 12)->toBeGreaterThan(2_500)->toBeLessThan($practise[0]['takesMs'] / 2)
+        // Two wipes a face, five in the packet: all are gone, and another day would want as many again.
+        ->and($wipes)->toMatchArray(['unit' => 'pieces', 'used' => 24, 'left' => 0, 'missing' => 24]);
 });

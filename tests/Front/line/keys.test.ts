@@ -169,6 +169,12 @@ function chairKeys(chair: Chair, number: number, chance: () => number): [string,
           key(`skip ${number}`, () => chair.skip()),
           key(`pause or resume ${number}`, () => chair.togglePause()),
           key(`wiped off ${number}`, () => chair.wipeOff(chair.step?.id ?? '')),
+          ...(chair.nextStep === undefined
+            ? []
+            : [
+                key(`done with the next ${number}`, () => chair.bothDone()),
+                key(`after the next ${number}`, () => chair.later()),
+              ]),
           ...(child.pausedAt === null || child.pausedFor === 'dry'
             ? []
             : [key(`why ${number}`, () => chair.pauseFor('dry'))]),
@@ -221,6 +227,7 @@ it(
     expect([...pressed.keys()].toSorted()).toEqual(
       [
         'a party',
+        'after the next',
         'ask',
         'back',
         'break',
@@ -229,6 +236,7 @@ it(
         'change',
         'close',
         'done',
+        'done with the next',
         'end of break',
         'finish',
         'free',
@@ -278,4 +286,27 @@ it('keeps forecasting out of reach: a face that runs over puts the next call off
   clock.now += 100_000;
   expect(callAt()).toBeGreaterThan(soon + 80_000);
   expect(day.board().waiting[0]).toMatchObject({ number: 0, firstName: 'Wren', design: 'Seal pup' });
+});
+
+it('draws what is painted, whatever the order: a step left for later is not', () => {
+  const day = new OutOfReach();
+  clock.now = START;
+  day.line.open();
+  day.line.join('seal', { firstName: '' });
+  const pressed = (press: (chair: Chair) => void) => {
+    clock.now += 10_000;
+    press(new Chair(day.line, () => 2));
+    const chair = new Chair(day.line, () => 2);
+
+    return [chair.step?.id, chair.paintedSteps, chair.skippedSteps];
+  };
+  day.line.takeChair(2, 'ines');
+
+  pressed((chair) => chair.press());
+  expect(pressed((chair) => chair.press())).toEqual(['s0', 0, []]);
+  expect(pressed((chair) => chair.later())).toEqual(['s1', 1, ['s0']]);
+  // The second is done, the first is under the hand again.
+  expect(pressed((chair) => chair.press())).toEqual(['s0', 2, ['s0']]);
+  expect(pressed((chair) => chair.bothDone())).toEqual(['s3', 3, []]);
+  expect(pressed((chair) => chair.skip())).toEqual([undefined, 4, ['s3']]);
 });

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { MenuOffer } from '../../../resources/js/api/types.gen';
-import { MOST_NAMES, readNames } from '../../../resources/js/rooms/line/names';
+import { middleOffer, MOST_NAMES, readNames } from '../../../resources/js/rooms/line/names';
 
 const menu = [
   { designId: 'wave', name: 'Wave band' },
@@ -53,4 +53,14 @@ describe('a pasted list of names', () => {
     expect(remarks.at(-1)).toContain('100000 names are more than a party');
     expect(told('x'.repeat(500))[0]).toHaveLength(40 + '=wave'.length);
   });
+});
+
+it('reckons a child that has not chosen yet with the design of middle length that is offered', () => {
+  const of = (...minutes: number[]) =>
+    minutes.map((plannedMs, at) => ({ designId: String(at), plannedMs })) as MenuOffer[];
+
+  expect(middleOffer(of(300, 60, 120), [])?.plannedMs).toBe(120);
+  expect(middleOffer(of(300, 60, 120, 90), [])?.plannedMs).toBe(90);
+  expect(middleOffer(of(300, 60, 120), ['2'])?.plannedMs).toBe(60);
+  expect(middleOffer(of(300), ['0'])).toBeUndefined();
 });

@@ -24,6 +24,7 @@ final readonly class LineBoard extends Resource
      * @param  list<string>  $soldOut  designs of the menu that are not offered for now
      * @param  list<AskedDesign>  $designs  those on the menu, and those that children have asked for
      * @param  LineStory  $story  what all of the above is folded from, so that a browser can go on without the server
+     * @param  int  $notThere  thousandths of the children who are not there when they are called, by the last days
      * @param  string  $version  from which news can be asked for
      * @param  string|null  $channel  where to hear of changes at once; null where nothing is said
      */
@@ -44,6 +45,7 @@ final readonly class LineBoard extends Resource
         public array $soldOut,
         public ?LearningShown $learning,
         public array $designs,
+        public int $notThere,
         public LineStory $story,
         public string $version,
         public ?string $channel,
@@ -77,6 +79,7 @@ final readonly class LineBoard extends Resource
             soldOut: array_map(strval(...), array_keys($line->soldOut)),
             learning: $read->learning === null ? null : new LearningShown(...$read->learning),
             designs: array_values(array_map(AskedDesign::of(...), $read->designs)),
+            notThere: $read->outlook->notThere,
             story: LineStory::of($read->story, $read->showsMoney),
             version: (string) $read->version,
             channel: $read->channel,

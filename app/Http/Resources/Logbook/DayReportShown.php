@@ -23,6 +23,8 @@ final readonly class DayReportShown extends Resource
      * @param  list<ReportRow>  $designs
      * @param  list<ReportRow>  $painters
      * @param  list<ReportChange>  $changes  what gains most first
+     * @param  list<ReportPractice>  $practise  what wins most first
+     * @param  list<ReportStock>  $stock  what has to be bought first
      */
     public function __construct(
         public int $faces,
@@ -37,6 +39,8 @@ final readonly class DayReportShown extends Resource
         public array $designs,
         public array $painters,
         public array $changes,
+        public array $practise,
+        public array $stock,
     ) {}
 
     public static function of(ReportRead $read): self
@@ -65,6 +69,8 @@ final readonly class DayReportShown extends Resource
                 static fn (Change $change): ReportChange => new ReportChange($change->words, $change->gain?->milliseconds, $change->cents),
                 $report->changes(),
             ),
+            practise: array_map(ReportPractice::of(...), $read->practise),
+            stock: ReportStock::of($read->stock),
         );
     }
 }

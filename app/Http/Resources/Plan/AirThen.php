@@ -10,11 +10,13 @@ use Core\Surface\WorkingAir;
 /** The air at an hour of an event, and how long a sponged base takes to dry in it. */
 final readonly class AirThen extends Resource
 {
+    /** @param  float  $dries  times as fast as in the reference air */
     public function __construct(
         public int $at,
         public float $celsius,
         public float $humidity,
         public float $wind,
+        public float $dries,
         public int $baseDryMs,
         public bool $isQuick,
         public bool $isSlow,
@@ -31,6 +33,7 @@ final readonly class AirThen extends Resource
             celsius: $one->weather->celsius,
             humidity: $one->weather->humidity,
             wind: $one->weather->wind,
+            dries: round($one->weather->dryingFactor(), 2),
             baseDryMs: $one->baseDry->milliseconds,
             isQuick: $one->isQuick(),
             isSlow: $one->isSlow() || $one->isSticky(),

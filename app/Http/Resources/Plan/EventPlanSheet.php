@@ -27,6 +27,7 @@ final readonly class EventPlanSheet extends Resource
         public ?int $loggedTurnaroundMs,
         public int $loggedTurnarounds,
         public array $met,
+        public ?LastLinesShown $last,
     ) {}
 
     public static function of(EventPlanRead $read): self
@@ -40,6 +41,7 @@ final readonly class EventPlanSheet extends Resource
             loggedTurnaroundMs: $read->turnaround?->middle->milliseconds,
             loggedTurnarounds: $read->turnaround->times ?? 0,
             met: array_map(static fn (ForecastMet $met): ForecastMetShown => ForecastMetShown::of($met), $read->met),
+            last: $read->last === null ? null : LastLinesShown::of($read->last, count($read->terms->profile)),
         );
     }
 }

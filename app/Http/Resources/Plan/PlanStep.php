@@ -11,14 +11,21 @@ use Core\Design\Step;
 /** A step of a plan, as the chair shows it. */
 final readonly class PlanStep extends StepShown
 {
-    /** @param  list<string>  $seen */
-    public function __construct(Step $step, public int $plannedMs, array $seen)
+    /** Whether the child must hold still through it. */
+    public bool $still;
+
+    /**
+     * @param  list<string>  $seen
+     * @param  list<FilmUnder>  $films  that have to have dried when it begins, or may not yet
+     */
+    public function __construct(Step $step, public int $plannedMs, array $seen, public array $films)
     {
         parent::__construct($step, $seen);
+        $this->still = $step->wantsStill();
     }
 
     public static function of(StepInPlan $planned): self
     {
-        return new self($planned->step, $planned->planned->milliseconds, $planned->seen);
+        return new self($planned->step, $planned->planned->milliseconds, $planned->seen, array_map(FilmUnder::of(...), $planned->films));
     }
 }

@@ -39,7 +39,7 @@ final readonly class TrainingSheet extends Resource
             title: $read->title,
             placement: $read->placement,
             steps: array_map(
-                static fn (Step $step): PlanStep => new PlanStep($step, $times->planned($step)->duration->milliseconds, []),
+                static fn (Step $step): PlanStep => new PlanStep($step, $times->planned($step)->duration->milliseconds, [], []),
                 $read->steps,
             ),
             practised: $read->practised,

@@ -5,12 +5,15 @@
   import { minutes } from '../../lib/minutes';
   import type { Chair } from './chair.svelte';
 
-  const { chair }: { chair: Chair } = $props();
+  const { chair, another }: { chair: Chair; another: () => void } = $props();
 
   const cautions = Object.keys(cautionNames) as Caution[];
 </script>
 
 <p class="text-lg text-soft">
+  <button type="button" class="float-right min-h-11 text-ink underline underline-offset-4" onclick={another}
+    >Another design</button
+  >
   {chair.child === null ? '' : childName(chair.child)} · {chair.child?.design}, {minutes(
     chair.plan?.totalMs ?? 0,
   )} planned

@@ -1,26 +1,25 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
-  import { api } from '../../api/client';
   import { outbox } from '../../api/outbox.svelte';
-  import type { DaySummary } from '../../api/types.gen';
-  import { chairAtHand, dayChosen } from '../../lib/remembered.svelte';
+  import { chairAtHand, dayAtChair, dayChosen } from '../../lib/remembered.svelte';
   import { clock } from '../../lib/clock.svelte';
   import { Line } from '../../line/line.svelte';
+  import { nearDays } from '../../line/questions';
   import { p } from '../../router';
   import Loading from '../../ui/Loading.svelte';
   import Trouble from '../../ui/Trouble.svelte';
   import { Chair, dayAtHand } from './chair.svelte';
   import ChairBench from './ChairBench.svelte';
 
-  const days = createQuery(() => ({
-    queryKey: ['days', 'near'],
-    queryFn: () => api.get<DaySummary[]>('days/near'),
-  }));
+  const days = createQuery(nearDays);
   const day = $derived(
     days.data?.find((one) => one.id === dayChosen.value) ?? dayAtHand(days.data ?? [], clock.now),
   );
   const line = new Line(() => day?.id ?? '');
 
+  $effect(() => {
+    dayAtChair.value = day?.id ?? dayAtChair.value;
+  });
   $effect(() => line.listen());
   $effect(() => outbox.account(line.setAside));
 

@@ -14,6 +14,7 @@
   import FaceTape from './FaceTape.svelte';
   import LineWord from './LineWord.svelte';
   import Quicker from './Quicker.svelte';
+  import Sheet from '../../ui/Sheet.svelte';
   import StepNow from './StepNow.svelte';
 
   const { chair, board, days }: { chair: Chair; board: LineBoard; days: DaySummary[] } = $props();
@@ -56,24 +57,28 @@
   const bounce = new Bounce();
   const press = (event: Event) => bounce.take(() => chair.press(), event.timeStamp);
 
-  const keys: Record<string, (event: Event) => void> = {
-    ' ': press,
-    u: () => chair.undo(),
-    p: () => chair.togglePause(),
-    s: () => chair.skip(),
-    q: () => (asking = chair.step !== undefined),
+  let listing = $state(false);
+  const keys: Record<string, { does: string; act: (event: Event) => void }> = {
+    ' ': { does: 'the big button: done, seat, begin, go on', act: press },
+    u: { does: 'undo', act: () => chair.undo() },
+    p: { does: 'pause, and go on', act: () => chair.togglePause() },
+    s: { does: 'skip the step', act: () => chair.skip() },
+    b: { does: 'both done, this step and the next', act: () => chair.bothDone() },
+    l: { does: 'leave it, or the rest of it, until the next is done', act: () => chair.later() },
+    q: { does: 'quicker, or richer', act: () => (asking = chair.step !== undefined) },
+    '?': { does: 'these keys', act: () => (listing = true) },
   };
 
   /** The pedal is the space bar: in this room it always means the big button, whatever was touched last. */
   function onkey(event: KeyboardEvent) {
     const typing = event.target instanceof Element && event.target.closest('input, select, textarea, dialog');
-    const act = keys[event.key.toLowerCase()];
-    if (typing || act === undefined || event.ctrlKey || event.metaKey || event.altKey) {
+    const key = keys[event.key.toLowerCase()];
+    if (typing || key === undefined || event.ctrlKey || event.metaKey || event.altKey) {
       return;
     }
     event.preventDefault();
     if (event.type === 'keydown' && !event.repeat) {
-      act(event);
+      key.act(event);
     }
   }
 </script>
@@ -137,4 +142,14 @@
 
   <FaceTape {chair} />
   <Quicker {chair} bind:open={asking} />
+  <Sheet bind:open={listing} title="Keys of the chair">
+    <dl class="grid grid-cols-[auto_1fr] items-center gap-x-5 gap-y-2 text-xl">
+      {#each Object.entries(keys) as [key, { does }] (key)}
+        <dt>
+          <kbd class="rounded border-2 border-ink px-3 font-bold">{key === ' ' ? 'space, pedal' : key}</kbd>
+        </dt>
+        <dd>{does}</dd>
+      {/each}
+    </dl>
+  </Sheet>
 </div>

@@ -2,6 +2,7 @@
   import type { DaySummary, LineBoard } from '../../api/types.gen';
   import { chairAtHand, dayChosen } from '../../lib/remembered.svelte';
   import type { Chair } from './chair.svelte';
+  import AirNow from './AirNow.svelte';
   import AtThisChair from './AtThisChair.svelte';
   import WhoSits from './WhoSits.svelte';
 
@@ -15,7 +16,7 @@
 </script>
 
 <div class="flex flex-wrap items-center gap-x-2 text-[15px]">
-  <label class="min-w-0 grow">
+  <label class="min-w-0 grow basis-20">
     <span class="sr-only">Event day</span>
     <select
       class="min-h-11 w-full truncate bg-transparent font-semibold"
@@ -47,6 +48,7 @@
     aria-label="Who paints at this chair: {chair.painter ?? 'not said'}{away}"
     onclick={() => (asking = true)}>{chair.painter ?? 'Who paints?'}{away}</button
   >
+  <AirNow dayId={board.day.id} />
   <button
     type="button"
     class="min-h-11 underline decoration-2 underline-offset-4"

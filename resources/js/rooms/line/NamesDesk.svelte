@@ -9,6 +9,8 @@
   import Tape from '../../tape/Tape.svelte';
   import { piecesOf } from '../../tape/tape';
   import ForParents from './ForParents.svelte';
+  import { middleOffer, UNDECIDED } from './names';
+  import NumberSlip from './NumberSlip.svelte';
   import PasteNames from './PasteNames.svelte';
   import Texts from './Texts.svelte';
 
@@ -25,6 +27,7 @@
   const child = $derived(board.waiting.find(({ id }) => id === given));
   const window = $derived(line.windows.get(given));
   let pasting = $state(false);
+  let slipping = $state(false);
   let sharing = $state(false);
   let texting = $state(false);
   let selling = $state(false);
@@ -35,8 +38,10 @@
     selling = false;
   }
 
-  function take(design: string) {
-    given = line.join(design, { firstName });
+  const middle = $derived(middleOffer(board.menu, board.soldOut));
+
+  function take(design: string, note: string | null = null) {
+    given = line.join(design, { firstName, note });
     firstName = '';
     field?.focus();
   }
@@ -76,7 +81,8 @@
         >
         <span class="block text-lg text-soft"
           >{child.firstName ?? ''}
-          {child.design}{window === undefined || window.until - window.from < 60_000
+          {child.note === UNDECIDED ? `${UNDECIDED}, reckoned with ${child.design}` : child.design}{window ===
+            undefined || window.until - window.from < 60_000
             ? ''
             : `, between ${time(window.from)} and ${time(window.until)}`}{child.beforeClosing
             ? ''
@@ -146,7 +152,16 @@
       {/each}
     </ul>
     <p class="mt-3 flex flex-wrap gap-2">
+      {#if middle !== undefined}
+        <button type="button" class="key" onclick={() => take(middle.designId, UNDECIDED)}
+          >Chooses at the chair</button
+        >
+      {/if}
       <button type="button" class="key" onclick={() => (pasting = true)}>A whole party</button>
+      {#if child !== undefined && child.number > 0}
+        <button type="button" class="key" onclick={() => (slipping = true)}>Slip of No. {child.number}</button
+        >
+      {/if}
       {#if paints()}
         <button type="button" class="key" onclick={() => (sharing = true)}
           >{child === undefined ? 'Board for parents' : `Code of No. ${child.number}`}</button
@@ -161,6 +176,7 @@
       <ForParents {board} bind:open={sharing} number={child?.number ?? null} />
       <Texts {board} bind:open={texting} />
     {/if}
+    {#if child !== undefined}<NumberSlip {board} {child} {window} bind:open={slipping} />{/if}
     <PasteNames {line} {board} bind:open={pasting} taken={(tickets) => (given = tickets[0] ?? '')} />
   {/if}
 </section>

@@ -15,8 +15,10 @@
 
 <Sheet bind:open title="Another design">
   <p class="text-soft">
-    What is painted stays in the log; from now on the other design’s steps are shown and timed. Undo brings
-    this one back.
+    {chair.isAsking
+      ? 'Nothing is painted yet: the other design’s steps are shown and timed from the first one.'
+      : 'What is painted stays in the log; from now on the other design’s steps are shown and timed.'}
+    Undo brings this one back.
   </p>
   <ul class="mt-3 grid gap-2 sm:grid-cols-2">
     {#each others as offer (offer.designId)}

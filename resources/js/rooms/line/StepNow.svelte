@@ -8,6 +8,7 @@
   import type { Chair } from './chair.svelte';
   import OtherChild from './OtherChild.svelte';
   import OtherDesign from './OtherDesign.svelte';
+  import { skinSays } from './skin';
   import Turnaround from './Turnaround.svelte';
 
   const { chair, board }: { chair: Chair; board: LineBoard } = $props();
@@ -33,9 +34,13 @@
         ? 'Eyes and lips may open'
         : `${was === 'eyes' ? 'Eyes' : 'Lips'} may open`;
   });
-  const shut = { eyes: 'Eyes shut', lips: 'Lips shut', both: 'Eyes and lips shut' } as const;
   const isWait = $derived(chair.step?.technique === 'wait');
   const leftMs = $derived(Math.max(0, chair.stepPlannedMs - chair.stepMs));
+  /** How what lies below stands to what is painted now. */
+  const skin = $derived(
+    skinSays(chair.films, (id) => chair.line.stepOf(id)?.name ?? 'what lies below', isWait && leftMs > 0),
+  );
+  const shut = { eyes: 'Eyes shut', lips: 'Lips shut', both: 'Eyes and lips shut' } as const;
   const sides = { left: 'left side', right: 'right side', both: 'both sides', centre: '' } as const;
 
   function how(step: PlanStep): string {
@@ -116,7 +121,7 @@
   {:else if chair.step === undefined}
     <Turnaround {chair} />
   {:else if chair.isAsking}
-    <Asking {chair} />
+    <Asking {chair} another={() => (otherDesign = true)} />
   {:else}
     <p class="flex min-w-0 gap-1 text-lg text-soft max-sm:flex-wrap">
       <span class="truncate">{childName(chair.child)}</span>
@@ -136,16 +141,18 @@
       {/each}
       <span>{how(chair.step)}</span>
     </div>
-    {#if chair.step.shut !== null || mayOpen !== ''}
-      <p class="mt-2">
-        <span
-          class={['rounded px-2 py-0.5 text-lg font-bold', mayOpen === '' ? 'bg-ink text-paper' : 'bg-brass']}
+    <p class="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1 text-lg leading-tight">
+      {#if chair.step.shut !== null || mayOpen !== ''}
+        <span class={['rounded px-2 py-0.5 font-bold', mayOpen === '' ? 'bg-ink text-paper' : 'bg-brass']}
           >{chair.step.shut === null ? mayOpen : shut[chair.step.shut]}</span
         >
-      </p>
-    {/if}
-    <p class="mt-1 text-lg leading-tight text-soft">
-      {[places(chair.step), sides[chair.step.side]].filter(Boolean).join(' · ')}
+      {/if}
+      {#if chair.stillMs > 0}
+        <span class="rounded border-2 border-ink px-2 font-bold">Hold still · {minutes(chair.stillMs)}</span>
+      {/if}
+      {#if skin !== ''}<span class="rounded bg-sea/25 px-2 py-0.5 font-bold">{skin}</span>{/if}
+      <span class="text-soft">{[places(chair.step), sides[chair.step.side]].filter(Boolean).join(' · ')}</span
+      >
     </p>
     <div class="mt-3 flex flex-wrap items-baseline gap-x-5">
       <p
@@ -199,6 +206,17 @@
           type="button"
           class="min-h-11 underline underline-offset-4"
           onclick={() => chair.wipeOff(before.id)}>{before.name} once more</button
+        >
+      {/if}
+      {#if chair.nextStep !== undefined}
+        <button
+          type="button"
+          class="min-h-11 underline underline-offset-4"
+          aria-label="Painted together with {chair.nextStep.name}"
+          onclick={() => chair.bothDone()}>With the next</button
+        >
+        <button type="button" class="min-h-11 underline underline-offset-4" onclick={() => chair.later()}
+          >{chair.stepMs < 3000 ? 'After the next' : 'Rest after the next'}</button
         >
       {/if}
       <button type="button" class="min-h-11 underline underline-offset-4" onclick={() => (otherDesign = true)}

@@ -16,6 +16,7 @@ import type {
 } from '../../api/types.gen';
 import { clock } from '../../lib/clock.svelte';
 import type { Line } from '../../line/line.svelte';
+import { type FilmNow, filmsNow, stillFor } from './skin';
 import { faceTime, leftToPaint, stepTime } from '../../line/face';
 
 /** What the big button does now. A child can be seated once its plan is at hand. */
@@ -49,16 +50,23 @@ export class Chair {
 
     return [...earlier, ...own];
   });
+  /** How many of them are painted, one that was left for later and what was skipped among them. */
   readonly paintedSteps: number = $derived.by(() => {
     const at = this.shownSteps.findIndex((step) => step.id === this.step?.id);
+    const done = new Set(this.runs().flatMap((run) => (run.status === 'done' ? [run.stepId] : [])));
 
-    return at < 0 ? this.shownSteps.length : at;
+    return at < 0
+      ? this.shownSteps.length
+      : Math.max(at, 1 + this.shownSteps.findLastIndex((step) => done.has(step.id)));
   });
-  readonly skippedSteps: string[] = $derived.by(() =>
-    this.runs()
-      .filter((run) => run.status === 'skipped')
-      .map((run) => run.stepId),
-  );
+  /** What is left out of the picture so far. */
+  readonly skippedSteps: string[] = $derived.by(() => {
+    const unpainted = new Set(this.runs().flatMap((run) => (run.status === 'done' ? [] : [run.stepId])));
+
+    return this.shownSteps
+      .filter(({ id }, at) => unpainted.has(id) && (at < this.paintedSteps || this.isSkipped(id)))
+      .map(({ id }) => id);
+  });
   /** What would not be painted if one stopped here, where that looks finished. */
   readonly mayStopWithout: readonly string[] = $derived.by(() => {
     const last = this.child?.steps.findLast((step) => step.status === 'done');
@@ -115,6 +123,20 @@ export class Chair {
   readonly wantsWater: boolean = $derived.by(() => this.facesSinceWater + 1 >= WATER_FACES);
   readonly stepMs: number = $derived.by(() => (this.child === null ? 0 : stepTime(this.child, clock.now)));
   readonly stepPlannedMs: number = $derived.by(() => this.child?.steps[this.stepIndex]?.plannedMs ?? 0);
+  /** What lies below the step under the hand, or below the one after a wait: dry in so long, or wet for so long. */
+  readonly films: readonly FilmNow[] = $derived.by(() => {
+    const step = this.step?.technique === 'wait' ? this.nextStep : this.step;
+
+    return this.child === null || step === undefined ? [] : filmsNow(this.child, step.films, clock.now);
+  });
+  /** How long the child must hold still from now on, as planned; 0 where it need not. */
+  readonly stillMs: number = $derived.by(() => {
+    const from = this.plan?.steps.findIndex(({ id }) => id === this.step?.id) ?? -1;
+
+    return this.plan === undefined || from < 0
+      ? 0
+      : stillFor(this.plan.steps.slice(from), this.child?.steps ?? [], this.stepMs);
+  });
   readonly faceMs: number = $derived.by(() => (this.child === null ? 0 : faceTime(this.child, clock.now)));
   readonly headingMs: number = $derived.by(() =>
     this.child === null ? 0 : this.faceMs + leftToPaint(this.child, clock.now),
@@ -175,6 +197,20 @@ export class Chair {
   wipeOff(step: string): void {
     if (this.child !== null) {
       this.line.say({ kind: 'wiped_off', ticket: this.child.id, step });
+    }
+  }
+
+  /** Painted as one with the next step. */
+  bothDone(): void {
+    if (this.child !== null && this.step !== undefined && this.nextStep !== undefined) {
+      this.line.say({ kind: 'both_done', ticket: this.child.id, step: this.step.id });
+    }
+  }
+
+  /** The step under the hand, or the rest of it, after the next one. */
+  later(): void {
+    if (this.child !== null && this.step !== undefined && this.nextStep !== undefined) {
+      this.line.say({ kind: 'left_for_later', ticket: this.child.id, step: this.step.id });
     }
   }
 
@@ -310,6 +346,10 @@ export class Chair {
   /** For what hangs on no more than which steps are painted. */
   private runs(): readonly StepProgress[] {
     return this.stepsStand === '' ? [] : untrack(() => this.child?.steps ?? []);
+  }
+
+  private isSkipped(id: string): boolean {
+    return this.runs().some((run) => run.stepId === id && run.status === 'skipped');
   }
 
   /** A step under the hand or to come. Skipped steps of another plan may stand among the runs. */

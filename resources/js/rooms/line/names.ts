@@ -75,3 +75,15 @@ function designLike(words: string, menu: readonly MenuOffer[]): string | undefin
     )
   )?.designId;
 }
+
+/** What is said of a child that has not chosen yet. */
+export const UNDECIDED = 'chooses at the chair';
+
+/** What a child that has not chosen yet is reckoned with: the design of middle length of those that are offered; undefined without any. */
+export function middleOffer(menu: readonly MenuOffer[], soldOut: readonly string[]): MenuOffer | undefined {
+  const offered = menu
+    .filter(({ designId }) => !soldOut.includes(designId))
+    .toSorted((one, other) => one.plannedMs - other.plannedMs);
+
+  return offered[Math.floor((offered.length - 1) / 2)];
+}

@@ -5,6 +5,8 @@
   import { minutes } from '../../lib/minutes';
   import { money } from '../../lib/money';
   import { teamCurrency } from '../../lib/session';
+  import { p } from '../../router';
+  import { amountOf } from '../plan/packing.svelte';
 
   const { dayId }: { dayId: string } = $props();
 
@@ -26,6 +28,7 @@
     empty: { name: 'nobody in the chair', fill: 'transparent' },
   };
   const report = $derived(query.data);
+  const toBuy = $derived((report?.stock ?? []).filter(({ missing }) => missing !== null));
   const spans = $derived.by(() => {
     const went = Object.keys(PARTS).map((part) => ({
       part,
@@ -128,7 +131,48 @@
       </ol>
     {/if}
 
-    <div class="mt-5 grid gap-x-12 gap-y-5 lg:grid-cols-[3fr_2fr]">
+    {#if report.practise.length > 0}
+      <h2 class="mt-5 text-xl">What to practise</h2>
+      <ul>
+        {#each report.practise as thing (`${thing.painter} ${thing.design} ${thing.step}`)}
+          <li class="mt-1 text-lg">
+            <strong>{thing.painter}</strong>: {thing.step}, {thing.design}. It takes {minutes(thing.takesMs)} and
+            came
+            {thing.times} times; ten repetitions win {minutes(thing.winMs)} of such a day.
+          </li>
+        {/each}
+      </ul>
+      <p class="print:hidden"><a class="underline" href={p('/practice')}>To the practice board</a></p>
+    {/if}
+
+    {#if report.stock.length > 0}
+      <h2 class="mt-5 text-xl">
+        {toBuy.length > 0
+          ? 'What to buy before another day like this'
+          : 'Enough is left for another day like this'}
+      </h2>
+      {#if toBuy.length > 0}
+        <ul class="mt-1 text-lg">
+          {#each toBuy as thing (thing.name)}
+            <li>
+              <strong>{thing.name}</strong>: {amountOf(thing.left ?? 0, thing)} left, {amountOf(
+                thing.used,
+                thing,
+              )}
+              used, {amountOf(thing.missing ?? 0, thing)} missing
+            </li>
+          {/each}
+        </ul>
+      {/if}
+      <p class="text-soft">
+        Used up, as estimated: {report.stock
+          .filter(({ missing }) => missing === null)
+          .map((thing) => `${thing.name} ${amountOf(thing.used, thing)}`)
+          .join(', ')}.
+      </p>
+    {/if}
+
+    <div class="mt-5 grid items-start gap-x-12 gap-y-5 lg:grid-cols-[3fr_2fr]">
       {@render rows('Designs', 'of', report.designs, report.cents > 0)}
       {@render rows('Painters', 'by', report.painters, report.cents > 0)}
     </div>

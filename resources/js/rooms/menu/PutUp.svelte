@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { nearDays } from '../../line/questions';
   import { toldWhole } from '../../line/told';
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { api } from '../../api/client';
@@ -10,10 +11,7 @@
   const { sheet }: { sheet: MenuSheet } = $props();
 
   const queryClient = useQueryClient();
-  const days = createQuery(() => ({
-    queryKey: ['days', 'near'],
-    queryFn: () => api.get<DaySummary[]>('days/near'),
-  }));
+  const days = createQuery(nearDays);
   const work = new Submission();
   let done = $state('');
 

@@ -1,10 +1,11 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
   import { api } from '../../api/client';
-  import type { DaySummary, MenuRecommended, MenuSheet } from '../../api/types.gen';
+  import type { MenuRecommended, MenuSheet } from '../../api/types.gen';
   import { Submission } from '../../lib/form.svelte';
   import { minutes } from '../../lib/minutes';
   import { money } from '../../lib/money';
+  import { nearDays } from '../../line/questions';
   import { teamCurrency } from '../../lib/session';
   import Said from '../../ui/Said.svelte';
   import { chances } from '../plan/answers';
@@ -13,10 +14,7 @@
   const { sheet, work }: { sheet: MenuSheet; work: MenuWork } = $props();
 
   const currency = teamCurrency();
-  const days = createQuery(() => ({
-    queryKey: ['days', 'near'],
-    queryFn: () => api.get<DaySummary[]>('days/near'),
-  }));
+  const days = createQuery(nearDays);
   const asking = new Submission();
   let chosen = $state('');
   let goal = $state<'look' | 'takings'>('look');

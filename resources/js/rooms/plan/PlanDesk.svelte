@@ -11,6 +11,7 @@
   import DayAhead from './DayAhead.svelte';
   import Dials from './Dials.svelte';
   import EventHead from './EventHead.svelte';
+  import LastLines from './LastLines.svelte';
   import LastTimes from './LastTimes.svelte';
   import Levers from './Levers.svelte';
   import PartyList from './PartyList.svelte';
@@ -63,6 +64,7 @@
       <DayAhead {plan} forecast={plan.forecast} timezone={sheet.day.timezone} />
       <Levers {plan} forecast={plan.forecast} {place} />
       <LastTimes met={sheet.met} />
+      {#if sheet.last !== null}<LastLines last={sheet.last} {plan} />{/if}
     {/if}
   {/if}
 </div>

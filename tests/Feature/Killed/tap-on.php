@@ -3,10 +3,12 @@
 declare(strict_types=1);
 
 // A painter who taps on and on, whatever becomes of the database: each tap is made until somebody says that it is kept, and is
-// then written down. Usage: tap-on.php FILE, with the database in the environment; ends when FILE.stop is there.
+// then written down, while each try that failed is a dot in FILE.refused. Usage: tap-on.php FILE, with the database in the
+// environment; ends when FILE.stop is there.
 
 use App\Actions\Line\RecordTaps;
 use App\Actions\Line\Tap;
+use App\Actions\Line\TapFate;
 use App\Models\EventDay;
 use App\Models\User;
 use Illuminate\Contracts\Console\Kernel;
@@ -24,13 +26,14 @@ for ($number = 0; ! is_file("{$argv[1]}.stop"); $number++) {
     $tap = Tap::of([
         'id' => Scene::ulid(),
         'kind' => $number % 2 === 0 ? 'opened' : 'closed',
-        'at' => max($day->opens_ms, now()->getTimestampMs()) + $number,
+        'at' => now()->getTimestampMs() + $number,
     ]);
     for ($isKept = false; ! $isKept;) {
         try {
-            $record(EventDay::ofTeam($day->team_id)->findOrFail($day->id), $painter, [$tap]);
-            $isKept = true;
+            [$outcome] = $record(EventDay::ofTeam($day->team_id)->findOrFail($day->id), $painter, [$tap]);
+            $isKept = $outcome->fate === TapFate::Refused ? throw new LogicException($outcome->message) : true;
         } catch (PDOException) {
+            file_put_contents("{$argv[1]}.refused", '.', FILE_APPEND);
             $databases->purge();
             usleep(50_000);
         }

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Actions\Plan\PlanAnew;
+use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+
+/** Times a team's designs by how its painters work now, after the change was answered: faces seated from then on are planned so. */
+final class PlanTeamAnew implements ShouldBeUniqueUntilProcessing, ShouldQueue
+{
+    use Queueable;
+
+    public int $tries = 3;
+
+    public int $backoff = 5;
+
+    /** Seconds; a team's ladders take a while, and less than after what a job is taken for lost. */
+    public int $timeout = 110;
+
+    /** @param  bool  $isForLater  whether it waits until what holds for today holds no more */
+    public function __construct(private readonly string $teamId, private readonly bool $isForLater = false) {}
+
+    public function uniqueId(): string
+    {
+        return $this->isForLater ? "{$this->teamId} later" : $this->teamId;
+    }
+
+    public function handle(PlanAnew $plan): void
+    {
+        $plan($this->teamId);
+    }
+}

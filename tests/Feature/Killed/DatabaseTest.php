@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+use Symfony\Component\Process\Process;
+use Tests\Feature\Killed\OwnDatabase;
+
+// The database loses its power in the middle of writing, again and again, or finds no room, while somebody taps on.
+
+const KILLS = 5;
+
+/** Somebody who taps on, and what was said to be kept. */
+function tappingOn(OwnDatabase $database): Process
+{
+    return $database->start(['php', __DIR__.'/tap-on.php', "{$database->folder}/kept"]);
+}
+
+/** @return list<string> ids, in the order they were kept */
+function keptTaps(OwnDatabase $database): array
+{
+    $kept = "{$database->folder}/kept";
+
+    return is_file($kept) ? array_values(array_filter(explode("\n", (string) file_get_contents($kept)))) : [];
+}
+
+/** Until so many more taps are kept, as long as that may take. */
+function untilKept(OwnDatabase $database, int $more, int $pause = 20_000): void
+{
+    $before = count(keptTaps($database));
+    for ($wait = 0; $wait < 600 && count(keptTaps($database)) < $before + $more; $wait++) {
+        usleep($pause);
+    }
+    expect(count(keptTaps($database)))->toBeGreaterThanOrEqual($before + $more);
+}
+
+/** All that were said to be kept are there, once each. */
+function expectKept(OwnDatabase $database, Process $tapping): void
+{
+    touch("{$database->folder}/kept.stop");
+    $tapping->wait();
+
+    expect($tapping->getExitCode())->toBe(0, $tapping->getErrorOutput())
+        ->and($database->column('select id from chair_events order by seq'))->toBe(keptTaps($database));
+}
+
+afterEach(function (): void {
+    $this->database->remove();
+});
+
+it('has every tap once that it said it kept, however often the database is killed', function (): void {
+    $this->database = new OwnDatabase;
+    $running = $this->database->up();
+    $this->database->make();
+    $tapping = tappingOn($this->database);
+    for ($kill = 0; $kill < KILLS; $kill++) {
+        // Each time at another moment of a tap.
+        untilKept($this->database, 5, 20_000 + 1_700 * $kill);
+        $running->signal(SIGKILL);
+        $running->wait();
+        $running = $this->database->up();
+    }
+    untilKept($this->database, 5);
+    expectKept($this->database, $tapping);
+    expect(count(keptTaps($this->database)))->toBeGreaterThan(5 * KILLS);
+});
+
+it('refuses taps while the disk is full, keeps all that it said it kept, and goes on when there is room again', function (): void {
+    $this->database = OwnDatabase::onSmallDisk();
+    $running = $this->database->up();
+    $this->database->make();
+    $tapping = tappingOn($this->database);
+    untilKept($this->database, 5);
+    $refused = fn (): int => strlen((string) @file_get_contents("{$this->database->folder}/kept.refused"));
+    for ($time = 0; $time < 2; $time++) {
+        $before = $refused();
+        $this->database->fillDisk();
+        for ($wait = 0; $wait < 900 && $refused() < $before + 3; $wait++) {
+            usleep(20_000);
+        }
+        expect($refused())->toBeGreaterThanOrEqual($before + 3);
+        $this->database->makeRoom();
+        // It may have given up for want of room: then it is started again, as it is in earnest.
+        usleep(500_000);
+        $running = $running->isRunning() ? $running : $this->database->up();
+        untilKept($this->database, 5);
+    }
+    expectKept($this->database, $tapping);
+});

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { QueryClient, QueryClientProvider } from '@tanstack/svelte-query';
   import { dayAtChair, lightChosen } from './lib/remembered.svelte';
-  import { askAhead } from './line/questions';
+  import { openAhead } from './line/questions';
   import Patterns from './tape/Patterns.svelte';
   import Workshop from './Workshop.svelte';
 
@@ -11,7 +11,7 @@
   });
 
   if (location.pathname === '/' && dayAtChair.value !== '') {
-    void askAhead(queryClient, dayAtChair.value);
+    void openAhead(queryClient, dayAtChair.value);
   }
 
   $effect(() => {

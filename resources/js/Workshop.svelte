@@ -4,9 +4,8 @@
   import { api } from './api/client';
   import { outbox } from './api/outbox.svelte';
   import { reach } from './api/reach.svelte';
-  import type { SessionState } from './api/types.gen';
   import Header from './Header.svelte';
-  import { provideSession } from './lib/session';
+  import { provideSession, whoIsIn } from './lib/session';
   import Notices from './Notices.svelte';
   import { sendUnsaved } from './rooms/bench/unsaved';
   import { navigate, route } from './router';
@@ -16,11 +15,7 @@
 
   const ASK_AGAIN_MS = 4_000;
   const queryClient = useQueryClient();
-  const session = createQuery(() => ({
-    queryKey: ['session'],
-    queryFn: () => api.get<SessionState>('session'),
-    staleTime: 60_000,
-  }));
+  const session = createQuery(whoIsIn);
   const teamId = $derived(session.data?.teamId ?? null);
 
   $effect(() => {

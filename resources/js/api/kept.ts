@@ -34,10 +34,18 @@ interface Shape extends DBSchema {
   taps: { key: string; value: KeptTap };
 }
 
+/** What was added, and to what. */
+interface Added {
+  to: string;
+  added: unknown;
+}
+
+const pathOfAdded = (path: string) => `${path} added`;
+
 let opened: Promise<IDBPDatabase<Shape>> | undefined;
 
 async function database(): Promise<IDBPDatabase<Shape>> {
-  opened ??= openDB<Shape>('inch-timer', 5, {
+  opened ??= openDB<Shape>('inch-timer', 6, {
     upgrade(db, version, _newest, transaction) {
       if (version < 1) {
         db.createObjectStore('answers', { keyPath: 'path' });
@@ -72,11 +80,50 @@ export const kept = {
     return kept?.body;
   },
 
+  /** Several at once, in the order asked for. */
+  async answers(paths: readonly string[]): Promise<unknown[]> {
+    const kept = await database()
+      .then((db) => {
+        const store = db.transaction('answers').store;
+
+        return Promise.all(paths.map((path) => store.get(path)));
+      })
+      .catch(() => []);
+
+    return paths.map((_, at) => kept[at]?.body);
+  },
+
   /** An answer that cannot be kept is only not there later. */
   async keepAnswer(path: string, body: unknown): Promise<void> {
     await database()
       .then((db) => db.put('answers', { path, body }))
       .catch(() => undefined);
+  },
+
+  /**
+   * Keeps what was answered at length and what was added since: the long part is written once, so that a tap does not write a day.
+   *
+   * @param name the same only for the same whole
+   */
+  async keepGrown(path: string, name: string, whole: () => unknown, added: unknown): Promise<void> {
+    await database()
+      .then(async (db) => {
+        const writing = db.transaction('answers', 'readwrite');
+        const last = (await writing.store.get(pathOfAdded(path)))?.body as Added | undefined;
+        await Promise.all([
+          ...(last?.to === name ? [] : [writing.store.put({ path, body: whole() })]),
+          writing.store.put({ path: pathOfAdded(path), body: { to: name, added } satisfies Added }),
+          writing.done,
+        ]);
+      })
+      .catch(() => undefined);
+  },
+
+  /** As it was kept: the long part, and what was added. */
+  async grown(path: string): Promise<{ whole: unknown; added: unknown } | undefined> {
+    const [whole, added] = await kept.answers([path, pathOfAdded(path)]);
+
+    return whole === undefined || added === undefined ? undefined : { whole, added: (added as Added).added };
   },
 
   async forgetAnswers(): Promise<void> {

@@ -1,7 +1,15 @@
 import { getContext, setContext } from 'svelte';
+import { api } from '../api/client';
 import type { SessionState } from '../api/types.gen';
 
 const SESSION = Symbol('session');
+
+/** Who is signed in. */
+export const whoIsIn = () => ({
+  queryKey: ['session'],
+  queryFn: () => api.get<SessionState>('session'),
+  staleTime: 60_000,
+});
 
 type Read = () => SessionState | undefined;
 

@@ -5,6 +5,7 @@ import type {
   Caution,
   ChairState,
   LineBoard,
+  LineStory,
   LiveLadder,
   LiveRung,
   Plan,
@@ -60,8 +61,9 @@ export class Line {
   private readonly heard: FoldedLine | undefined = $derived.by(() => {
     const told = this.query.data;
 
-    return told === undefined ? undefined : this.fold(told, told.news.taps);
+    return told === undefined ? undefined : this.hear(told);
   });
+  private last: { story: LineStory; plans: ReadonlyMap<string, Plan>; heard: FoldedLine } | undefined;
   private readonly folded: FoldedLine | undefined = $derived.by(() => {
     const told = this.query.data;
     const pending = this.pending();
@@ -338,8 +340,19 @@ export class Line {
     return this.push?.isOpen === true && navigator.onLine && this.folded?.isOpen === true;
   }
 
+  /** What is told on goes on from what was heard before; plans that came since may change what became of a tap. */
+  private hear(told: ToldLine): FoldedLine {
+    const { last, plans } = this;
+    const goesOn = last?.story === told.story && last.plans === plans;
+    const heard = (goesOn ? last.heard.after(told.news.taps) : undefined) ?? this.fold(told, told.news.taps);
+    this.last = { story: told.story, plans, heard };
+
+    return heard;
+  }
+
   private fold(told: ToldLine, taps: readonly ToldTap[]): FoldedLine {
-    return new FoldedLine(told.story, (id) => this.toldPlan(told, id), taps);
+    // What is told on later may bring a plan that this one did not.
+    return new FoldedLine(told.story, (id) => this.toldPlan(this.query.data ?? told, id), taps);
   }
 
   private toldPlan(told: ToldLine, id: string): ToldPlan | undefined {

@@ -15,6 +15,7 @@ import {
   trimmedTo,
   wipedOff,
 } from './face';
+import { Layered } from './layered';
 import { type Seats, seatsAfter } from './seats';
 
 /** A child's place in the line. Mirrors Core\Line\Ticket. */
@@ -57,7 +58,7 @@ function compare(one: ToldTap, other: ToldTap): number {
 }
 
 /** Those that are new, each once, in order; the last that is said of one counts. */
-function unknownOf(taps: readonly ToldTap[], known: ReadonlySet<string>): ToldTap[] {
+function unknownOf(taps: readonly ToldTap[], known: Pick<ReadonlySet<string>, 'has'>): ToldTap[] {
   return [...new Map(taps.filter((tap) => !known.has(tap.id)).map((tap) => [tap.id, tap])).values()].sort(
     compare,
   );
@@ -92,12 +93,11 @@ export class FoldedLine {
   /** Taps of each child that stand, with what they replaced, newest last; '' holds those of the whole line, SEATS of the roster. */
   private readonly past = new Map<string, { tap: ToldTap; before: Ticket | Seats | null }[]>();
   private readonly onChair = new Map<number, ToldTap[]>();
-  private readonly ticketOf = new Map<string, string>();
   /** Lists that no other fold holds. */
   private readonly ownLists = new Set<readonly unknown[]>();
   private isJudged = true;
-  /** Every tap that was told, whatever became of it. */
-  private readonly told = new Set<string>();
+  /** Every tap that was told, with the list of `past` that holds it; null where it changed nothing. */
+  private readonly told = new Layered<string, string | null>();
   private newest: ToldTap | undefined;
   private readonly finishedBefore: number;
   private readonly highestBefore: number;
@@ -146,8 +146,7 @@ export class FoldedLine {
       setAside: new Map(this.setAside),
       past: new Map(this.past),
       onChair: new Map(this.onChair),
-      ticketOf: new Map(this.ticketOf),
-      told: new Set(this.told),
+      told: new Layered(this.told),
       ownLists: new Set(),
       isJudged: false,
     });
@@ -203,8 +202,9 @@ export class FoldedLine {
 
   /** The taps of the last press on a chair, newest first: what one press of "undo" takes back. */
   undoable(chair: number): string[] {
-    const all = (this.onChair.get(chair) ?? []).toReversed();
-    const taps = all.filter((tap) => tap.at === all[0]?.at);
+    const all = this.onChair.get(chair) ?? [];
+    const newestAt = all.at(-1)?.at;
+    const taps = all.slice(1 + all.findLastIndex((tap) => tap.at !== newestAt)).toReversed();
     const seats = (this.past.get(SEATS) ?? []).toReversed();
     // Who was brought back to a chair keeps it.
     const sitting = this.chairs.get(chair);
@@ -223,7 +223,7 @@ export class FoldedLine {
   }
 
   private tell(tap: ToldTap): void {
-    this.told.add(tap.id);
+    this.told.set(tap.id, null);
     this.newest = tap;
     try {
       if (this.isJudged && tap.aside !== undefined) {
@@ -461,7 +461,7 @@ export class FoldedLine {
   }
 
   private takeBack(undo: ToldTap): void {
-    const key = this.ticketOf.get(undo.target ?? '') ?? '';
+    const key = this.told.get(undo.target ?? '') ?? '';
     const taps = this.past.get(key) ?? [];
     const newest = taps.at(-1);
     if (newest === undefined || newest.tap.id !== undo.target) {
@@ -526,7 +526,7 @@ export class FoldedLine {
 
   private remember(tap: ToldTap, key: string, before: Ticket | Seats | null, chair: number | null): void {
     this.append(this.past, key, { tap, before });
-    this.ticketOf.set(tap.id, key);
+    this.told.set(tap.id, key);
     if (chair !== null) {
       this.append(this.onChair, chair, tap);
     }

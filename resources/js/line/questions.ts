@@ -1,7 +1,9 @@
 import type { QueryClient } from '@tanstack/svelte-query';
 import { api } from '../api/client';
-import type { DaySummary, LineBoard, Plan } from '../api/types.gen';
-import { readLine, type ToldLine } from './told';
+import { kept } from '../api/kept';
+import type { DaySummary, LineBoard, Plan, SessionState } from '../api/types.gen';
+import { whoIsIn } from '../lib/session';
+import { keptLine, readLine, type ToldLine } from './told';
 
 /** What was asked for so shortly before is not asked for again when the room that shows it opens. */
 const FRESH_MS = 2_000;
@@ -21,6 +23,8 @@ export const lineOf = (dayId: string) => ({
   queryFn: ({ client }: { client: QueryClient }) =>
     readLine(dayId, client.getQueryData<ToldLine>(lineKey(dayId))),
   staleTime: FRESH_MS,
+  // What is told on from the last already has its parts; to compare a day's taps one by one takes longer than to fold them.
+  structuralSharing: false,
 });
 
 /** The plans of a day; asked for anew whenever one is wanted that may not be here yet. */
@@ -40,10 +44,35 @@ function plansNeeded(board: LineBoard | undefined): string {
   return [...new Set(ids.filter((id) => id !== null))].sort().join(' ');
 }
 
-/** Asks at once for all that a chair shows, before it is known who is signed in: who is not is refused, and asks again later. */
-export async function askAhead(client: QueryClient, dayId: string): Promise<void> {
+/**
+ * Opens a chair with what this browser kept of it, and asks for all of it at once, before it is known who is signed in: who is
+ * not is refused, and asks again later.
+ */
+export async function openAhead(client: QueryClient, dayId: string): Promise<void> {
   const later = () => undefined;
   const near = client.query(nearDays()).catch(later);
+  await showKept(client, dayId);
   const told = await client.query(lineOf(dayId)).catch(later);
   await Promise.all([near, told === undefined ? undefined : client.query(plansOf(dayId, told)).catch(later)]);
+}
+
+/** A child does not wait for the network: what was known last stands on the screen until there is word. */
+async function showKept(client: QueryClient, dayId: string): Promise<void> {
+  const [told, answers] = await Promise.all([
+    keptLine(dayId),
+    kept.answers(['session', 'days/near', `days/${dayId}/plans`]),
+  ]);
+  const [session, days, plans] = answers as [SessionState?, DaySummary[]?, Plan[]?];
+  if (session?.teamId == null) {
+    return;
+  }
+  const show = (queryKey: readonly unknown[], answer: unknown) => {
+    if (answer !== undefined && client.getQueryData(queryKey) === undefined) {
+      client.setQueryData(queryKey, answer, { updatedAt: 0 });
+    }
+  };
+  show(plansOf(dayId, told).queryKey, plans);
+  show(lineKey(dayId), told);
+  show(nearDays().queryKey, days);
+  show(whoIsIn().queryKey, session);
 }

@@ -4,13 +4,19 @@ import type { LineBoard, LineNews, ToldPlan, ToldTap } from '../api/types.gen';
 
 /** A line as the server told of it: all of it at some moment, and the taps since. */
 export interface ToldLine extends LineBoard {
+  /** The version that was told whole. */
+  wholeAt: string;
   news: { plans: readonly ToldPlan[]; taps: readonly ToldTap[] };
 }
 
 /** With more news than this, being told all anew is less to fold. Team's estimate. */
 const MOST_NEWS = 200;
 
-export const toldWhole = (line: LineBoard): ToldLine => ({ ...line, news: { plans: [], taps: [] } });
+export const toldWhole = (line: LineBoard): ToldLine => ({
+  ...line,
+  wholeAt: line.version,
+  news: { plans: [], taps: [] },
+});
 
 const pathOf = (dayId: string) => `days/${dayId}/line`;
 
@@ -65,7 +71,21 @@ function reachesBack(told: ToldLine, taps: readonly ToldTap[]): boolean {
 }
 
 /** Keeps what was told, for when the server is away. */
-export const keepLine = (dayId: string, told: ToldLine) => kept.keepAnswer(pathOf(dayId), told);
+export const keepLine = (dayId: string, told: ToldLine) =>
+  kept.keepGrown(pathOf(dayId), told.wholeAt, () => toldWhole({ ...told, version: told.wholeAt }), {
+    version: told.version,
+    news: told.news,
+  } satisfies Since);
+
+/** What is told since the whole. */
+type Since = Pick<ToldLine, 'version' | 'news'>;
+
+/** What this browser kept of a line. */
+export async function keptLine(dayId: string): Promise<ToldLine | undefined> {
+  const line = await kept.grown(pathOf(dayId));
+
+  return line === undefined ? undefined : { ...(line.whole as ToldLine), ...(line.added as Since) };
+}
 
 /**
  * The line as it is now, told from what is at hand; out of reach, what this browser kept stands in.
@@ -73,7 +93,7 @@ export const keepLine = (dayId: string, told: ToldLine) => kept.keepAnswer(pathO
  * @param told what this page has of it
  */
 export async function readLine(dayId: string, told: ToldLine | undefined): Promise<ToldLine> {
-  const last = told ?? ((await kept.answer(pathOf(dayId))) as ToldLine | undefined);
+  const last = told ?? (await keptLine(dayId));
   try {
     const now = withNews(last, await newsOf(dayId, sinceOf(last))) ?? (await wholeOf(dayId));
     if (now !== told) {

@@ -1,7 +1,7 @@
 import { beforeEach, expect, it, vi } from 'vitest';
 import { Unreachable } from '../../../resources/js/api/client';
 import type { LineBoard, LineNews, ToldTap } from '../../../resources/js/api/types.gen';
-import { readLine, sinceOf, toldWhole, withNews } from '../../../resources/js/line/told';
+import { keepLine, readLine, sinceOf, toldWhole, withNews } from '../../../resources/js/line/told';
 
 const away = vi.hoisted(() => ({ answers: new Map<string, unknown>(), kept: new Map<string, unknown>() }));
 
@@ -14,8 +14,9 @@ vi.mock('../../../resources/js/api/client', async (original) => ({
 }));
 vi.mock('../../../resources/js/api/kept', () => ({
   kept: {
-    answer: (path: string) => Promise.resolve(away.kept.get(path)),
-    keepAnswer: (path: string, body: unknown) => Promise.resolve(away.kept.set(path, body)),
+    grown: (path: string) => Promise.resolve(away.kept.get(path)),
+    keepGrown: (path: string, name: string, whole: () => unknown, added: unknown) =>
+      Promise.resolve(away.kept.set(path, { name, whole: whole(), added })),
   },
 }));
 
@@ -71,7 +72,11 @@ it('asks for what is missing of the line, and for all where that does not go on 
   away.answers.set('days/d/line/news?since=5-a', news('6-a', tap('two', { at: 11 })));
   const after = await readLine('d', before);
   expect(after.news.taps.map(({ id }) => id)).toEqual(['two']);
-  expect(away.kept.get('days/d/line')).toBe(after);
+  expect(away.kept.get('days/d/line')).toEqual({
+    name: '5-a',
+    whole: before,
+    added: { version: '6-a', news: after.news },
+  });
 
   away.answers.set('days/d/line/news?since=5-a', news('6-a', tap('late', { at: 9 })));
   away.answers.set('days/d/line', line('6-a', tap('one'), tap('late')));
@@ -81,8 +86,12 @@ it('asks for what is missing of the line, and for all where that does not go on 
 it('goes on from what an earlier page kept, and stands by it out of reach', async () => {
   await expect(readLine('d', undefined)).rejects.toThrow(Unreachable);
   const before = told('5-a', tap('one'));
-  away.kept.set('days/d/line', before);
-  expect(await readLine('d', undefined)).toBe(before);
+  await keepLine('d', before);
+  expect(await readLine('d', undefined)).toEqual(before);
   away.answers.set('days/d/line/news?since=5-a', news('6-a', tap('two')));
-  expect((await readLine('d', undefined)).version).toBe('6-a');
+  const after = await readLine('d', undefined);
+  expect(after.version).toBe('6-a');
+
+  away.answers.clear();
+  expect(await readLine('d', undefined)).toEqual(after);
 });

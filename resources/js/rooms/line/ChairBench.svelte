@@ -43,16 +43,13 @@
     }
   });
 
-  $effect(() => {
-    const isPainting = chair.child !== null;
-
-    return isPainting
-      ? keepAwake('wakeLock' in navigator ? navigator.wakeLock : undefined, document)
-      : undefined;
-  });
+  const isPainting = $derived(chair.child !== null);
+  $effect(() =>
+    isPainting ? keepAwake('wakeLock' in navigator ? navigator.wakeLock : undefined, document) : undefined,
+  );
 
   // No newer build of the app takes a face out of the hand.
-  $effect(() => (chair.child === null ? undefined : keepBuild()));
+  $effect(() => (isPainting ? keepBuild() : undefined));
 
   const bounce = new Bounce();
   const press = (event: Event) => bounce.take(() => chair.press(), event.timeStamp);

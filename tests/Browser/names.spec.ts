@@ -160,3 +160,59 @@ test('takes a name that chooses at the chair, and the chair paints what it choos
   await expect(page.getByRole('heading', { name: 'Crab shell' })).toBeVisible();
   await expect.poll(async () => (await team.line(day)).chairs[0]?.child?.design).toBe('Crab nose');
 });
+
+test('each painter may have a line of their own, and a party may wait for one of them', async ({
+  page,
+  team,
+}) => {
+  team.addPainter('Odo');
+  const wave = await team.design('Wave band', [step('Wave', '2:00')]);
+  const day = await team.runningDay(2, [wave]);
+  const [mara, odo] = (await team.line(day)).roster.painters.map(({ id }) => id);
+  const wishes = async () => (await team.line(day)).waiting.map(({ wishId }) => wishId);
+  await page.goto(`/events/${day.id}`);
+  await page.getByRole('button', { name: 'A line each' }).click();
+  const lines = page.getByRole('list', { name: 'Whose line' });
+  const take = () => page.getByRole('button', { name: /^Wave band/ }).click();
+  await expect(lines.getByRole('button', { name: /^Mara/ })).toHaveAttribute('aria-pressed', 'true');
+  await take();
+  // The shorter line is proposed, and another one taken with a tap.
+  await expect(lines.getByRole('button', { name: /^Odo .* 0 waiting/ })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  await take();
+  await lines.getByRole('button', { name: /^Odo/ }).click();
+  await take();
+  await expect.poll(wishes).toEqual([mara, odo, odo]);
+  await expect(page.getByText('in the line of Odo')).toHaveCount(2);
+
+  await page.getByRole('button', { name: 'A whole party' }).click();
+  await page.getByLabel(/First names, one to a line/).fill('Wren\nJun');
+  await page.getByRole('combobox', { name: /^Painted/ }).selectOption('one after another, by Mara');
+  await page.getByRole('button', { name: 'Give them numbers' }).click();
+  await expect.poll(wishes).toEqual([mara, odo, odo, mara, mara]);
+
+  await page.getByRole('button', { name: 'One line for all' }).click();
+  await expect(lines).toBeHidden();
+  await expect(page.getByText('wishes for Odo')).toHaveCount(2);
+});
+
+test('a chair knows who came with the child that is next, and where they are painted', async ({
+  page,
+  team,
+}) => {
+  team.addPainter('Odo');
+  const day = await team.runningDay(2, [await team.design('Wave band', [step('Wave', '2:00')])]);
+  await page.goto(`/events/${day.id}`);
+  await page.getByRole('button', { name: 'A whole party' }).click();
+  await page.getByLabel(/First names, one to a line/).fill('Wren\nJun');
+  await page.getByRole('button', { name: 'Give them numbers' }).click();
+  await expect.poll(async () => (await team.line(day)).waiting.length).toBe(2);
+
+  await openChair(page, 'No. 1 Wren');
+  await expect(page.getByText(/Came with No. 2 Jun, chair 2 about \d\d?:\d\d/)).toBeVisible();
+  const [, jun] = (await team.line(day)).waiting;
+  await team.taps(day, [{ kind: 'seated', at: Date.now(), ticket: jun?.id, chair: 2, plan: jun?.planId }]);
+  await expect(page.getByText('Came with No. 2 Jun, who sits at chair 2.')).toBeVisible();
+});

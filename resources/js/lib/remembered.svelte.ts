@@ -24,6 +24,9 @@ export const dayChosen = new Remembered('inch-timer.day', '');
 /** The day that the chair showed last. */
 export const dayAtChair = new Remembered('inch-timer.day-at-chair', '');
 
+/** one for all chairs, or each: whoever takes names puts every child in the line of one painter. */
+export const linesKept = new Remembered('inch-timer.lines', 'one');
+
 /** The hand that taps: the keys stand on its side. */
 export const handAtKeys = new Remembered('inch-timer.hand', 'right');
 export const soundsWanted = new Remembered('inch-timer.sounds', 'no');

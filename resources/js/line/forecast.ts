@@ -38,7 +38,7 @@ export class Forecast {
     this.calls = queue.map((ticket) => {
       const tried = ticket.id === first?.ticket ? this.freeAt.get(first.chair) : undefined;
       const [chair, callAt] =
-        tried === undefined || first === undefined ? this.chairFor(ticket) : [first.chair, tried];
+        tried === undefined || first === undefined ? this.soonest(ticket.wish) : [first.chair, tried];
       if (outlook.isOverdue(ticket)) {
         return { ticket, chair, callAt, finishedAt: callAt };
       }
@@ -55,9 +55,9 @@ export class Forecast {
     });
   }
 
-  /** When a child whose name is taken now would be called. */
-  nextNameCalledAt(): number {
-    return firstFree([...this.freeAt])[1];
+  /** When a child whose name is taken now would be called, by whoever is free first or by that painter. */
+  nextNameCalledAt(painter: string | null = null): number {
+    return this.soonest(painter)[1];
   }
 
   /** When the last face of those in the line and the chairs is finished and turned around. */
@@ -94,12 +94,10 @@ export class Forecast {
     });
   }
 
-  private chairFor(ticket: Ticket): [number, number] {
+  private soonest(painter: string | null): [number, number] {
     const free = [...this.freeAt];
     const wished =
-      ticket.wish === null
-        ? []
-        : free.filter(([chair, at]) => this.outlook.painterAt(chair, at) === ticket.wish);
+      painter === null ? [] : free.filter(([chair, at]) => this.outlook.painterAt(chair, at) === painter);
 
     return firstFree(wished.length === 0 ? free : wished);
   }

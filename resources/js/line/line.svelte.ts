@@ -20,7 +20,7 @@ import { Push, Seldom } from '../lib/push.svelte';
 import { boardOf, outlookOf, planFor } from './board';
 import { type Effect, effectOf, goneOnBy } from './dropping';
 import { Forecast } from './forecast';
-import { FoldedLine } from './line';
+import { childName, FoldedLine } from './line';
 import { lineOf, plansOf } from './questions';
 import { newestOf, type ToldLine } from './told';
 import { type Window, windowsOf } from './windows';
@@ -194,8 +194,11 @@ export class Line {
     return ticket;
   }
 
-  /** Puts children who came together in the line, one after another and with one tap. */
-  joinTogether(children: readonly { design: string; firstName: string }[]): string[] {
+  /** Puts children who came together in the line, one after another and with one tap; all for one painter where that is wished. */
+  joinTogether(
+    children: readonly { design: string; firstName: string }[],
+    wish: string | null = null,
+  ): string[] {
     const party = children.length > 1 ? newId() : undefined;
     const tickets = children.map(() => newId());
     this.say(
@@ -203,7 +206,7 @@ export class Line {
         kind: 'joined',
         ticket: tickets[at] ?? newId(),
         design,
-        ...said({ firstName }),
+        ...said({ firstName, wish }),
         ...(party === undefined ? {} : { party }),
       })),
     );
@@ -315,6 +318,42 @@ export class Line {
       ? new Map()
       : windowsOf(outlookOf(told, this.folded, this.second));
   });
+
+  /** Those who came with a child and are not painted yet: the chair, and when they are called there; null for who sits there. */
+  companyOf(ticket: string): { name: string; chair: number; callAt: number | null }[] {
+    const party = this.folded?.tickets.get(ticket)?.party ?? null;
+    const others = [...(this.folded?.tickets.values() ?? [])].filter(
+      (one) => party !== null && one.party === party && one.id !== ticket,
+    );
+
+    return others.flatMap((one) => {
+      const waits = this.board?.waiting.find(({ id }) => id === one.id);
+      const chair = one.status === 'seated' ? one.chair : waits?.callChair;
+
+      return chair == null ? [] : [{ name: childName(one), chair, callAt: waits?.callAt ?? null }];
+    });
+  }
+
+  /** Where each painter has a line of their own: who paints now, and when a child whose name is taken now is called there. */
+  readonly linesEach: readonly { painter: string; name: string; callAt: number; waiting: number }[] =
+    $derived.by(() => {
+      const told = this.query.data;
+      const { board, folded } = this;
+      if (told === undefined || folded === undefined || board === undefined) {
+        return [];
+      }
+      const forecast = new Forecast(outlookOf(told, folded, this.second));
+      const painting = new Set(board.chairs.map(({ painterId }) => painterId));
+
+      return board.roster.painters
+        .filter(({ id }) => painting.has(id))
+        .map(({ id, name }) => ({
+          painter: id,
+          name,
+          callAt: forecast.nextNameCalledAt(id),
+          waiting: board.waiting.filter(({ wishId }) => wishId === id).length,
+        }));
+    });
 
   /** Sits down at a chair, after whoever sat there, as was said before. */
   takeChair(chair: number, painter: string): void {

@@ -4,6 +4,7 @@
   import NearFaceMap from '../../facemap/NearFaceMap.svelte';
   import { clockTime, minutes } from '../../lib/minutes';
   import { price } from '../../lib/money';
+  import { linesKept } from '../../lib/remembered.svelte';
   import { teamCurrency, whetherPaints } from '../../lib/session';
   import type { Line } from '../../line/line.svelte';
   import Tape from '../../tape/Tape.svelte';
@@ -38,11 +39,22 @@
     selling = false;
   }
 
+  const each = $derived(linesKept.value === 'each' && line.linesEach.length > 1 ? line.linesEach : []);
+  /** Whose line was chosen for the next name; else the one that is soonest. */
+  let chosenLine = $state<string | null>(null);
+  const painter = $derived(
+    (
+      each.find((one) => one.painter === chosenLine) ??
+      each.toSorted((one, other) => one.callAt - other.callAt)[0]
+    )?.painter ?? null,
+  );
+
   const middle = $derived(middleOffer(board.menu, board.soldOut));
 
   function take(design: string, note: string | null = null) {
-    given = line.join(design, { firstName, note });
+    given = line.join(design, { firstName, note, wish: painter });
     firstName = '';
+    chosenLine = null;
     field?.focus();
   }
 </script>
@@ -63,7 +75,7 @@
     </p>
   {:else}
     <p class="text-soft">
-      No. {board.nextNumber} is next{board.moreFaces > 0
+      No. {board.nextNumber} is next{board.moreFaces > 0 && each.length === 0
         ? `, called about ${clockTime(board.nextNameCalledAt, board.day.timezone)}`
         : ''}.
       {#if board.moreFaces === 0}
@@ -90,6 +102,22 @@
         >
       {/if}
     </p>
+    {#if each.length > 0}
+      <ul class="mb-2 flex flex-wrap gap-2" aria-label="Whose line">
+        {#each each as one (one.painter)}
+          <li>
+            <button
+              type="button"
+              class={['key min-h-12', one.painter === painter && 'bg-brass']}
+              aria-pressed={one.painter === painter}
+              onclick={() => (chosenLine = one.painter)}
+              >{one.name} <span class="ml-1 minutes">{time(one.callAt)}</span>
+              <span class="ml-1 text-[15px] font-normal">{one.waiting} waiting</span></button
+            >
+          </li>
+        {/each}
+      </ul>
+    {/if}
     <label class="mt-1 block font-semibold">
       First name, if they like
       <input
@@ -167,6 +195,14 @@
           >{child === undefined ? 'Board for parents' : `Code of No. ${child.number}`}</button
         >
         <button type="button" class="key" onclick={() => (texting = true)}>Texts</button>
+      {/if}
+      {#if line.linesEach.length > 1}
+        <button
+          type="button"
+          class="key"
+          onclick={() => (linesKept.value = linesKept.value === 'each' ? 'one' : 'each')}
+          >{linesKept.value === 'each' ? 'One line for all' : 'A line each'}</button
+        >
       {/if}
       <button type="button" class="key" aria-pressed={selling} onclick={() => (selling = !selling)}
         >{selling ? 'Done' : 'Sold out …'}</button

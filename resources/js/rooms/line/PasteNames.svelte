@@ -18,13 +18,16 @@
 
   let text = $state('');
   let chosen = $state('');
+  let wish = $state('');
   const offered = $derived(board.menu.filter(({ designId }) => !board.soldOut.includes(designId)));
   const usual = $derived((offered.find(({ designId }) => designId === chosen) ?? offered[0])?.designId ?? '');
   const read = $derived(readNames(text, offered, usual));
   const nameOf = (design: string) => board.menu.find(({ designId }) => designId === design)?.name ?? '';
 
+  const sideBySide = $derived(line.linesEach.length > 1 && wish === '');
+
   function take() {
-    taken(line.joinTogether(read.children));
+    taken(line.joinTogether(read.children, wish === '' ? null : wish));
     text = '';
     open = false;
   }
@@ -41,10 +44,23 @@
       {#each offered as offer (offer.designId)}<option value={offer.designId}>{offer.name}</option>{/each}
     </select>
   </label>
+  {#if line.linesEach.length > 1}
+    <label class="mt-3 block">
+      <span class="text-soft">Painted</span>
+      <select class="field" bind:value={wish}>
+        <option value="">side by side, by whoever is free</option>
+        {#each line.linesEach as one (one.painter)}
+          <option value={one.painter}>one after another, by {one.name}</option>
+        {/each}
+      </select>
+    </label>
+  {/if}
   {#if read.children.length > 0}
     <p class="mt-3 text-lg" role="status">
       {read.children.length}
-      {read.children.length === 1 ? 'child' : 'children, one after another'}:
+      {read.children.length === 1
+        ? 'child'
+        : `children, ${sideBySide ? 'one behind the other in the line' : 'one after another'}`}:
       {read.children.map(({ firstName, design }) => `${firstName} (${nameOf(design)})`).join(', ')}.
     </p>
   {/if}

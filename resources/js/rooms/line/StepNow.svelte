@@ -34,6 +34,7 @@
         ? 'Eyes and lips may open'
         : `${was === 'eyes' ? 'Eyes' : 'Lips'} may open`;
   });
+  const company = $derived(chair.next === undefined ? [] : chair.line.companyOf(chair.next.id));
   const isWait = $derived(chair.step?.technique === 'wait');
   const leftMs = $derived(Math.max(0, chair.stepPlannedMs - chair.stepMs));
   /** How what lies below stands to what is painted now. */
@@ -82,6 +83,20 @@
       <h1 class="mt-2 text-4xl sm:text-6xl low:text-4xl">{childName(chair.next)}</h1>
       <p class="mt-4 text-2xl">{chair.next.design}, {minutes(chair.next.plannedMs)} planned</p>
       {#if chair.next.note !== null}<p class="mt-2 text-xl font-semibold">{chair.next.note}</p>{/if}
+      {#if company.length > 0}
+        <p class="mt-2 text-lg">
+          Came with {company
+            .map(
+              ({ name, chair: at, callAt }) =>
+                `${name}, ${
+                  callAt === null
+                    ? `who sits at chair ${at}`
+                    : `chair ${at} about ${clockTime(callAt, board.day.timezone)}`
+                }`,
+            )
+            .join('; ')}.
+        </p>
+      {/if}
       {#if chair.next.calls > 0}
         <p class="mt-2 text-lg text-soft">
           Called {chair.next.calls === 1 ? 'once' : `${chair.next.calls} times`}.

@@ -2,6 +2,7 @@
   import type { LineBoard, WaitingChild } from '../../api/types.gen';
   import { clock } from '../../lib/clock.svelte';
   import { clockTime, minutes, roughly } from '../../lib/minutes';
+  import { linesKept } from '../../lib/remembered.svelte';
   import type { Line } from '../../line/line.svelte';
   import ChildForm from './ChildForm.svelte';
 
@@ -76,7 +77,9 @@
                   company(child) === '' ? '' : `with No. ${company(child)}`,
                   child.wishId === null
                     ? ''
-                    : `wishes for ${painterName(child.wishId) ?? 'somebody who left'}`,
+                    : linesKept.value === 'each'
+                      ? `in the line of ${painterName(child.wishId) ?? 'somebody who left'}`
+                      : `wishes for ${painterName(child.wishId) ?? 'somebody who left'}`,
                   child.note ?? '',
                 ]
                   .filter((part) => part !== '')

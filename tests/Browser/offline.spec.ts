@@ -206,6 +206,29 @@ test('workers of the application are killed under taps, and every tap that was t
   }
 });
 
+test('a chair opens with what it knew while the network takes its time, and then shows what is new', async ({
+  page,
+  context,
+  team,
+}) => {
+  const day = await team.runningDay(1, [await team.design('Seal pup', steps())], ['Noor', 'Emil']);
+  await openChair(page);
+  await readyForOffline(page);
+  await openChair(page);
+  let answerAll = () => {};
+  const mayAnswer = new Promise<void>((resolve) => (answerAll = resolve));
+  await context.route('**/api/**', async (route) => {
+    await mayAnswer;
+    await route.fallback();
+  });
+  const [noor] = (await team.line(day)).waiting;
+  await team.taps(day, [{ kind: 'left', at: Date.now(), ticket: noor?.id }]);
+
+  await openChair(page);
+  answerAll();
+  await expect(page.getByRole('button', { name: 'Seat No. 2 Emil' })).toBeVisible();
+});
+
 /** As the browser's own menu does it: with all that the session holds. */
 async function duplicate(page: Page): Promise<void> {
   await page.bringToFront();

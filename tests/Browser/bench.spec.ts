@@ -1,5 +1,6 @@
+import type { Page } from '@playwright/test';
 import type { DesignSheet } from '../../resources/js/api/types.gen';
-import { expect, step, test } from './team';
+import { allOfIt, expect, step, test, withStep } from './team';
 
 const steps = () => [step('Base', '0:40'), step('Wave', '0:30'), step('Foam', '0:20')];
 const names = (sheet: DesignSheet) => sheet.steps.map(({ name }) => name);
@@ -51,14 +52,15 @@ test('keeps what was typed wrong, says what to mend, and saves once it is mended
   const design = await team.design('Wave band', steps());
   const saved = () => team.get<DesignSheet>(`designs/${design.id}`);
   await page.goto(`/designs/${design.id}`);
-  await page.getByLabel('Time').fill('-4');
-  await page.getByLabel('Time').press('Enter');
-  await expect(page.getByText('“-4” is not a time.').first()).toBeVisible();
-  await page.getByLabel('What', { exact: true }).fill('Deep base');
-  await page.getByLabel('What', { exact: true }).press('Enter');
+  const form = await allOfIt(page);
+  await form.getByLabel('Time').fill('-4');
+  await form.getByLabel('Time').press('Enter');
+  await expect(form.getByText('“-4” is not a time.')).toBeVisible();
+  await form.getByLabel('What', { exact: true }).fill('Deep base');
+  await form.getByLabel('What', { exact: true }).press('Enter');
   expect((await saved()).steps[0]?.name).toBe('Base');
-  await page.getByLabel('Time').fill('1m05');
-  await page.getByLabel('Time').press('Enter');
+  await form.getByLabel('Time').fill('1m05');
+  await form.getByLabel('Time').press('Enter');
   await expect.poll(async () => (await saved()).steps[0]).toMatchObject({ name: 'Deep base', time: '1:05' });
 });
 
@@ -67,12 +69,15 @@ test('two windows on one design: the second says so and loses nothing', async ({
   const other = await second.newPage();
   await page.goto(`/designs/${design.id}`);
   await other.goto(`/designs/${design.id}`);
-  await page.getByLabel('What', { exact: true }).fill('Mine');
-  await page.getByLabel('What', { exact: true }).press('Enter');
+  const rename = async (window: Page, name: string) => {
+    const line = window.getByLabel('In one line');
+    await line.fill((await line.inputValue()).replace(/^[^:]+/, name));
+    await line.press('Enter');
+  };
+  await rename(page, 'Mine');
   await expect(page.getByText('Saved')).toBeVisible();
   await expect.poll(async () => (await team.get<DesignSheet>(`designs/${design.id}`)).revision).toBe(3);
-  await other.getByLabel('What', { exact: true }).fill('Theirs');
-  await other.getByLabel('What', { exact: true }).press('Enter');
+  await rename(other, 'Theirs');
   await expect(other.getByRole('button', { name: 'Keep mine' })).toBeVisible();
   expect(names(await team.get<DesignSheet>(`designs/${design.id}`))[0]).toBe('Mine');
   await other.getByRole('button', { name: 'Keep mine' }).click();
@@ -147,7 +152,7 @@ test('parts sides, splits, merges and gathers, and every one of them can be undo
   ]);
   const saved = () => team.get<DesignSheet>(`designs/${design.id}`);
   await page.goto(`/designs/${design.id}`);
-  await page.getByRole('button', { name: 'Part left from right' }).click();
+  await withStep(page, 'Part left from right');
   await expect
     .poll(async () => (await saved()).steps.map(({ side, timeMs }) => [side, timeMs]))
     .toEqual([
@@ -157,9 +162,9 @@ test('parts sides, splits, merges and gathers, and every one of them can be undo
       ['both', 10_000],
       ['both', 12_000],
     ]);
-  await page.getByRole('button', { name: 'Merge with the next' }).click();
+  await withStep(page, 'Merge with the next');
   await expect.poll(async () => (await saved()).steps[0]).toMatchObject({ side: 'both', timeMs: 40_000 });
-  await page.getByRole('button', { name: 'Split', exact: true }).click();
+  await withStep(page, 'Split');
   await page.getByLabel('Split after so many seconds').fill('15');
   await page.getByRole('button', { name: 'Split it' }).click();
   await expect
@@ -169,7 +174,7 @@ test('parts sides, splits, merges and gathers, and every one of them can be undo
     .getByRole('list')
     .getByRole('button', { name: /\d Foam/ })
     .click();
-  await page.getByRole('button', { name: 'Bring foam together' }).click();
+  await withStep(page, 'Bring foam together');
   await expect
     .poll(async () => names(await saved()))
     .toEqual(['Base', 'Base, on', 'Foam', 'Bubbles', 'Line']);
@@ -184,7 +189,8 @@ test('tries a design on somebody without changing it', async ({ page, team }) =>
     step('Petals', '0:50', { medium: 'brush', tool: 'round 4', technique: 'petal', count: 5 }),
   ]);
   await page.goto(`/designs/${design.id}`);
-  await page.getByRole('combobox', { name: 'Painted on' }).last().selectOption('small');
+  await page.getByRole('tab', { name: 'Minutes' }).click();
+  await page.getByRole('combobox', { name: 'Painted on' }).selectOption('small');
   await expect(page.getByText('Petals: 4 instead of 5 a side.')).toBeVisible();
   expect((await team.get<DesignSheet>(`designs/${design.id}`)).steps[0]?.count).toBe(5);
 });

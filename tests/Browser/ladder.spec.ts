@@ -1,5 +1,5 @@
 import type { DesignSheet, PracticeSheet, TrainingSheet } from '../../resources/js/api/types.gen';
-import { expect, openChair, pedal, seat, step, test } from './team';
+import { allOfIt, expect, openChair, pedal, seat, step, test } from './team';
 
 const steps = () => [
   step('Wave', '0:40', { side: 'left' }),
@@ -29,6 +29,7 @@ test('climbs the ladder: a rung that fits, what the child loses, what goes next,
 }) => {
   const design = await team.design('Wave band', steps());
   await page.goto(`/designs/${design.id}`);
+  await page.getByRole('tab', { name: /^Ladder/ }).click();
   const beside = page.getByRole('region', { name: 'The ladder' });
   await expect(beside.getByText('Up is quicker. 4 versions')).toBeVisible();
   await expect(beside.getByRole('button')).toHaveCount(4);
@@ -70,10 +71,12 @@ test('grows the ladder when a step becomes an extra, and marks on the tape where
     step('Foam', '0:20', { zones: ['chin'], side: 'centre' }),
   ]);
   await page.goto(`/designs/${design.id}`);
+  await page.getByRole('tab', { name: /^Ladder/ }).click();
   await expect(page.getByText('One rung only.')).toBeVisible();
   await expect(page.locator('[data-tear]')).toHaveCount(0);
   await page.getByRole('button', { name: '2 Foam, 0:20' }).click();
-  await page.getByLabel('An extra: may be left out').check();
+  await (await allOfIt(page)).getByLabel('An extra: may be left out').check();
+  await page.keyboard.press('Escape');
   await expect(page.getByText('Up is quicker. 2 versions')).toBeVisible();
   await expect(page.locator('[data-tear]')).toHaveCount(1);
   await expect(page.locator('[data-tear] title')).toHaveText('One may stop here, without Foam');

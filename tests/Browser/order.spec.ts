@@ -141,8 +141,12 @@ test('goes by the weather, by a touch test and by the painter’s ways', async (
   const design = await team.design('Night sky', night());
   const ways = () => team.get<WaysSheet>('ways');
   await page.goto(`/designs/${design.id}`);
-  await page.getByRole('button', { name: 'How paint dries today' }).click();
-  const drying = page.getByRole('dialog', { name: 'How paint dries today' });
+  const openWays = async () => {
+    await page.getByRole('button', { name: 'More for this design' }).click();
+    await page.getByRole('menuitem', { name: 'My ways and the air' }).click();
+  };
+  await openWays();
+  const drying = page.getByRole('dialog', { name: 'My ways and the air' });
   await drying.getByLabel('Degrees').fill('80');
   await drying.getByRole('button', { name: 'Reckon with it' }).click();
   await expect(drying.getByText('80 degrees is no weather to paint in')).toBeVisible();
@@ -166,7 +170,7 @@ test('goes by the weather, by a touch test and by the painter’s ways', async (
   await page.keyboard.press('Escape');
 
   const craft = page.getByRole('region', { name: 'What the craft says' });
-  await page.getByRole('button', { name: 'My ways' }).click();
+  await openWays();
   await page.getByLabel('wait until the base is dry').check();
   await expect.poll(async () => (await ways()).questions[4]?.chosen).toBe('line_on_dry');
   await page.keyboard.press('Escape');

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { bigKey, expect, pedal, step, test } from './team';
+import { allOfIt, bigKey, expect, pedal, step, test } from './team';
 
 const steps = () => [
   step('Grey base', '0:40'),
@@ -94,7 +94,15 @@ test('the designs and the bench', async ({ page, team }) => {
   await expectNoViolations(page);
   await page.keyboard.press('Escape');
   await page.getByRole('link', { name: 'Seal pup' }).first().click();
-  await expect(page.getByRole('heading', { name: 'Step 1' })).toBeVisible();
+  await expect(page.getByLabel('In one line')).toBeVisible();
+  await expectGood(page);
+  await (await allOfIt(page)).getByLabel('What', { exact: true }).waitFor();
+  await expectNoViolations(page);
+  await page.keyboard.press('Escape');
+  for (const tab of ['Minutes', 'Table', 'Ladder']) {
+    await page.getByRole('tab', { name: new RegExp(`^${tab}`) }).click();
+    await expectNoViolations(page);
+  }
   await expect(page.getByText('Up is quicker')).toBeVisible();
   await expectGood(page);
   await page.getByRole('region', { name: 'The ladder' }).getByRole('button', { name: /core/ }).click();
@@ -105,14 +113,16 @@ test('the designs and the bench', async ({ page, team }) => {
   await expect(page.getByText('Your order is the best one.')).toBeVisible();
   await expectNoViolations(page);
   await page.keyboard.press('Escape');
-  for (const sheet of ['How paint dries today', 'My ways']) {
-    await page.getByRole('button', { name: sheet }).click();
-    await expect(page.getByRole('dialog', { name: sheet }).getByRole('radio').first()).toBeVisible();
-    await expectNoViolations(page);
-    await page.keyboard.press('Escape');
-  }
-  await page.getByLabel('Time').fill('soon');
-  await page.getByLabel('Time').press('Enter');
+  await page.getByRole('button', { name: 'More for this design' }).click();
+  await expectNoViolations(page);
+  await page.getByRole('menuitem', { name: 'My ways and the air' }).click();
+  const ways = page.getByRole('dialog', { name: 'My ways and the air' });
+  await expect(ways.getByRole('radio').first()).toBeVisible();
+  await expectNoViolations(page);
+  await page.keyboard.press('Escape');
+  const form = await allOfIt(page);
+  await form.getByLabel('Time').fill('soon');
+  await form.getByLabel('Time').press('Enter');
   await expect(page.getByRole('alert').filter({ hasText: '4, 4:30, 4m30 or 270s' }).first()).toBeVisible();
   await expectGood(page);
 });

@@ -3,6 +3,7 @@ import {
   type APIRequestContext,
   type BrowserContext,
   expect,
+  type Locator,
   type Page,
   test as base,
 } from '@playwright/test';
@@ -170,6 +171,32 @@ export async function openChair(page: Page, name = 'No. 1 Noor'): Promise<void> 
 async function pastBounce(page: Page): Promise<void> {
   const until = (await page.evaluate(() => performance.now())) + BOUNCE_MS;
   await page.waitForFunction((moment) => performance.now() > moment, until);
+}
+
+/** Opens all that is known of the step that is chosen on the bench. */
+export async function allOfIt(page: Page): Promise<Locator> {
+  await page.getByRole('button', { name: 'All of it' }).click();
+  const form = page.getByRole('dialog', { name: /all of it$/ });
+  await expect(form).toBeVisible();
+
+  return form;
+}
+
+/** The steps of the bench in their order; on a phone they lie behind a key, and are opened. */
+export async function stepLines(page: Page): Promise<Locator> {
+  const lines = page.getByRole('region', { name: 'Steps in painting order' });
+  const key = page.getByRole('button', { name: /^Steps/ });
+  await expect(lines.or(key).first()).toBeVisible();
+  if (!(await lines.isVisible())) await key.click();
+  await expect(lines).toBeVisible();
+
+  return lines;
+}
+
+/** What one seldom does with the step that is chosen on the bench. */
+export async function withStep(page: Page, act: string): Promise<void> {
+  await page.getByRole('button', { name: 'More for this step' }).click();
+  await page.getByRole('menuitem', { name: act }).click();
 }
 
 /** Presses the pedal. */

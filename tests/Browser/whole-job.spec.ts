@@ -1,4 +1,4 @@
-import { bigKey, expect, pedal, test } from './team';
+import { bigKey, expect, pedal, stepLines, test } from './team';
 
 test('a painter types a design, takes names, paints a face through and sees the minutes kept', async ({
   page,
@@ -16,24 +16,21 @@ test('a painter types a design, takes names, paints a face through and sees the 
   await page.getByLabel('Name').fill('Lantern string');
   await page.getByRole('dialog').getByText('brow', { exact: true }).click();
   await page.getByRole('button', { name: 'Put it on the bench' }).click();
-  await page.getByRole('button', { name: 'Add a step' }).click();
-  await page.getByLabel('What', { exact: true }).fill('Night blue base');
-  await page.getByLabel('Time').fill('40s');
-  await page.getByLabel('Time').press('Enter');
-  await expect(page.getByLabel('Time')).toHaveValue('0:40');
-  await page.getByRole('button', { name: 'Add a step' }).click();
-  await page.getByLabel('What', { exact: true }).fill('String of lanterns');
-  await page.getByText('brush', { exact: true }).click();
-  await page.getByLabel('Tool').fill('round 2');
-  await page.getByLabel('Time').fill('1:10');
-  await page.getByLabel('Time').press('Enter');
-  await page.getByRole('button', { name: 'Add a step' }).click();
-  await page.getByLabel('What', { exact: true }).fill('Glow dots');
-  await page.getByLabel('Time').fill('0:20');
-  await page.getByLabel('Time').press('Enter');
+  const next = async (said: string) => {
+    await line.fill(said);
+    await line.press('Enter');
+    await expect(line).toHaveValue('');
+  };
+  const lines = await stepLines(page);
+  const line = lines.getByLabel('New line');
+  await next('Night blue base: half sponge night blue brow, 40s');
+  await next('String of lanterns: round 2 yellow lines on the brow, 1:10');
+  await next('Glow dots: round 2 white dots on the brow, 20s');
+  await expect(lines.getByRole('button', { name: /^3 Glow dots/ })).toBeVisible();
+  await page.keyboard.press('Escape');
   // What was typed is what it takes, the change from sponge to brush included.
   await expect(page.getByText('2:10').first()).toBeVisible();
-  await expect(page.getByText('Saved')).toBeVisible();
+  await expect(page.getByText('Saved')).toBeAttached();
 
   // A day with it on the menu, and two names.
   await page.getByRole('link', { name: 'Events' }).click();

@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import type { DesignSheet } from '../../resources/js/api/types.gen';
-import { expect, pedal, step, test } from './team';
+import { allOfIt, expect, pedal, step, stepLines, test } from './team';
 
 const typed = (page: Page) => page.getByLabel('Type or paste it as you say it');
 
@@ -76,7 +76,10 @@ test('nothing that is pasted breaks the page or blocks the way', async ({ page, 
   await expect(typed(page)).toHaveValue(/white dots/);
   await typed(page).fill('white dots 5s\n🌊🐙\nwhite dots 5s');
   await button.click();
-  await expect(page.getByRole('heading', { name: 'Step 1' })).toBeVisible();
+  await expect((await stepLines(page)).getByRole('button', { name: /^1 / })).toHaveAttribute(
+    'aria-current',
+    'true',
+  );
   expect(errors).toEqual([]);
 });
 
@@ -91,7 +94,7 @@ test('lines pasted on the bench go on from the steps above, and bring their pins
     }),
   ]);
   await page.goto(`/designs/${design.id}`);
-  await page.getByRole('button', { name: 'Type or paste lines' }).click();
+  await (await stepLines(page)).getByRole('button', { name: 'Type or paste lines' }).click();
   await typed(page).fill('outline the boat, 8s\nwhite dots last, sparkly');
   await page.getByRole('button', { name: 'Add 2 steps' }).click();
   const saved = () => team.get<DesignSheet>(`designs/${design.id}`);
@@ -120,9 +123,12 @@ test('a typed line becomes its step in its words, and form and line agree', asyn
     .poll(async () => (await saved()).steps[0])
     .toMatchObject({ name: 'frilly', zones: ['muzzle'], coats: 2 });
   await expect(line).toHaveValue('frilly: sponge pearl white muzzle left side, 2 coats, 0:35, optional');
-  await expect(page.getByLabel('What', { exact: true })).toHaveValue('frilly');
-  await page.getByLabel('Time').fill('50s');
-  await page.getByLabel('Time').press('Enter');
+  const form = await allOfIt(page);
+  await expect(form.getByLabel('What', { exact: true })).toHaveValue('frilly');
+  await form.getByLabel('Time').fill('50s');
+  await form.getByLabel('Time').press('Enter');
+  await expect(form.getByLabel('Time')).toHaveValue('0:50');
+  await page.keyboard.press('Escape');
   await expect(line).toHaveValue('frilly: sponge pearl white muzzle left side, 2 coats, 0:50, optional');
   await page.keyboard.press('Control+z');
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -133,10 +139,13 @@ test('a typed line belongs to its step, whatever is pressed next', async ({ page
   const design = await team.design('Wave band', [step('Base', '0:40'), step('Wave', '0:30')]);
   const saved = () => team.get<DesignSheet>(`designs/${design.id}`);
   await page.goto(`/designs/${design.id}`);
+  const choose = async (name: RegExp) => (await stepLines(page)).getByRole('button', { name }).click();
   for (const turn of [1, 2, 3]) {
-    await page.getByRole('list').getByRole('button', { name: /^1 / }).click();
+    await choose(/^1 /);
     await page.getByLabel('In one line').fill(`turn ${String(turn)}: sponge white nose, ${String(turn)}1s`);
-    await page.getByRole('button', { name: 'Add a step' }).click();
+    const line = (await stepLines(page)).getByLabel('New line');
+    await line.fill(`another: sponge blue chin, ${String(turn)}2s`);
+    await line.press('Enter');
     await expect.poll(async () => (await saved()).steps.length).toBe(2 + turn);
     await expect
       .poll(async () => (await saved()).steps[0])
@@ -149,10 +158,10 @@ test('a typed line belongs to its step, whatever is pressed next', async ({ page
   }
   // Away and back before it can be read: it is there still.
   await page.route('**/api/step-lists', (route) => route.abort());
-  await page.getByRole('list').getByRole('button', { name: /^1 / }).click();
+  await choose(/^1 /);
   await page.getByLabel('In one line').fill('sponge blue chin 12s');
-  await page.getByRole('list').getByRole('button', { name: /^2 / }).click();
-  await page.getByRole('list').getByRole('button', { name: /^1 / }).click();
+  await choose(/^2 /);
+  await choose(/^1 /);
   await expect(page.getByLabel('In one line')).toHaveValue('sponge blue chin 12s');
   await page.unroute('**/api/step-lists');
   await page.getByLabel('In one line').press('Enter');
@@ -181,19 +190,23 @@ test('the kit’s paints and tools are at hand, and ninety is a minute and a hal
   const design = await team.design('Wave band', [step('Base', '0:40')]);
   const saved = async () => (await team.get<DesignSheet>(`designs/${design.id}`)).steps[0];
   await page.goto(`/designs/${design.id}`);
-  await page.getByRole('button', { name: 'Add a colour' }).click();
-  await page.getByLabel('Name of colour 2').fill('Lamp yellow');
-  await page.getByLabel('Name of colour 2').press('Enter');
+  const form = await allOfIt(page);
+  await form.getByRole('button', { name: 'Add a colour' }).click();
+  await form.getByLabel('Name of colour 2').fill('Lamp yellow');
+  await form.getByLabel('Name of colour 2').press('Enter');
   await expect.poll(async () => (await saved())?.colours[1]).toEqual({ name: 'lamp yellow', hex: '#f6c945' });
   await expect(page.locator('datalist option[value="petal sponge"]')).toHaveCount(1);
+  await page.keyboard.press('Escape');
+  await page.getByRole('tab', { name: /^Table/ }).click();
   await page.getByRole('button', { name: 'Add sea grey paint to the kit' }).click();
   await expect(page.getByText('sea grey is in the kit.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Add sea grey paint to the kit' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Take it out again' }).click();
   await expect(page.getByRole('button', { name: 'Add sea grey paint to the kit' })).toBeVisible();
-  await page.getByLabel('Time').fill('90');
-  await page.getByLabel('Time').press('Enter');
-  await page.getByRole('button', { name: 'Make it 1:30' }).click();
+  const again = await allOfIt(page);
+  await again.getByLabel('Time').fill('90');
+  await again.getByLabel('Time').press('Enter');
+  await again.getByRole('button', { name: 'Make it 1:30' }).click();
   await expect.poll(async () => (await saved())?.time).toBe('1:30');
 });
 

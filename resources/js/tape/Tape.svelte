@@ -56,9 +56,19 @@
     words === 'above'
       ? placeLabels(
           pieces.flatMap((piece) =>
-            piece.label === undefined ? [] : [{ text: piece.label, x: px(piece.start) + 3 }],
+            piece.label === undefined
+              ? []
+              : [
+                  {
+                    text: piece.label,
+                    x: px(piece.start) + 3,
+                    isChosen:
+                      piece.step !== undefined && (piece.step === selected || piece.state === 'current'),
+                  },
+                ],
           ),
           LETTER,
+          width,
         )
       : [],
   );

@@ -96,32 +96,56 @@ export interface Label {
   row: number;
 }
 
+/** Words that a label may shrink to, the whole of it first, its number alone last. */
+function shorter(text: string): string[] {
+  const words = text.split(' ');
+
+  return words.map((_, at) => words.slice(0, words.length - at).join(' '));
+}
+
 /**
- * Places labels over their pieces in two rows; one that fits neither loses its words and keeps its number, and goes when
- * even that does not fit.
+ * Places labels over their pieces in two rows, so that none covers another and no lead of the upper row crosses a word of the
+ * lower one. The chosen one stands in full; one without room loses its last words, then all but its number, then that.
  *
  * @param letter width of a letter in pixels
+ * @param width of the whole tape in pixels
  */
-export function placeLabels(wanted: readonly { text: string; x: number }[], letter: number): Label[] {
-  const ends = [-Infinity, -Infinity];
+export function placeLabels(
+  wanted: readonly { text: string; x: number; isChosen?: boolean }[],
+  letter: number,
+  width = Infinity,
+): Label[] {
+  const GAP = 8;
+  const long = (text: string) => text.length * letter + GAP;
+  const chosen = wanted.find(({ isChosen }) => isChosen === true);
+  const upper: { from: number; to: number }[] = [];
+  const isFree = (from: number, to: number) =>
+    to <= width + GAP && upper.every((one) => to <= one.from || from >= one.to);
+  const fitsBelow = (text: string, at: number) =>
+    (wanted[at]?.x ?? 0) + long(text) <= (wanted[at + 1]?.x ?? width + GAP);
+  const place = ({ text, x }: { text: string; x: number }): Label => {
+    upper.push({ from: x, to: x + long(text) });
 
-  return wanted.flatMap(({ text, x }) => {
-    for (const short of [text, text.split(' ')[0] ?? '']) {
-      const row = ends.findIndex((end) => end <= x);
-      if (row < 0) {
-        return [];
-      }
-      const next = wanted.find((other) => other.x > x)?.x ?? Infinity;
-      const width = short.length * letter + 8;
-      if (short === text && row === 1 && width > (next - x) * 3) {
-        continue;
-      }
-      ends[row] = x + width;
+    return { text, x, row: 1 };
+  };
+  const first =
+    chosen === undefined || fitsBelow(chosen.text, wanted.indexOf(chosen))
+      ? undefined
+      : place({ text: chosen.text, x: Math.max(0, Math.min(chosen.x, width + GAP - long(chosen.text))) });
 
-      return [{ text: short, x, row }];
+  return wanted.flatMap((one, at) => {
+    if (one === chosen && first !== undefined) {
+      return [first];
     }
+    if (fitsBelow(one.text, at)) {
+      return [{ text: one.text, x: one.x, row: 0 }];
+    }
+    if (isFree(one.x, one.x + long(one.text))) {
+      return [place(one)];
+    }
+    const short = shorter(one.text).find((text) => fitsBelow(text, at));
 
-    return [];
+    return short === undefined ? [] : [{ text: short, x: one.x, row: 0 }];
   });
 }
 

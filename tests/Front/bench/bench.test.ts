@@ -159,10 +159,16 @@ describe('steps', () => {
     expect(bench.selected).toBeUndefined();
   });
 
-  it('are new ones like the selected in tool and place', () => {
-    const bench = benchOf(step('a', { tool: 'round 4', zones: ['temple'] }));
-    bench.addStep();
-    expect(bench.selected).toMatchObject({ name: 'Step 2', tool: 'round 4', zones: ['temple'], time: '' });
+  it('are shown on the face while a finding is looked at, and as long as one of them is chosen', () => {
+    const bench = benchOf(step('a'), step('b'), step('c'));
+    const shown = () => bench.pointedAt.map(({ id }) => id);
+    bench.point(['a', 'b']);
+    expect([bench.selectedId, shown()]).toEqual(['b', ['a', 'b']]);
+    bench.hinted = ['c'];
+    expect([bench.selectedId, shown()]).toEqual(['b', ['c']]);
+    bench.hinted = [];
+    bench.selectedId = 'c';
+    expect(shown()).toEqual([]);
   });
 
   it('change sides, and are repeated on the other one', () => {

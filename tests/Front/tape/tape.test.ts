@@ -61,6 +61,41 @@ describe('labels', () => {
       }
     }
   });
+
+  const crowd = [
+    { text: '1 Grey base', x: 0 },
+    { text: '2 Eye flicks', x: 60 },
+    { text: '3 Whisker dots', x: 110 },
+    { text: '4 Glitter', x: 128 },
+  ];
+
+  it('lose their last words where there is no room, and all of them before their number', () => {
+    expect(placeLabels(crowd, 8, 210).map(({ text, row }) => [text, row])).toEqual([
+      ['1 Grey base', 1],
+      ['2 Eye', 0],
+      ['3', 0],
+      ['4 Glitter', 0],
+    ]);
+  });
+
+  it('say the chosen step in full, moved left at the end of the tape', () => {
+    const chosen = crowd.map((one, at) => ({ ...one, isChosen: at === 3 }));
+    const last = placeLabels(chosen, 8, 180).at(-1);
+    expect(last).toEqual({ text: '4 Glitter', x: 108, row: 1 });
+  });
+
+  it('are never crossed by the lead of one above', () => {
+    for (let gap = 12; gap < 130; gap += 7) {
+      const labels = placeLabels(
+        Array.from({ length: 12 }, (_, index) => ({ text: `${index + 1} Long step name`, x: index * gap })),
+        8,
+      );
+      const below = labels.filter(({ row }) => row === 0);
+      for (const { x } of labels.filter(({ row }) => row === 1)) {
+        expect(below.filter((label) => label.x < x && x < label.x + label.text.length * 8)).toEqual([]);
+      }
+    }
+  });
 });
 
 it.each([

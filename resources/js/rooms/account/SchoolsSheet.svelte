@@ -18,7 +18,7 @@
     ? 'Where it makes a difference: how long this design takes by each, in its best order.'
     : ''}
 </p>
-<Said message={ways.form.general || ways.reckoning.general} />
+<Said message={ways.reckoning.general} />
 {#if ways.sheet !== null}
   {@const sheet = ways.sheet}
   <fieldset class="mt-3">

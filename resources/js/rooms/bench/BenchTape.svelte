@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { type Snippet, tick } from 'svelte';
+  import { tick } from 'svelte';
   import { minutes } from '../../lib/minutes';
   import { TapeHandling } from '../../tape/handling.svelte';
   import Tape from '../../tape/Tape.svelte';
@@ -8,9 +8,9 @@
   import type { Bench } from './bench.svelte';
   import OnTheSkin from './OnTheSkin.svelte';
 
-  const { bench, tools }: { bench: Bench; tools: Snippet } = $props();
+  const { bench }: { bench: Bench } = $props();
 
-  const HEIGHT = 56;
+  const HEIGHT = 44;
   const NUDGE_MS = 5000;
 
   const pick = (step: StepLine | undefined) =>
@@ -107,7 +107,7 @@
 </script>
 
 <div class="overflow-x-auto" bind:clientWidth={width}>
-  <OnTheSkin {bench} pixelsPerMinute={scale} to={end} />
+  {#if width >= 600}<OnTheSkin {bench} pixelsPerMinute={scale} to={end} />{/if}
   <div class="relative w-max">
     <Tape
       {pieces}
@@ -131,6 +131,7 @@
           held === null
             ? 'cursor-grab'
             : 'z-10 cursor-grabbing rounded-sm border-2 border-ink bg-paper/80 font-bold',
+          bench.hinted.includes(step) && 'outline-4 outline-brass',
         ]}
         style:left="{px(piece.start)}px"
         style:top="{HEADROOM}px"
@@ -163,11 +164,4 @@
       ></span>
     {/if}
   </div>
-</div>
-<div class="flex flex-wrap items-start gap-x-5 gap-y-2">
-  <p class="hidden grow basis-72 text-[15px] text-soft md:block">
-    Drag a piece to another place, or its right end to another length. With the keys: Alt and an arrow carries
-    it, Shift and an arrow changes its time. A perforation marks where one may stop.
-  </p>
-  {@render tools()}
 </div>

@@ -3,25 +3,39 @@
   import { minutes } from '../../lib/minutes';
   import { placementNames } from '../../lib/placements';
   import type { Bench } from './bench.svelte';
+  import DesignMenu from './DesignMenu.svelte';
+  import SavingWord from './SavingWord.svelte';
 
   const { bench }: { bench: Bench } = $props();
 </script>
 
-<div class="flex flex-wrap items-end gap-x-5 gap-y-2 px-3 pt-4 pb-1 sm:px-8">
+<div class="flex flex-wrap items-center gap-x-3 gap-y-1 px-3 pt-2 sm:px-5">
   <h1 class="sr-only">{bench.draft.name}</h1>
-  <div class="min-w-0 grow basis-64">
+  <input
+    class="min-w-0 grow basis-40 truncate border-b-2 border-transparent bg-transparent font-display text-3xl font-bold hover:border-seam focus:border-ink max-md:text-2xl"
+    aria-label="Name of the design"
+    maxlength="80"
+    value={bench.draft.name}
+    onchange={(event) => bench.rename(event.currentTarget.value)}
+  />
+  <p class="whitespace-nowrap">
+    <span class="minutes text-3xl md:text-4xl">{minutes(bench.totalMs)}</span>
+  </p>
+  <label class="flex items-center gap-1.5 text-[15px] text-soft">
+    <span class="md:hidden">of</span><span class="max-md:hidden">promised</span>
     <input
-      class="w-full border-b-2 border-transparent bg-transparent font-display text-4xl font-bold hover:border-seam focus:border-ink"
-      aria-label="Name of the design"
-      maxlength="80"
-      value={bench.draft.name}
-      onchange={(event) => bench.rename(event.currentTarget.value)}
+      class="field w-20 minutes text-lg"
+      placeholder="4:30"
+      aria-label="Promise"
+      value={bench.draft.promise}
+      aria-invalid={bench.fields['promise'] !== undefined}
+      onchange={(event) => bench.setPromise(event.currentTarget.value)}
     />
-  </div>
-  <label class="text-soft">
-    <span class="block text-[15px]">Painted on</span>
+  </label>
+  <label class="max-md:hidden">
+    <span class="sr-only">Place of the design</span>
     <select
-      class="field w-36"
+      class="field w-32"
       value={bench.draft.placement}
       onchange={(event) => {
         const placement = PlacementValues.find((value) => value === event.currentTarget.value);
@@ -31,18 +45,6 @@
       {#each PlacementValues as value (value)}<option {value}>{placementNames[value]}</option>{/each}
     </select>
   </label>
-  <label class="text-soft">
-    <span class="block text-[15px]">Promise</span>
-    <input
-      class="field w-28"
-      placeholder="4:30"
-      value={bench.draft.promise}
-      aria-invalid={bench.fields['promise'] !== undefined}
-      onchange={(event) => bench.setPromise(event.currentTarget.value)}
-    />
-  </label>
-  <p class="pb-1">
-    <span class="minutes text-5xl">{minutes(bench.totalMs)}</span>
-    <span class="text-soft">in this order</span>
-  </p>
+  <SavingWord {bench} />
+  <DesignMenu {bench} />
 </div>

@@ -25,7 +25,15 @@
   }
 </script>
 
-<div class={['border-l-[6px] pl-3 leading-snug', edges[finding.severity]]}>
+<div
+  class={['border-l-[6px] pl-3 leading-snug', edges[finding.severity]]}
+  role="group"
+  aria-label={finding.title}
+  onpointerenter={() => (bench.hinted = finding.steps)}
+  onpointerleave={() => (bench.hinted = [])}
+  onfocusin={() => (bench.hinted = finding.steps)}
+  onfocusout={() => (bench.hinted = [])}
+>
   <button type="button" class="text-left font-semibold underline-offset-4 hover:underline" onclick={show}>
     {words[finding.severity]}: {finding.title}
     {#if finding.costMs >= 1000}<span class="minutes font-normal text-soft">

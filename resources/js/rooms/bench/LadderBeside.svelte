@@ -1,24 +1,14 @@
 <script lang="ts">
-  import { untrack } from 'svelte';
   import type { RungShown } from '../../api/types.gen';
   import Said from '../../ui/Said.svelte';
   import type { Bench } from './bench.svelte';
-  import { Ladder } from './ladder.svelte';
+  import type { Ladder } from './ladder.svelte';
   import Rails from './Rails.svelte';
   import RungOfLadder from './RungOfLadder.svelte';
 
-  const { bench }: { bench: Bench } = $props();
+  const { bench, ladder }: { bench: Bench; ladder: Ladder } = $props();
 
-  const ladder = new Ladder();
   const some = $derived((ladder.sheet?.choices ?? 0) > 0);
-
-  // Every answer of the server is a new sheet.
-  $effect(() => {
-    const sheet = bench.sheet;
-    untrack(() => ladder.loadSoon(sheet.id));
-
-    return () => ladder.stop();
-  });
 
   function open(rung: RungShown) {
     void ladder.open(rung);
@@ -33,10 +23,10 @@
   {:else if some && ladder.few.length > 0}
     <p class="mt-1 mb-2 text-[15px] leading-tight text-soft">
       Up is quicker. {ladder.sheet.rungs.length}
-      {ladder.sheet.rungs.length === 1 ? 'version is' : 'versions are'} worth painting, each in its best order{ladder
-        .sheet.isProven
-        ? ''
-        : ', as far as was looked'}.
+      {ladder.sheet.rungs.length === 1 ? 'version is' : 'versions are'} worth painting{ladder.few.length <
+      ladder.sheet.rungs.length
+        ? `, ${ladder.few.length} of them here`
+        : ''}, each in its best order{ladder.sheet.isProven ? '' : ', as far as was looked'}.
     </p>
     <Rails rungs={ladder.few} choose={open} width={96} />
   {:else if bench.draft.steps.length > 0}

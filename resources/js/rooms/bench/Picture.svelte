@@ -1,7 +1,8 @@
 <script lang="ts">
+  import type { Zone } from '../../api/types.gen';
   import FaceMap from '../../facemap/FaceMap.svelte';
   import { lookOf } from '../../facemap/looks';
-  import { p } from '../../router';
+  import ZonePicker from '../../facemap/ZonePicker.svelte';
   import type { Bench } from './bench.svelte';
 
   const { bench }: { bench: Bench } = $props();
@@ -10,27 +11,56 @@
   const steps = $derived(bench.fitted?.steps ?? bench.draft.steps);
   const at = $derived(steps.findIndex((step) => step.id === bench.selectedId));
   const current = $derived(whole ? undefined : steps[at]);
+
+  /** A step is somewhere: its last place is not taken away. */
+  function choose(zone: Zone) {
+    const step = bench.selected;
+    if (step === undefined) {
+      return;
+    }
+    const zones = step.zones.includes(zone)
+      ? step.zones.filter((one) => one !== zone)
+      : [...step.zones, zone];
+    if (zones.length > 0) {
+      bench.setStep(step.id, { zones });
+    }
+  }
 </script>
 
-<div>
-  <div class="h-72">
-    <FaceMap
-      title={bench.draft.name}
-      placement={bench.draft.placement}
-      {steps}
-      painted={current === undefined ? steps.length : at + 1}
-      ghosts
-      {current}
-      pointed={bench.pointedAt}
-      look={lookOf(bench.sheet.id)}
-      eyesShut={current?.shut === 'eyes' || current?.shut === 'both'}
-    />
+<section
+  class="relative flex min-h-0 flex-col items-center border-seam px-2 py-2 md:border-l"
+  aria-label="The picture"
+>
+  <div class="relative min-h-0 w-full grow max-md:h-[27dvh]">
+    <div class="absolute inset-0">
+      <FaceMap
+        title={bench.draft.name}
+        placement={bench.draft.placement}
+        {steps}
+        painted={current === undefined ? steps.length : at + 1}
+        ghosts
+        {current}
+        pointed={bench.pointedAt}
+        look={lookOf(bench.sheet.id)}
+        eyesShut={current?.shut === 'eyes' || current?.shut === 'both'}
+      />
+    </div>
+    {#if current !== undefined && bench.fitted === null}
+      <ZonePicker
+        placement={bench.draft.placement}
+        sides={steps.map((step) => step.side)}
+        zones={current.zones}
+        {choose}
+      />
+    {/if}
   </div>
-  <fieldset class="mt-1 flex justify-center text-[15px]">
+  <fieldset
+    class="mt-1 flex shrink-0 justify-center text-[15px] max-md:absolute max-md:right-2 max-md:bottom-2 max-md:flex-col"
+  >
     <legend class="sr-only">Picture of</legend>
-    {#each [{ all: false, words: 'up to this step' }, { all: true, words: 'finished' }] as { all, words } (words)}
+    {#each [{ all: false, words: 'so far' }, { all: true, words: 'finished' }] as { all, words } (words)}
       <label
-        class="key min-h-10 cursor-pointer px-3 first-of-type:rounded-r-none last-of-type:-ml-0.5 last-of-type:rounded-l-none has-checked:key-ink has-focus-visible:outline-3"
+        class="key min-h-10 cursor-pointer px-3 has-checked:key-ink has-focus-visible:outline-3 md:first-of-type:rounded-r-none md:last-of-type:-ml-0.5 md:last-of-type:rounded-l-none"
       >
         <input
           type="radio"
@@ -42,10 +72,4 @@
       </label>
     {/each}
   </fieldset>
-  <p class="mt-1 text-center">
-    <a
-      class="inline-flex min-h-11 items-center underline underline-offset-4"
-      href={p('/designs/:id/picture', { params: { id: bench.sheet.id } })}>Big picture, to show or print</a
-    >
-  </p>
-</div>
+</section>

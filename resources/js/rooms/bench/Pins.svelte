@@ -26,7 +26,7 @@
   }
 </script>
 
-<section class="mt-4" aria-label="Pins">
+<section class="mt-6" aria-label="Pins">
   <h2 class="text-xl">Pins</h2>
   <ul class="mt-1 flex flex-col">
     {#each bench.draft.pins as pin (pin)}

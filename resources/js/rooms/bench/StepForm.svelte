@@ -4,28 +4,19 @@
   import type { KitSheet } from '../../api/types.gen';
   import { minutes } from '../../lib/minutes';
   import Colours from '../../ui/Colours.svelte';
-  import Said from '../../ui/Said.svelte';
   import type { Bench, DraftStep } from './bench.svelte';
   import ComesOut from './ComesOut.svelte';
-  import { ownPaints, ownTools, secondsMeant } from './own';
+  import { ownPaints, ownTools } from './own';
   import StepHow from './StepHow.svelte';
-  import StepKeys from './StepKeys.svelte';
+  import StepSaid from './StepSaid.svelte';
   import StepMore from './StepMore.svelte';
   import StepWhere from './StepWhere.svelte';
-  import StepWords from './StepWords.svelte';
 
-  const { bench, step, onlist }: { bench: Bench; step: DraftStep; onlist: (text: string) => void } = $props();
+  const { bench, step }: { bench: Bench; step: DraftStep } = $props();
 
   const index = $derived(bench.draft.steps.findIndex((one) => one.id === step.id));
   const set = (change: Partial<DraftStep>) => bench.setStep(step.id, change);
-  const said = $derived.by(() => {
-    const start = `steps.${index}.`;
-
-    return Object.entries(bench.fields).find(([field]) => field.startsWith(start))?.[1][0];
-  });
   const kit = createQuery(() => ({ queryKey: ['kit'], queryFn: () => api.get<KitSheet>('kit') }));
-  /** A bare number too long for minutes was meant as seconds. */
-  const meant = $derived(bench.fields[`steps.${index}.time`] === undefined ? null : secondsMeant(step.time));
   /** What the time rests on, as the server last said it. */
   const timed = $derived(bench.sheet.steps.find((one) => one.id === step.id));
   const basis = $derived.by(() => {
@@ -49,14 +40,8 @@
   });
 </script>
 
-<StepKeys {bench} {step} {index} />
-<Said message={said} />
-{#if meant !== null}
-  <button type="button" class="mt-1 key" onclick={() => set({ time: meant })}>Make it {meant}</button>
-{/if}
-<div class="mt-3"><StepWords {bench} {step} {onlist} /></div>
-
-<div class="mt-3 grid gap-x-4 gap-y-3 sm:grid-cols-[1fr_150px_110px]">
+<StepSaid {bench} {step} />
+<div class="grid gap-x-4 gap-y-3 sm:grid-cols-[1fr_150px_110px]">
   <label class="font-semibold">
     What
     <input

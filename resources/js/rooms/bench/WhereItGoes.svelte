@@ -66,7 +66,4 @@
       <a class="underline underline-offset-4" href={p('/kit')}>time your hands</a>{/if}. The turnaround
     between children comes on top.
   </p>
-  <p class="mt-4">
-    <a class="key" href="/api/designs/{sheet.id}/file" download="{sheet.name}.json">Save as a file</a>
-  </p>
 </div>

@@ -20,7 +20,6 @@
 </script>
 
 <div>
-  <h2 class="text-xl">Who it suits</h2>
   <div class="mt-1 grid grid-cols-[1fr_0.8fr] gap-x-3 gap-y-1">
     <label>
       <span class="block text-[15px] text-soft">Sits still for</span>

@@ -1,23 +1,21 @@
 <script lang="ts">
-  import Said from '../../ui/Said.svelte';
+  import { onMount } from 'svelte';
+  import { MediaQuery } from 'svelte/reactivity';
   import type { Bench } from './bench.svelte';
   import BenchTape from './BenchTape.svelte';
+  import BesidePicture from './BesidePicture.svelte';
+  import ChosenStep from './ChosenStep.svelte';
   import DesignTitle from './DesignTitle.svelte';
-  import Findings from './Findings.svelte';
-  import FitTo from './FitTo.svelte';
-  import LadderBeside from './LadderBeside.svelte';
-  import OrderTools from './OrderTools.svelte';
+  import NotSaved from './NotSaved.svelte';
   import PasteSteps from './PasteSteps.svelte';
   import Picture from './Picture.svelte';
-  import SavingWord from './SavingWord.svelte';
-  import StepForm from './StepForm.svelte';
-  import StepList from './StepList.svelte';
-  import TableTop from './TableTop.svelte';
-  import WhereItGoes from './WhereItGoes.svelte';
-  import WhoItSuits from './WhoItSuits.svelte';
+  import StepLines from './StepLines.svelte';
+  import StepPager from './StepPager.svelte';
 
   const { bench }: { bench: Bench } = $props();
 
+  /** On a phone the steps lie behind a key, and the chosen one stands below the picture. */
+  const narrow = new MediaQuery('max-width: 767px');
   let pasting = $state(false);
   let pasted = $state('');
 
@@ -27,50 +25,46 @@
   }
 
   function onkey(event: KeyboardEvent) {
-    if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') {
+    const key = event.key.toLowerCase();
+    if (!(event.ctrlKey || event.metaKey) || (key !== 'z' && key !== 'y')) {
       return;
     }
     event.preventDefault();
-    if (event.shiftKey) bench.redo();
+    if (event.shiftKey || key === 'y') bench.redo();
     else bench.undo();
   }
+
+  // Whoever comes to the bench goes on with the keys where the work is.
+  onMount(() => {
+    if (document.activeElement === document.body) {
+      document
+        .getElementById(bench.selectedId === '' ? 'new-line' : `step-${bench.selectedId}`)
+        ?.focus({ preventScroll: true });
+    }
+  });
 </script>
 
 <svelte:window onkeydown={onkey} />
 
-<div class="flex grow flex-col">
+<div class="flex grow flex-col max-md:pb-24 md:h-[calc(100dvh-4rem)] md:min-h-[560px] md:overflow-hidden">
   <DesignTitle {bench} />
+  <NotSaved {bench} />
+  <div class="shrink-0 border-b border-seam px-3 sm:px-5"><BenchTape {bench} /></div>
 
-  <div class="border-b border-seam px-3 pb-3 sm:px-8">
-    <BenchTape {bench}>{#snippet tools()}<OrderTools {bench} />{/snippet}</BenchTape>
-  </div>
-
-  <div class="grid grow md:grid-cols-[minmax(260px,27%)_1fr_minmax(250px,25%)]">
-    <StepList {bench} typeLines={() => onlist('')} />
-    <section class="border-seam px-4 py-4 sm:px-7 md:border-x" aria-label="The chosen step">
-      {#if bench.selected === undefined}
-        <h2 class="text-2xl">No steps yet</h2>
-        <p class="mt-2 max-w-md text-lg">
-          Add the first: what is painted, with what, where, and how long it takes. Then the next, in the order
-          you paint.
-        </p>
-      {:else}
-        {#key bench.selectedId}
-          <StepForm {bench} step={bench.selected} {onlist} />
-        {/key}
-      {/if}
-    </section>
-    <aside class="flex flex-col gap-5 px-4 py-4 sm:px-7 md:px-5" aria-label="The whole design">
+  <div class="grid min-h-0 grow md:grid-cols-[minmax(330px,1.3fr)_minmax(220px,0.8fr)_minmax(260px,0.95fr)]">
+    {#if narrow.current}
       <Picture {bench} />
-      <LadderBeside {bench} />
-      <Findings {bench} />
-      <SavingWord {bench} />
-      <Said message={bench.saving === 'refused' ? bench.message : undefined} />
-      <WhereItGoes sheet={bench.sheet} />
-      <TableTop {bench} />
-      <WhoItSuits {bench} />
-      <FitTo {bench} />
-    </aside>
+      {#if bench.selected !== undefined}
+        <section class="px-3 py-2" aria-label="The chosen step">
+          {#key bench.selectedId}<ChosenStep {bench} step={bench.selected} {onlist} named />{/key}
+        </section>
+      {/if}
+      <StepPager {bench} {onlist} />
+    {:else}
+      <StepLines {bench} {onlist} />
+      <Picture {bench} />
+    {/if}
+    <BesidePicture {bench} />
   </div>
 </div>
 

@@ -118,6 +118,10 @@ export class Bench {
   fitted = $state.raw<FittedDesign | null>(null);
   private past = $state.raw<Draft[]>([]);
   private future = $state.raw<Draft[]>([]);
+  /** Steps that the finding under the pointer speaks of. */
+  hinted = $state.raw<readonly string[]>([]);
+  /** What stands in the new line and is no step yet. */
+  halfTyped = '';
   private pointed = $state.raw<readonly string[]>([]);
   private again = false;
   private readonly words = new Map<string, StepWords>();
@@ -128,12 +132,13 @@ export class Bench {
   readonly totalMs: number = $derived.by(() =>
     Math.max(0, ...this.spans.map((span) => span.startMs + span.lengthMs)),
   );
-  /** The steps that a finding speaks of, as long as one of them is the selected one. */
-  readonly pointedAt: readonly DraftStep[] = $derived.by(() =>
-    this.pointed.includes(this.selectedId)
-      ? this.draft.steps.filter((step) => this.pointed.includes(step.id))
-      : [],
-  );
+  /** The steps that a finding speaks of while one looks at it, or as long as one of them is the selected one. */
+  readonly pointedAt: readonly DraftStep[] = $derived.by(() => {
+    const ids =
+      this.hinted.length > 0 ? this.hinted : this.pointed.includes(this.selectedId) ? this.pointed : [];
+
+    return this.draft.steps.filter((step) => ids.includes(step.id));
+  });
   readonly selected: DraftStep | undefined = $derived.by(() =>
     this.draft.steps.find((step) => step.id === this.selectedId),
   );
@@ -192,44 +197,9 @@ export class Bench {
     );
   }
 
-  /** A new step after the selected one, like it in tool and place. */
-  addStep(): void {
-    const like = this.selected ?? this.draft.steps.at(-1);
-    const step: DraftStep = {
-      id: newId(),
-      name: `Step ${this.draft.steps.length + 1}`,
-      medium: like?.medium ?? 'sponge',
-      tool: like?.tool ?? '',
-      colours: like?.colours ?? [],
-      zones: like?.zones ?? ['cheek'],
-      side: like?.side ?? 'both',
-      technique: like?.technique ?? 'stipple',
-      coats: 1,
-      load: 'normal',
-      count: null,
-      smallCount: null,
-      shape: null,
-      sizePercent: 100,
-      turnDegrees: 0,
-      guides: [],
-      time: '',
-      dryFor: '',
-      shut: null,
-      optional: false,
-      look: 5,
-      group: '',
-      alternatives: [],
-      note: '',
-      stopAfter: null,
-      line: '',
-      seen: [],
-    };
-    this.insert(step, like?.id);
-  }
-
-  /** Steps read from a list, after the selected one, with what they want of the order. */
-  addList(reading: ReadList): void {
-    const at = this.draft.steps.findIndex((step) => step.id === this.selectedId) + 1;
+  /** Steps read from a list, after that one, with what they want of the order. */
+  addList(reading: ReadList, after: string = this.selectedId): void {
+    const at = this.draft.steps.findIndex((step) => step.id === after) + 1;
     const steps = reading.lines.flatMap((line) => line.steps.map(({ step }) => ({ ...step, id: newId() })));
     const ids = [...this.draft.steps.slice(0, at), ...steps].map((step) => step.id);
     this.change({

@@ -1,0 +1,136 @@
+import type { DesignSheet } from '../../resources/js/api/types.gen';
+import { expect, step, test } from './team';
+
+const steps = () =>
+  ['Base', 'Wave', 'Foam', 'Spray', 'Gulls', 'Boat', 'Sail', 'Mast', 'Glow', 'Stars', 'Glitter'].map((name) =>
+    step(name, '0:15'),
+  );
+const names = (sheet: DesignSheet) => sheet.steps.map(({ name }) => name);
+
+test('the whole design and the chosen step stand on one screen', async ({ page, team }) => {
+  const design = await team.design('Harbour night', steps());
+  await page.goto(`/designs/${design.id}`);
+  await page.getByRole('button', { name: /^7 Sail, 0:15/ }).click();
+  const seen = [
+    page.getByLabel('Name of the design'),
+    page.getByRole('button', { name: 'Undo' }),
+    page.getByText('Saved'),
+    page.getByRole('button', { name: 'Best order' }),
+    page.getByRole('img', { name: /^Harbour night, \d:\d\d in 11 steps/ }),
+    page.getByRole('img', { name: /^Harbour night, painted in 11 steps/ }),
+    page.getByLabel('In one line'),
+    page.getByLabel('New line'),
+    page.getByRole('tab', { name: /^Craft/ }),
+  ];
+  for (const one of seen) await expect(one).toBeInViewport({ ratio: 0.9 });
+  expect(await page.evaluate(() => document.documentElement.scrollHeight - innerHeight)).toBeLessThanOrEqual(
+    0,
+  );
+});
+
+test('the bench is driven with the keys alone', async ({ page, team }) => {
+  const design = await team.design('Wave band', steps().slice(0, 3));
+  const saved = () => team.get<DesignSheet>(`designs/${design.id}`);
+  await page.goto(`/designs/${design.id}`);
+  const row = (name: RegExp) => page.getByRole('list').getByRole('button', { name });
+  await expect(row(/^1 Base/)).toBeFocused();
+
+  await page.keyboard.press('ArrowDown');
+  await expect(row(/^2 Wave/)).toBeFocused();
+  await page.keyboard.press('Tab');
+  await expect(page.getByLabel('In one line')).toBeFocused();
+  await page.keyboard.press('ControlOrMeta+a');
+  await page.keyboard.type('Swell: round 4 blue swirl on the cheek left side, 22s');
+  await page.keyboard.press('Enter');
+  await expect.poll(async () => names(await saved())).toEqual(['Base', 'Swell', 'Foam']);
+  await page.keyboard.press('Escape');
+  await expect(row(/^2 Swell/)).toBeFocused();
+
+  // A new line right below, which gives the focus on to its step.
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('New line')).toBeFocused();
+  await page.keyboard.type('Gulls: round 2 white lines on the temple, 9s');
+  await page.keyboard.press('Enter');
+  await expect(row(/^3 Gulls/)).toBeFocused();
+  await expect.poll(async () => names(await saved())).toEqual(['Base', 'Swell', 'Gulls', 'Foam']);
+
+  await page.keyboard.press('Alt+ArrowUp');
+  await expect(row(/^2 Gulls/)).toBeFocused();
+  await expect.poll(async () => names(await saved())).toEqual(['Base', 'Gulls', 'Swell', 'Foam']);
+  await page.keyboard.press('Delete');
+  await expect(row(/^2 Swell/)).toBeFocused();
+  await expect.poll(async () => names(await saved())).toEqual(['Base', 'Swell', 'Foam']);
+  await page.keyboard.press('ControlOrMeta+z');
+  await page.keyboard.press('ControlOrMeta+y');
+  await page.keyboard.press('ControlOrMeta+z');
+  await expect.poll(async () => names(await saved())).toEqual(['Base', 'Gulls', 'Swell', 'Foam']);
+
+  // The line at the end is ready for one after another, and what stands in it half typed is not lost.
+  await row(/^4 Foam/).focus();
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByLabel('New line')).toBeFocused();
+  await page.keyboard.type('Glow: sponge white on the chin, 10s');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('New line')).toHaveValue('');
+  await page.keyboard.type('half a word');
+  await row(/^1 Base/).click();
+  await expect(page.getByLabel('New line')).toHaveValue('half a word');
+  await expect.poll(async () => names(await saved())).toEqual(['Base', 'Gulls', 'Swell', 'Foam', 'Glow']);
+  await row(/^1 Base/).focus();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys of the bench' })).toBeVisible();
+});
+
+test('a tap on the picture puts the step there, and takes it away again, in the words of its line', async ({
+  page,
+  team,
+}) => {
+  const design = await team.design('Wave band', [
+    step('Base', '0:15'),
+    step('Rim', '0:15', { zones: ['chin'] }),
+  ]);
+  const zones = async () => (await team.get<DesignSheet>(`designs/${design.id}`)).steps[0]?.zones;
+  await page.goto(`/designs/${design.id}`);
+  const zone = (name: string) => page.locator(`[data-zone="${name}"]`);
+  await zone('chin middle').click();
+  await expect.poll(zones).toEqual(['cheek', 'chin']);
+  await expect(page.getByLabel('In one line')).toHaveValue(/cheek chin/);
+  await zone('chin middle').click();
+  await expect.poll(zones).toEqual(['cheek']);
+  // Its last place stays: a step is somewhere.
+  await page
+    .getByRole('list')
+    .getByRole('button', { name: /^2 Rim/ })
+    .click();
+  await zone('chin middle').click();
+  await expect(page.getByLabel('In one line')).toHaveValue(/chin/);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(zones).toEqual(['cheek', 'chin']);
+});
+
+test('what the craft says is shown on tape and picture while one looks at it', async ({ page, team }) => {
+  const design = await team.design('Night sky', [
+    step('Night', '0:20', {
+      medium: 'brush',
+      technique: 'fill',
+      tool: 'wash brush',
+      colours: [{ name: 'night blue', hex: '#1b2a52' }],
+      zones: ['cheek', 'cheekbone'],
+    }),
+    step('Stars', '0:10', {
+      medium: 'brush',
+      technique: 'starburst',
+      tool: 'round 2',
+      colours: [{ name: 'white', hex: '#fafaf7' }],
+    }),
+  ]);
+  await page.goto(`/designs/${design.id}`);
+  const finding = page.getByRole('region', { name: 'What the craft says' }).getByRole('listitem').first();
+  await expect(finding).toBeVisible();
+  const piece = page.getByRole('button', { name: /^2 Stars, \d:/ });
+  await expect(piece).not.toHaveClass(/outline-brass/);
+  await finding.hover();
+  await expect(piece).toHaveClass(/outline-brass/);
+  await page.mouse.move(400, 30);
+  await expect(piece).not.toHaveClass(/outline-brass/);
+});

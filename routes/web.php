@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\BeginController;
 use App\Http\Controllers\BoardController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\DayController;
@@ -47,6 +48,8 @@ Route::prefix('api')->group(function (): void {
         Route::post('days/{day}/taps', [LineController::class, 'store']);
 
         Route::middleware('can:use,'.EventDay::class)->group(function (): void {
+            Route::post('beginning', [BeginController::class, 'store']);
+            Route::delete('beginning', [BeginController::class, 'destroy']);
             Route::post('days', [DayController::class, 'store']);
             Route::put('days/{day}', [DayController::class, 'update']);
             Route::delete('days/{day}', [CalendarController::class, 'destroy']);

@@ -183,7 +183,7 @@ it('asks for the records of a team only within the team', function (): void {
         }
     }
     expect(array_values($tables))->toEqualCanonicalizing(
-        ['designs', 'event_days', 'faces', 'kit_items', 'kit_removals', 'menus', 'packing_extras', 'users'],
+        ['beginnings', 'designs', 'event_days', 'faces', 'kit_items', 'kit_removals', 'menus', 'packing_extras', 'users'],
     );
 
     // Whoever signs in, is taken in or is named on the command line is known by the e-mail address alone.

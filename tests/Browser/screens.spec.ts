@@ -43,7 +43,7 @@ test('the sign-in', async ({ page }) => {
 test('every room while it is empty', async ({ page, team }) => {
   await expect.poll(() => team.get('designs')).toEqual([]);
   for (const [path, words] of [
-    ['/', 'No chair is set up yet'],
+    ['/', 'Three taps, and the first child can sit down'],
     ['/kit', 'The bag is empty.'],
     ['/designs', 'No designs yet.'],
     ['/events', 'No events yet.'],

@@ -7,10 +7,10 @@ test('a painter types a design, takes names, paints a face through and sees the 
   await page.context().clearCookies();
   await page.goto('/');
   await team.typeSignIn(page);
-  await expect(page.getByRole('heading', { name: 'No chair is set up yet' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Three taps/ })).toBeVisible();
 
   // A design of one's own.
-  await page.getByRole('link', { name: 'Designs' }).click();
+  await page.getByRole('link', { name: 'Designs', exact: true }).click();
   await expect(page.getByText('No designs yet.')).toBeVisible();
   await page.getByRole('button', { name: 'New design' }).click();
   await page.getByLabel('Name').fill('Lantern string');

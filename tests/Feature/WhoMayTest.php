@@ -38,6 +38,7 @@ function addresses(): array
         'POST days/{day}/party-order' => PAINTERS,
         'GET days/{day}/money' => PAINTERS, 'POST days/{day}/money' => PAINTERS, 'PUT days/{day}/money' => PAINTERS,
         'PUT currency' => PAINTERS,
+        'POST beginning' => PAINTERS, 'DELETE beginning' => PAINTERS,
         'DELETE days/{day}' => PAINTERS, 'POST days/{deletedDay}/restore' => PAINTERS, 'POST days/{day}/copies' => PAINTERS,
         'GET days/{day}/calendar' => PAINTERS, 'GET clashes' => PAINTERS, 'GET calendar/link' => PAINTERS,
         'PUT calendar/link' => PAINTERS, 'DELETE calendar/link' => PAINTERS, 'POST calendar/look' => PAINTERS,

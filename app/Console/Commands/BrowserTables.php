@@ -18,6 +18,7 @@ use Core\Line\Quicker;
 use Core\Line\Roster;
 use Core\Line\Spread;
 use Core\Line\WhoTakesWhom;
+use Core\Plan\Occasion;
 use Core\Units\Currency;
 use Core\Units\Duration;
 use Illuminate\Support\Facades\Lang;
@@ -74,6 +75,10 @@ final readonly class BrowserTables
             '/** A note about a child has so many letters at most. */',
             'export const LONGEST_NOTE = '.LineDefaults::LONGEST_NOTE.";\n",
             '/** Who was called and is not there after so many milliseconds is passed over. */',
+            '/** So many paint on one line at most. */',
+            'export const MOST_CHAIRS = '.LineDefaults::MOST_CHAIRS.";\n",
+            '/** What a team that begins sets up for. */',
+            'export const occasions = '.json_encode(array_column(Occasion::cases(), 'value'), self::WORDS)." as const;\n",
             'export const NO_SHOW_MS = '.(60_000 * LineDefaults::NO_SHOW_MINUTES).";\n",
             '/** How far a day at the chairs runs off its plan: Core\Line\Spread. */',
             'export const spread = '.json_encode(Spread::values(), self::WORDS).";\n",

@@ -10,8 +10,6 @@ use Core\Design\Design;
 /** The shipped designs that a painter may begin with. */
 final readonly class WorkedDesigns
 {
-    private const COUNT = 8;
-
     public function __construct(private ReadDesignFile $readDesignFile) {}
 
     /** @return array<string, Design> by name */
@@ -19,6 +17,6 @@ final readonly class WorkedDesigns
     {
         $designs = ($this->readDesignFile)((string) file_get_contents(database_path('demo/designs.json')));
 
-        return array_column(array_slice($designs, 0, self::COUNT), null, 'name');
+        return array_column($designs, null, 'name');
     }
 }

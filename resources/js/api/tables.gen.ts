@@ -88,6 +88,16 @@ export const pauseReasons: Record<PauseReason, string> = {
 export const LONGEST_NOTE = 120;
 
 /** Who was called and is not there after so many milliseconds is passed over. */
+/** So many paint on one line at most. */
+export const MOST_CHAIRS = 8;
+
+/** What a team that begins sets up for. */
+export const occasions = [
+    "party",
+    "festival",
+    "practice"
+] as const;
+
 export const NO_SHOW_MS = 300000;
 
 /** How far a day at the chairs runs off its plan: Core\Line\Spread. */

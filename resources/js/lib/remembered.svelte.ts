@@ -21,6 +21,8 @@ export class Remembered {
 
 export const chairAtHand = new Remembered('inch-timer.chair', '1');
 export const dayChosen = new Remembered('inch-timer.day', '');
+/** The day that this device began with, until it is kept or thrown away. */
+export const begunDay = new Remembered('inch-timer.begun-day', '');
 /** The day that the chair showed last. */
 export const dayAtChair = new Remembered('inch-timer.day-at-chair', '');
 

@@ -293,6 +293,15 @@ export class Line {
     this.say(...finish, ...back, { kind: 'seated', ticket: child.id, chair: chair.chair, plan });
   }
 
+  /** Gives a child a number and a chair, as one tap. */
+  seatWalkUp(chair: ChairState, design: string): void {
+    const plan = this.planOf(design, chair.painterId);
+    if (plan !== null) {
+      const ticket = newId();
+      this.say({ kind: 'joined', ticket, design }, { kind: 'seated', ticket, chair: chair.chair, plan });
+    }
+  }
+
   /** Before painting it was asked what has to be asked. */
   ask(ticket: string, answers: readonly Caution[], without: readonly string[]): void {
     this.say({ kind: 'asked', ticket, answers: [...answers], without: [...without] });

@@ -5,9 +5,10 @@
   import { clock } from '../../lib/clock.svelte';
   import { Line } from '../../line/line.svelte';
   import { nearDays } from '../../line/questions';
-  import { p } from '../../router';
   import Loading from '../../ui/Loading.svelte';
   import Trouble from '../../ui/Trouble.svelte';
+  import Beginning from '../begin/Beginning.svelte';
+  import JustBegun from '../begin/JustBegun.svelte';
   import { Chair, dayAtHand } from './chair.svelte';
   import ChairBench from './ChairBench.svelte';
 
@@ -28,16 +29,10 @@
 </script>
 
 {#if line.board !== undefined}
+  <JustBegun board={line.board} />
   <ChairBench {chair} board={line.board} days={days.data ?? []} />
 {:else if days.data?.length === 0}
-  <div class="mx-auto flex max-w-xl grow flex-col justify-center gap-4 p-8">
-    <h1 class="text-4xl">No chair is set up yet</h1>
-    <p class="text-lg">
-      Make an event day, choose what is on its menu, open the line and take a name. Then the first child sits
-      down here.
-    </p>
-    <p><a class="key key-ink" href={p('/events')}>Make an event day</a></p>
-  </div>
+  <Beginning />
 {:else if line.error ?? days.error}
   <Trouble error={line.error ?? days.error ?? new Error()} retry={() => days.refetch()} />
 {:else}

@@ -10,6 +10,7 @@
   import OtherDesign from './OtherDesign.svelte';
   import { skinSays } from './skin';
   import Turnaround from './Turnaround.svelte';
+  import WalkUp from './WalkUp.svelte';
 
   const { chair, board }: { chair: Chair; board: LineBoard } = $props();
 
@@ -79,6 +80,7 @@
           >the day’s page</a
         >.
       </p>
+      <WalkUp {chair} {board} />
     {:else}
       <h1 class="mt-2 text-4xl sm:text-6xl low:text-4xl">{childName(chair.next)}</h1>
       <p class="mt-4 text-2xl">{chair.next.design}, {minutes(chair.next.plannedMs)} planned</p>

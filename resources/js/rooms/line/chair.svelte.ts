@@ -186,6 +186,13 @@ export class Chair {
     }
   }
 
+  /** Somebody who stands there while nobody waits: a number and the chair at once. */
+  seatWalkUp(design: string): void {
+    if (this.state !== undefined && this.child === null) {
+      this.line.seatWalkUp(this.state, design);
+    }
+  }
+
   /** Why the clocks stand. */
   pauseFor(reason: PauseReason): void {
     if (this.child !== null) {

@@ -65,6 +65,20 @@ enum Shape: string
     case Boat = 'boat';
     case Wheel = 'wheel';
     case Rope = 'rope';
+    case Web = 'web';
+    case Net = 'net';
+    case Zigzag = 'zigzag';
+    case ScallopEdge = 'scallop_edge';
+    case Crack = 'crack';
+    case ToothRow = 'tooth_row';
+    case SpikeRow = 'spike_row';
+    case DripRow = 'drip_row';
+    case FlameRow = 'flame_row';
+    case BeadString = 'bead_string';
+    case LoopRow = 'loop_row';
+    case LeafVeins = 'leaf_veins';
+    case Antennae = 'antennae';
+    case Ribbon = 'ribbon';
     case Scales = 'scales';
     case Mesh = 'mesh';
     case StarField = 'star_field';
@@ -80,7 +94,7 @@ enum Shape: string
     {
         return match ($this) {
             self::Circle, self::Oval, self::Ring, self::Triangle, self::Diamond, self::Band, self::Crescent, self::Eye,
-            self::Nose, self::Tooth, self::Muzzle => true,
+            self::Nose, self::Tooth, self::ToothRow, self::LeafVeins, self::Muzzle => true,
             default => false,
         };
     }

@@ -45,7 +45,11 @@
   }: Props = $props();
 
   const id = $props.id();
-  const layers = $derived(steps.filter((step) => !skipped.includes(step.id)).map((step) => layerOf(step)));
+  const layers = $derived(
+    steps
+      .filter((step) => !skipped.includes(step.id))
+      .map((step, at, all) => layerOf(step, step.technique === 'outline' ? all.slice(0, at) : [])),
+  );
   const shown = $derived(new Set(steps.slice(0, painted).map((step) => step.id)));
   const limb = $derived(placement === 'arm' || placement === 'hand' || isOnLimb(steps));
   const view = $derived(
@@ -139,6 +143,18 @@
         {#each stops(shades) as { offset, colour }, at (at)}<stop {offset} stop-color={colour} />{/each}
       </linearGradient>
     {/each}
+    {#each layers as { outside, id: step }, at (step)}
+      {#if outside.length > 0}
+        <mask id="{id}-round-{at}" maskUnits="userSpaceOnUse" x="0" y="-20" width="400" height="520">
+          <rect x="0" y="-20" width="400" height="520" fill="#fff" />
+          {#each outside as { half, d, transform, width }, piece (piece)}
+            <g transform={flip(half)}>
+              <path {d} {transform} fill="#000" fill-rule="evenodd" stroke="#000" stroke-width={width} />
+            </g>
+          {/each}
+        </mask>
+      {/if}
+    {/each}
     {#each clips as { key, d } (key)}<clipPath id={key}><path {d} /></clipPath>{/each}
   </defs>
 
@@ -146,10 +162,15 @@
   {#snippet layer(one: Layer, at: number)}
     <g
       opacity={opacityOf(one)}
-      mask={one.staysClear ? `url(#${id}-film${one.coversLips ? '-lips' : ''})` : undefined}
+      mask={one.staysClear === 'nothing'
+        ? undefined
+        : `url(#${id}-film${one.coversLips || one.staysClear === 'eyes' ? '-lips' : ''})`}
       clip-path="url(#{id}-body)"
     >
-      <g filter={one.soft > 0 ? `url(#${id}-soft-${one.soft * 10})` : undefined}>
+      <g
+        filter={one.soft > 0 ? `url(#${id}-soft-${one.soft * 10})` : undefined}
+        mask={one.outside.length > 0 ? `url(#${id}-round-${at})` : undefined}
+      >
         {#each one.copies as copy, side (side)}
           <g transform={flip(copy.half)}>
             {#each copy.stains as stain, number (number)}

@@ -2,6 +2,7 @@ import type { PlanStep, Side, Technique, Zone } from '../api/types.gen';
 import {
   type Brushwork,
   formed,
+  isDrawn,
   isTexture,
   outlined,
   type Shades,
@@ -48,13 +49,21 @@ export interface Copy {
   stains: Stain[];
 }
 
+/** A piece that an outline goes round, with the width that its edge runs out by. */
+export interface Inside extends Pick<Stain, 'd' | 'transform'> {
+  half: Half;
+  width: number;
+}
+
 /** What one step lays on the skin. */
 export interface Layer {
   id: string;
   /** How far its edge runs out, in units of the sheet. */
   soft: number;
-  /** Films, textures and glitter stay clear of open eyes, and of the lips where they are not meant for them. */
-  staysClear: boolean;
+  /** Nothing goes over open eyes but what is set on the lid; films, textures and glitter stay off the lips too where they are not meant for them. */
+  staysClear: 'nothing' | 'eyes' | 'eyes and lips';
+  /** Inside of this nothing of it is seen: what an outline goes round. */
+  outside: Inside[];
   coversLips: boolean;
   copies: Copy[];
 }
@@ -65,6 +74,12 @@ const FILMS: readonly Technique[] = ['stipple', 'sweep', 'blend', 'fill', 'powde
 const SCATTERED: readonly Technique[] = ['stencil', 'loose_glitter', 'glitter_gel'];
 
 const LIPS: readonly Zone[] = ['upper_lip', 'lips', 'lower_lip'];
+
+/** Set on the lid, or painted from its edge. */
+const ON_THE_LID: readonly Technique[] = ['lash', 'gem'];
+
+/** A bunch of them is one figure, which stands in one place. */
+const BUNCHED: readonly Technique[] = ['petal', 'leaf', 'whisker', 'lash'];
 
 /** Marks of these stand on both sides even where the step says centre. */
 const ALWAYS_PAIRED: readonly Technique[] = ['whisker', 'lash'];
@@ -246,17 +261,107 @@ function stainsOf(step: PaintedStep, zones: readonly Zone[], half: Half): Stain[
     case 'outline':
       return outlined(work, step.shape === null ? zones.map((zone) => placeOf(zone).d).join('') : null);
     case 'line':
-      return step.shape === null ? strokesOf(work) : outlined(work, null);
+      return step.shape === null
+        ? spread(step, zones, half)
+        : isDrawn(step.shape)
+          ? formed(work, paintOf(work))
+          : outlined(work, null);
     case 'wait':
     case 'tidy':
       return [];
     default:
-      return strokesOf(work);
+      return spread(step, zones, half);
   }
 }
 
-/** The layer of one step; empty for what leaves nothing on the skin. */
-export function layerOf(step: PaintedStep): Layer {
+/**
+ * Marks over several zones stand in each of them, more in the larger ones, as a painter sets them; a lone one and a bunch stand
+ * in the largest. What is placed by halves, thirds or the clock goes by all of them together.
+ */
+function spread(step: PaintedStep, zones: readonly Zone[], half: Half): Stain[] {
+  const isPlaced = step.guides.some(({ by }) => by === 'portion' || by === 'clock');
+  const whole = brushworkOf(step, roomFor(zones, half));
+  if (zones.length === 1 || isPlaced || ALWAYS_PAIRED.includes(step.technique)) {
+    return strokesOf(whole);
+  }
+  const rooms = zones.map((zone) => roomOf(zone, half));
+  const one = (room: Place, count: number | null) => strokesOf(brushworkOf({ ...step, count }, room));
+  if (whole.count < 2 || BUNCHED.includes(step.technique)) {
+    const largest = rooms.reduce((most, room) => (room.rx * room.ry > most.rx * most.ry ? room : most));
+
+    return one(largest, step.count);
+  }
+
+  return shares(rooms, whole.count).flatMap((count, at) => {
+    const room = rooms[at];
+
+    return room === undefined || count === 0 ? [] : one(room, count);
+  });
+}
+
+/** So many for each room by its size, all of them together as many as asked for. */
+export function shares(rooms: readonly Pick<Place, 'rx' | 'ry'>[], count: number): number[] {
+  const areas = rooms.map(({ rx, ry }) => rx * ry);
+  const total = areas.reduce((sum, area) => sum + area, 0);
+  let given = 0;
+  let passed = 0;
+
+  return areas.map((area) => {
+    passed += area;
+    const share = Math.round((count * passed) / total) - given;
+    given += share;
+
+    return share;
+  });
+}
+
+/** Round what was painted there, all of it together; undefined where nothing was. */
+function roundWhatIsBelow(
+  step: PaintedStep,
+  below: readonly PaintedStep[],
+): Pick<Layer, 'copies' | 'outside'> | undefined {
+  const halves = new Set(groupsOf(step).keys());
+  const pieces = below
+    .filter((one) => FILMS.includes(one.technique) && one.zones.some((zone) => step.zones.includes(zone)))
+    .flatMap((one) => layerOf(one).copies)
+    .filter(({ half }) => halves.has(half))
+    .flatMap(({ half, stains }) => stains.map((stain) => ({ half, stain })))
+    .filter(({ stain }) => stain.fill !== 'none');
+  if (pieces.length === 0) {
+    return undefined;
+  }
+  const line = Math.max(2, Math.min(4.2, brushworkOf(step, roomFor(step.zones, 'left')).size * 0.12));
+  const colour = huesOf(step)[0] ?? '#1b1b22';
+  const scaleOf = ({ transform }: Stain) => Number(/scale\(([\d.]+)\)/u.exec(transform ?? '')?.[1] ?? 1);
+
+  return {
+    outside: pieces.map(({ half, stain: { d, transform, width = 0 } }) => ({
+      half,
+      d,
+      width,
+      ...(transform === undefined ? {} : { transform }),
+    })),
+    copies: [...halves].map((half) => ({
+      half,
+      stains: pieces
+        .filter((piece) => piece.half === half)
+        .map(({ stain }): Stain => ({
+          d: stain.d,
+          ...(stain.transform === undefined ? {} : { transform: stain.transform }),
+          fill: 'none',
+          stroke: colour,
+          width: (stain.width ?? 0) + (2 * line) / scaleOf(stain),
+        })),
+    })),
+  };
+}
+
+/**
+ * The layer of one step; empty for what leaves nothing on the skin.
+ *
+ * @param below steps painted before it, which an outline goes round
+ */
+export function layerOf(step: PaintedStep, below: readonly PaintedStep[] = []): Layer {
   const isFilm = FILMS.includes(step.technique);
   const crisp = step.shape !== null && !isTexture(step.shape);
   const groups = [...groupsOf(step)];
@@ -271,16 +376,26 @@ export function layerOf(step: PaintedStep): Layer {
             : [[half, zones]],
         )
       : groups;
+  const round =
+    step.technique === 'outline' && step.shape === null ? roundWhatIsBelow(step, below) : undefined;
 
   return {
     id: step.id,
     soft: isFilm ? (SOFT_EDGES[step.technique] ?? 1.2) * (crisp ? 0.5 : 1) : 0,
-    staysClear: isFilm || SCATTERED.includes(step.technique),
+    staysClear:
+      isFilm || SCATTERED.includes(step.technique)
+        ? 'eyes and lips'
+        : ON_THE_LID.includes(step.technique) || step.zones.includes('eyelid')
+          ? 'nothing'
+          : 'eyes',
     coversLips: step.zones.some((zone) => LIPS.includes(zone)),
-    copies: flat.map(([half, zones]) => ({
-      half,
-      stains: isFilm ? film(step, zones, half) : stainsOf(step, zones, half),
-    })),
+    outside: round?.outside ?? [],
+    copies:
+      round?.copies ??
+      flat.map(([half, zones]) => ({
+        half,
+        stains: isFilm ? film(step, zones, half) : stainsOf(step, zones, half),
+      })),
   };
 }
 

@@ -57,7 +57,49 @@ export interface Brushwork {
 }
 
 /** Forms twice as wide as high may fill a flat room. */
-const FLAT: readonly Shape[] = ['band', 'banner', 'mask', 'ripple', 'wave', 'rope', 'fish', 'bow'];
+const FLAT: readonly Shape[] = [
+  ...([
+    'band',
+    'banner',
+    'mask',
+    'ripple',
+    'wave',
+    'rope',
+    'fish',
+    'bow',
+    'net',
+    'zigzag',
+    'ribbon',
+  ] as const),
+  ...([
+    'scallop_edge',
+    'tooth_row',
+    'spike_row',
+    'drip_row',
+    'flame_row',
+    'bead_string',
+    'loop_row',
+  ] as const),
+];
+
+/** Forms that are strokes themselves: a line of that shape is they, and not what runs round them. */
+const DRAWN: readonly Shape[] = [
+  ...([
+    'ripple',
+    'spiral',
+    'tentacle',
+    'coral',
+    'seaweed',
+    'rope',
+    'web',
+    'net',
+    'zigzag',
+    'ribbon',
+  ] as const),
+  ...(['scallop_edge', 'crack', 'bead_string', 'loop_row', 'leaf_veins', 'antennae'] as const),
+];
+
+export const isDrawn = (shape: Shape | null): boolean => shape !== null && DRAWN.includes(shape);
 
 const TEXTURES: readonly Shape[] = ['scales', 'mesh', 'star_field'];
 
@@ -96,6 +138,26 @@ export function shade(hex: string, by: number): string {
 const colourOf = ({ colours }: Brushwork, index = 0): string =>
   colours[Math.min(index, colours.length - 1)] ?? '#f4f2ec';
 
+/** Both eyes as they lie on the sheet. */
+const EYES: readonly Point[] = [
+  [261, 241],
+  [139, 241],
+];
+const EYE_REACH: Point = [46, 23];
+
+/** Nobody sets a mark on an eye: it goes to the edge of the lid instead. */
+export function offTheEyes([x, y]: Point, margin: number): Point {
+  for (const [cx, cy] of EYES) {
+    const [across, up] = [EYE_REACH[0] + margin, EYE_REACH[1] + margin];
+    const far = Math.hypot((x - cx) / across, (y - cy) / up);
+    if (far < 1) {
+      return far < 0.05 ? [x, cy - up] : [cx + (x - cx) / far, cy + (y - cy) / far];
+    }
+  }
+
+  return [x, y];
+}
+
 /** Where marks stand, from the inner to the outer end of the room, on a slight bow. */
 function spots({ room, count, turn, size }: Brushwork): Point[] {
   const upright = room.ry > room.rx * 1.25;
@@ -110,7 +172,7 @@ function spots({ room, count, turn, size }: Brushwork): Point[] {
       ? [0.12 * room.rx * (1 - u * u), u * reach]
       : [u * reach, room.ry * 0.35 * (u * u - 0.5)];
 
-    return plus(room.centre, turned(count === 1 ? [0, 0] : off, turn));
+    return offTheEyes(plus(room.centre, turned(count === 1 ? [0, 0] : off, turn)), size * 0.12);
   });
 }
 

@@ -65,6 +65,36 @@ const curl: Point[] = [
   ...wound([2, 18], 17, 0, 0.9, 22),
 ];
 
+/** Threads that sag between the spokes of a web, ring by ring. */
+const webbed = (): string => {
+  const SPOKES = 9;
+  const ends = (radius: number) => around(SPOKES, radius, -90);
+  const threads = [14, 27, 41].flatMap((radius) =>
+    ends(radius).map((from, index, all) =>
+      stroke(bowed(from, all[(index + 1) % SPOKES] ?? from, 0.2), () => 2.6),
+    ),
+  );
+
+  return [...ends(49).map((end) => spoke([0, 0], end, 2.6)), ...threads].join('');
+};
+
+/** The same beside each other, from left to right. */
+const row = (count: number, one: (middle: number, index: number) => string): string =>
+  steps(count)
+    .map((t, index) => one(-50 + 50 / count + (100 - 100 / count) * t, index))
+    .join('');
+
+const jagged = (points: readonly Point[], width: number): string =>
+  points
+    .slice(1)
+    .map((to, index) =>
+      stroke([points[index] ?? to, to], () => Math.max(1.6, width * (1 - index / points.length))),
+    )
+    .join('');
+
+const tear = (x: number, top: number, bottom: number, half: number): string =>
+  `M${at([x, top])}C${at([x + half * 0.5, top + (bottom - top) * 0.5])} ${at([x + half, bottom - half * 1.2])} ${at([x + half, bottom])}A${half} ${half} 0 0 1 ${at([x - half, bottom])}C${at([x - half, bottom - half * 1.2])} ${at([x - half * 0.5, top + (bottom - top) * 0.5])} ${at([x, top])}Z`;
+
 const frond = (x: number, y: number, way: number): string =>
   stroke(bowed([x, y], [x + 22 * way, y - 20], 0.25 * way), liftedOff(8));
 
@@ -261,5 +291,140 @@ export const forms: Record<Exclude<Shape, 'scales' | 'mesh' | 'star_field'>, For
 
       return `M${at([x - 7, 12])}C${at([x - 9, 2])} ${at([x + 1, -10])} ${at([x + 8, -12])}C${at([x + 9, -2])} ${at([x - 1, 10])} ${at([x - 7, 12])}Z`;
     }).join(''),
+  },
+  web: { d: webbed() },
+  net: {
+    d: [-40, -20, 0, 20, 40]
+      .flatMap((x) => [
+        stroke(bowed([x - 30, -36], [x + 14, 36], 0.08), () => 3),
+        stroke(bowed([x + 30, -36], [x - 14, 36], -0.08), () => 3),
+      ])
+      .join(''),
+  },
+  zigzag: {
+    d: polygon([
+      ...steps(9).map((t, index): Point => [-48 + 96 * t, index % 2 === 0 ? 10 : -16]),
+      ...steps(9)
+        .map((t, index): Point => [-48 + 96 * t, index % 2 === 0 ? 20 : -6])
+        .reverse(),
+    ]),
+  },
+  scallop_edge: {
+    d:
+      row(5, (x) => stroke(bowed([x - 10, -8], [x + 10, -8], 0.62), thinThickThin(6))) +
+      [-50, -30, -10, 10, 30, 50].map((x) => circle([x * 0.96, -10], 3)).join(''),
+  },
+  crack: {
+    d:
+      jagged(
+        [
+          [-46, -26],
+          [-24, -12],
+          [-16, -24],
+          [0, 0],
+          [10, -8],
+          [22, 18],
+          [46, 28],
+        ],
+        9,
+      ) +
+      jagged(
+        [
+          [-16, -24],
+          [-10, -42],
+          [2, -48],
+        ],
+        5,
+      ) +
+      jagged(
+        [
+          [0, 0],
+          [-10, 18],
+          [-6, 32],
+          [-18, 46],
+        ],
+        6,
+      ) +
+      jagged(
+        [
+          [22, 18],
+          [20, 34],
+          [30, 46],
+        ],
+        4,
+      ),
+  },
+  tooth_row: {
+    d: row(7, (x, index) => {
+      const long = index === 1 || index === 5 ? 22 : 13;
+
+      return `M${at([x - 7, -16])}Q${at([x, -19])} ${at([x + 7, -16])}C${at([x + 6, -4])} ${at([x + 2, long - 4])} ${at([x, long])}C${at([x - 2, long - 4])} ${at([x - 6, -4])} ${at([x - 7, -16])}Z`;
+    }),
+  },
+  spike_row: {
+    d: row(7, (x, index) => {
+      const high = 40 - 3 * (index - 3) ** 2;
+
+      return `M${at([x - 8.5, 18])}C${at([x - 4, 4])} ${at([x + 1, 18 - high * 0.7])} ${at([x + 4, 18 - high])}C${at([x + 6, 18 - high * 0.6])} ${at([x + 7, 4])} ${at([x + 8.5, 18])}Z`;
+    }),
+  },
+  drip_row: {
+    d: `M-50 -26C-20 -32 20 -32 50 -26L50 -14C20 -20 -20 -20 -50 -14Z${[
+      [-43, 8],
+      [-27, 34],
+      [-12, 2],
+      [4, 22],
+      [20, 44],
+      [36, 12],
+    ]
+      .map(([x, bottom]) => tear(x ?? 0, -26, bottom ?? 0, 6))
+      .join('')}`,
+  },
+  flame_row: {
+    d: row(5, (x, index) => {
+      const high = [30, 46, 58, 44, 32][index] ?? 40;
+      const tip = 24 - high;
+
+      return `M${at([x - 11, 24])}C${at([x - 13, 4])} ${at([x - 2, tip + 16])} ${at([x + 5, tip])}C${at([x + 5, tip + 14])} ${at([x + 13, tip + 24])} ${at([x + 11, 24])}C${at([x + 6, 29])} ${at([x - 6, 29])} ${at([x - 11, 24])}Z`;
+    }),
+  },
+  bead_string: {
+    d:
+      stroke(bowed([-49, -16], [49, -16], 0.36, 30), () => 2) +
+      cubic([-49, -16], [-16, 19], [16, 19], [49, -16], 11)
+        .map((spot, index) => circle(spot, 6.4 - 0.55 * Math.abs(index - 5)))
+        .join(''),
+  },
+  loop_row: {
+    d: stroke(
+      steps(150).map((t): Point => [
+        -42 + 84 * t - 11 * Math.sin(10 * Math.PI * t),
+        -14 * Math.cos(10 * Math.PI * t),
+      ]),
+      (t) => 2.2 + 3.4 * Math.abs(Math.sin(5 * Math.PI * t)),
+    ),
+  },
+  leaf_veins: {
+    d:
+      stroke(bowed([0, 46], [0, -46], 0.04), liftedOff(6)) +
+      [30, 14, -2, -18]
+        .flatMap((y) => [
+          stroke(bowed([0, y], [24 - Math.abs(y) * 0.25, y - 18], 0.14), liftedOff(4)),
+          stroke(bowed([0, y], [-24 + Math.abs(y) * 0.25, y - 18], -0.14), liftedOff(4)),
+        ])
+        .join(''),
+  },
+  antennae: {
+    d:
+      stroke(bowed([3, 44], [34, -38], 0.22), (t) => 5 - 2.6 * t) +
+      stroke(bowed([-3, 44], [-34, -38], -0.22), (t) => 5 - 2.6 * t) +
+      circle([35, -41], 7) +
+      circle([-35, -41], 7),
+  },
+  ribbon: {
+    d: stroke(
+      steps(60).map((t): Point => [-48 + 96 * t, 15 * Math.sin(t * Math.PI * 3)]),
+      (t) => 3 + 13 * Math.abs(Math.cos(t * Math.PI * 3)) * Math.min(1, 6 * t, 6 * (1 - t)),
+    ),
   },
 };

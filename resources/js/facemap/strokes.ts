@@ -95,18 +95,19 @@ export const ellipse = ([x, y]: Point, rx: number, ry: number): string =>
 
 export const polygon = (points: readonly Point[]): string => `M${points.map(at).join('L')}Z`;
 
-/** A press of a round brush dragged off: a round head at `head`, its tail ending at `tail`. */
+/** A press of a round brush dragged off: a round head at `head`, full sides, and a fine tail that ends at `tail`. */
 export function teardrop(head: Point, tail: Point, width: number): string {
   const along = minus(tail, head);
   const size = length(along) || 1;
   const across: Point = [(-along[1] / size) * (width / 2), (along[0] / size) * (width / 2)];
-  const third = scaled(along, 0.3);
+  const side = (way: 1 | -1, share: number, full: number) =>
+    plus(plus(head, scaled(along, share)), scaled(across, way * full));
 
   return (
-    `M${at(plus(head, across))}` +
-    `C${at(plus(plus(head, across), third))} ${at(plus(head, scaled(along, 0.62)))} ${at(tail)}` +
-    `C${at(plus(head, scaled(along, 0.62)))} ${at(plus(minus(head, across), third))} ${at(minus(head, across))}` +
-    `A${round(width / 2)} ${round(width / 2)} 0 0 1 ${at(plus(head, across))}Z`
+    `M${at(side(1, 0, 1))}` +
+    `C${at(side(1, 0.4, 1))} ${at(side(1, 0.78, 0.3))} ${at(tail)}` +
+    `C${at(side(-1, 0.78, 0.3))} ${at(side(-1, 0.4, 1))} ${at(side(-1, 0, 1))}` +
+    `A${round(width / 2)} ${round(width / 2)} 0 0 1 ${at(side(1, 0, 1))}Z`
   );
 }
 

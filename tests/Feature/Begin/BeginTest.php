@@ -14,7 +14,10 @@ beforeEach(function (): void {
     $this->actingAs($this->scene->painter);
 });
 
-/** @param  array<string, mixed>  $change */
+/**
+ * @param  array<string, mixed>  $change
+ * @return TestResponse<Symfony\Component\HttpFoundation\Response>
+ */
 function begin(array $change = []): TestResponse
 {
     return test()->postJson('/api/beginning', [

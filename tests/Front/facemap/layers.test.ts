@@ -7,7 +7,8 @@ import {
   type Zone,
   ZoneValues,
 } from '../../../resources/js/api/types.gen';
-import { type Copy, guided, layerOf, type PaintedStep } from '../../../resources/js/facemap/layers';
+import { type Copy, guided, layerOf, type PaintedStep, shares } from '../../../resources/js/facemap/layers';
+import { offTheEyes } from '../../../resources/js/facemap/marks';
 import { isLimb, isSided, MIDDLE, placeOf, roomOf } from '../../../resources/js/facemap/zones';
 import { markIn, shapeIn } from '../../../resources/js/rooms/bench/samples';
 import { planStep } from '../steps';
@@ -66,12 +67,67 @@ describe('layers', () => {
     expect(cover(3)).toBeGreaterThan(cover(2));
   });
 
-  it('keep glitter out of open eyes', () => {
-    const clear = (technique: Technique) => layerOf(markIn(technique, 'eye_socket')).staysClear;
+  it('keep out of open eyes, and films and glitter off lips that they are not for', () => {
+    const clear = (technique: Technique, zone: Zone = 'eye_socket') =>
+      layerOf(markIn(technique, zone)).staysClear;
     expect(
-      ['loose_glitter', 'glitter_gel', 'stencil', 'stipple'].map((one) => clear(one as Technique)),
-    ).toEqual([true, true, true, true]);
-    expect(clear('teardrop')).toBe(false);
+      (['loose_glitter', 'glitter_gel', 'stencil', 'stipple'] as const).map((one) => clear(one)),
+    ).toEqual(Array.from({ length: 4 }, () => 'eyes and lips'));
+    expect([clear('teardrop'), clear('line', 'eyelid'), clear('lash', 'eyelid'), clear('gem')]).toEqual([
+      'eyes',
+      'nothing',
+      'nothing',
+      'nothing',
+    ]);
+  });
+
+  it('set no mark on an eye', () => {
+    const dots = layerOf({ ...markIn('dots', 'eye_socket'), count: 9 }).copies[0]?.stains ?? [];
+    expect(dots).toHaveLength(9);
+    for (const { d } of dots) {
+      // A circle's path begins at its left and is as wide as it says.
+      const [x = 0, y = 0, r = 0] = [...d.matchAll(/-?[\d.]+/g)].map(([number]) => Number(number));
+      expect(Math.hypot((x + r - 261) / 46, (y - 241) / 23)).toBeGreaterThanOrEqual(0.99);
+    }
+    expect(offTheEyes([261, 241], 2)).toEqual([261, 216]);
+    expect(offTheEyes([139, 230], 0)).toEqual([139, 218]);
+    expect(offTheEyes([200, 340], 5)).toEqual([200, 340]);
+  });
+
+  it('share marks out over the zones by their size, as many as asked for', () => {
+    const room = (rx: number, ry: number) => ({ rx, ry });
+    expect(shares([room(30, 30), room(15, 20)], 8)).toEqual([6, 2]);
+    expect(shares([room(10, 10), room(10, 10), room(10, 10)], 2)).toEqual([1, 0, 1]);
+    for (let count = 2; count < 20; count++) {
+      const zones: Zone[] = ['temple', 'cheekbone', 'jaw'];
+      const step = { ...markIn('dots', 'temple'), zones, count };
+      expect(layerOf(step).copies[0]?.stains).toHaveLength(count);
+    }
+  });
+
+  it('keep a bunch and a lone mark in one zone, the largest', () => {
+    const step = { ...markIn('petal', 'cheek'), zones: ['nostril', 'cheek'] satisfies Zone[] };
+    expect(layerOf(step).copies[0]?.stains).toEqual(layerOf(markIn('petal', 'cheek')).copies[0]?.stains);
+  });
+
+  it('go round what was painted there, and not round the zones, where something was', () => {
+    const band = { ...markIn('fill', 'cheek'), id: 'band', shape: 'wave' as const };
+    const line = markIn('outline', 'cheek');
+    const round = layerOf(line, [band]);
+    expect(round.outside).toHaveLength(
+      layerOf(band).copies[0]?.stains.filter(({ fill }) => fill !== 'none').length ?? 0,
+    );
+    expect(round.copies[0]?.stains[0]).toMatchObject({
+      d: layerOf(band).copies[0]?.stains[0]?.d,
+      fill: 'none',
+    });
+    // Wider than the film's own edge, so that it is seen outside of it.
+    const film = { ...markIn('stipple', 'cheek'), id: 'film' };
+    expect(layerOf(line, [film]).copies[0]?.stains[0]?.width).toBeGreaterThan(
+      layerOf(film).copies[0]?.stains[0]?.width ?? 0,
+    );
+    expect(layerOf(line, [{ ...film, zones: ['chin'] }]).copies).toEqual(layerOf(line).copies);
+    expect(layerOf(line).outside).toEqual([]);
   });
 
   it('leave nothing where nothing is painted', () => {

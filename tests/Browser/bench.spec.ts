@@ -3,6 +3,12 @@ import type { DesignSheet } from '../../resources/js/api/types.gen';
 import { allOfIt, expect, step, test, withStep } from './team';
 
 const steps = () => [step('Base', '0:40'), step('Wave', '0:30'), step('Foam', '0:20')];
+/** What one seldom does with a design on the shelf. */
+async function onTheShelf(page: Page, name: string, act: string): Promise<void> {
+  await page.getByRole('button', { name: `More for ${name}` }).click();
+  await page.getByRole('menuitem', { name: act, exact: true }).click();
+}
+
 const names = (sheet: DesignSheet) => sheet.steps.map(({ name }) => name);
 
 test('reorders by keyboard and by drag, and undoes and redoes both', async ({ page, team }) => {
@@ -87,7 +93,8 @@ test('two windows on one design: the second says so and loses nothing', async ({
 test('copies and deletes a design, brings it back, and takes a file in', async ({ page, team }) => {
   await team.design('Wave band', steps());
   await page.goto('/designs');
-  await page.getByRole('button', { name: 'Delete Wave band' }).click();
+  const withDesign = (name: string, act: string) => onTheShelf(page, name, act);
+  await withDesign('Wave band', 'Delete');
   await expect(page.getByText('No designs yet.')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('link', { name: 'Wave band' }).first()).toBeVisible();
@@ -199,13 +206,14 @@ test('finds, puts away and compares designs', async ({ page, team }) => {
   await team.design('Wave band', steps());
   await team.design('Storm cloud', [step('Cloud', '0:30')]);
   await page.goto('/designs');
+  const withDesign = (name: string, act: string) => onTheShelf(page, name, act);
   await page.getByRole('searchbox', { name: 'Find' }).fill('cloud');
   await expect(page.getByRole('heading', { level: 2 })).toHaveText(['Storm cloud']);
   await page.getByRole('searchbox', { name: 'Find' }).fill('');
-  await page.getByRole('button', { name: 'Compare Wave band' }).click();
-  await page.getByRole('button', { name: 'Compare Storm cloud' }).click();
+  await withDesign('Wave band', 'Compare');
+  await withDesign('Storm cloud', 'Compare');
   await expect(page.getByText('Storm cloud is 1:00 quicker than Wave band')).toBeVisible();
-  await page.getByRole('button', { name: 'Put away Storm cloud' }).click();
+  await withDesign('Storm cloud', 'Put away');
   await expect(page.getByRole('heading', { level: 2 })).toHaveText(['Wave band']);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('heading', { level: 2 })).toHaveText(['Storm cloud', 'Wave band']);

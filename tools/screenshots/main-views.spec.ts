@@ -60,13 +60,24 @@ const views: { name: string; path: string; size: typeof tablet; open?: (page: Pa
       });
     },
   },
-  { name: 'bench', path: '/designs', size: tablet, open: sealPup },
+  {
+    name: 'bench',
+    path: '/designs',
+    size: tablet,
+    open: async (page) => {
+      await sealPup(page);
+      await page.getByRole('button', { name: /^7 Whisker dots, / }).click();
+      await page.getByLabel('In one line').focus();
+      await page.getByText('its name').waitFor();
+    },
+  },
   {
     name: 'ladder',
     path: '/designs',
     size: tablet,
     open: async (page) => {
       await sealPup(page);
+      await page.getByRole('tab', { name: /^Ladder/ }).click();
       await page.getByRole('region', { name: 'The ladder' }).getByRole('button', { name: /quick/ }).click();
       await page.getByText('What the child loses').waitFor();
     },

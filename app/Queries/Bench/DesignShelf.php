@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Queries\Bench;
 
 use App\Models\Design;
+use App\Models\Face;
 use App\Queries\Page;
 use App\Queries\Plan\PlannedSteps;
 use Core\Units\Duration;
+use Core\Units\Instant;
 
 /** A team's designs as tapes, by name. */
 final readonly class DesignShelf
@@ -19,10 +21,16 @@ final readonly class DesignShelf
     {
         $designs = $page->of(Design::ofTeam($teamId)->with('plan'), 'name');
 
-        return array_values($designs->map(fn (Design $design): ShelvedDesign => $this->tape($design))->all());
+        /** @var array<string, int> $last */
+        $last = Face::ofTeam($teamId)->whereIn('design_id', $designs->modelKeys())->groupBy('design_id')
+            ->selectRaw('design_id, max(seated_ms) as last_ms')->pluck('last_ms', 'design_id')->all();
+
+        return array_values($designs->map(
+            fn (Design $design): ShelvedDesign => $this->tape($design, $last[$design->id] ?? null),
+        )->all());
     }
 
-    public function tape(Design $design): ShelvedDesign
+    public function tape(Design $design, ?int $lastPaintedMs = null): ShelvedDesign
     {
         return new ShelvedDesign(
             id: $design->id,
@@ -36,6 +44,7 @@ final readonly class DesignShelf
             total: Duration::ofMilliseconds($design->plan->total_ms ?? 0),
             spans: $design->plan->content['spans'] ?? [],
             steps: ($this->plannedSteps)($design->plan),
+            lastPainted: $lastPaintedMs === null ? null : Instant::ofEpochMilliseconds($lastPaintedMs),
         );
     }
 }

@@ -7,6 +7,7 @@ namespace App\Queries\Bench;
 use App\Queries\Plan\StepInPlan;
 use Core\Design\Placement;
 use Core\Units\Duration;
+use Core\Units\Instant;
 
 /** A design as it lies on the shelf: a tape. */
 final readonly class ShelvedDesign
@@ -16,6 +17,7 @@ final readonly class ShelvedDesign
      * @param  Duration  $total  nothing while there are no steps
      * @param  list<array{kind: string, stepId: string, startMs: int, lengthMs: int}>  $spans
      * @param  list<StepInPlan>  $steps
+     * @param  Instant|null  $lastPainted  when a child was seated with it last; null before the first
      */
     public function __construct(
         public string $id,
@@ -29,5 +31,6 @@ final readonly class ShelvedDesign
         public Duration $total,
         public array $spans,
         public array $steps,
+        public ?Instant $lastPainted,
     ) {}
 }

@@ -278,6 +278,7 @@ export interface DesignTape {
   totalMs: number;
   spans: TapeSpan[];
   steps: PlanStep[];
+  lastPaintedAt: number | null;
 }
 
 export interface DropShown {

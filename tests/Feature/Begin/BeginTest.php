@@ -81,7 +81,3 @@ it('says what to do where a tap is missing or makes no sense', function (array $
     'no hands' => [['hands' => 0], 'hands', 'Choose 1 to 8'],
     'a crowd' => [['hands' => 9], 'hands', 'Choose 1 to 8'],
 ]);
-
-it('offers twelve worked designs', function (): void {
-    expect($this->getJson('/api/designs/starting-points')->assertOk()->json())->toHaveCount(12);
-});

@@ -243,7 +243,7 @@ it('begins a design with another one, or with a worked one', function (): void {
             'promise' => '1:15',
         ])->assertJsonPath('steps.*.name', ['Blue wave', 'Foam']);
 
-    $points = $this->getJson('/api/designs/starting-points')->assertOk()->assertJsonCount(8)->json();
+    $points = $this->getJson('/api/designs/starting-points')->assertOk()->assertJsonCount(12)->json();
     $made = $this->postJson(
         '/api/designs',
         ['name' => 'My seal', 'placement' => 'cheek', 'startingPoint' => 'Seal pup'],
@@ -309,4 +309,25 @@ it('says which place the body part does not have, and keeps nothing', function (
     )->assertUnprocessable()
         ->assertJsonValidationErrors(['placement' => '“Grey base” lies on the forehead, which a design for the arm does not have.']);
     expect($design->refresh()->revision)->toBe(1);
+});
+
+it('says when a design was painted last', function (): void {
+    $design = $this->scene->design();
+    $this->scene->design('Never painted');
+    $day = $this->scene->day(1, $design);
+    $at = now()->getTimestampMs();
+    $child = static fn (): array => ['ticket' => Scene::ulid()];
+    [$one, $two] = [$child(), $child()];
+    $this->postJson("/api/days/{$day->id}/taps", ['taps' => [
+        Scene::tap('opened', $at - 9_000),
+        Scene::tap('joined', $at - 8_000, ...$one, design: $design->id),
+        Scene::tap('joined', $at - 7_900, ...$two, design: $design->id),
+        Scene::tap('seated', $at - 7_000, ...$one, chair: 1, plan: $design->plan_id),
+        Scene::tap('finished', $at - 6_000, ...$one),
+        Scene::tap('seated', $at - 5_000, ...$two, chair: 1, plan: $design->plan_id),
+        Scene::tap('finished', $at - 4_000, ...$two),
+    ]])->assertOk();
+
+    $last = array_column($this->getJson('/api/designs')->assertOk()->json(), 'lastPaintedAt', 'name');
+    expect($last)->toBe(['Never painted' => null, $design->name => $at - 5_000]);
 });

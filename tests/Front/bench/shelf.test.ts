@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { DesignTape } from '../../../resources/js/api/types.gen';
-import { Shelf } from '../../../resources/js/rooms/bench/shelf.svelte';
+import { type Order, Shelf } from '../../../resources/js/rooms/bench/shelf.svelte';
 import { planStep } from '../steps';
 
 const design = (id: string, more: Partial<DesignTape> = {}): DesignTape => ({
@@ -15,6 +15,7 @@ const design = (id: string, more: Partial<DesignTape> = {}): DesignTape => ({
   totalMs: 120_000,
   spans: [],
   steps: [],
+  lastPaintedAt: null,
   ...more,
 });
 const all = [
@@ -36,19 +37,34 @@ const shown = (change: Partial<Shelf>) => {
 
 describe('the shelf', () => {
   it('shows what is not put away', () => {
-    expect(shown({})).toEqual(['Wave band', 'Seal pup', 'Storm cloud']);
+    expect(shown({})).toEqual(['Seal pup', 'Storm cloud', 'Wave band']);
     expect(shown({ archived: true })).toEqual(['Old anchor']);
   });
 
+  it('lies by name, the quickest first, the richest first, or as it was painted last', () => {
+    const look = (of: number) => [planStep({ look: of })];
+    const some = [
+      design('Crab', { totalMs: 90_000, steps: look(9), lastPaintedAt: 5 }),
+      design('Anchor', { totalMs: 200_000, steps: look(2) }),
+      design('Boat', { totalMs: 50_000, steps: [...look(5), ...look(6)], lastPaintedAt: 9 }),
+    ];
+    const by = (order: Order) =>
+      Object.assign(new Shelf(() => some), { order }).shown.map(({ name }) => name);
+    expect(by('name')).toEqual(['Anchor', 'Boat', 'Crab']);
+    expect(by('minutes')).toEqual(['Boat', 'Crab', 'Anchor']);
+    expect(by('look')).toEqual(['Boat', 'Crab', 'Anchor']);
+    expect(by('last painted')).toEqual(['Boat', 'Crab', 'Anchor']);
+  });
+
   it('finds by every word, in names, tags, places and steps', () => {
-    expect(shown({ search: 'sea' })).toEqual(['Wave band', 'Seal pup']);
+    expect(shown({ search: 'sea' })).toEqual(['Seal pup', 'Wave band']);
     expect(shown({ search: 'SEA  whisk' })).toEqual(['Seal pup']);
     expect(shown({ search: 'full face' })).toEqual(['Seal pup']);
     expect(shown({ search: 'whale' })).toEqual([]);
   });
 
   it('sifts by place, tag, minutes and gentleness, all at once', () => {
-    expect(shown({ placement: 'cheek' })).toEqual(['Wave band', 'Storm cloud']);
+    expect(shown({ placement: 'cheek' })).toEqual(['Storm cloud', 'Wave band']);
     expect(shown({ tag: 'animal' })).toEqual(['Seal pup']);
     expect(shown({ within: 1 })).toEqual(['Wave band']);
     expect(shown({ gentle: true })).toEqual(['Storm cloud']);

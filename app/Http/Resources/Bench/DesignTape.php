@@ -9,7 +9,7 @@ use App\Http\Resources\Resource;
 use App\Queries\Bench\ShelvedDesign;
 use Core\Design\Placement;
 
-/** A design on the shelf: its picture, its tape and its minutes. */
+/** A design on the shelf: its picture, its tape and its minutes. Moments are milliseconds since 1970 in UTC. */
 final readonly class DesignTape extends Resource
 {
     /**
@@ -29,6 +29,7 @@ final readonly class DesignTape extends Resource
         public int $totalMs,
         public array $spans,
         public array $steps,
+        public ?int $lastPaintedAt,
     ) {}
 
     public static function of(ShelvedDesign $design): self
@@ -45,6 +46,7 @@ final readonly class DesignTape extends Resource
             totalMs: $design->total->milliseconds,
             spans: TapeSpan::ofPlan($design->spans),
             steps: array_map(PlanStep::of(...), $design->steps),
+            lastPaintedAt: $design->lastPainted?->epochMilliseconds,
         );
     }
 }

@@ -28,9 +28,9 @@
 
 <li
   {@attach near.watch}
-  class="grid grid-cols-[84px_1fr] items-center gap-x-5 border-t border-seam py-2 md:grid-cols-[84px_230px_1fr_auto]"
+  class="grid grid-cols-[84px_1fr_auto] items-center gap-x-4 border-t border-seam py-2 md:grid-cols-[84px_230px_1fr_auto] md:gap-x-5"
 >
-  <a class="h-[104px] max-md:row-span-3" tabindex="-1" aria-hidden="true" href={path}>
+  <a class="h-[104px] max-md:row-span-2" tabindex="-1" aria-hidden="true" href={path}>
     {#if near.is}<FaceMap
         title={design.name}
         placement={design.placement}
@@ -48,7 +48,11 @@
     </p>
     {#if design.tags.length > 0}<p class="text-[15px] text-soft">{design.tags.join(' · ')}</p>{/if}
   </div>
-  <a class="block min-w-0 overflow-hidden py-1" href={path} tabindex="-1">
+  <a
+    class="block min-w-0 overflow-hidden py-1 max-md:col-span-2 max-md:col-start-2"
+    href={path}
+    tabindex="-1"
+  >
     {#if design.totalMs === 0}
       <span class="text-soft">No steps yet: open it and type the first.</span>
     {:else if near.is}
@@ -62,5 +66,5 @@
       />
     {/if}
   </a>
-  <DesignKeys {design} {shelf} {work} />
+  <div class="max-md:col-start-3 max-md:row-start-1"><DesignKeys {design} {shelf} {work} /></div>
 </li>

@@ -32,19 +32,20 @@
   const longest = $derived(Math.max(60_000, ...shelf.shown.map((design) => design.totalMs)));
   /** What the picture, the name and the keys leave of a row. */
   const scale = $derived(
-    Math.min(192, (Math.max(220, width < 700 ? width - 110 : width - 720) * 60_000) / longest),
+    Math.min(192, (Math.max(220, width < 700 ? width - 110 : width - 430) * 60_000) / longest),
   );
 </script>
 
 <div class="px-3 py-5 sm:px-8">
-  <div class="mb-4 flex flex-wrap items-center gap-3">
-    <h1 class="grow text-4xl">Designs</h1>
+  <div class="mb-3 flex flex-wrap items-center gap-2 sm:mb-4 sm:gap-3">
+    <h1 class="grow text-3xl sm:text-4xl">Designs</h1>
     <label class="key cursor-pointer has-focus-visible:outline-3">
-      Bring in a file
+      <span class="sm:hidden">Bring in</span><span class="max-sm:hidden">Bring in a file</span>
       <input
         type="file"
         accept=".json,application/json"
         class="sr-only"
+        aria-label="Bring in a file"
         onchange={(event) => work.bringIn(event)}
       />
     </label>

@@ -2,6 +2,21 @@ import type { DesignTape, Placement } from '../../api/types.gen';
 
 export type View = 'tapes' | 'pictures';
 
+/** By what the shelf can be ordered. */
+export const orders = ['name', 'minutes', 'look', 'last painted'] as const;
+
+export type Order = (typeof orders)[number];
+
+/** How much there is to see of it: what its steps add to the look. */
+const lookOf = (design: DesignTape): number => design.steps.reduce((sum, step) => sum + step.look, 0);
+
+const before: Record<Order, (one: DesignTape, other: DesignTape) => number> = {
+  name: (one, other) => one.name.localeCompare(other.name),
+  minutes: (one, other) => one.totalMs - other.totalMs,
+  look: (one, other) => lookOf(other) - lookOf(one),
+  'last painted': (one, other) => (other.lastPaintedAt ?? 0) - (one.lastPaintedAt ?? 0),
+};
+
 /** What of the shelf is shown: searched, sifted, archived or not, as tapes or as pictures, and two to compare. */
 export class Shelf {
   search = $state('');
@@ -12,6 +27,7 @@ export class Shelf {
   gentle = $state(false);
   archived = $state(false);
   view = $state<View>('tapes');
+  order = $state<Order>('name');
   compared = $state.raw<string[]>([]);
 
   constructor(private readonly all: () => readonly DesignTape[]) {}
@@ -19,15 +35,17 @@ export class Shelf {
   readonly shown: DesignTape[] = $derived.by(() => {
     const words = this.search.toLowerCase().split(/\s+/).filter(Boolean);
 
-    return this.all().filter(
-      (design) =>
-        design.archived === this.archived &&
-        words.every((word) => wordsOf(design).includes(word)) &&
-        (this.placement === '' || design.placement === this.placement) &&
-        (this.tag === '' || design.tags.includes(this.tag)) &&
-        (this.within === 0 || design.totalMs <= this.within * 60_000) &&
-        (!this.gentle || design.gentle),
-    );
+    return this.all()
+      .filter(
+        (design) =>
+          design.archived === this.archived &&
+          words.every((word) => wordsOf(design).includes(word)) &&
+          (this.placement === '' || design.placement === this.placement) &&
+          (this.tag === '' || design.tags.includes(this.tag)) &&
+          (this.within === 0 || design.totalMs <= this.within * 60_000) &&
+          (!this.gentle || design.gentle),
+      )
+      .toSorted(before[this.order]);
   });
 
   readonly tags: string[] = $derived.by(() =>

@@ -197,7 +197,7 @@ test('tries a design on somebody without changing it', async ({ page, team }) =>
   ]);
   await page.goto(`/designs/${design.id}`);
   await page.getByRole('tab', { name: 'Minutes' }).click();
-  await page.getByRole('combobox', { name: 'Painted on' }).selectOption('small');
+  await page.getByRole('combobox', { name: 'Who sits for it' }).selectOption('small');
   await expect(page.getByText('Petals: 4 instead of 5 a side.')).toBeVisible();
   expect((await team.get<DesignSheet>(`designs/${design.id}`)).steps[0]?.count).toBe(5);
 });

@@ -14,7 +14,7 @@ use Core\Order\School;
 use Core\Order\Severity;
 
 /** Lips last or not at all (common practice, no source). */
-#[Card('Lips wear', Severity::Tip, School::LipsPainted)]
+#[Card('Lip paint wears off', Severity::Tip, School::LipsPainted)]
 final readonly class LipsWear implements LooksAtFace
 {
     use HasCard;

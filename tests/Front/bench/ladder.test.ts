@@ -111,7 +111,7 @@ it('says what a drop costs', () => {
       leftOut: [],
       otherWays: [],
     }),
-  ).toBe('7.7 % of the look, 0.86 % a second');
+  ).toBe('7.7 % of the look, 0.86 % for each second saved');
 });
 
 it.each([

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { onDestroy } from 'svelte';
+  import { onDestroy, tick } from 'svelte';
   import Understood from '../../steplines/Understood.svelte';
   import Said from '../../ui/Said.svelte';
   import Sheet from '../../ui/Sheet.svelte';
@@ -29,7 +29,16 @@
   const index = $derived(bench.draft.steps.findIndex((one) => one.id === step.id));
   let isWhole = $state(false);
 
+  let within: HTMLElement | undefined = $state();
+
   onDestroy(() => void words.settle());
+
+  // What is said of the line grows while one types: it stays in sight with all its keys.
+  $effect(() => {
+    if (reading !== undefined) {
+      void tick().then(() => within?.closest('[data-step]')?.scrollIntoView({ block: 'nearest' }));
+    }
+  });
 
   function onkey(event: KeyboardEvent) {
     if (event.key === 'Escape') {
@@ -70,7 +79,7 @@
   onkeydown={onkey}
   onchange={() => words.settle()}
   {onpaste}></textarea>
-<div class="mt-1" aria-live="polite">
+<div class="mt-1" aria-live="polite" bind:this={within}>
   {#if reading !== undefined}<Understood line={reading} headed={false} {choose} />{/if}
   <Said message={words.typed.trouble} />
 </div>

@@ -14,11 +14,11 @@
 </script>
 
 <div>
-  <h2 class="text-xl">Painted on</h2>
+  <h2 class="text-xl">Who sits for it</h2>
   <div class="mt-1 flex flex-col">
     <select
       class="field"
-      aria-label="Painted on"
+      aria-label="Who sits for it"
       value={bench.person.size}
       onchange={(event) =>
         bench.fitTo({ size: FaceSizeValues.find((one) => one === event.currentTarget.value) ?? 'child' })}

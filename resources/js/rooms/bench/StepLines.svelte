@@ -91,95 +91,94 @@
   }
 </script>
 
-<section
-  class="flex min-h-0 flex-col px-2 py-2 md:overflow-y-auto md:pl-3"
-  aria-label="Steps in painting order"
->
-  <ol
-    class="flex flex-col"
-    use:dragHandleZone={{
-      items: steps,
-      flipDurationMs,
-      dropTargetStyle: {},
-      zoneTabIndex: -1,
-      delayTouchStart: 120,
-    }}
-    onconsider={(event) => (dragged = event.detail.items)}
-    onfinalize={(event) => {
-      dragged = null;
-      bench.reorder(event.detail.items.map((step) => step.id));
-    }}
-  >
-    {#each steps as step, index (step.id)}
-      {@const isChosen = step.id === bench.selectedId}
-      <li
-        class={[
-          'scroll-mb-20 rounded-lg',
-          isChosen && 'bg-card',
-          // A brace along the steps of one group.
-          step.group !== '' && 'border-l-4 border-kelp',
-          step.id === pinning.over && 'outline-3 outline-rust',
-          bench.hinted.includes(step.id) && 'outline-2 outline-brass',
-        ]}
-        data-step={step.id}
-      >
-        <div class="flex items-stretch">
-          <span
-            class="flex w-6 shrink-0 touch-none items-center justify-center text-soft"
-            use:dragHandle
-            aria-label="Drag {step.name}"
-            tabindex="-1"
-          >
-            <svg width="14" height="20" viewBox="0 0 14 20" aria-hidden="true">
-              <path
-                d="M3 3v0M11 3v0M3 10v0M11 10v0M3 17v0M11 17v0"
-                stroke="currentColor"
-                stroke-width="4"
-                stroke-linecap="round"
-              />
-            </svg>
-          </span>
-          <button
-            type="button"
-            id="step-{step.id}"
-            class="flex min-h-11 min-w-0 grow items-center gap-2 pr-1 text-left md:min-h-9"
-            aria-current={isChosen ? 'true' : undefined}
-            onclick={() => choose(step)}
-            onkeydown={(event) => onkey(event, step)}
-          >
-            <svg width="14" height="24" class="shrink-0 border border-ink" aria-hidden="true">
-              <rect width="14" height="24" fill="url(#tape-{step.medium})" />
-            </svg>
-            <span class={['min-w-0 grow truncate', isChosen && 'text-lg']}
-              ><span class={isChosen ? 'font-bold' : 'font-semibold'}>{index + 1} {step.name}</span>
-              {#if !isChosen || !editing}<span class="text-[15px] text-soft">{rest(step)}</span>{/if}</span
+<section class="flex min-h-0 flex-col px-2 pt-2 md:pl-3" aria-label="Steps in painting order">
+  <div class="min-h-0 md:overflow-y-auto">
+    <ol
+      class="flex flex-col"
+      use:dragHandleZone={{
+        items: steps,
+        flipDurationMs,
+        dropTargetStyle: {},
+        zoneTabIndex: -1,
+        delayTouchStart: 120,
+      }}
+      onconsider={(event) => (dragged = event.detail.items)}
+      onfinalize={(event) => {
+        dragged = null;
+        bench.reorder(event.detail.items.map((step) => step.id));
+      }}
+    >
+      {#each steps as step, index (step.id)}
+        {@const isChosen = step.id === bench.selectedId}
+        <li
+          class={[
+            'rounded-lg',
+            isChosen && 'bg-card',
+            // A brace along the steps of one group.
+            step.group !== '' && 'border-l-4 border-kelp',
+            step.id === pinning.over && 'outline-3 outline-rust',
+            bench.hinted.includes(step.id) && 'outline-2 outline-brass',
+          ]}
+          data-step={step.id}
+        >
+          <div class="flex items-stretch">
+            <span
+              class="flex w-6 shrink-0 touch-none items-center justify-center text-soft"
+              use:dragHandle
+              aria-label="Drag {step.name}"
+              tabindex="-1"
             >
-            {#if gravest.has(step.id)}<StepFlag severity={gravest.get(step.id) ?? 'tip'} />{/if}
-            <span class="minutes">{minutes(bench.timeOf(step.id))}</span>
-          </button>
-          <PinHandle {pinning} step={step.id} />
-        </div>
-        {#if isChosen && editing}
-          {#key step.id}
-            <div class="px-2 pb-2 pl-6">
-              <ChosenStep {bench} {step} {onlist} remove={() => remove(step)} />
-            </div>
-          {/key}
-        {/if}
-        {#if below === step.id}
-          <NewLine {bench} after={step.id} {onlist} close={() => (newBelow = null)} />
-        {/if}
-      </li>
-    {/each}
-  </ol>
-  {#if steps.length === 0}
-    <p class="px-2 text-lg">
-      What is painted first, with what and where, as you say it. Then the next, in the order you paint.
-    </p>
-  {/if}
+              <svg width="14" height="20" viewBox="0 0 14 20" aria-hidden="true">
+                <path
+                  d="M3 3v0M11 3v0M3 10v0M11 10v0M3 17v0M11 17v0"
+                  stroke="currentColor"
+                  stroke-width="4"
+                  stroke-linecap="round"
+                />
+              </svg>
+            </span>
+            <button
+              type="button"
+              id="step-{step.id}"
+              class="flex min-h-11 min-w-0 grow items-center gap-2 pr-1 text-left md:min-h-9"
+              aria-current={isChosen ? 'true' : undefined}
+              onclick={() => choose(step)}
+              onkeydown={(event) => onkey(event, step)}
+            >
+              <svg width="14" height="24" class="shrink-0 border border-ink" aria-hidden="true">
+                <rect width="14" height="24" fill="url(#tape-{step.medium})" />
+              </svg>
+              <span class={['min-w-0 grow truncate', isChosen && 'text-lg']}
+                ><span class={isChosen ? 'font-bold' : 'font-semibold'}>{index + 1} {step.name}</span>
+                {#if !isChosen || !editing}<span class="text-[15px] text-soft">{rest(step)}</span>{/if}</span
+              >
+              {#if gravest.has(step.id)}<StepFlag severity={gravest.get(step.id) ?? 'tip'} />{/if}
+              <span class="minutes">{minutes(bench.timeOf(step.id))}</span>
+            </button>
+            <PinHandle {pinning} step={step.id} />
+          </div>
+          {#if isChosen && editing}
+            {#key step.id}
+              <div class="px-2 pb-2 pl-6">
+                <ChosenStep {bench} {step} {onlist} remove={() => remove(step)} />
+              </div>
+            {/key}
+          {/if}
+          {#if below === step.id}
+            <NewLine {bench} after={step.id} {onlist} close={() => (newBelow = null)} />
+          {/if}
+        </li>
+      {/each}
+    </ol>
+    {#if steps.length === 0}
+      <p class="px-2 text-lg">
+        What is painted first, with what and where, as you say it. Then the next, in the order you paint.
+      </p>
+    {/if}
+  </div>
   {#if below === null}
     <!-- Always at hand, however long the list. -->
-    <div class="sticky bottom-0 z-10 bg-paper pb-1">
+    <div class="shrink-0 pb-2 md:max-h-1/2 md:overflow-y-auto">
       <NewLine {bench} after={steps.at(-1)?.id} {onlist} />
     </div>
   {/if}

@@ -105,7 +105,7 @@ export function fewOf(rungs: readonly RungShown[]): RungShown[] {
   return rungs.filter((rung) => kept.has(rung));
 }
 
-/** What a drop costs, in words: "0.4 % of the look a second". */
+/** What a drop costs, in words: "0.4 % of the look, 0.1 % for each second saved". */
 export function costOf(drop: DropShown): string {
-  return `${drop.lostPercent} % of the look, ${drop.percentPerSecond} % a second`;
+  return `${drop.lostPercent} % of the look, ${drop.percentPerSecond} % for each second saved`;
 }

@@ -92,7 +92,9 @@
             {#if child.beforeClosing}
               <span class="text-[15px] text-soft">{between(child)}</span>
             {:else}
-              <span class="text-[15px] font-semibold text-rust">after closing</span>
+              <span class="text-[15px] font-semibold text-rust"
+                >{child.callAt < board.day.closesAt ? 'done after closing' : 'after closing'}</span
+              >
             {/if}
           </span>
         </button>

@@ -19,7 +19,7 @@
   >
     {#each offer.rungs as rung (rung.name)}
       <option value={rung.name ?? ''}
-        >{rung.name ?? 'as typed'}, {minutes(rung.middleMs)}{rung.share < 0.995
+        >{rung.name ?? 'the whole design'}, {minutes(rung.middleMs)}{rung.share < 0.995
           ? `, ${Math.round(100 * rung.share)} of 100 of its look`
           : ''}</option
       >

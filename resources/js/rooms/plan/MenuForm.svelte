@@ -117,7 +117,7 @@
               onchange={({ currentTarget: { value } }) =>
                 (row.rung = RungNameValues.find((name) => name === value) ?? null)}
             >
-              <option value="">as typed</option>
+              <option value="">the whole design</option>
               {#each RungNameValues as name (name)}<option value={name}>{name}</option>{/each}
             </select>
             <input

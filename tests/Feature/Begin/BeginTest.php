@@ -21,7 +21,8 @@ beforeEach(function (): void {
 function begin(array $change = []): TestResponse
 {
     return test()->postJson('/api/beginning', [
-        'occasion' => 'party', 'name' => 'A party', 'hands' => 2, 'designs' => ['Seal pup', 'Wave band'], 'timezone' => 'Europe/Berlin', ...$change,
+        'occasion' => 'party', 'name' => 'A party', 'hands' => 2, 'designs' => ['Seal pup', 'Wave band'],
+        'timezone' => 'Europe/Berlin', ...$change,
     ]);
 }
 
@@ -68,14 +69,17 @@ it('keeps what a child was seated with', function (): void {
         Scene::tap('seated', $now + 2, ...$child, chair: 1, plan: $offer['planId']),
     ]])->assertOk();
 
-    $this->deleteJson('/api/beginning')->assertConflict()->assertJsonPath('message', fn (string $says): bool => str_contains($says, 'A party'));
+    $this->deleteJson('/api/beginning')->assertConflict()
+        ->assertJsonPath('message', fn (string $says): bool => str_contains($says, 'A party'));
     $this->getJson("/api/days/{$day['id']}/line")->assertOk();
     expect(Design::ofTeam($this->scene->painter->team_id)->count())->toBe(2);
 });
 
 it('says what to do where a tap is missing or makes no sense', function (array $change, string $field, string $says): void {
-    begin($change)->assertUnprocessable()->assertJsonPath("errors.{$field}.0", fn (string $message): bool => str_contains($message, $says));
-    expect(EventDay::ofTeam($this->scene->painter->team_id)->count())->toBe(0)->and(KitItem::ofTeam($this->scene->painter->team_id)->count())->toBe(0);
+    begin($change)->assertUnprocessable()
+        ->assertJsonPath("errors.{$field}.0", fn (string $message): bool => str_contains($message, $says));
+    expect(EventDay::ofTeam($this->scene->painter->team_id)->count())->toBe(0)
+        ->and(KitItem::ofTeam($this->scene->painter->team_id)->count())->toBe(0);
 })->with([
     'nothing chosen' => [['designs' => []], 'designs', 'Tap at least one'],
     'no hands' => [['hands' => 0], 'hands', 'Choose 1 to 8'],

@@ -1,5 +1,5 @@
 import type { DesignSheet } from '../../resources/js/api/types.gen';
-import { expect, step, test } from './team';
+import { expect, night, step, test } from './team';
 
 const steps = () =>
   ['Base', 'Wave', 'Foam', 'Spray', 'Gulls', 'Boat', 'Sail', 'Mast', 'Glow', 'Stars', 'Glitter'].map((name) =>
@@ -109,21 +109,7 @@ test('a tap on the picture puts the step there, and takes it away again, in the 
 });
 
 test('what the craft says is shown on tape and picture while one looks at it', async ({ page, team }) => {
-  const design = await team.design('Night sky', [
-    step('Night', '0:20', {
-      medium: 'brush',
-      technique: 'fill',
-      tool: 'wash brush',
-      colours: [{ name: 'night blue', hex: '#1b2a52' }],
-      zones: ['cheek', 'cheekbone'],
-    }),
-    step('Stars', '0:10', {
-      medium: 'brush',
-      technique: 'starburst',
-      tool: 'round 2',
-      colours: [{ name: 'white', hex: '#fafaf7' }],
-    }),
-  ]);
+  const design = await team.design('Night sky', night());
   await page.goto(`/designs/${design.id}`);
   const finding = page.getByRole('region', { name: 'What the craft says' }).getByRole('listitem').first();
   await expect(finding).toBeVisible();
@@ -133,4 +119,46 @@ test('what the craft says is shown on tape and picture while one looks at it', a
   await expect(piece).toHaveClass(/outline-brass/);
   await page.mouse.move(400, 30);
   await expect(piece).not.toHaveClass(/outline-brass/);
+});
+
+test('a mark on the picture is pulled to another hour, larger, and turned, in the words of its line', async ({
+  page,
+  team,
+}) => {
+  const design = await team.design('Starfish', [
+    step('Star', '0:20', {
+      medium: 'brush',
+      technique: 'fill',
+      tool: 'round 4',
+      shape: 'starfish',
+      side: 'left',
+    }),
+  ]);
+  const saved = async () => (await team.get<DesignSheet>(`designs/${design.id}`)).steps[0];
+  await page.goto(`/designs/${design.id}`);
+  const pull = async (grip: string, x: number, y: number) => {
+    const box = await page.locator(`[data-grip="${grip}"]`).boundingBox();
+    if (box === null) throw new Error(`There is no ${grip}.`);
+    const [fromX, fromY] = [box.x + box.width / 2, box.y + box.height / 2];
+    await page.mouse.move(fromX, fromY);
+    await page.mouse.down();
+    await page.mouse.move(fromX + x, fromY + y, { steps: 6 });
+    await page.mouse.up();
+  };
+  const line = page.getByLabel('In one line');
+  // A tap on it means the place that it stands on, and a step's last place stays.
+  await page.locator('[data-grip="middle"]').click();
+  await pull('corner', 30, 30);
+  await expect.poll(async () => (await saved())?.sizePercent).toBeGreaterThan(110);
+  await expect(line).toHaveValue(/size 1\d\d%/);
+  await pull('top', 60, 30);
+  await expect.poll(async () => (await saved())?.turnDegrees).toBeGreaterThan(20);
+  await expect(line).toHaveValue(/turn \d\d/);
+  await pull('middle', 0, 60);
+  await expect
+    .poll(async () => (await saved())?.guides.map(({ by, value }) => [by, value]))
+    .toEqual([['clock', '6']]);
+  await expect(line).toHaveValue(/at 6 o'clock/);
+  for (let undo = 0; undo < 3; undo++) await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(async () => [(await saved())?.sizePercent, (await saved())?.guides]).toEqual([100, []]);
 });

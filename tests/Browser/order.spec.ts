@@ -1,29 +1,7 @@
 import type { DesignSheet, WaysSheet } from '../../resources/js/api/types.gen';
-import { expect, step, test } from './team';
+import { expect, night, test } from './team';
 
 const names = (sheet: DesignSheet) => sheet.steps.map(({ name }) => name);
-const night = () => [
-  step('Night', '0:20', {
-    medium: 'brush',
-    technique: 'fill',
-    tool: 'wash brush',
-    colours: [{ name: 'night blue', hex: '#1b2a52' }],
-    zones: ['cheek', 'cheekbone'],
-  }),
-  step('Stars', '0:10', {
-    medium: 'brush',
-    technique: 'starburst',
-    tool: 'round 2',
-    colours: [{ name: 'white', hex: '#fafaf7' }],
-  }),
-  step('Waves', '0:30', {
-    medium: 'brush',
-    technique: 'stripe',
-    tool: 'round 4',
-    colours: [{ name: 'tide blue', hex: '#3f8fc6' }],
-    zones: ['jaw'],
-  }),
-];
 
 test('says what will go wrong, mends it by one press, and takes that back', async ({ page, team }) => {
   const design = await team.design('Night sky', night());

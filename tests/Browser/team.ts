@@ -36,6 +36,30 @@ export const step = (name: string, time: string, more: Record<string, unknown> =
   ...more,
 });
 
+/** A night on a cheek whose stars are set while it is wet. */
+export const night = () => [
+  step('Night', '0:20', {
+    medium: 'brush',
+    technique: 'fill',
+    tool: 'wash brush',
+    colours: [{ name: 'night blue', hex: '#1b2a52' }],
+    zones: ['cheek', 'cheekbone'],
+  }),
+  step('Stars', '0:10', {
+    medium: 'brush',
+    technique: 'starburst',
+    tool: 'round 2',
+    colours: [{ name: 'white', hex: '#fafaf7' }],
+  }),
+  step('Waves', '0:30', {
+    medium: 'brush',
+    technique: 'stripe',
+    tool: 'round 4',
+    colours: [{ name: 'tide blue', hex: '#3f8fc6' }],
+    zones: ['jaw'],
+  }),
+];
+
 /** A team of its own for each test, and its painter's way to the server past the screen. */
 export class Team {
   readonly email = `painter-${newId()}@example.org`;

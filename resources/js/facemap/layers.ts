@@ -103,7 +103,7 @@ const SOFT_EDGES: Partial<Record<Technique, number>> = {
 };
 
 /** Where the marks of a step stand, half by half. */
-function groupsOf(step: PaintedStep): Map<Half, Zone[]> {
+export function groupsOf(step: PaintedStep): Map<Half, Zone[]> {
   const groups = new Map<Half, Zone[]>();
   const add = (half: Half, zone: Zone) => groups.set(half, [...(groups.get(half) ?? []), zone]);
   const middle = step.side === 'centre' && !ALWAYS_PAIRED.includes(step.technique);
@@ -355,6 +355,12 @@ function roundWhatIsBelow(
     })),
   };
 }
+
+/** Whether it has a size and a turn of its own, and does not just cover its place. */
+export const isMark = ({ technique, shape }: Pick<PaintedStep, 'technique' | 'shape'>): boolean =>
+  shape === null
+    ? ![...FILMS, ...SCATTERED, 'outline', 'wait', 'tidy'].includes(technique)
+    : !isTexture(shape);
 
 /**
  * The layer of one step; empty for what leaves nothing on the skin.

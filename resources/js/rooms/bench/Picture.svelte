@@ -2,6 +2,7 @@
   import type { Zone } from '../../api/types.gen';
   import FaceMap from '../../facemap/FaceMap.svelte';
   import { lookOf } from '../../facemap/looks';
+  import MarkHandles from '../../facemap/MarkHandles.svelte';
   import ZonePicker from '../../facemap/ZonePicker.svelte';
   import type { Bench } from './bench.svelte';
 
@@ -51,6 +52,16 @@
         sides={steps.map((step) => step.side)}
         zones={current.zones}
         {choose}
+      />
+      <MarkHandles
+        placement={bench.draft.placement}
+        sides={steps.map((step) => step.side)}
+        step={current}
+        change={({ guides, ...change }) =>
+          bench.setStep(current.id, {
+            ...change,
+            ...(guides === undefined ? {} : { guides: guides.map((guide) => ({ ...guide, words: '' })) }),
+          })}
       />
     {/if}
   </div>

@@ -3,6 +3,7 @@
   import { dragHandle, dragHandleZone } from 'svelte-dnd-action';
   import type { Severity } from '../../api/types.gen';
   import { minutes } from '../../lib/minutes';
+  import Grip from '../../ui/Grip.svelte';
   import type { Bench, DraftStep } from './bench.svelte';
   import ChosenStep from './ChosenStep.svelte';
   import NewLine from './NewLine.svelte';
@@ -128,14 +129,7 @@
               aria-label="Drag {step.name}"
               tabindex="-1"
             >
-              <svg width="14" height="20" viewBox="0 0 14 20" aria-hidden="true">
-                <path
-                  d="M3 3v0M11 3v0M3 10v0M11 10v0M3 17v0M11 17v0"
-                  stroke="currentColor"
-                  stroke-width="4"
-                  stroke-linecap="round"
-                />
-              </svg>
+              <Grip />
             </span>
             <button
               type="button"

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Grip from '../../ui/Grip.svelte';
   import { dragHandle } from 'svelte-dnd-action';
   import type { OfferSheet } from '../../api/types.gen';
   import { lookOf } from '../../facemap/looks';
@@ -98,14 +99,7 @@
       aria-label="Drag {offer.name}"
       tabindex="-1"
     >
-      <svg width="20" height="14" viewBox="0 0 20 14" aria-hidden="true">
-        <path
-          d="M3 3v0M3 11v0M10 3v0M10 11v0M17 3v0M17 11v0"
-          stroke="currentColor"
-          stroke-width="4"
-          stroke-linecap="round"
-        />
-      </svg>
+      <Grip lying />
     </span>
     <button
       type="button"

@@ -1,0 +1,133 @@
+<script lang="ts">
+  import type { Placement, Side } from '../api/types.gen';
+  import { handlesOf, movedTo, sizedTo, turnedTo } from './handles';
+  import type { PaintedStep } from './layers';
+  import { windowOf } from './sheets';
+  import type { Point } from './strokes';
+
+  /** What a pull changes of the step. */
+  type Change = Partial<Pick<PaintedStep, 'sizePercent' | 'turnDegrees'>> & {
+    guides?: ReturnType<typeof movedTo>;
+  };
+
+  interface Props {
+    placement: Placement;
+    /** Sides of all steps, by which the picture's window goes. */
+    sides: readonly Side[];
+    step: PaintedStep;
+    change: (change: Change) => void;
+  }
+
+  const { placement, sides, step, change }: Props = $props();
+
+  type Grip = 'middle' | 'corner' | 'top';
+
+  const view = $derived(windowOf(placement, sides).join(' '));
+  const handles = $derived(handlesOf(step));
+  let sheet: SVGSVGElement | undefined = $state();
+  let held = $state.raw<{ grip: Grip; at: Point } | null>(null);
+  let isPulled = false;
+
+  function pointOf(event: PointerEvent): Point {
+    const matrix = sheet?.getScreenCTM()?.inverse();
+    const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix);
+
+    return [x, y];
+  }
+
+  function pulled({ grip, at }: { grip: Grip; at: Point }): Change {
+    return grip === 'middle'
+      ? { guides: movedTo(step, at) }
+      : grip === 'corner'
+        ? { sizePercent: sizedTo(step, at) }
+        : { turnDegrees: turnedTo(step, at) };
+  }
+
+  const said = $derived.by(() => {
+    const to = held === null ? {} : pulled(held);
+    const hour = to.guides?.find(({ by }) => by === 'clock')?.value;
+
+    return to.guides !== undefined
+      ? hour === undefined
+        ? 'in the middle'
+        : `at ${hour} o’clock`
+      : to.sizePercent !== undefined
+        ? `size ${to.sizePercent} %`
+        : `turned ${to.turnDegrees ?? 0}°`;
+  });
+
+  function take(event: PointerEvent & { currentTarget: SVGElement }, grip: Grip) {
+    event.currentTarget.setPointerCapture(event.pointerId);
+    isPulled = false;
+    held = { grip, at: pointOf(event) };
+  }
+
+  function move(event: PointerEvent) {
+    if (held !== null) {
+      isPulled = true;
+      held = { ...held, at: pointOf(event) };
+    }
+  }
+
+  function drop(event: PointerEvent) {
+    if (held === null) {
+      return;
+    }
+    const to = pulled(held);
+    held = null;
+    if (isPulled) {
+      change(to);
+    } else {
+      // A tap means the place below.
+      const below = document.elementsFromPoint(event.clientX, event.clientY);
+      below.find((one) => one.hasAttribute('data-zone'))?.dispatchEvent(new MouseEvent('click'));
+    }
+  }
+</script>
+
+{#snippet grip(name: Grip, [x, y]: Point, r: number, cursor: string)}
+  {@const [atX, atY] = held?.grip === name ? held.at : [x, y]}
+  <circle
+    cx={atX}
+    cy={atY}
+    {r}
+    class={['pointer-events-auto touch-none', cursor]}
+    fill={name === 'middle' ? '#f5c53b' : '#fffdf7'}
+    fill-opacity={name === 'middle' ? 0.75 : 1}
+    stroke="#1b2630"
+    stroke-width="2.2"
+    role="presentation"
+    data-grip={name}
+    onpointerdown={(event) => take(event, name)}
+    onpointermove={move}
+    onpointerup={drop}
+    onpointercancel={() => (held = null)}
+  />
+{/snippet}
+
+<!-- For the pointer only: the same is said by the words of the line. -->
+{#if handles !== undefined}
+  <svg
+    viewBox={view}
+    class="pointer-events-none absolute inset-0 block h-full max-h-full w-full"
+    aria-hidden="true"
+    bind:this={sheet}
+  >
+    <path
+      d="M{handles.middle[0]} {handles.middle[1]}L{handles.top[0]} {handles.top[1]}"
+      stroke="#1b2630"
+      stroke-width="1.4"
+    />
+    {@render grip('middle', handles.middle, 9, 'cursor-move')}
+    {@render grip('corner', handles.corner, 6, 'cursor-nwse-resize')}
+    {@render grip('top', handles.top, 6, 'cursor-grab')}
+  </svg>
+  {#if held !== null}
+    <p
+      class="pointer-events-none absolute inset-x-0 bottom-0 text-center text-[15px] font-semibold"
+      aria-hidden="true"
+    >
+      <span class="rounded bg-ink px-2 py-0.5 text-paper">{said}</span>
+    </p>
+  {/if}
+{/if}

@@ -93,7 +93,7 @@
     {r}
     class={['pointer-events-auto touch-none', cursor]}
     fill={name === 'middle' ? '#f5c53b' : '#fffdf7'}
-    fill-opacity={name === 'middle' ? 0.75 : 1}
+    fill-opacity={name === 'middle' ? 0.55 : 1}
     stroke="#1b2630"
     stroke-width="2.2"
     role="presentation"

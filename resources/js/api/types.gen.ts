@@ -1459,7 +1459,7 @@ export type CheckKind = (typeof CheckKindValues)[number];
 export const ClashKindValues = ['overlap', 'short_way'] as const;
 export type ClashKind = (typeof ClashKindValues)[number];
 
-export const DrillValues = ['teardrop', 'swirl', 'petal', 'dots', 'line'] as const;
+export const DrillValues = ['teardrop', 'swirl', 'petal', 'dots', 'line', 'stripe', 'pair', 'flame', 'mirrored_petals', 'cluster', 'double_swirl', 'filigree', 'split_cake', 'wing_press', 'sponge_wing'] as const;
 export type Drill = (typeof DrillValues)[number];
 
 export const EventKindValues = ['opened', 'closed', 'joined', 'changed', 'moved', 'called', 'seated', 'step_done', 'step_skipped', 'trimmed', 'paused', 'resumed', 'finished', 'left', 'no_show', 'removed', 'undone', 'chair_taken', 'handed_over', 'break_began', 'break_ended', 'asked', 'wiped_off', 'part_done', 'paid', 'mended', 'sold_out', 'on_menu_again', 'both_done', 'left_for_later'] as const;

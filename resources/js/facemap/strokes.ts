@@ -107,7 +107,7 @@ export function teardrop(head: Point, tail: Point, width: number): string {
     `M${at(side(1, 0, 1))}` +
     `C${at(side(1, 0.4, 1))} ${at(side(1, 0.78, 0.3))} ${at(tail)}` +
     `C${at(side(-1, 0.78, 0.3))} ${at(side(-1, 0.4, 1))} ${at(side(-1, 0, 1))}` +
-    `A${round(width / 2)} ${round(width / 2)} 0 0 1 ${at(side(1, 0, 1))}Z`
+    `A${round(width / 2)} ${round(width / 2)} 0 0 0 ${at(side(1, 0, 1))}Z`
   );
 }
 

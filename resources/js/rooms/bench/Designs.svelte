@@ -2,6 +2,7 @@
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { everyPage } from '../../api/pages';
   import type { DesignTape } from '../../api/types.gen';
+  import EmptyRoom from '../../ui/EmptyRoom.svelte';
   import Fetched from '../../ui/Fetched.svelte';
   import Said from '../../ui/Said.svelte';
   import UndoBar from '../../ui/UndoBar.svelte';
@@ -56,10 +57,17 @@
   <Fetched query={designs} what="Rolling out the tapes">
     {#snippet children(all)}
       {#if all.length === 0}
-        <p class="max-w-xl text-xl">
-          No designs yet. Make one: name it, then type its steps in the order you paint them, with the minutes
-          each takes.
-        </p>
+        <EmptyRoom room="designs">
+          {#snippet words()}
+            No designs yet. Make one: name it, then type its steps in the order you paint them, with the
+            minutes each takes. Or begin with one of twelve worked designs.
+          {/snippet}
+          {#snippet act()}
+            <button type="button" class="key min-h-14 text-lg key-ink" onclick={() => (making = true)}
+              >Make the first design</button
+            >
+          {/snippet}
+        </EmptyRoom>
       {:else}
         <Sieve {shelf} />
         {#if shelf.shown.length === 0}

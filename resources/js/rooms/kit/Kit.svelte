@@ -2,6 +2,7 @@
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { api } from '../../api/client';
   import type { KitSheet } from '../../api/types.gen';
+  import EmptyRoom from '../../ui/EmptyRoom.svelte';
   import Fetched from '../../ui/Fetched.svelte';
   import Said from '../../ui/Said.svelte';
   import Sheet from '../../ui/Sheet.svelte';
@@ -49,14 +50,16 @@
       <div class="grid gap-8 lg:grid-cols-[1fr_320px]">
         <div class="flex min-w-0 flex-col gap-6">
           {#if sheet.things.length === 0}
-            <div class="max-w-xl">
-              <p class="text-xl">
+            <EmptyRoom room="kit">
+              {#snippet words()}
                 The bag is empty. Begin with a usual starter kit and change it, or add your things one by one.
-              </p>
-              <button type="button" class="mt-3 key min-h-14 text-lg key-ink" onclick={() => work.fill()}
-                >Fill it with a starter kit</button
-              >
-            </div>
+              {/snippet}
+              {#snippet act()}
+                <button type="button" class="key min-h-14 text-lg key-ink" onclick={() => work.fill()}
+                  >Fill it with a starter kit</button
+                >
+              {/snippet}
+            </EmptyRoom>
           {:else}
             {#if sheet.painters.length > 1}
               <BagChoice painters={sheet.painters} bind:bag />

@@ -5,6 +5,7 @@
   import type { LogDay, LogYear } from '../../api/types.gen';
   import { dayName, minutes } from '../../lib/minutes';
   import { p } from '../../router';
+  import EmptyRoom from '../../ui/EmptyRoom.svelte';
   import Fetched from '../../ui/Fetched.svelte';
   import Older from '../../ui/Older.svelte';
 
@@ -30,9 +31,13 @@
     {#snippet children({ pages })}
       {@const all = pages.flat()}
       {#if all.length === 0}
-        <p class="max-w-xl text-xl">
-          Nothing is logged yet. Paint a face through in the chair, and its minutes are written here.
-        </p>
+        <EmptyRoom room="logbook">
+          {#snippet words()}
+            Nothing is logged yet. Paint a face through in the chair, and its minutes are written here.
+          {/snippet}
+          {#snippet act()}<a class="key min-h-14 text-lg key-ink" href={p('/')}>Paint a first face</a
+            >{/snippet}
+        </EmptyRoom>
       {:else}
         {@const longest = Math.max(...all.map(({ faces, paintedMs }) => paintedMs / faces))}
         <ul class="mb-6 text-xl" aria-label="By year">

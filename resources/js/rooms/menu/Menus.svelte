@@ -4,6 +4,7 @@
   import type { MenuListed, MenuSheet } from '../../api/types.gen';
   import { Submission } from '../../lib/form.svelte';
   import { navigate, p } from '../../router';
+  import EmptyRoom from '../../ui/EmptyRoom.svelte';
   import Fetched from '../../ui/Fetched.svelte';
   import Said from '../../ui/Said.svelte';
 
@@ -31,10 +32,14 @@
   <Fetched query={menus} what="Unfolding the menus">
     {#snippet children(list)}
       {#if list.length === 0}
-        <p class="mb-4 max-w-xl text-xl">
-          No menu yet. A menu is what you offer at many events: its designs, what you promise and what you
-          take. Make one for fairs, and one for parties.
-        </p>
+        <div class="mb-4">
+          <EmptyRoom room="menu">
+            {#snippet words()}
+              No menu yet. A menu is what you offer at many events: its designs, what you promise and what you
+              take. Make one for fairs, and one for parties.
+            {/snippet}
+          </EmptyRoom>
+        </div>
       {:else}
         <ul class="mb-6">
           {#each list as menu (menu.id)}

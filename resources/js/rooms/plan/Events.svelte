@@ -8,6 +8,7 @@
   import { clockTime, dayName } from '../../lib/minutes';
   import { whetherPaints } from '../../lib/session';
   import { p } from '../../router';
+  import EmptyRoom from '../../ui/EmptyRoom.svelte';
   import Fetched from '../../ui/Fetched.svelte';
   import Older from '../../ui/Older.svelte';
   import Said from '../../ui/Said.svelte';
@@ -73,9 +74,18 @@
     {#snippet children({ pages })}
       {@const all = inOrder(pages.flat())}
       {#if all.length === 0}
-        <p class="max-w-xl text-xl">
-          No events yet. Make a day, choose its menu, and open the line when the first child stands there.
-        </p>
+        <EmptyRoom room="events">
+          {#snippet words()}
+            No events yet. Make a day, choose its menu, and open the line when the first child stands there.
+          {/snippet}
+          {#snippet act()}
+            {#if paints()}
+              <button type="button" class="key min-h-14 text-lg key-ink" onclick={() => (making = true)}
+                >Make the first day</button
+              >
+            {/if}
+          {/snippet}
+        </EmptyRoom>
       {:else}
         <ul>
           {#each all as day (day.id)}

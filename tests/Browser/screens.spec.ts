@@ -192,6 +192,17 @@ test('trouble is said, and what is another team’s is not there', async ({ page
   await expectGood(page);
 });
 
+test('a name of sixty letters widens no page', async ({ page, team }) => {
+  const name = 'Lighthousewithaverylongbeamandseveralgullsaboveitinthestorms';
+  const design = await team.design(name, [step(name, '0:40'), step('Beam', '0:20')]);
+  const day = await team.runningDay(1, [design], ['Noor']);
+  for (const path of ['/designs', `/designs/${design.id}`, '/practice', '/menu', `/events/${day.id}`, '/']) {
+    await page.goto(path);
+    await expect(page.getByText(name).or(page.getByText('No menu yet')).first()).toBeAttached();
+    await expectNoSidewaysScroll(page);
+  }
+});
+
 test('the plan of an event', async ({ page, team }) => {
   const day = await team.runningDay(2, [await team.design('Wave band', steps())]);
   await page.goto(`/events/${day.id}/plan`);

@@ -38,7 +38,7 @@
         look={lookOf(design.id)}
       />{/if}
   </a>
-  <div>
+  <div class="min-w-0">
     <h2 class="text-[22px]"><a class="hover:underline" href={path}>{design.name}</a></h2>
     <p class="text-soft">
       <span class="minutes text-xl text-ink">{minutes(design.totalMs)}</span>

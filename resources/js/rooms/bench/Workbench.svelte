@@ -51,7 +51,9 @@
   <NotSaved {bench} />
   <div class="shrink-0 border-b border-seam px-3 sm:px-5"><BenchTape {bench} /></div>
 
-  <div class="grid min-h-0 grow md:grid-cols-[minmax(330px,1.3fr)_minmax(220px,0.8fr)_minmax(260px,0.95fr)]">
+  <div
+    class="grid min-h-0 grow grid-cols-1 md:grid-cols-[minmax(330px,1.3fr)_minmax(220px,0.8fr)_minmax(260px,0.95fr)]"
+  >
     {#if narrow.current}
       <Picture {bench} />
       {#if bench.selected !== undefined}

@@ -51,7 +51,7 @@
       aria-pressed={isOn(item)}
       onclick={() => choose(item)}
     >
-      <span class="text-lg font-semibold">{item.name}</span>
+      <span class="text-lg font-semibold [overflow-wrap:anywhere]">{item.name}</span>
       <span class="text-[15px] text-soft">{says}</span>
     </button>
   </li>

@@ -34,7 +34,7 @@
 <svelte:window onkeydown={onkey} onkeyup={onkey} />
 
 {#if sheet.data !== undefined}
-  <div class="grid grow md:grid-cols-[minmax(230px,23%)_1fr_minmax(320px,36%)]">
+  <div class="grid grow grid-cols-1 md:grid-cols-[minmax(230px,23%)_1fr_minmax(320px,36%)]">
     <div class="order-3 px-4 py-4 md:order-none md:border-r md:border-seam">
       <Choice sheet={sheet.data} {training} />
     </div>

@@ -29,6 +29,9 @@ final readonly class Defaults
     /** Team's estimate. */
     public const MOST_SIZE_PERCENT = 400;
 
+    /** Placing guides of one mark. */
+    public const MOST_GUIDES = 4;
+
     public const MOST_TAGS = 12;
 
     /** Letters. */

@@ -6,11 +6,11 @@ namespace Core\Design;
 
 /**
  * How a painter finds the place of a mark: by the clock round the middle of the place, by halves and thirds of it, by an
- * angle, or by aiming at a point. Said for the child's own left; on the right it is mirrored.
+ * angle, by aiming at a point, or by a figure that is painted before it. Said for the child's own left; on the right it is mirrored.
  */
 final readonly class Guide
 {
-    private function __construct(public GuideKind $kind, public int|Landmark|Portion $value) {}
+    private function __construct(public GuideKind $kind, public int|Landmark|Portion|Figure $value) {}
 
     /** @throws InvalidStep unless 1 to 12 */
     public static function clock(int $hour): self
@@ -34,6 +34,11 @@ final readonly class Guide
         return new self(GuideKind::Aim, $landmark);
     }
 
+    public static function figure(Figure $figure): self
+    {
+        return new self(GuideKind::Figure, $figure);
+    }
+
     /** @throws InvalidStep when the text is not of that kind */
     public static function of(GuideKind $kind, string $value): self
     {
@@ -42,13 +47,18 @@ final readonly class Guide
             GuideKind::Angle => self::angle((int) $value),
             GuideKind::Portion => self::portion(Portion::tryFrom($value) ?? throw InvalidStep::guide($value)),
             GuideKind::Aim => self::aim(Landmark::tryFrom($value) ?? throw InvalidStep::guide($value)),
+            GuideKind::Figure => self::figure(Figure::of($value)),
         };
     }
 
     /** The value as text, which of() reads. */
     public function text(): string
     {
-        return is_int($this->value) ? (string) $this->value : $this->value->value;
+        return match (true) {
+            is_int($this->value) => (string) $this->value,
+            $this->value instanceof Figure => $this->value->text(),
+            default => $this->value->value,
+        };
     }
 
     /** As it is typed in a step's line. */
@@ -56,7 +66,7 @@ final readonly class Guide
     {
         return match (true) {
             $this->value instanceof Landmark => "aim {$this->value->label()}",
-            $this->value instanceof Portion => $this->value->label(),
+            $this->value instanceof Portion, $this->value instanceof Figure => $this->value->label(),
             $this->kind === GuideKind::Clock => "at {$this->value} o'clock",
             default => "at {$this->value} degrees",
         };

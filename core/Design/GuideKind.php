@@ -11,4 +11,5 @@ enum GuideKind: string
     case Portion = 'portion';
     case Angle = 'angle';
     case Aim = 'aim';
+    case Figure = 'figure';
 }

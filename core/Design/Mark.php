@@ -28,4 +28,16 @@ final readonly class Mark
             throw InvalidStep::angle($turnDegrees);
         }
     }
+
+    /** The figure that it is placed by; null where it is placed by none. */
+    public function figure(): ?Figure
+    {
+        foreach ($this->guides as $guide) {
+            if ($guide->value instanceof Figure) {
+                return $guide->value;
+            }
+        }
+
+        return null;
+    }
 }

@@ -79,6 +79,13 @@ enum Shape: string
     case LeafVeins = 'leaf_veins';
     case Antennae = 'antennae';
     case Ribbon = 'ribbon';
+    case Swoops = 'swoops';
+    case QuestionCurl = 'question_curl';
+    case ManeCurls = 'mane_curls';
+    case FurFlicks = 'fur_flicks';
+    case BasketWeave = 'basket_weave';
+    case JointedLegs = 'jointed_legs';
+    case FrostingSwirl = 'frosting_swirl';
     case Scales = 'scales';
     case Mesh = 'mesh';
     case StarField = 'star_field';
@@ -94,7 +101,17 @@ enum Shape: string
     {
         return match ($this) {
             self::Circle, self::Oval, self::Ring, self::Triangle, self::Diamond, self::Band, self::Crescent, self::Eye,
-            self::Nose, self::Tooth, self::ToothRow, self::LeafVeins, self::Muzzle => true,
+            self::Nose, self::Tooth, self::ToothRow, self::LeafVeins, self::Muzzle, self::Swoops,
+            self::BasketWeave, self::JointedLegs, self::FurFlicks => true,
+            default => false,
+        };
+    }
+
+    /** What stands on both sides of a head or a body. */
+    public function isOfPair(): bool
+    {
+        return match ($this) {
+            self::RoundEar, self::PointedEar, self::Horn, self::UpperWing, self::LowerWing, self::Eye, self::Claw => true,
             default => false,
         };
     }

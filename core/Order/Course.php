@@ -139,30 +139,46 @@ final readonly class Course
     private function paintThrough(): array
     {
         $skin = [LinearRgb::ofHex(ColourDefaults::SKIN)];
-        $seen = $top = $sightings = $under = [];
+        $laid = $sightings = $under = [];
         foreach ($this->preparation->steps as $at => $step) {
             $places = self::places($this->preparation->places[$at]);
-            $first = $places[0] ?? -1;
-            $film = $top[$first] ?? null;
-            $about = array_merge(...array_map(static fn (int $place): array => $seen[$place] ?? $skin, $places === [] ? [-1] : $places));
-            $sightings[] = $now = $step->medium->isPaintedOn() ? $this->sight($at, $seen[$first] ?? $skin, $film, $about) : [];
+            $found = array_map(fn (int $place): ?array => $this->uppermost($laid[$place] ?? [], $at), $places === [] ? [-1] : $places);
+            $film = $found[0]['film'] ?? null;
+            $about = array_merge(...array_map(static fn (?array $one): array => $one['seen'] ?? $skin, $found));
+            $sightings[] = $now = $step->medium->isPaintedOn() ? $this->sight($at, $found[0]['seen'] ?? $skin, $film, $about) : [];
             $under[] = $film;
             if ($now === [] || ! $this->preparation->covers($at)) {
                 continue;
             }
             $colours = array_map(static fn (Sighting $sighting): LinearRgb => $sighting->seen(), $now);
-            foreach ($places as $place) {
-                // A shape leaves some of its place bare.
-                $seen[$place] = in_array(
-                    $this->preparation->layers[$at],
-                    [Layer::Shape, Layer::Texture],
-                    true,
-                ) ? [...($seen[$place] ?? $skin), ...$colours] : $colours;
-                $top[$place] = $at;
+            // A shape leaves some of its place bare.
+            $leavesBare = in_array($this->preparation->layers[$at], [Layer::Shape, Layer::Texture], true);
+            foreach ($places as $number => $place) {
+                $laid[$place][] = [
+                    'film' => $at,
+                    'seen' => $leavesBare ? [...($found[$number]['seen'] ?? $skin), ...$colours] : $colours,
+                ];
             }
         }
 
         return [$sightings, $under];
+    }
+
+    /**
+     * The last film at a place that a step comes to lie on: none that it is painted beside.
+     *
+     * @param  list<array{film: int, seen: non-empty-list<LinearRgb>}>  $laid  at that place
+     * @return array{film: int, seen: non-empty-list<LinearRgb>}|null
+     */
+    private function uppermost(array $laid, int $step): ?array
+    {
+        for ($last = count($laid) - 1; $last >= 0; $last--) {
+            if ($this->preparation->touch($laid[$last]['film'], $step)) {
+                return $laid[$last];
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -93,7 +93,20 @@ final readonly class Preparation
 
     public function touch(int $one, int $other): bool
     {
-        return ($this->places[$one] & $this->places[$other]) !== 0;
+        return ($this->places[$one] & $this->places[$other]) !== 0 && ! $this->standsBeside($one, $other);
+    }
+
+    /** Whether one of them is placed above, below or beside the figure that the other one is: they share a place and never meet. */
+    private function standsBeside(int $one, int $other): bool
+    {
+        foreach ([[$one, $other], [$other, $one]] as [$mark, $figure]) {
+            $by = $this->steps[$mark]->mark->figure();
+            if ($by !== null && ! $by->place->isUpon() && $by->shape === $this->steps[$figure]->mark->shape) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -105,7 +118,7 @@ final readonly class Preparation
     {
         foreach ($this->places as $one => $places) {
             foreach ($this->places as $other => $others) {
-                if ($one !== $other && ($places & $others) !== 0) {
+                if ($one !== $other && ($places & $others) !== 0 && ! $this->standsBeside($one, $other)) {
                     yield [$one, $other];
                 }
             }
@@ -216,7 +229,15 @@ final readonly class Preparation
         }
 
         return $this->covers($film)
-            && ($isSame || $this->isGround($film) || ($this->isPart($step) && $this->isOnlyFigureUnder($step, $film)));
+            && ($isSame || $this->standsOn($step, $film) || $this->isGround($film) || ($this->isPart($step) && $this->isOnlyFigureUnder($step, $film)));
+    }
+
+    /** Whether it is placed on the figure that the other one is. */
+    private function standsOn(int $step, int $film): bool
+    {
+        $by = $this->steps[$step]->mark->figure();
+
+        return $by !== null && $by->place->isUpon() && $by->shape === $this->steps[$film]->mark->shape;
     }
 
     /** A ground laid after a figure is painted round it, and tidies its edge (common practice, no source). */

@@ -6,6 +6,8 @@ namespace Core\Design\Wording;
 
 use Core\Colour\Load;
 use Core\Design\Colour;
+use Core\Design\Figure;
+use Core\Design\FigurePlace;
 use Core\Design\Guide;
 use Core\Design\Landmark;
 use Core\Design\Medium;
@@ -150,6 +152,12 @@ final readonly class Vocabulary
         }
         foreach (Portion::cases() as $portion) {
             $phrases[$portion->label()] = [PartKind::Guide, Guide::portion($portion)];
+        }
+        foreach (Shape::cases() as $shape) {
+            foreach ($shape->isTexture() ? [] : FigurePlace::cases() as $place) {
+                $figure = new Figure($place, $shape);
+                $phrases[$figure->label()] = [PartKind::Guide, Guide::figure($figure)];
+            }
         }
 
         return $phrases;

@@ -1474,7 +1474,7 @@ export type Finish = (typeof FinishValues)[number];
 export const FlagValues = ['unsafe_for_skin', 'contains_latex', 'running_out', 'longer_than_sponges'] as const;
 export type Flag = (typeof FlagValues)[number];
 
-export const GuideKindValues = ['clock', 'portion', 'angle', 'aim'] as const;
+export const GuideKindValues = ['clock', 'portion', 'angle', 'aim', 'figure'] as const;
 export type GuideKind = (typeof GuideKindValues)[number];
 
 export const ItemKindValues = ['paint', 'sponge', 'brush', 'applicator', 'stencil', 'glitter', 'gem', 'glue', 'bud', 'wipe', 'water_pot', 'spritz', 'towel', 'mirror', 'practice_board'] as const;
@@ -1531,7 +1531,7 @@ export type School = (typeof SchoolValues)[number];
 export const SeverityValues = ['stop', 'warn', 'tip'] as const;
 export type Severity = (typeof SeverityValues)[number];
 
-export const ShapeValues = ['circle', 'oval', 'ring', 'triangle', 'diamond', 'arch', 'band', 'banner', 'bow', 'mask', 'crescent', 'sun', 'star', 'four_point_star', 'snowflake', 'cloud', 'bolt', 'drop', 'flame', 'wave_curl', 'wave', 'ripple', 'starfish', 'shell', 'spiral', 'fin', 'fish', 'whale_tail', 'tentacle', 'octopus', 'bell', 'crab', 'claw', 'coral', 'seaweed', 'upper_wing', 'lower_wing', 'feather', 'beak', 'round_ear', 'pointed_ear', 'muzzle', 'nose', 'eye', 'tooth', 'horn', 'paw', 'leaf', 'flower', 'heart', 'lighthouse', 'beam', 'lantern', 'anchor', 'sail', 'boat', 'wheel', 'rope', 'web', 'net', 'zigzag', 'scallop_edge', 'crack', 'tooth_row', 'spike_row', 'drip_row', 'flame_row', 'bead_string', 'loop_row', 'leaf_veins', 'antennae', 'ribbon', 'scales', 'mesh', 'star_field'] as const;
+export const ShapeValues = ['circle', 'oval', 'ring', 'triangle', 'diamond', 'arch', 'band', 'banner', 'bow', 'mask', 'crescent', 'sun', 'star', 'four_point_star', 'snowflake', 'cloud', 'bolt', 'drop', 'flame', 'wave_curl', 'wave', 'ripple', 'starfish', 'shell', 'spiral', 'fin', 'fish', 'whale_tail', 'tentacle', 'octopus', 'bell', 'crab', 'claw', 'coral', 'seaweed', 'upper_wing', 'lower_wing', 'feather', 'beak', 'round_ear', 'pointed_ear', 'muzzle', 'nose', 'eye', 'tooth', 'horn', 'paw', 'leaf', 'flower', 'heart', 'lighthouse', 'beam', 'lantern', 'anchor', 'sail', 'boat', 'wheel', 'rope', 'web', 'net', 'zigzag', 'scallop_edge', 'crack', 'tooth_row', 'spike_row', 'drip_row', 'flame_row', 'bead_string', 'loop_row', 'leaf_veins', 'antennae', 'ribbon', 'swoops', 'question_curl', 'mane_curls', 'fur_flicks', 'basket_weave', 'jointed_legs', 'frosting_swirl', 'scales', 'mesh', 'star_field'] as const;
 export type Shape = (typeof ShapeValues)[number];
 
 export const ShutValues = ['eyes', 'lips', 'both'] as const;

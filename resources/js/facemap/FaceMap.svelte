@@ -48,7 +48,7 @@
   const layers = $derived(
     steps
       .filter((step) => !skipped.includes(step.id))
-      .map((step, at, all) => layerOf(step, step.technique === 'outline' ? all.slice(0, at) : [])),
+      .map((step, at, all) => layerOf(step, all.slice(0, at))),
   );
   const shown = $derived(new Set(steps.slice(0, painted).map((step) => step.id)));
   const limb = $derived(placement === 'arm' || placement === 'hand' || isOnLimb(steps));
@@ -80,7 +80,7 @@
     layers.flatMap((layer, at) =>
       layer.copies.flatMap((copy, side) =>
         copy.stains.flatMap((stain, number) =>
-          stain.within === undefined ? [] : [{ key: `${id}-in-${at}-${side}-${number}`, d: stain.within }],
+          stain.within === undefined ? [] : [{ key: `${id}-in-${at}-${side}-${number}`, ...stain.within }],
         ),
       ),
     ),
@@ -101,7 +101,7 @@
 <svg viewBox={view} class="block h-full max-h-full w-full" role="img" aria-label={label}>
   <defs>
     {#each softness as soft (soft)}
-      <filter id="{id}-soft-{soft * 10}" x="-10%" y="-10%" width="120%" height="120%"
+      <filter id="{id}-soft-{soft * 10}" x="-40%" y="-40%" width="180%" height="180%"
         ><feGaussianBlur stdDeviation={soft} /></filter
       >
     {/each}
@@ -147,24 +147,29 @@
       {#if outside.length > 0}
         <mask id="{id}-round-{at}" maskUnits="userSpaceOnUse" x="0" y="-20" width="400" height="520">
           <rect x="0" y="-20" width="400" height="520" fill="#fff" />
-          {#each outside as { half, d, transform, width }, piece (piece)}
+          {#each outside as { half, d, transform, width, hollow }, piece (piece)}
             <g transform={flip(half)}>
-              <path {d} {transform} fill="#000" fill-rule="evenodd" stroke="#000" stroke-width={width} />
+              <path
+                {d}
+                {transform}
+                fill="#000"
+                fill-rule={hollow === true ? 'evenodd' : undefined}
+                stroke="#000"
+                stroke-width={width}
+              />
             </g>
           {/each}
         </mask>
       {/if}
     {/each}
-    {#each clips as { key, d } (key)}<clipPath id={key}><path {d} /></clipPath>{/each}
+    {#each clips as { key, d, transform } (key)}<clipPath id={key}><path {d} {transform} /></clipPath>{/each}
   </defs>
 
   <Skin {look} {limb} {id} />
   {#snippet layer(one: Layer, at: number)}
     <g
       opacity={opacityOf(one)}
-      mask={one.staysClear === 'nothing'
-        ? undefined
-        : `url(#${id}-film${one.coversLips || one.staysClear === 'eyes' ? '-lips' : ''})`}
+      mask={one.staysClear === 'nothing' ? undefined : `url(#${id}-film${one.coversLips ? '-lips' : ''})`}
       clip-path="url(#{id}-body)"
     >
       <g
@@ -178,7 +183,7 @@
                 d={stain.d}
                 transform={stain.transform}
                 fill={fillOf(stain, `${id}-${at}-${side}-${number}`)}
-                fill-rule="evenodd"
+                fill-rule={stain.hollow === true ? 'evenodd' : undefined}
                 stroke={stain.stroke}
                 stroke-width={stain.width}
                 stroke-linejoin="round"

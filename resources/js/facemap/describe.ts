@@ -10,7 +10,9 @@ function sentence(step: PaintedStep): string {
   const side = step.side === 'centre' ? '' : `, ${sideNames[step.side]}`;
   const where = step.zones.length === 0 ? '' : ` on the ${listed(step.zones.map(zoneName))}${side}`;
 
-  return `${step.name}: ${how}${colours === '' ? '' : ` in ${colours}`}${where}.`;
+  const by = step.guides.map(({ words }) => `, ${words.replace(/ shape$/u, '')}`).join('');
+
+  return `${step.name}: ${how}${colours === '' ? '' : ` in ${colours}`}${where}${by}.`;
 }
 
 /** Reads a picture out, step by step, for whoever does not see it. */

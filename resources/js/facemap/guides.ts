@@ -34,6 +34,9 @@ function drawn(step: PaintedStep, room: Place, half: Half): GuideLine[] {
 
       return to === null ? [] : [{ key, half, d: line(brushworkOf(step, room).room.centre, to), dot: to }];
     }
+    if (by === 'figure') {
+      return [];
+    }
     const sideways = value.startsWith('inner') || value.startsWith('outer');
     const cuts = value.endsWith('half') ? [0] : [-1 / 3, 1 / 3];
     const d = cuts

@@ -65,13 +65,19 @@ export function movedTo(step: PaintedStep, point: Point): Pick<PlacingGuide, 'by
   return [...others, { by: 'clock', value: String(((hour + 11) % 12) + 1) }];
 }
 
-/** The size, in hundredths, by which the corner lies at a point. */
+/** The size, in hundredths, by which the corner lies nearest to a point. */
 export function sizedTo(step: PaintedStep, point: Point): number {
-  const half = halfOf(step) ?? 'left';
-  const { work, reach } = worked({ ...step, sizePercent: 100 }, half);
-  const far = length(minus(onSheet(half, point), work.room.centre)) / (reach * 1.15);
+  const sizes = Array.from(
+    { length: (MOST_SIZE - LEAST_SIZE) / SIZE_STEP + 1 },
+    (_, index) => LEAST_SIZE + index * SIZE_STEP,
+  );
+  const farOff = (sizePercent: number) => {
+    const corner = handlesOf({ ...step, sizePercent })?.corner;
 
-  return Math.min(MOST_SIZE, Math.max(LEAST_SIZE, SIZE_STEP * Math.round((100 * far) / SIZE_STEP)));
+    return corner === undefined ? Infinity : length(minus(corner, point));
+  };
+
+  return sizes.reduce((best, size) => (farOff(size) < farOff(best) ? size : best), step.sizePercent);
 }
 
 /** The turn, in degrees, by which the point above the mark lies in the direction of a point. */

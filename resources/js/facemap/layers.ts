@@ -4,14 +4,20 @@ import {
   formed,
   isDrawn,
   isTexture,
+  type Outline,
   outlined,
+  placed,
+  reachOf,
   type Shades,
   sparkles,
   type Stain,
   strokesOf,
   texture,
+  WEIGHT,
 } from './marks';
-import { type Point, polar, plus, turned } from './strokes';
+import { extentOf, forms } from './shapes';
+import { at, type Point, polar, plus, turned } from './strokes';
+import { rimAt } from './sheets';
 import {
   type Half,
   halvesOf,
@@ -50,7 +56,7 @@ export interface Copy {
 }
 
 /** A piece that an outline goes round, with the width that its edge runs out by. */
-export interface Inside extends Pick<Stain, 'd' | 'transform'> {
+export interface Inside extends Pick<Stain, 'd' | 'transform' | 'hollow'> {
   half: Half;
   width: number;
 }
@@ -60,8 +66,8 @@ export interface Layer {
   id: string;
   /** How far its edge runs out, in units of the sheet. */
   soft: number;
-  /** Nothing goes over open eyes but what is set on the lid; films, textures and glitter stay off the lips too where they are not meant for them. */
-  staysClear: 'nothing' | 'eyes' | 'eyes and lips';
+  /** Nothing goes over open eyes but what is set on the lid, nor over lips that it is not meant for. */
+  staysClear: 'nothing' | 'eyes and lips';
   /** Inside of this nothing of it is seen: what an outline goes round. */
   outside: Inside[];
   coversLips: boolean;
@@ -106,7 +112,14 @@ const SOFT_EDGES: Partial<Record<Technique, number>> = {
 export function groupsOf(step: PaintedStep): Map<Half, Zone[]> {
   const groups = new Map<Half, Zone[]>();
   const add = (half: Half, zone: Zone) => groups.set(half, [...(groups.get(half) ?? []), zone]);
-  const middle = step.side === 'centre' && !ALWAYS_PAIRED.includes(step.technique);
+  // A form over middle and sides is one, as a mask is.
+  const isOne =
+    step.shape !== null &&
+    !isTexture(step.shape) &&
+    step.side === 'both' &&
+    step.zones.some((zone) => !isSided(zone)) &&
+    step.zones.some(isSided);
+  const middle = (step.side === 'centre' || isOne) && !ALWAYS_PAIRED.includes(step.technique);
   for (const zone of step.zones) {
     for (const half of middle && isSided(zone) ? (['middle'] as const) : halvesOf(zone, sideOf(step))) {
       add(half, zone);
@@ -176,19 +189,129 @@ const huesOf = ({ colours, seen }: PaintedStep): string[] =>
 const isWorkedOut = ({ colours, seen }: Pick<PaintedStep, 'colours' | 'seen'>): boolean =>
   colours.length > 0 && seen.length === colours.length;
 
-export function brushworkOf(step: PaintedStep, whole: Place): Brushwork {
-  const room = guided(whole, step.guides);
+/** A figure painted before, as a room to place marks in. */
+interface Frame {
+  room: Place;
+  /** Degrees that the figure is turned by. */
+  turn: number;
+  /** Whether strokes run away from it, as tentacles hang from a bell. */
+  hangs: boolean;
+  /** Its edge, which nothing set on it crosses. */
+  edge: Outline | undefined;
+}
 
+/** Where a mark may stand to a figure: the room's middle and its reach, against the figure's own. */
+const STANDING: Record<string, { middle: Point; reach: Point }> = {
+  inside: { middle: [0, 0], reach: [0.78, 0.72] },
+  top: { middle: [0, -0.72], reach: [0.6, 0.26] },
+  foot: { middle: [0, 0.72], reach: [0.7, 0.26] },
+  above: { middle: [0, -1.42], reach: [0.9, 0.42] },
+  below: { middle: [0, 1.42], reach: [0.95, 0.42] },
+  beside: { middle: [1.7, -0.2], reach: [0.7, 0.7] },
+};
+
+/** The figure that a step is placed by, where one is painted below it; the last of them. */
+function frameOf(step: PaintedStep, half: Half, below: readonly PaintedStep[]): Frame | undefined {
+  const said = step.guides.find(({ by }) => by === 'figure')?.value;
+  const [place = '', shape = ''] = said?.split(' ') ?? [];
+  const at = below.findLastIndex((one) => one.shape === shape && halfFor(one, half) !== undefined);
+  const figure = below[at];
+  const standing = STANDING[place];
+  if (figure === undefined || figure.shape === null || isTexture(figure.shape) || standing === undefined) {
+    return undefined;
+  }
+  const own = halfFor(figure, half) ?? half;
+  const work = brushworkOf(
+    figure,
+    roomFor(groupsOf(figure).get(own) ?? [], own),
+    frameOf(figure, own, below.slice(0, at)),
+  );
+  const [left, top, right, bottom] = extentOf(figure.shape as Parameters<typeof extentOf>[0]);
+  const scale = reachOf(work) / 50;
+  const turn = work.turn - (work.angle ?? 0);
+  const [rx, ry] = [((right - left) / 2) * scale, ((bottom - top) / 2) * scale];
+  const middle: Point = [((left + right) / 2) * scale, ((top + bottom) / 2) * scale];
+  const centre = plus(
+    work.room.centre,
+    turned(plus(middle, [standing.middle[0] * rx, standing.middle[1] * ry]), turn),
+  );
+  // Beside a narrow figure there is more room than it takes itself.
+  const least = Math.max(rx, ry) * 0.35;
+  const reach = (share: number, own: number) =>
+    place === 'inside' ? share * own : Math.max(least, share * own);
+
+  return {
+    room: { d: '', centre, rx: reach(standing.reach[0], rx), ry: reach(standing.reach[1], ry) },
+    turn,
+    hangs: place === 'above' || place === 'below',
+    edge:
+      place === 'inside' || place === 'top' || place === 'foot'
+        ? placed(forms[figure.shape as keyof typeof forms].d, work.room.centre, reachOf(work), turn)
+        : undefined,
+  };
+}
+
+/** The half of a figure that a mark on this half is placed by; undefined where it has none there. */
+function halfFor(figure: PaintedStep, half: Half): Half | undefined {
+  const halves = [...groupsOf(figure).keys()];
+
+  return halves.includes(half) ? half : halves.find((one) => one === 'middle');
+}
+
+/** Where a form is as large as the cheek, and a painter draws it in towards the mouth. */
+const ON_CHEEKS: readonly Zone[] = ['cheek', 'cheekbone', 'lower_cheek', 'jaw'];
+
+const [UNDER_THE_LID, ABOVE_THE_CHIN] = [262, 410];
+
+/** How near the middle line a form comes at a height: clear of the nose, and of the corner of the mouth. */
+const besideTheMiddle = (y: number): number => (y > 326 && y < 374 ? 242 : 216);
+
+/** A form on a cheek stands where it is seen from the front, clear of eye, nose and mouth. */
+function settled(step: PaintedStep, work: Brushwork): Brushwork {
+  const { shape, room } = work;
+  if (
+    shape === null ||
+    isTexture(shape) ||
+    work.count > 1 ||
+    !step.zones.every((zone) => ON_CHEEKS.includes(zone)) ||
+    step.guides.some(({ by }) => by === 'clock')
+  ) {
+    return work;
+  }
+  const [left, top, right, bottom] = extentOf(shape as Parameters<typeof extentOf>[0]).map(
+    (end) => (end * reachOf(work)) / 50,
+  ) as [number, number, number, number];
+  const y = Math.min(ABOVE_THE_CHIN - bottom, Math.max(room.centre[1], UNDER_THE_LID - top));
+  const heights = [0.15, 0.5, 0.8].map((share) => y + top + (bottom - top) * share);
+  const most = Math.min(...heights.map((height) => rimAt(height) - 0.94 * right));
+  const least = Math.max(...heights.map((height) => besideTheMiddle(height) - left));
+  const x = least > most ? (least + most) / 2 : Math.min(most, Math.max(least, room.centre[0]));
+
+  return { ...work, room: { ...room, centre: [x, y] } };
+}
+
+export function brushworkOf(step: PaintedStep, whole: Place, frame?: Frame): Brushwork {
+  const room = guided(frame?.room ?? whole, step.guides);
+  const work = workIn(step, room, frame);
+
+  return frame?.edge === undefined ? settled(step, work) : work;
+}
+
+function workIn(step: PaintedStep, room: Place, frame: Frame | undefined): Brushwork {
   return {
     technique: step.technique,
     room,
     shape: step.shape,
     colours: huesOf(step),
-    count: step.count ?? USUAL_COUNTS[step.technique] ?? 1,
+    count: step.count ?? (step.shape === null ? (USUAL_COUNTS[step.technique] ?? 1) : 1),
     size: (Math.min(room.rx, room.ry) * step.sizePercent) / 100,
-    turn: step.turnDegrees,
+    turn: step.turnDegrees + (frame?.turn ?? 0),
     aim: aimOf(step.guides),
-    angle: angleOf(step.guides),
+    across: frame !== undefined,
+    onLips: step.zones.some((zone) => LIPS.includes(zone)),
+    angle:
+      angleOf(step.guides) ??
+      (frame?.hangs === true && step.shape === null && (step.count ?? 0) > 1 ? -90 : null),
   };
 }
 
@@ -221,14 +344,14 @@ function cover(step: PaintedStep): number {
   return 1 - (1 - one) ** step.coats;
 }
 
-function film(step: PaintedStep, zones: readonly Zone[], half: Half): Stain[] {
-  const work = brushworkOf(step, roomFor(zones, half));
+function film(step: PaintedStep, zones: readonly Zone[], half: Half, frame?: Frame): Stain[] {
+  const work = brushworkOf(step, roomFor(zones, half), frame);
   const opacity = cover(step);
   if (step.shape !== null && !isTexture(step.shape)) {
     return formed(work, paintOf(work)).map((stain) => ({ opacity, ...stain }));
   }
   const fill = paintOf(work);
-  const hasPortion = step.guides.some(({ by }) => by === 'portion');
+  const hasPortion = frame !== undefined || step.guides.some(({ by }) => by === 'portion');
   const edge = typeof fill === 'string' ? fill : 'none';
 
   // A little over its outline, so that neighbouring zones of one film meet.
@@ -237,7 +360,7 @@ function film(step: PaintedStep, zones: readonly Zone[], half: Half): Stain[] {
       d: hasPortion ? partOf(work.room) : zones.map((zone) => placeOf(zone).d).join(''),
       fill,
       opacity,
-      ...(edge === 'none' ? {} : { stroke: edge, width: 9 }),
+      ...(edge === 'none' ? {} : { stroke: edge, width: step.technique === 'fill' ? 9 : 15 }),
     },
   ];
 }
@@ -245,9 +368,9 @@ function film(step: PaintedStep, zones: readonly Zone[], half: Half): Stain[] {
 const partOf = ({ centre: [x, y], rx, ry }: Place): string =>
   `M${x - rx} ${y}C${x - rx} ${y - ry * 1.2} ${x + rx} ${y - ry * 1.2} ${x + rx} ${y}C${x + rx} ${y + ry * 1.2} ${x - rx} ${y + ry * 1.2} ${x - rx} ${y}Z`;
 
-function stainsOf(step: PaintedStep, zones: readonly Zone[], half: Half): Stain[] {
+function stainsOf(step: PaintedStep, zones: readonly Zone[], half: Half, frame?: Frame): Stain[] {
   const whole = roomFor(zones, half);
-  const work = brushworkOf(step, whole);
+  const work = brushworkOf(step, whole, frame);
   switch (step.technique) {
     case 'stencil':
       return step.shape === null || isTexture(step.shape)
@@ -262,7 +385,7 @@ function stainsOf(step: PaintedStep, zones: readonly Zone[], half: Half): Stain[
       return outlined(work, step.shape === null ? zones.map((zone) => placeOf(zone).d).join('') : null);
     case 'line':
       return step.shape === null
-        ? spread(step, zones, half)
+        ? spread(step, zones, half, frame)
         : isDrawn(step.shape)
           ? formed(work, paintOf(work))
           : outlined(work, null);
@@ -270,7 +393,7 @@ function stainsOf(step: PaintedStep, zones: readonly Zone[], half: Half): Stain[
     case 'tidy':
       return [];
     default:
-      return spread(step, zones, half);
+      return isDrawn(step.shape) ? formed(work, paintOf(work)) : spread(step, zones, half, frame);
   }
 }
 
@@ -278,9 +401,9 @@ function stainsOf(step: PaintedStep, zones: readonly Zone[], half: Half): Stain[
  * Marks over several zones stand in each of them, more in the larger ones, as a painter sets them; a lone one and a bunch stand
  * in the largest. What is placed by halves, thirds or the clock goes by all of them together.
  */
-function spread(step: PaintedStep, zones: readonly Zone[], half: Half): Stain[] {
-  const isPlaced = step.guides.some(({ by }) => by === 'portion' || by === 'clock');
-  const whole = brushworkOf(step, roomFor(zones, half));
+function spread(step: PaintedStep, zones: readonly Zone[], half: Half, frame?: Frame): Stain[] {
+  const isPlaced = frame !== undefined || step.guides.some(({ by }) => by === 'portion' || by === 'clock');
+  const whole = brushworkOf(step, roomFor(zones, half), frame);
   if (zones.length === 1 || isPlaced || ALWAYS_PAIRED.includes(step.technique)) {
     return strokesOf(whole);
   }
@@ -315,16 +438,22 @@ export function shares(rooms: readonly Pick<Place, 'rx' | 'ry'>[], count: number
   });
 }
 
-/** Round what was painted there, all of it together; undefined where nothing was. */
+/** Round what was painted there, all of it together or the form that is named; undefined where nothing was. */
 function roundWhatIsBelow(
   step: PaintedStep,
   below: readonly PaintedStep[],
 ): Pick<Layer, 'copies' | 'outside'> | undefined {
   const halves = new Set(groupsOf(step).keys());
   const pieces = below
-    .filter((one) => FILMS.includes(one.technique) && one.zones.some((zone) => step.zones.includes(zone)))
-    .flatMap((one) => layerOf(one).copies)
-    .filter(({ half }) => halves.has(half))
+    .filter(
+      (one) =>
+        (step.shape === null
+          ? FILMS.includes(one.technique)
+          : one.shape === step.shape && one.technique !== 'outline') &&
+        one.zones.some((zone) => step.zones.includes(zone)),
+    )
+    .flatMap((one) => layerOf(one, below.slice(0, below.indexOf(one))).copies)
+    .filter(({ half }) => halves.has(half) || step.shape !== null)
     .flatMap(({ half, stains }) => stains.map((stain) => ({ half, stain })))
     .filter(({ stain }) => stain.fill !== 'none');
   if (pieces.length === 0) {
@@ -335,23 +464,28 @@ function roundWhatIsBelow(
   const scaleOf = ({ transform }: Stain) => Number(/scale\(([\d.]+)\)/u.exec(transform ?? '')?.[1] ?? 1);
 
   return {
-    outside: pieces.map(({ half, stain: { d, transform, width = 0 } }) => ({
+    outside: pieces.map(({ half, stain: { d, transform, hollow, width = 0 } }) => ({
       half,
       d,
       width,
+      ...(hollow === true ? { hollow } : {}),
       ...(transform === undefined ? {} : { transform }),
     })),
-    copies: [...halves].map((half) => ({
+    copies: [...new Set(pieces.map(({ half }) => half))].map((half) => ({
       half,
       stains: pieces
         .filter((piece) => piece.half === half)
-        .map(({ stain }): Stain => ({
-          d: stain.d,
-          ...(stain.transform === undefined ? {} : { transform: stain.transform }),
-          fill: 'none',
-          stroke: colour,
-          width: (stain.width ?? 0) + (2 * line) / scaleOf(stain),
-        })),
+        .map(({ stain }): Stain => {
+          const lower = `translate(${at([WEIGHT[0] * line, WEIGHT[1] * line])})`;
+
+          return {
+            d: stain.d,
+            transform: stain.transform === undefined ? lower : `${lower} ${stain.transform}`,
+            fill: 'none',
+            stroke: colour,
+            width: (stain.width ?? 0) + (1.7 * line) / scaleOf(stain),
+          };
+        }),
     })),
   };
 }
@@ -365,7 +499,7 @@ export const isMark = ({ technique, shape }: Pick<PaintedStep, 'technique' | 'sh
 /**
  * The layer of one step; empty for what leaves nothing on the skin.
  *
- * @param below steps painted before it, which an outline goes round
+ * @param below steps painted before it, which an outline goes round and a figure is found in
  */
 export function layerOf(step: PaintedStep, below: readonly PaintedStep[] = []): Layer {
   const isFilm = FILMS.includes(step.technique);
@@ -382,26 +516,34 @@ export function layerOf(step: PaintedStep, below: readonly PaintedStep[] = []): 
             : [[half, zones]],
         )
       : groups;
-  const round =
-    step.technique === 'outline' && step.shape === null ? roundWhatIsBelow(step, below) : undefined;
+  const round = step.technique === 'outline' ? roundWhatIsBelow(step, below) : undefined;
 
   return {
     id: step.id,
     soft: isFilm ? (SOFT_EDGES[step.technique] ?? 1.2) * (crisp ? 0.5 : 1) : 0,
     staysClear:
-      isFilm || SCATTERED.includes(step.technique)
-        ? 'eyes and lips'
-        : ON_THE_LID.includes(step.technique) || step.zones.includes('eyelid')
-          ? 'nothing'
-          : 'eyes',
+      ON_THE_LID.includes(step.technique) ||
+      (!isFilm && !SCATTERED.includes(step.technique) && step.zones.includes('eyelid'))
+        ? 'nothing'
+        : 'eyes and lips',
     coversLips: step.zones.some((zone) => LIPS.includes(zone)),
     outside: round?.outside ?? [],
     copies:
       round?.copies ??
-      flat.map(([half, zones]) => ({
-        half,
-        stains: isFilm ? film(step, zones, half) : stainsOf(step, zones, half),
-      })),
+      flat.map(([half, zones]) => {
+        const frame = frameOf(step, half, below);
+        const stains = isFilm ? film(step, zones, half, frame) : stainsOf(step, zones, half, frame);
+        const edge = frame?.edge;
+
+        return {
+          half,
+          // What has a form of its own may stick out, as a flag on a boat does.
+          stains:
+            edge === undefined
+              ? stains
+              : stains.map((stain) => (stain.transform === undefined ? { ...stain, within: edge } : stain)),
+        };
+      }),
   };
 }
 

@@ -37,9 +37,14 @@ export interface Stain {
   width?: number;
   opacity?: number;
   transform?: string;
+  /** Pieces of it that lie inside of others are holes. */
+  hollow?: boolean;
   /** The outline that it may not leave. */
-  within?: string;
+  within?: Outline;
 }
+
+/** An outline, with how it is laid. */
+export type Outline = Pick<Stain, 'd' | 'transform'>;
 
 /** What a mark is drawn by: the room it has and what the step says. */
 export interface Brushwork {
@@ -54,6 +59,10 @@ export interface Brushwork {
   aim: Point | null;
   /** Degrees upwards from level. */
   angle: number | null;
+  /** Whether it is meant for the lips. */
+  onLips?: boolean;
+  /** Stripes run straight across the room, as bands round a tower. */
+  across?: boolean;
 }
 
 /** Forms twice as wide as high may fill a flat room. */
@@ -79,6 +88,7 @@ const FLAT: readonly Shape[] = [
     'flame_row',
     'bead_string',
     'loop_row',
+    'fur_flicks',
   ] as const),
 ];
 
@@ -96,10 +106,20 @@ const DRAWN: readonly Shape[] = [
     'zigzag',
     'ribbon',
   ] as const),
-  ...(['scallop_edge', 'crack', 'bead_string', 'loop_row', 'leaf_veins', 'antennae'] as const),
+  ...(['scallop_edge', 'crack', 'bead_string', 'loop_row', 'leaf_veins', 'antennae', 'swoops'] as const),
+  ...([
+    'question_curl',
+    'mane_curls',
+    'fur_flicks',
+    'basket_weave',
+    'jointed_legs',
+    'frosting_swirl',
+  ] as const),
 ];
 
-export const isDrawn = (shape: Shape | null): boolean => shape !== null && DRAWN.includes(shape);
+export const isDrawn = (shape: Shape | null): boolean =>
+  shape !== null &&
+  (DRAWN.includes(shape) || (!isTexture(shape) && forms[shape as keyof typeof forms].line !== undefined));
 
 const TEXTURES: readonly Shape[] = ['scales', 'mesh', 'star_field'];
 
@@ -138,17 +158,30 @@ export function shade(hex: string, by: number): string {
 const colourOf = ({ colours }: Brushwork, index = 0): string =>
   colours[Math.min(index, colours.length - 1)] ?? '#f4f2ec';
 
-/** Both eyes as they lie on the sheet. */
-const EYES: readonly Point[] = [
-  [261, 241],
-  [139, 241],
-];
-const EYE_REACH: Point = [46, 23];
+/** What no mark is set on: [its middle, how far it reaches]. */
+const OPENINGS: Record<'eyes' | 'mouth', readonly [Point, Point][]> = {
+  eyes: [
+    [
+      [261, 241],
+      [46, 23],
+    ],
+    [
+      [139, 241],
+      [46, 23],
+    ],
+  ],
+  mouth: [
+    [
+      [200, 354],
+      [40, 19],
+    ],
+  ],
+};
 
-/** Nobody sets a mark on an eye: it goes to the edge of the lid instead. */
-export function offTheEyes([x, y]: Point, margin: number): Point {
-  for (const [cx, cy] of EYES) {
-    const [across, up] = [EYE_REACH[0] + margin, EYE_REACH[1] + margin];
+/** Nobody sets a mark on an eye, or on a mouth that is not painted: it goes to the edge instead. */
+export function offOpenings([x, y]: Point, margin: number, onLips = false): Point {
+  for (const [[cx, cy], reach] of onLips ? OPENINGS.eyes : [...OPENINGS.eyes, ...OPENINGS.mouth]) {
+    const [across, up] = [reach[0] + margin, reach[1] + margin];
     const far = Math.hypot((x - cx) / across, (y - cy) / up);
     if (far < 1) {
       return far < 0.05 ? [x, cy - up] : [cx + (x - cx) / far, cy + (y - cy) / far];
@@ -159,11 +192,13 @@ export function offTheEyes([x, y]: Point, margin: number): Point {
 }
 
 /** Where marks stand, from the inner to the outer end of the room, on a slight bow. */
-function spots({ room, count, turn, size }: Brushwork): Point[] {
+function spots({ room, count, turn, size, onLips = false }: Brushwork): Point[] {
   const upright = room.ry > room.rx * 1.25;
+  // Smaller marks stand where larger ones would: pupils in the eyes.
+  const usual = Math.max(size, Math.min(room.rx, room.ry));
   const reach = Math.min(
     Math.max(0, (upright ? room.ry : room.rx) - size * 0.3),
-    size * (0.3 + 0.28 * count),
+    usual * (0.3 + 0.28 * count),
   );
 
   return steps(count).map((t) => {
@@ -172,7 +207,7 @@ function spots({ room, count, turn, size }: Brushwork): Point[] {
       ? [0.12 * room.rx * (1 - u * u), u * reach]
       : [u * reach, room.ry * 0.35 * (u * u - 0.5)];
 
-    return offTheEyes(plus(room.centre, turned(count === 1 ? [0, 0] : off, turn)), size * 0.12);
+    return offOpenings(plus(room.centre, turned(count === 1 ? [0, 0] : off, turn)), size * 0.12, onLips);
   });
 }
 
@@ -191,12 +226,20 @@ function heading(work: Brushwork, from: Point, usual: Point): Point {
 const shrinking = (index: number, count: number): number => 1 - (0.5 * index) / Math.max(1, count);
 
 function petals(work: Brushwork, pointed: boolean): Stain[] {
-  const spread = work.count === 1 ? 0 : Math.min(300, 36 * work.count);
+  // Five and more make a whole flower.
+  const isWhole = !pointed && work.count >= 5;
+  const spread = isWhole ? 360 - 360 / work.count : work.count === 1 ? 0 : Math.min(300, 36 * work.count);
   const middle = work.angle === null ? -90 + work.turn : -work.angle;
-  const foot: Point = plus(work.room.centre, scaled(polar(work.size * 0.55, middle), spread > 200 ? 0 : -1));
+  const foot: Point = plus(
+    work.room.centre,
+    scaled(polar(work.size * 0.55, middle), isWhole || spread > 200 ? 0 : -1),
+  );
 
   return steps(work.count).flatMap((t) => {
-    const tip = plus(foot, polar(work.size * (pointed ? 1.35 : 1.2), middle + (t - 0.5) * spread));
+    const tip = plus(
+      foot,
+      polar(work.size * (isWhole ? 0.9 : pointed ? 1.35 : 1.2), middle + (t - 0.5) * spread),
+    );
 
     return [
       { d: petalHalf(foot, tip, work.size * (pointed ? 0.62 : 0.72), 1, pointed), fill: colourOf(work, 0) },
@@ -225,12 +268,13 @@ function stripes(work: Brushwork): Stain[] {
     const v = count === 1 ? 0 : (t - 0.5) * 1.7;
     const from: Point = plus(
       room.centre,
-      turned([room.rx * (0.95 - 0.25 * Math.abs(v)), room.ry * v], work.turn),
+      turned([room.rx * (work.across === true ? 1.3 : 0.95 - 0.25 * Math.abs(v)), room.ry * v], work.turn),
     );
-    const aim = work.aim ?? plus(room.centre, turned([-room.rx * 0.9, room.ry * v * 0.5], work.turn));
+    const level = work.across === true ? 1 : 0.5;
+    const aim = work.aim ?? plus(room.centre, turned([-room.rx * 0.9, room.ry * v * level], work.turn));
     const to =
       work.angle === null
-        ? plus(from, scaled(minus(aim, from), work.aim === null ? 0.92 : 0.72))
+        ? plus(from, scaled(minus(aim, from), work.across === true ? 1.2 : work.aim === null ? 0.92 : 0.72))
         : plus(from, polar(room.rx * 1.4, 180 - work.angle));
 
     return {
@@ -423,55 +467,93 @@ export const reachOf = ({ room, shape, size }: Brushwork): number =>
     ? Math.min(room.rx, room.ry * 1.9) * (size / Math.min(room.rx, room.ry))
     : size;
 
+/** Forms of many strokes: what is counted are those, and the form stands once. */
+const ROWS: readonly Shape[] = [
+  ...([
+    'scallop_edge',
+    'tooth_row',
+    'spike_row',
+    'drip_row',
+    'flame_row',
+    'bead_string',
+    'loop_row',
+  ] as const),
+  ...(['fur_flicks', 'swoops', 'mane_curls', 'jointed_legs'] as const),
+];
+
+/** The form of a step, as often as it is counted; what is drawn as a line is the line of that form. */
 export function formed(work: Brushwork, fill: string | Shades): Stain[] {
-  if (
-    work.shape === null ||
-    work.shape === 'scales' ||
-    work.shape === 'mesh' ||
-    work.shape === 'star_field'
-  ) {
+  if (work.shape === null || isTexture(work.shape)) {
     return [];
   }
-  const form = forms[work.shape];
-  const half = reachOf(work);
+  const form = forms[work.shape as keyof typeof forms];
+  const count = ROWS.includes(work.shape) ? 1 : work.count;
+  const isLine = ['line', 'swirl', 'double_swirl'].includes(work.technique) && form.line !== undefined;
+  const half = reachOf(work) * (count > 1 ? Math.max(0.42, 1 / Math.sqrt(count)) : 1);
   const turn = work.turn - (work.angle ?? 0);
-  const body: Stain = { ...placed(form.d, work.room.centre, half, turn), fill };
   const ink = shade(typeof fill === 'string' ? fill : (fill.colours[0] ?? '#888888'), -0.35);
-  const detail: Stain[] =
-    form.detail === undefined
+  // Small pictures keep what a thing is and lose what is drawn on it.
+  const detail = isLine || half < LEAST_DETAILED ? undefined : form.detail;
+
+  return (count > 1 ? spots({ ...work, size: half * 1.9 }) : [work.room.centre]).flatMap((spot): Stain[] => [
+    {
+      ...placed(isLine ? (form.line ?? form.d) : form.d, spot, half, turn),
+      fill,
+      ...(form.hollow === true && !isLine ? { hollow: true } : {}),
+    },
+    ...(detail === undefined
       ? []
       : [
           {
-            ...placed(form.detail, work.room.centre, half, turn),
+            ...placed(detail, spot, half, turn),
             fill: 'none',
             stroke: ink,
             width: 90 / Math.max(20, half),
             opacity: 0.65,
           },
-        ];
-
-  return [body, ...detail];
+        ]),
+  ]);
 }
+
+/** Half the width, in units of the sheet, from which a form shows what is drawn on it. */
+const LEAST_DETAILED = 9;
+
+/** Thin where the brush comes down, thick where it is pressed: an outline carries its weight below and outside. */
+export const WEIGHT: Point = [0.3, 0.42];
 
 export function outlined(work: Brushwork, d: string | null): Stain[] {
   const width = Math.max(2, Math.min(4.2, work.size * 0.12));
-  const stroke = colourOf(work);
-  if (d !== null) {
-    return [{ d, fill: 'none', stroke, width }];
-  }
-  const form = work.shape === null || isTexture(work.shape) ? null : forms[work.shape as keyof typeof forms];
+  const form =
+    d !== null || work.shape === null || isTexture(work.shape)
+      ? null
+      : forms[work.shape as keyof typeof forms];
   const half = reachOf(work);
+  const scale = form === null ? 1 : half / 50;
+  const outline: Outline | null =
+    d !== null
+      ? { d }
+      : form === null
+        ? null
+        : placed(form.d, work.room.centre, half, work.turn - (work.angle ?? 0));
 
-  return form === null
-    ? []
-    : [
-        {
-          ...placed(form.d, work.room.centre, half, work.turn - (work.angle ?? 0)),
-          fill: 'none',
-          stroke,
-          width: (width * 50) / half,
-        },
-      ];
+  return outline === null ? [] : weighted(outline, colourOf(work), width, scale);
+}
+
+/** Twice the same stroke, the second a little lower: one line that swells. */
+export function weighted(outline: Outline, stroke: string, width: number, scale = 1): Stain[] {
+  const { transform } = outline;
+  const lower = `translate(${at([WEIGHT[0] * width, WEIGHT[1] * width])})`;
+
+  return [
+    { ...outline, fill: 'none', stroke, width: (0.7 * width) / scale },
+    {
+      ...outline,
+      transform: transform === undefined ? lower : `${lower} ${transform}`,
+      fill: 'none',
+      stroke,
+      width: (0.8 * width) / scale,
+    },
+  ];
 }
 
 /** The holes of a stencil, over the whole of a place. */
@@ -502,11 +584,14 @@ export function texture(shape: Shape | null, { centre, rx, ry, d }: Place, colou
       : `M${at([x - 5.4, y - 4])}C${at([x - 5.4, y + 6])} ${at([x + 5.4, y + 6])} ${at([x + 5.4, y - 4])}C${at([x + 2, y - 1])} ${at([x - 2, y - 1])} ${at([x - 5.4, y - 4])}Z`;
   };
 
-  return { d: cells.map(hole).join(''), fill: colour, opacity: 0.92, within: d };
+  return { d: cells.map(hole).join(''), fill: colour, opacity: 0.92, within: { d } };
 }
 
 /** The strokes that a technique leaves, for those that are counted. */
 export function strokesOf(work: Brushwork): Stain[] {
+  if (work.shape !== null && !isTexture(work.shape)) {
+    return formed(work, colourOf(work));
+  }
   switch (work.technique) {
     case 'petal':
       return petals(work, false);

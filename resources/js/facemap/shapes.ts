@@ -1,11 +1,13 @@
 import type { Shape } from '../api/types.gen';
 import {
   at,
+  boundsOf,
   bowed,
   circle,
   cubic,
   ellipse,
   liftedOff,
+  plus,
   type Point,
   polar,
   polygon,
@@ -13,6 +15,7 @@ import {
   stroke,
   thinThickThin,
   turned,
+  united,
   wound,
 } from './strokes';
 
@@ -20,6 +23,10 @@ import {
 export interface Form {
   d: string;
   detail?: string;
+  /** What a line of that shape is, where it is not the way round the form. */
+  line?: string;
+  /** Pieces inside of others are holes, and not paint over paint. */
+  hollow?: boolean;
 }
 
 const star = (points: number, outer: number, inner: number): string =>
@@ -92,16 +99,34 @@ const jagged = (points: readonly Point[], width: number): string =>
     )
     .join('');
 
+/** A round band. */
+const hoop = (radius: number, width: number, [x, y]: Point = [0, 0]): string =>
+  stroke(
+    steps(49).map((t) => plus([x, y], polar(radius, 360 * t))),
+    () => width,
+  );
+
+/** A limb of an octopus, curled at its end. */
+const arm = (a: Point, b: Point, c: Point, end: Point, way: number): string =>
+  stroke(
+    [
+      ...cubic(a, b, c, end, 12),
+      ...wound(plus(end, [7 * way, -1]), 7, way > 0 ? 180 : 0, -0.7 * way, 10).slice(1),
+    ],
+    (t) => 13 * (1 - t) + 3,
+  );
+
 const tear = (x: number, top: number, bottom: number, half: number): string =>
   `M${at([x, top])}C${at([x + half * 0.5, top + (bottom - top) * 0.5])} ${at([x + half, bottom - half * 1.2])} ${at([x + half, bottom])}A${half} ${half} 0 0 1 ${at([x - half, bottom])}C${at([x - half, bottom - half * 1.2])} ${at([x - half * 0.5, top + (bottom - top) * 0.5])} ${at([x, top])}Z`;
 
 const frond = (x: number, y: number, way: number): string =>
   stroke(bowed([x, y], [x + 22 * way, y - 20], 0.25 * way), liftedOff(8));
 
+/** The forms that stand for themselves: a step paints them, and later ones are placed by them. */
 export const forms: Record<Exclude<Shape, 'scales' | 'mesh' | 'star_field'>, Form> = {
   circle: { d: circle([0, 0], 46) },
   oval: { d: ellipse([0, 0], 48, 33) },
-  ring: { d: circle([0, 0], 46) + circle([0, 0], 31) },
+  ring: { d: circle([0, 0], 46) + circle([0, 0], 31), line: hoop(41, 7), hollow: true },
   triangle: { d: 'M0 -44C4 -44 44 30 42 36C38 42 -38 42 -42 36C-44 30 -4 -44 0 -44Z' },
   diamond: { d: 'M0 -48L34 0L0 48L-34 0Z' },
   arch: { d: 'M-46 40C-46 -52 46 -52 46 40L25 40C25 -18 -25 -18 -25 40Z' },
@@ -116,9 +141,19 @@ export const forms: Record<Exclude<Shape, 'scales' | 'mesh' | 'star_field'>, For
   },
   mask: {
     d: `M-50 -14C-30 -36 -10 -20 0 -20C10 -20 30 -36 50 -14C52 12 36 30 20 26C10 24 6 10 0 10C-6 10 -10 24 -20 26C-36 30 -52 12 -50 -14Z${ellipse([-24, 0], 12, 7)}${ellipse([24, 0], 12, 7)}`,
+    hollow: true,
   },
   crescent: { d: 'M16 -46A47 47 0 1 0 16 46A38 38 0 1 1 16 -46Z' },
-  sun: { d: star(14, 49, 33) + circle([0, 0], 22), detail: circle([0, 0], 22) },
+  sun: {
+    d: united(
+      circle([0, 0], 24),
+      ...around(12, 48).map((tip, index) => {
+        const way = -90 + index * 30;
+
+        return polygon([polar(29, way - 11), index % 2 === 0 ? tip : polar(41, way), polar(29, way + 11)]);
+      }),
+    ),
+  },
   star: { d: star(5, 48, 20) },
   four_point_star: { d: 'M0 -48Q5 -5 48 0Q5 5 0 48Q-5 5 -48 0Q-5 -5 0 -48Z' },
   snowflake: {
@@ -140,9 +175,27 @@ export const forms: Record<Exclude<Shape, 'scales' | 'mesh' | 'star_field'>, For
   },
   wave_curl: {
     d: 'M-50 42C-48 -2 -24 -44 14 -44C42 -44 52 -18 40 -4C30 8 10 6 9 -8C8 -18 20 -22 25 -13C27 -27 5 -30 -5 -12C-18 10 4 34 50 40C20 54 -22 54 -50 42Z',
+    line: stroke(
+      [
+        ...cubic([-48, 44], [-44, -4], [-22, -44], [12, -44], 24),
+        ...wound([12, -16], 28, -90, 1.15, 36).slice(1),
+      ],
+      (t) => Math.max(1.6, 20 * Math.sin(Math.PI * Math.min(1, 0.05 + t)) ** 0.9),
+    ),
   },
   wave: {
     d: 'M-50 12C-42 -16 -26 -16 -17 6C-8 -16 8 -16 17 6C26 -16 42 -16 50 12L50 30C20 38 -20 38 -50 30Z',
+    line: united(
+      ...[-34, 0, 34].map((x) =>
+        stroke(
+          [
+            ...cubic([x - 22, 14], [x - 12, 12], [x - 10, -16], [x + 6, -16], 14),
+            ...wound([x + 6, -4], 12, -90, 0.78, 20).slice(1),
+          ],
+          (t) => Math.max(1.4, 7.5 * Math.sin(Math.PI * Math.min(1, 0.06 + t))),
+        ),
+      ),
+    ),
   },
   ripple: { d: wavy(-22, 6, 8) + wavy(0, 6, 9) + wavy(22, 6, 8) },
   starfish: {
@@ -171,35 +224,64 @@ export const forms: Record<Exclude<Shape, 'scales' | 'mesh' | 'star_field'>, For
   },
   tentacle: { d: stroke(curl, (t) => 20 * (1 - t) + 3) },
   octopus: {
-    d: 'M-33 22C-46 -28 -24 -49 0 -49C24 -49 46 -28 33 22C38 36 28 44 20 36C14 44 6 44 0 36C-6 44 -14 44 -20 36C-28 44 -38 36 -33 22Z',
+    d: united(
+      'M-27 6C-40 -34 -22 -50 0 -50C22 -50 40 -34 27 6C22 18 -22 18 -27 6Z',
+      ...[-1, 1].flatMap((way) => [
+        arm([22 * way, 2], [40 * way, 8], [50 * way, 22], [40 * way, 32], -way),
+        arm([17 * way, 8], [30 * way, 20], [34 * way, 36], [24 * way, 44], -way),
+        arm([9 * way, 10], [15 * way, 24], [16 * way, 38], [9 * way, 48], -way),
+      ]),
+    ),
+    detail: 'M-12 -2C-6 5 6 5 12 -2',
   },
   bell: {
     d: 'M-46 12C-46 -28 -24 -44 0 -44C24 -44 46 -28 46 12C41 24 34 12 28 18C22 26 16 14 9 20C3 26 -3 26 -9 20C-16 14 -22 26 -28 18C-34 12 -41 24 -46 12Z',
     detail: 'M-30 8C-30 -14 -16 -26 -8 -32M30 8C30 -14 16 -26 8 -32M0 10V-32',
   },
   crab: {
-    d: `M-42 2C-40 -20 -18 -26 0 -26C18 -26 40 -20 42 2C36 22 16 32 0 32C-16 32 -36 22 -42 2Z${spoke([-14, -22], [-18, -40], 6)}${spoke([14, -22], [18, -40], 6)}${circle([-18, -42], 7)}${circle([18, -42], 7)}`,
-    detail: 'M-16 10C-8 18 8 18 16 10',
+    d: united(
+      'M-34 8C-34 -14 -16 -20 0 -20C16 -20 34 -14 34 8C28 24 14 30 0 30C-14 30 -28 24 -34 8Z',
+      ...[-1, 1].flatMap((way) => [
+        stroke(
+          [
+            [10 * way, -16],
+            [12 * way, -32],
+          ],
+          () => 5,
+        ),
+        circle([12 * way, -35], 6),
+        stroke(bowed([28 * way, -2], [42 * way, -22], 0.2 * way), () => 7),
+        `M${at([34 * way, -22])}C${at([32 * way, -40])} ${at([42 * way, -50])} ${at([50 * way, -46])}C${at([44 * way, -40])} ${at([42 * way, -36])} ${at([43 * way, -32])}C${at([46 * way, -36])} ${at([50 * way, -38])} ${at([53 * way, -36])}C${at([54 * way, -24])} ${at([46 * way, -16])} ${at([34 * way, -22])}Z`,
+        ...[6, 15, 23].map((y, leg) =>
+          stroke(
+            bowed([(30 - leg * 5) * way, y], [(49 - leg * 5) * way, y + 16], -0.3 * way),
+            (t) => 6 - 3 * t,
+          ),
+        ),
+      ]),
+    ),
+    detail: 'M-12 12C-6 19 6 19 12 12',
   },
   claw: {
     d: 'M-10 47C-32 30 -42 0 -27 -24C-17 -42 6 -48 12 -45C2 -34 -4 -22 0 -9C9 -22 25 -34 38 -32C41 -9 29 22 7 30C5 38 0 45 -10 47Z',
   },
   coral: {
-    d:
+    d: united(
       stroke(bowed([0, 48], [-4, -40], 0.08), (t) => 13 - 6 * t) +
-      stroke(bowed([0, 20], [-32, -22], -0.2), (t) => 10 - 5 * t) +
-      stroke(bowed([-2, 6], [30, -34], 0.2), (t) => 10 - 5 * t) +
-      stroke(bowed([-20, -6], [-40, -2], 0.2), (t) => 7 - 3 * t) +
-      stroke(bowed([18, -16], [42, -10], -0.2), (t) => 7 - 3 * t) +
-      [
-        [-4, -42],
-        [-33, -24],
-        [31, -36],
-        [-41, -2],
-        [43, -10],
-      ]
-        .map(([x, y]) => circle([x ?? 0, y ?? 0], 5))
-        .join(''),
+        stroke(bowed([0, 20], [-32, -22], -0.2), (t) => 10 - 5 * t) +
+        stroke(bowed([-2, 6], [30, -34], 0.2), (t) => 10 - 5 * t) +
+        stroke(bowed([-20, -6], [-40, -2], 0.2), (t) => 7 - 3 * t) +
+        stroke(bowed([18, -16], [42, -10], -0.2), (t) => 7 - 3 * t) +
+        [
+          [-4, -42],
+          [-33, -24],
+          [31, -36],
+          [-41, -2],
+          [43, -10],
+        ]
+          .map(([x, y]) => circle([x ?? 0, y ?? 0], 5))
+          .join(''),
+    ),
   },
   seaweed: {
     d:
@@ -239,7 +321,7 @@ export const forms: Record<Exclude<Shape, 'scales' | 'mesh' | 'star_field'>, For
     detail: 'M0 -20V24',
   },
   nose: { d: 'M-36 -20C-20 -36 20 -36 36 -20C38 2 14 26 0 32C-14 26 -38 2 -36 -20Z' },
-  eye: { d: `M-48 0C-26 -36 26 -36 48 0C26 36 -26 36 -48 0Z${circle([0, 0], 15)}` },
+  eye: { d: `M-48 0C-26 -36 26 -36 48 0C26 36 -26 36 -48 0Z${circle([0, 0], 15)}`, hollow: true },
   tooth: { d: 'M-21 -42C-8 -36 8 -36 21 -42C19 0 8 34 0 48C-8 34 -19 0 -21 -42Z' },
   horn: {
     d: 'M-24 47C-22 10 -6 -28 26 -49C21 -16 24 16 22 47C6 40 -8 40 -24 47Z',
@@ -265,11 +347,22 @@ export const forms: Record<Exclude<Shape, 'scales' | 'mesh' | 'star_field'>, For
   },
   beam: { d: 'M-48 -4L48 -30V30L-48 4Z' },
   lantern: {
-    d: `M-13 -30H13V-24C30 -18 36 10 26 30H14V38H-14V30H-26C-36 10 -30 -18 -13 -24Z${spoke([0, -30], [0, -48], 3)}`,
+    d: united(
+      'M-13 -30H13V-24C30 -18 36 10 26 30H14V38H-14V30H-26C-36 10 -30 -18 -13 -24Z',
+      spoke([0, -30], [0, -48], 3),
+    ),
     detail: 'M-12 -24C-20 -6 -20 14 -12 30M12 -24C20 -6 20 14 12 30M0 -24V30M-26 30H26',
   },
   anchor: {
-    d: `M-5 -24V24C-20 22 -32 11 -35 0L-26 2L-39 -15L-47 7L-41 4C-37 27 -18 43 0 48C18 43 37 27 41 4L47 7L39 -15L26 2L35 0C32 11 20 22 5 24V-24H19V-32H7A12 12 0 1 0 -7 -32H-19V-24Z${circle([0, -39], 5)}`,
+    d: united(
+      hoop(7, 5, [0, -40]),
+      spoke([0, -32], [0, 40], 9),
+      spoke([-19, -24], [19, -24], 8),
+      stroke(cubic([-36, 8], [-30, 36], [-14, 44], [0, 46], 16), (t) => 5 + 6 * t),
+      stroke(cubic([36, 8], [30, 36], [14, 44], [0, 46], 16), (t) => 5 + 6 * t),
+      'M-44 18L-38 -6L-22 12Z',
+      'M44 18L38 -6L22 12Z',
+    ),
   },
   sail: { d: 'M-2 -48C22 -20 32 10 34 42H-2ZM-9 -36V42H-37C-31 10 -21 -16 -9 -36Z' },
   boat: {
@@ -277,27 +370,32 @@ export const forms: Record<Exclude<Shape, 'scales' | 'mesh' | 'star_field'>, For
     detail: 'M-44 20H44',
   },
   wheel: {
-    d:
-      circle([0, 0], 36) +
-      circle([0, 0], 27) +
-      around(8, 48)
-        .map((end) => spoke([end[0] * 0.16, end[1] * 0.16], end, 5))
-        .join('') +
+    d: united(
+      hoop(33, 8),
       circle([0, 0], 9),
+      ...around(8, 46).flatMap((end) => [spoke([0, 0], end, 4.5), circle(end, 4.5)]),
+    ),
   },
   rope: {
-    d: Array.from({ length: 9 }, (_, index) => {
-      const x = -44 + index * 11;
+    d: united(
+      ...Array.from({ length: 8 }, (_, index) => {
+        const x = -43 + index * 12.3;
 
-      return `M${at([x - 7, 12])}C${at([x - 9, 2])} ${at([x + 1, -10])} ${at([x + 8, -12])}C${at([x + 9, -2])} ${at([x - 1, 10])} ${at([x - 7, 12])}Z`;
+        return `M${at([x - 8, 9])}C${at([x - 10, -2])} ${at([x - 4, -9])} ${at([x + 6, -10])}C${at([x + 11, -8])} ${at([x + 11, 2])} ${at([x + 2, 8])}C${at([x - 2, 10])} ${at([x - 6, 11])} ${at([x - 8, 9])}Z`;
+      }),
+    ),
+    detail: Array.from({ length: 7 }, (_, index) => {
+      const x = -31 + index * 12.3;
+
+      return `M${at([x - 8, 8])}C${at([x - 6, 0])} ${at([x + 2, -4])} ${at([x + 5, -9])}`;
     }).join(''),
   },
   web: { d: webbed() },
   net: {
-    d: [-40, -20, 0, 20, 40]
+    d: [-33, -16.5, 0, 16.5, 33]
       .flatMap((x) => [
-        stroke(bowed([x - 30, -36], [x + 14, 36], 0.08), () => 3),
-        stroke(bowed([x + 30, -36], [x - 14, 36], -0.08), () => 3),
+        stroke(bowed([x - 17, -34], [x + 17, 34], 0.08), () => 2.6),
+        stroke(bowed([x + 17, -34], [x - 17, 34], -0.08), () => 2.6),
       ])
       .join(''),
   },
@@ -310,9 +408,10 @@ export const forms: Record<Exclude<Shape, 'scales' | 'mesh' | 'star_field'>, For
     ]),
   },
   scallop_edge: {
-    d:
+    d: united(
       row(5, (x) => stroke(bowed([x - 10, -8], [x + 10, -8], 0.62), thinThickThin(6))) +
-      [-50, -30, -10, 10, 30, 50].map((x) => circle([x * 0.96, -10], 3)).join(''),
+        [-50, -30, -10, 10, 30, 50].map((x) => circle([x * 0.96, -10], 3)).join(''),
+    ),
   },
   crack: {
     d:
@@ -389,11 +488,12 @@ export const forms: Record<Exclude<Shape, 'scales' | 'mesh' | 'star_field'>, For
     }),
   },
   bead_string: {
-    d:
+    d: united(
       stroke(bowed([-49, -16], [49, -16], 0.36, 30), () => 2) +
-      cubic([-49, -16], [-16, 19], [16, 19], [49, -16], 11)
-        .map((spot, index) => circle(spot, 6.4 - 0.55 * Math.abs(index - 5)))
-        .join(''),
+        cubic([-49, -16], [-16, 19], [16, 19], [49, -16], 11)
+          .map((spot, index) => circle(spot, 6.4 - 0.55 * Math.abs(index - 5)))
+          .join(''),
+    ),
   },
   loop_row: {
     d: stroke(
@@ -415,11 +515,113 @@ export const forms: Record<Exclude<Shape, 'scales' | 'mesh' | 'star_field'>, For
         .join(''),
   },
   antennae: {
-    d:
+    d: united(
       stroke(bowed([3, 44], [34, -38], 0.22), (t) => 5 - 2.6 * t) +
-      stroke(bowed([-3, 44], [-34, -38], -0.22), (t) => 5 - 2.6 * t) +
-      circle([35, -41], 7) +
-      circle([-35, -41], 7),
+        stroke(bowed([-3, 44], [-34, -38], -0.22), (t) => 5 - 2.6 * t) +
+        circle([35, -41], 7) +
+        circle([-35, -41], 7),
+    ),
+  },
+  swoops: {
+    d: [0, 1, 2, 3]
+      .map((index) =>
+        stroke(
+          bowed([-46, 40 - index * 4], [44 - index * 9, -44 + index * 24], 0.24 - index * 0.05),
+          thinThickThin(9 - index),
+        ),
+      )
+      .join(''),
+  },
+  question_curl: {
+    d: stroke(
+      [
+        ...cubic([-4, 49], [-2, 30], [-10, 22], [8, 8], 12),
+        ...cubic([8, 8], [34, -12], [30, -46], [-2, -46], 18).slice(1),
+        ...wound([-4, -24], 22, -84, -0.95, 26).slice(1),
+      ],
+      (t) => Math.max(1.4, 15 * Math.sin(Math.PI * Math.min(1, 0.08 + t * 1.02)) ** 0.9),
+    ),
+  },
+  mane_curls: {
+    d: [
+      [-30, 10, 30, 1],
+      [0, -6, 34, 1],
+      [30, 10, 30, -1],
+    ]
+      .map(([x = 0, y = 0, r = 30, way = 1]) =>
+        stroke(
+          [
+            ...cubic(
+              [x * 0.4, 49],
+              [x * 0.4 - 12 * way, 30],
+              [x - r * 0.5 * way, y + 20],
+              [x - r * 0.42 * way, y],
+              14,
+            ),
+            ...wound([x, y - 4], r * 0.44, way === 1 ? 170 : 10, 1.1 * way, 26).slice(1),
+          ],
+          (t) => Math.max(1.2, 10 * Math.sin(Math.PI * (0.06 + 0.9 * t)) ** 0.8),
+        ),
+      )
+      .join(''),
+  },
+  fur_flicks: {
+    d: row(7, (x, index) => {
+      const far = Math.abs(index - 3);
+
+      return stroke(
+        bowed([x * 0.72, 30 + far * 2], [x * 1.02, -36 + far * far * 2.4], x < 0 ? -0.12 : 0.12),
+        (t) => Math.max(0.8, 10 * Math.sin(Math.PI * (0.28 + 0.72 * t))),
+      );
+    }),
+  },
+  basket_weave: {
+    d: steps(5)
+      .flatMap((down, line) =>
+        steps(6).map((across, at) => {
+          const [x, y] = [-42 + 84 * across, -36 + 72 * down];
+          const one: Point[] =
+            (line + at) % 2 === 0 ? bowed([x - 8, y], [x + 8, y], 0.16) : bowed([x, y - 9], [x, y + 9], 0.16);
+
+          return stroke(one, thinThickThin(7));
+        }),
+      )
+      .join(''),
+  },
+  jointed_legs: {
+    d: united(
+      [-1, 1]
+        .flatMap((way) =>
+          [-30, -6, 20].map((y, index) => {
+            const knee: Point = [34 * way, y - 16 + index * 4];
+            const foot: Point = [49 * way, y + 8 + index * 8];
+
+            return (
+              stroke(bowed([8 * way, y * 0.6], knee, -0.08 * way), (t) => 7 - 2 * t) +
+              stroke(bowed(knee, foot, -0.12 * way), (t) => 5 * (1 - t) + 1) +
+              circle(knee, 3.4)
+            );
+          }),
+        )
+        .join(''),
+    ),
+  },
+  frosting_swirl: {
+    d: [0, 1, 2, 3]
+      .map((layer) => {
+        const [half, y] = [44 - layer * 11, 34 - layer * 20];
+
+        return `M${at([-half, y])}C${at([-half - 6, y - 16])} ${at([-half * 0.4, y - 22])} ${at([half * 0.7, y - 20])}C${at([half + 6, y - 18])} ${at([half + 8, y + 2])} ${at([half * 0.8, y + 6])}C${at([half * 0.2, y + 14])} ${at([-half * 0.8, y + 14])} ${at([-half, y])}Z`;
+      })
+      .concat(['M-6 -38C-8 -46 2 -48 10 -50C6 -44 8 -40 4 -36Z'])
+      .join(''),
+    detail: [0, 1, 2]
+      .map((layer) => {
+        const [half, y] = [44 - layer * 11, 34 - layer * 20];
+
+        return `M${at([-half * 0.8, y - 12])}C${at([-half * 0.2, y - 2])} ${at([half * 0.5, y - 6])} ${at([half * 0.95, y - 14])}`;
+      })
+      .join(''),
   },
   ribbon: {
     d: stroke(
@@ -428,3 +630,13 @@ export const forms: Record<Exclude<Shape, 'scales' | 'mesh' | 'star_field'>, For
     ),
   },
 };
+
+const known = new Map<string, ReturnType<typeof boundsOf>>();
+
+/** How far a form reaches in its box: [left, top, right, bottom]. */
+export function extentOf(shape: keyof typeof forms): ReturnType<typeof boundsOf> {
+  const extent = known.get(shape) ?? boundsOf(forms[shape].d);
+  known.set(shape, extent);
+
+  return extent;
+}

@@ -1,7 +1,21 @@
 import type { Placement, Side } from '../api/types.gen';
+import { sampled } from './strokes';
 
 export const FACE =
   'M200 66C282 66 336 128 336 214C336 268 324 316 298 356C272 398 238 428 200 428C162 428 128 398 102 356C76 316 64 268 64 214C64 128 118 66 200 66Z';
+
+const rim = sampled(FACE).flat();
+
+/** How far out the face reaches at a height, on the child's left. */
+export function rimAt(y: number): number {
+  const at = rim.findIndex(([, below], index) => index > 0 && below >= y && (rim[index - 1]?.[1] ?? y) <= y);
+  const [from, to] = [rim[at - 1], rim[at]];
+  if (from === undefined || to === undefined) {
+    return 200;
+  }
+
+  return from[0] + ((to[0] - from[0]) * (y - from[1])) / (to[1] - from[1] || 1);
+}
 
 export const EAR = 'M330 222C346 202 368 216 366 246C364 276 346 294 330 284Z';
 

@@ -121,3 +121,91 @@ export function petalHalf(foot: Point, tip: Point, width: number, side: 1 | -1, 
 
   return `M${at(foot)}C${at(near)} ${at(far)} ${at(tip)}L${at(foot)}Z`;
 }
+
+/** A path's subpaths as points. Of the commands M, L, H, V, C, Q, A and Z with numbers counted from the sheet's corner. */
+export function sampled(d: string): Point[][] {
+  const paths: Point[][] = [];
+  let from: Point = [0, 0];
+  for (const [, command = '', rest = ''] of d.matchAll(/([MLHVCQAZ])([^MLHVCQAZ]*)/gu)) {
+    const numbers = [...rest.matchAll(/-?[\d.]+/gu)].map(([number]) => Number(number));
+    const size = { M: 2, L: 2, H: 1, V: 1, C: 6, Q: 4, A: 7 }[command] ?? 0;
+    for (let first = 0; size > 0 && first + size <= numbers.length; first += size) {
+      const stretch = reached(command, from, numbers.slice(first, first + size));
+      if (command === 'M' && first === 0) {
+        paths.push([]);
+      }
+      paths.at(-1)?.push(...stretch);
+      from = stretch.at(-1) ?? from;
+    }
+  }
+
+  return paths;
+}
+
+/** The points that one command of a path goes through. */
+function reached(
+  command: string,
+  from: Point,
+  [a = 0, b = 0, c = 0, e = 0, f = 0, g = 0, h = 0]: number[],
+): Point[] {
+  switch (command) {
+    case 'H':
+      return [[a, from[1]]];
+    case 'V':
+      return [[from[0], a]];
+    case 'C':
+      return cubic(from, [a, b], [c, e], [f, g]).slice(1);
+    case 'Q': {
+      const near = (end: Point): Point => plus(scaled(end, 1 / 3), scaled([a, b], 2 / 3));
+
+      return cubic(from, near(from), near([c, e]), [c, e]).slice(1);
+    }
+    case 'A':
+      return arc(from, [g, h], [a, b], f === 1, e === 1);
+    default:
+      return [[a, b]];
+  }
+}
+
+/** Points of a level elliptic arc, by its ends as SVG 2 has it (appendix B.2.4). */
+function arc(from: Point, to: Point, [rx, ry]: Point, isClockwise: boolean, isLarge: boolean): Point[] {
+  // Stretched to a circle.
+  const round = ([x, y]: Point): Point => [x, (y * rx) / ry];
+  const [start, end] = [round(from), round(to)];
+  const half = scaled(minus(end, start), 0.5);
+  const chord = length(half) || 1;
+  const away = Math.sqrt(Math.max(0, rx * rx - chord * chord)) * (isLarge === isClockwise ? -1 : 1);
+  const centre = plus(plus(start, half), scaled([-half[1] / chord, half[0] / chord], away));
+  const angleOf = (point: Point) => Math.atan2(point[1] - centre[1], point[0] - centre[0]);
+  const turn = (angleOf(end) - angleOf(start)) / (2 * Math.PI);
+  const sweep = isClockwise ? turn - Math.floor(turn) : turn - Math.ceil(turn);
+
+  return steps(13).map((t) => {
+    const [x, y] = plus(centre, turned(minus(start, centre), 360 * sweep * t));
+
+    return [x, (y * ry) / rx];
+  });
+}
+
+/** How far a path reaches: [left, top, right, bottom]. */
+export function boundsOf(d: string): [number, number, number, number] {
+  const points = sampled(d).flat();
+  const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];
+
+  return [Math.min(...xs), Math.min(...ys), Math.max(...xs), Math.max(...ys)];
+}
+
+/** Pieces as one path that is filled wherever any of them lies, whichever way round each is drawn. */
+export const united = (...pieces: string[]): string =>
+  sampled(pieces.join(''))
+    .filter((points) => points.length > 2)
+    .map((points) => {
+      const area = points.reduce((sum, [x, y], index) => {
+        const [nextX, nextY] = points[(index + 1) % points.length] ?? [x, y];
+
+        return sum + x * nextY - nextX * y;
+      }, 0);
+
+      return polygon(area > 0 ? points : [...points].reverse());
+    })
+    .join('');

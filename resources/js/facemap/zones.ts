@@ -1,5 +1,5 @@
 import type { Side, Zone } from '../api/types.gen';
-import type { Point } from './strokes';
+import { type Point, united } from './strokes';
 
 /** The middle line of the sheet. */
 export const MIDDLE = 200;
@@ -192,7 +192,9 @@ const LIMB: Partial<Record<Zone, Place>> = {
     32,
   ),
   knuckles: place(
-    'M152 384C170 378 230 378 248 384C250 396 248 404 246 408C230 400 170 400 154 408C151 402 151 394 152 384Z',
+    united(
+      'M152 384C170 378 230 378 248 384C250 396 248 404 246 408C230 400 170 400 154 408C151 402 151 394 152 384Z',
+    ),
     200,
     393,
     44,

@@ -55,6 +55,24 @@ it('sees a colour as it is on dry paint, and bleeding on wet', function (): void
         ->and($wet->sightings[1][0]->onDry->hex())->toBe($dry->seen(1)[0]);
 });
 
+it('lays what stands beside a figure on what is beside it, and not on the figure', function (string $where, bool $isUpon): void {
+    $course = course(
+        'Sand: half sponge sand cheek left, 0:20',
+        'Boat: round 4 boat shape red cheek left, 0:12, dry 2:00',
+        "Star: round 2 star shape white cheek left, {$where}, 0:05",
+    );
+    $apart = course(
+        'Sand: half sponge sand cheek left, 0:20',
+        'Star: round 2 star shape white cheek left, 0:05, dry 2:10',
+    );
+
+    expect($course->below[2])->toBe($isUpon ? 1 : 0)
+        ->and(away($course->seen(2)[0], $apart->seen(1)[0]) > 8.0)->toBe($isUpon);
+})->with([
+    ['below the boat shape', false], ['above the boat shape', false], ['beside the boat shape', false],
+    ['on the boat shape', true], ['at the top of the boat shape', true], ['below the whale tail shape', true],
+]);
+
 it('turns yellow on wet blue green', function (): void {
     $course = course('Sea: half sponge deep blue cheek left, 0:20', 'Beam: brush round 6 lamp yellow fill beam cheek left, 0:10');
     $lab = Lab::ofHex($course->seen(1)[0]);

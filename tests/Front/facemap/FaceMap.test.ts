@@ -42,6 +42,13 @@ describe('the face map', () => {
     );
   });
 
+  it('reads out what a mark is placed by', () => {
+    const guides = [{ by: 'figure' as const, value: 'below boat', words: 'below the boat shape' }];
+    expect(
+      draw({ steps: [planStep({ id: 'w', name: 'Wave', technique: 'line', shape: 'wave', guides })] }),
+    ).toMatch(/Wave: a wave in [^.]* on the cheek, both sides, below the boat\./);
+  });
+
   it('shows the design up to a step, with the colours of the steps', () => {
     const strokes = (svg: string) => svg.split('fill="#d2402f"').length - 1;
     expect(strokes(draw())).toBeGreaterThan(0);

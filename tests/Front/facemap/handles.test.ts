@@ -6,18 +6,18 @@ import { MIDDLE, roomOf } from '../../../resources/js/facemap/zones';
 import { planStep } from '../steps';
 
 const star = (more: Partial<PaintedStep> = {}): PaintedStep =>
-  planStep({ technique: 'fill', zones: ['cheek'], side: 'left', shape: 'starfish', ...more });
-const cheek = roomOf('cheek', 'left');
+  planStep({ technique: 'fill', zones: ['forehead'], side: 'left', shape: 'starfish', ...more });
+const forehead = roomOf('forehead', 'left');
 
 describe('the grips of a mark', () => {
   it('stand on the mark, wherever the clock has it', () => {
-    expect(handlesOf(star())?.middle).toEqual(cheek.centre);
+    expect(handlesOf(star())?.middle).toEqual(forehead.centre);
     const guides = [{ by: 'clock' as const, value: '4', words: '' }];
-    expect(handlesOf(star({ guides }))?.middle).toEqual(guided(cheek, guides).centre);
-    // Mirrored for the other cheek.
+    expect(handlesOf(star({ guides }))?.middle).toEqual(guided(forehead, guides).centre);
+    // Mirrored for the other forehead.
     expect(handlesOf(star({ side: 'right' }))?.middle).toEqual([
-      2 * MIDDLE - cheek.centre[0],
-      cheek.centre[1],
+      2 * MIDDLE - forehead.centre[0],
+      forehead.centre[1],
     ]);
   });
 
@@ -33,18 +33,18 @@ describe('the grips of a mark', () => {
     for (let hour = 1; hour <= 12; hour++) {
       const value = String(hour);
       const [x, y] = polar(0.8, hour * 30 - 90);
-      const point = plus(cheek.centre, [x * cheek.rx, y * cheek.ry]);
+      const point = plus(forehead.centre, [x * forehead.rx, y * forehead.ry]);
       expect(movedTo(star(), point)).toEqual([{ by: 'clock', value }]);
       // Put down where it stands it stays.
       const there = star({ guides: [{ by: 'clock', value, words: '' }] });
       expect(movedTo(there, handlesOf(there)?.middle ?? [0, 0])).toEqual([{ by: 'clock', value }]);
-      expect(movedTo(there, cheek.centre)).toEqual([]);
+      expect(movedTo(there, forehead.centre)).toEqual([]);
     }
   });
 
   it('keep what else places it', () => {
     const angle = { by: 'angle' as const, value: '45', words: '' };
-    expect(movedTo(star({ guides: [angle] }), plus(cheek.centre, [0, cheek.ry]))).toEqual([
+    expect(movedTo(star({ guides: [angle] }), plus(forehead.centre, [0, forehead.ry]))).toEqual([
       angle,
       { by: 'clock', value: '6' },
     ]);
@@ -57,7 +57,7 @@ describe('the grips of a mark', () => {
   });
 
   it('size it within what a step may say', () => {
-    expect(sizedTo(star(), cheek.centre)).toBe(10);
+    expect(sizedTo(star(), forehead.centre)).toBe(10);
     expect(sizedTo(star(), [9000, 9000])).toBe(400);
   });
 

@@ -32,6 +32,12 @@ final readonly class Places
         Zone::Eyelid->value, Zone::InnerEye->value, Zone::Lips->value, Zone::UpperLip->value, Zone::LowerLip->value,
     ];
 
+    /** Places with two sides that meet in the middle. */
+    private const ACROSS_THE_MIDDLE = [
+        Zone::Forehead->value, Zone::Hairline->value, Zone::Muzzle->value, Zone::Neck->value, Zone::BetweenBrows->value,
+        Zone::NoseBridge->value, Zone::Chin->value,
+    ];
+
     /**
      * @param  list<Zone>  $zones
      * @param  list<Assumption>  $assumed
@@ -92,12 +98,15 @@ final readonly class Places
             context: $context,
             painted: $painted,
         );
-        $sided = self::side(zones: $zoned->value, all: $all, hints: $hints, references: $references, context: $context);
+        $shape = self::shape($said, $thing, $references, $painted);
+        $sided = self::isOneInTheMiddle($said, $shape, $zoned->value)
+            ? new Assumed(self::saidSide($all) ?? Side::Centre)
+            : self::side(zones: $zoned->value, all: $all, hints: $hints, references: $references, context: $context);
 
         return new self(
             $zoned->value,
             $sided->value,
-            self::shape($said, $thing, $references, $painted),
+            $shape,
             array_values(array_filter([$zoned->assumption, $sided->assumption])),
         );
     }
@@ -119,6 +128,20 @@ final readonly class Places
             $said->all(PartKind::Thing),
             static fn (Part $part): bool => Earlier::noun($part->spoken) === 'eye',
         ));
+    }
+
+    /**
+     * "A lantern on the forehead" is one, and stands in the middle; two of them, ears and horns are a pair.
+     *
+     * @param  list<Zone>  $zones
+     */
+    private static function isOneInTheMiddle(Said $said, ?Shape $shape, array $zones): bool
+    {
+        $spoken = array_column([...$said->all(PartKind::Thing), ...$said->all(PartKind::Shape)], 'spoken')[0] ?? '';
+
+        return $shape !== null && ! $shape->isTexture() && ! $shape->isOfPair() && ! $said->has(PartKind::Count)
+            && (Earlier::noun($spoken) === $spoken || preg_match('/^(?:row|string) of |^(?:antennae|feelers)$/', $spoken) === 1)
+            && array_diff(array_column($zones, 'value'), self::ACROSS_THE_MIDDLE) === [] && self::usualSide($zones) !== Side::Centre;
     }
 
     /** Any thing of the line that has a place of its own. */
@@ -393,7 +416,7 @@ final readonly class Places
         return match (true) {
             $shape instanceof Shape => $shape,
             $thing?->shape !== null => self::suits($thing->shape, $painted) ? $thing->shape : null,
-            $follows && $references->steps !== [] => $references->steps[0]->mark->shape,
+            $follows && $thing === null && $references->steps !== [] => $references->steps[0]->mark->shape,
             default => null,
         };
     }

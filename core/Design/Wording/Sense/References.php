@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Design\Wording\Sense;
 
+use Core\Design\Figure;
+use Core\Design\FigurePlace;
+use Core\Design\Guide;
+use Core\Design\Shape;
 use Core\Design\Step;
 use Core\Design\Technique;
 use Core\Design\Wording\Part;
@@ -25,12 +29,13 @@ final readonly class References
      * @param  list<Part>  $parts  the words that speak of steps above
      * @param  list<Step>  $steps  what they speak of, in the order of the words
      * @param  list<Back>  $back  how else the line looks back
+     * @param  list<Figure>  $figures  shapes among what they speak of, with where the line stands to them
      */
-    private function __construct(public array $parts, public array $steps, public array $back) {}
+    private function __construct(public array $parts, public array $steps, public array $back, private array $figures = []) {}
 
     public static function in(Said $said, Context $context): self
     {
-        $parts = $steps = [];
+        $parts = $steps = $figures = [];
         $back = $said->values(PartKind::Again, Back::class);
         $repeats = in_array(Back::Same, $back, true) || in_array(Back::OtherSide, $back, true);
         $itsOwn = self::itsOwn($said);
@@ -41,6 +46,7 @@ final readonly class References
             if ($made !== null) {
                 $parts[] = $part;
                 $steps[] = $made;
+                $figures[] = self::figure(array_slice($said->parts, 0, $at), $made);
             }
         }
         $last = $context->last();
@@ -48,7 +54,19 @@ final readonly class References
             $steps[] = $last;
         }
 
-        return new self($parts, $steps, $back);
+        return new self($parts, $steps, $back, array_values(array_filter($figures)));
+    }
+
+    /**
+     * A mark stands to the first figure that the line speaks of; what takes that figure's own shape covers it.
+     *
+     * @return list<Guide>
+     */
+    public function guides(?Shape $own): array
+    {
+        $figure = $this->figures[0] ?? null;
+
+        return $figure === null || $figure->shape === $own ? [] : [Guide::figure($figure)];
     }
 
     public function looksBack(Back $back): bool
@@ -71,6 +89,24 @@ final readonly class References
         }
 
         return false;
+    }
+
+    /**
+     * Null where what was made has no shape, or nothing says where the line stands to it.
+     *
+     * @param  list<Part>  $before  the words in front of it
+     */
+    private static function figure(array $before, Step $made): ?Figure
+    {
+        $shape = $made->mark->shape;
+        $isLed = preg_match(
+            '/\b(?<word>(?:top|foot|bottom) of|next to|\p{L}+)\s+(?:the|its|each|both)(?:\s+\p{L}+){0,2}\s*$/u',
+            implode(' ', array_column($before, 'spoken')),
+            $found,
+        ) === 1;
+        $place = $isLed ? FigurePlace::ofWord($found['word']) : null;
+
+        return $shape === null || $shape->isTexture() || $place === null ? null : new Figure($place, $shape);
     }
 
     /** "Fish eyes": eyes of the fish. */

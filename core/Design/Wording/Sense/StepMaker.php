@@ -260,7 +260,7 @@ final readonly class StepMaker
             optional: $said->first(PartKind::Optional) === true,
             note: Notes::of($said, $name === null ? $rest : [$named, ...$rest]), technique: $painted->technique,
             load: $work->load(), count: $work->count($painted->technique), smallCount: $work->smallCount($painted->technique),
-            mark: self::mark($said, $places), shut: (new Work($all))->shut($places->zones, $painted->medium),
+            mark: self::mark($said, $places, $references), shut: (new Work($all))->shut($places->zones, $painted->medium),
             look: Work::within($said->number(PartKind::Look) ?? Defaults::USUAL_LOOK, 0, Defaults::MOST_LOOK),
             group: is_string($group = $said->first(PartKind::Group)) ? $group : $context->group,
             alternatives: $work->otherWays($painted->medium, $painted->technique, $tool->value, $this->vocabulary),
@@ -291,13 +291,13 @@ final readonly class StepMaker
         };
     }
 
-    private static function mark(Said $said, Places $places): Mark
+    private static function mark(Said $said, Places $places, References $references): Mark
     {
         return new Mark(
             $places->shape,
             Work::within($said->number(PartKind::Size) ?? 100, Defaults::LEAST_SIZE_PERCENT, Defaults::MOST_SIZE_PERCENT),
             Work::within($said->number(PartKind::Turn) ?? 0, -180, 180),
-            $said->guides(),
+            array_slice([...$said->guides(), ...$references->guides($places->shape)], 0, Defaults::MOST_GUIDES),
         );
     }
 

@@ -32,7 +32,7 @@ final readonly class Work
     /** Strokes or marks a side: the number in front of what is painted, else the first; null where they are not counted. */
     public function count(Technique $technique): ?int
     {
-        $count = $technique->isCounted() ? $this->counted() : null;
+        $count = $technique->isCounted() ? $this->counted() ?? $this->ofOne() : null;
 
         return $count === null ? null : self::within($count, 1, Defaults::MOST_COUNT);
     }
@@ -110,6 +110,18 @@ final readonly class Work
         }
 
         return $ways;
+    }
+
+    /** "A dot" is one; "dotted" and "dots" are as many as usual. */
+    private function ofOne(): ?int
+    {
+        foreach ($this->said->parts as $part) {
+            if ($part->kind->names() && preg_match('/^(?:dot|spot|speck|bubble|pearl)$/', $part->spoken) === 1) {
+                return 1;
+            }
+        }
+
+        return null;
     }
 
     private function counted(): ?int

@@ -12,7 +12,7 @@ use Core\Design\Wording\PartKind;
  */
 final readonly class Phrases
 {
-    private const LONGEST = 6;
+    private const LONGEST = 9;
 
     /** @var array<string, int> how many words the longest phrase has that begins with this word */
     private array $longest;

@@ -7,8 +7,11 @@
 
   const plain = (value: string) => value.replaceAll('_', ' ').replace(' centre', '');
 
+  /** A place on a figure is said in the line, which knows what is above. */
+  type Chosen = Exclude<GuideKind, 'figure'>;
+
   const choices: Record<
-    GuideKind,
+    Chosen,
     { name: string; values: readonly string[]; word: (value: string) => string }
   > = {
     clock: {
@@ -30,9 +33,9 @@
     },
     aim: { name: 'aimed at', values: Object.keys(landmarks), word: (value) => `aim ${plain(value)}` },
   };
-  const kinds = Object.keys(choices) as GuideKind[];
+  const kinds = Object.keys(choices) as Chosen[];
 
-  function add(kind: GuideKind, value: string) {
+  function add(kind: Chosen, value: string) {
     set({
       guides: [
         ...step.guides.filter(({ by }) => by !== kind),

@@ -5,6 +5,8 @@ declare(strict_types=1);
 use Core\Colour\Load;
 use Core\Design\Alternative;
 use Core\Design\Colour;
+use Core\Design\Figure;
+use Core\Design\FigurePlace;
 use Core\Design\Guide;
 use Core\Design\Landmark;
 use Core\Design\Mark;
@@ -51,10 +53,14 @@ function anyOf(Randomizer $chance, array $all): mixed
 
 function anyGuide(Randomizer $chance): Guide
 {
-    return match ($chance->getInt(0, 3)) {
+    return match ($chance->getInt(0, 4)) {
         0 => Guide::clock($chance->getInt(1, 12)),
         1 => Guide::angle($chance->getInt(-180, 180)),
         2 => Guide::portion(anyOf($chance, Portion::cases())),
+        3 => Guide::figure(new Figure(
+            anyOf($chance, FigurePlace::cases()),
+            anyOf($chance, array_values(array_filter(Shape::cases(), fn (Shape $shape): bool => ! $shape->isTexture()))),
+        )),
         default => Guide::aim(anyOf($chance, Landmark::cases())),
     };
 }

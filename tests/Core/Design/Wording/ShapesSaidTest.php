@@ -24,5 +24,12 @@ it('reads what painters call the forms they draw', function (string $line, Techn
     ['row of loops on the wrist, white, round 2', Technique::Line, Shape::LoopRow],
     ['leaf veins yellow round 2 cheek', Technique::Line, Shape::LeafVeins],
     ['antennae black round 2 forehead', Technique::Line, Shape::Antennae],
+    ['swoops on the cheek, white, round 3', Technique::Line, Shape::Swoops],
+    ['question mark swirl on the temple white round 2', Technique::Swirl, Shape::QuestionCurl],
+    ['black mane curls on the hairline round 3', Technique::Swirl, Shape::ManeCurls],
+    ['5 rust fur flicks on the cheek round 2', Technique::Line, Shape::FurFlicks],
+    ['brown basket weave on the chin round 2', Technique::Line, Shape::BasketWeave],
+    ['black jointed legs on the cheek round 2', Technique::Line, Shape::JointedLegs],
+    ['pink and white frosting swirl on the cheek round 6', Technique::Swirl, Shape::FrostingSwirl],
     ['red ribbon on the forehead, round 4', Technique::Line, Shape::Ribbon],
 ]);

@@ -229,7 +229,8 @@ final readonly class Preparation
         }
 
         return $this->covers($film)
-            && ($isSame || $this->standsOn($step, $film) || $this->isGround($film) || ($this->isPart($step) && $this->isOnlyFigureUnder($step, $film)));
+            && ($isSame || $this->standsOn($step, $film) || $this->isGround($film)
+                || ($this->isPart($step) && $this->isOnlyFigureUnder($step, $film)));
     }
 
     /** Whether it is placed on the figure that the other one is. */

@@ -98,13 +98,13 @@ Route::prefix('api')->group(function (): void {
         Route::middleware('can:use,'.Design::class)->group(function (): void {
             Route::get('designs', [DesignController::class, 'index']);
             Route::post('designs', [DesignController::class, 'store']);
+            Route::put('shelf', [DesignController::class, 'sort']);
             Route::get('designs/starting-points', [DesignController::class, 'startingPoints']);
             Route::post('designs/file', [DesignFileController::class, 'store']);
             Route::get('designs/{design}', [DesignController::class, 'show']);
             Route::put('designs/{design}', [DesignController::class, 'update']);
             Route::delete('designs/{design}', [DesignController::class, 'destroy']);
             Route::get('designs/{design}/fitted', [DesignController::class, 'fitted']);
-            Route::put('designs/{design}/archived', [DesignController::class, 'archive']);
             Route::get('designs/{design}/best-order', [OrderController::class, 'best']);
             Route::get('designs/{design}/schools', [OrderController::class, 'schools']);
             Route::get('designs/{design}/ladder', [LadderController::class, 'show']);

@@ -50,7 +50,7 @@ function addresses(): array
         'GET designs' => PAINTERS, 'POST designs' => PAINTERS, 'GET designs/starting-points' => PAINTERS, 'POST designs/file' => PAINTERS,
         'GET designs/{design}' => PAINTERS, 'PUT designs/{design}' => PAINTERS, 'DELETE designs/{design}' => PAINTERS,
         'GET designs/{design}/fitted' => PAINTERS,
-        'PUT designs/{design}/archived' => PAINTERS, 'GET designs/{design}/best-order' => PAINTERS,
+        'PUT shelf' => PAINTERS, 'GET designs/{design}/best-order' => PAINTERS,
         'GET designs/{design}/schools' => PAINTERS,
         'GET designs/{design}/ladder' => PAINTERS, 'GET designs/{design}/ladder/rung' => PAINTERS,
         'POST designs/{design}/pin-lines' => PAINTERS,

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\Bench\ArchiveDesign;
 use App\Actions\Bench\CopyDesign;
 use App\Actions\Bench\DeleteDesign;
 use App\Actions\Bench\RestoreDesign;
 use App\Actions\Bench\SaveDesign;
+use App\Actions\Bench\SortShelf;
 use App\Actions\Bench\StartDesign;
 use App\Http\Requests\BareTeamRequest;
-use App\Http\Requests\Bench\ArchiveRequest;
 use App\Http\Requests\Bench\FitRequest;
 use App\Http\Requests\Bench\NewDesignRequest;
 use App\Http\Requests\Bench\SaveDesignRequest;
+use App\Http\Requests\Bench\ShelfRequest;
 use App\Http\Requests\PageRequest;
 use App\Http\Resources\Bench\DesignSheet;
 use App\Http\Resources\Bench\DesignTape;
@@ -74,9 +74,15 @@ final readonly class DesignController
         return DesignSheet::of(($this->onBench)($bench, $copy($bench, $request->design())));
     }
 
-    public function archive(ArchiveRequest $request, ArchiveDesign $archive): Response
+    public function sort(ShelfRequest $request, SortShelf $sort): Response
     {
-        $archive($request->design(), $request->boolean('archived'));
+        $sort(
+            teamId: $request->teamId(),
+            designIds: $request->designIds(),
+            archived: $request->archived(),
+            addTag: $request->addTag(),
+            removeTag: $request->removeTag(),
+        );
 
         return response()->noContent();
     }

@@ -6,7 +6,7 @@
   import { isOnLimb, type Layer, layerOf, type PaintedStep } from './layers';
   import { type Look, usualLook } from './looks';
   import type { Shades, Stain } from './marks';
-  import { EAR, EYE, FACE, LIMB, MOUTH, NECK, windowOf } from './sheets';
+  import { EAR, EYE, FACE, LIMB, MOUTH, NECK, type Window, windowOf } from './sheets';
   import Skin from './Skin.svelte';
   import ZoneOutline from './ZoneOutline.svelte';
 
@@ -26,6 +26,8 @@
     pointed?: readonly PaintedStep[];
     look?: Look;
     eyesShut?: boolean;
+    /** What of the sheet is shown; by the placement when not given. */
+    view?: Window | undefined;
     /** Reads out the whole design rather than the step under the hand. */
     readOut?: boolean;
   }
@@ -41,6 +43,7 @@
     pointed = [],
     look = usualLook,
     eyesShut = false,
+    view: shownPart,
     readOut = true,
   }: Props = $props();
 
@@ -53,9 +56,12 @@
   const shown = $derived(new Set(steps.slice(0, painted).map((step) => step.id)));
   const limb = $derived(placement === 'arm' || placement === 'hand' || isOnLimb(steps));
   const view = $derived(
-    windowOf(
-      placement,
-      steps.map((step) => step.side),
+    (
+      shownPart ??
+      windowOf(
+        placement,
+        steps.map((step) => step.side),
+      )
     ).join(' '),
   );
   const label = $derived(

@@ -1,8 +1,7 @@
 <script lang="ts">
-  import type { Placement, Side } from '../api/types.gen';
-  import { handlesOf, movedTo, sizedTo, turnedTo } from './handles';
+  import { aimedAt, aimHandleOf, handlesOf, movedTo, sizedTo, turnedTo } from './handles';
   import type { PaintedStep } from './layers';
-  import { windowOf } from './sheets';
+  import type { Window } from './sheets';
   import type { Point } from './strokes';
 
   /** What a pull changes of the step. */
@@ -11,19 +10,20 @@
   };
 
   interface Props {
-    placement: Placement;
-    /** Sides of all steps, by which the picture's window goes. */
-    sides: readonly Side[];
+    /** What of the sheet the picture shows. */
+    view: Window;
     step: PaintedStep;
     change: (change: Change) => void;
   }
 
-  const { placement, sides, step, change }: Props = $props();
+  const { view, step, change }: Props = $props();
 
-  type Grip = 'middle' | 'corner' | 'top';
+  type Grip = 'middle' | 'corner' | 'top' | 'aim';
 
-  const view = $derived(windowOf(placement, sides).join(' '));
   const handles = $derived(handlesOf(step));
+  const aim = $derived(aimHandleOf(step));
+  /** Near to, the grips are no larger on the screen. */
+  const scale = $derived(view[2] / 328);
   let sheet: SVGSVGElement | undefined = $state();
   let held = $state.raw<{ grip: Grip; at: Point } | null>(null);
   let isPulled = false;
@@ -38,22 +38,31 @@
   function pulled({ grip, at }: { grip: Grip; at: Point }): Change {
     return grip === 'middle'
       ? { guides: movedTo(step, at) }
-      : grip === 'corner'
-        ? { sizePercent: sizedTo(step, at) }
-        : { turnDegrees: turnedTo(step, at) };
+      : grip === 'aim'
+        ? { guides: aimedAt(step, at) }
+        : grip === 'corner'
+          ? { sizePercent: sizedTo(step, at) }
+          : { turnDegrees: turnedTo(step, at) };
   }
 
   const said = $derived.by(() => {
     const to = held === null ? {} : pulled(held);
-    const hour = to.guides?.find(({ by }) => by === 'clock')?.value;
+    const { guides = [] } = to;
+    const valueOf = (kind: string) => guides.find(({ by }) => by === kind)?.value;
+    const hour = valueOf('clock');
+    const point = valueOf('aim');
 
-    return to.guides !== undefined
-      ? hour === undefined
-        ? 'in the middle'
-        : `at ${hour} o’clock`
-      : to.sizePercent !== undefined
-        ? `size ${to.sizePercent} %`
-        : `turned ${to.turnDegrees ?? 0}°`;
+    return held?.grip === 'aim'
+      ? point === undefined
+        ? `at ${valueOf('angle') ?? 0} degrees`
+        : `aim ${point.replaceAll('_', ' ')}`
+      : held?.grip === 'middle'
+        ? hour === undefined
+          ? 'in the middle'
+          : `at ${hour} o’clock`
+        : to.sizePercent !== undefined
+          ? `size ${to.sizePercent} %`
+          : `turned ${to.turnDegrees ?? 0}°`;
   });
 
   function take(event: PointerEvent & { currentTarget: SVGElement }, grip: Grip) {
@@ -90,12 +99,12 @@
   <circle
     cx={atX}
     cy={atY}
-    {r}
+    r={r * scale}
     class={['pointer-events-auto touch-none', cursor]}
-    fill={name === 'middle' ? '#f5c53b' : '#fffdf7'}
+    fill={name === 'middle' ? '#f5c53b' : name === 'aim' ? '#2c4a8e' : '#fffdf7'}
     fill-opacity={name === 'middle' ? 0.55 : 1}
     stroke="#1b2630"
-    stroke-width="2.2"
+    stroke-width={2.2 * scale}
     role="presentation"
     data-grip={name}
     onpointerdown={(event) => take(event, name)}
@@ -106,21 +115,24 @@
 {/snippet}
 
 <!-- For the pointer only: the same is said by the words of the line. -->
-{#if handles !== undefined}
+{#if handles !== undefined || aim !== undefined}
   <svg
-    viewBox={view}
+    viewBox={view.join(' ')}
     class="pointer-events-none absolute inset-0 block h-full max-h-full w-full"
     aria-hidden="true"
     bind:this={sheet}
   >
-    <path
-      d="M{handles.middle[0]} {handles.middle[1]}L{handles.top[0]} {handles.top[1]}"
-      stroke="#1b2630"
-      stroke-width="1.4"
-    />
-    {@render grip('middle', handles.middle, 9, 'cursor-move')}
-    {@render grip('corner', handles.corner, 6, 'cursor-nwse-resize')}
-    {@render grip('top', handles.top, 6, 'cursor-grab')}
+    {#if handles !== undefined}
+      <path
+        d="M{handles.middle[0]} {handles.middle[1]}L{handles.top[0]} {handles.top[1]}"
+        stroke="#1b2630"
+        stroke-width={1.4 * scale}
+      />
+      {@render grip('middle', handles.middle, 9, 'cursor-move')}
+      {@render grip('corner', handles.corner, 6, 'cursor-nwse-resize')}
+      {@render grip('top', handles.top, 6, 'cursor-grab')}
+    {/if}
+    {#if aim !== undefined}{@render grip('aim', aim, 6, 'cursor-crosshair')}{/if}
   </svg>
   {#if held !== null}
     <p

@@ -1,22 +1,21 @@
 <script lang="ts">
-  import type { Placement, Side, Zone } from '../api/types.gen';
+  import type { Placement, Zone } from '../api/types.gen';
   import { ZoneValues } from '../api/types.gen';
   import { zoneName } from '../lib/placements';
-  import { windowOf } from './sheets';
+  import type { Window } from './sheets';
   import { type Half, halvesOf, isLimb, placeOf } from './zones';
 
   interface Props {
     placement: Placement;
-    /** Sides of all steps, by which the picture's window goes. */
-    sides: readonly Side[];
+    /** What of the sheet the picture shows. */
+    view: Window;
     /** Zones of the step under the hand. */
     zones: readonly Zone[];
     choose: (zone: Zone) => void;
   }
 
-  const { placement, sides, zones, choose }: Props = $props();
+  const { placement, view, zones, choose }: Props = $props();
 
-  const view = $derived(windowOf(placement, sides).join(' '));
   const limb = $derived(placement === 'arm' || placement === 'hand');
   const areaOf = (zone: Zone) => placeOf(zone).rx * placeOf(zone).ry;
   /** Small ones lie on top of those that hold them. */
@@ -29,7 +28,7 @@
 
 <!-- For the pointer only: the same is said by the words of the line. -->
 <svg
-  viewBox={view}
+  viewBox={view.join(' ')}
   class="absolute inset-0 block h-full max-h-full w-full"
   aria-hidden="true"
   onpointerleave={() => (over = null)}

@@ -2,7 +2,7 @@ import type { PlacingGuide } from '../api/types.gen';
 import { brushworkOf, groupsOf, guided, isMark, onSheet, type PaintedStep, roomFor } from './layers';
 import { reachOf } from './marks';
 import { length, minus, plus, type Point, polar } from './strokes';
-import type { Half } from './zones';
+import { type Half, landmarks } from './zones';
 
 /** Where a mark can be taken: its middle, its corner for the size, and a point above it for the turn; points on the whole sheet. */
 export interface Handles {
@@ -34,6 +34,56 @@ function worked(step: PaintedStep, half: Half) {
   const work = brushworkOf(step, whole);
 
   return { whole, work, reach: Math.max(12, reachOf(work)) };
+}
+
+/** Where a step is painted, on one side where it is on both: [left, top, right, bottom] of the sheet; undefined where it is nowhere. */
+export function boxOf(step: PaintedStep): [number, number, number, number] | undefined {
+  const half = halfOf(step);
+  if (half === undefined) {
+    return undefined;
+  }
+  const { centre, rx, ry } = roomFor(groupsOf(step).get(half) ?? [], half);
+  const [x, y] = onSheet(half, centre);
+
+  return [x - rx, y - ry, x + rx, y + ry];
+}
+
+/** Strokes that run towards something, and can be pulled to it. */
+const AIMED: readonly PaintedStep['technique'][] = ['teardrop', 'stripe', 'line'];
+/** So near to a point to aim at it is meant. */
+const AT_A_POINT = 22;
+const ANGLE_STEP = 15;
+
+/** Where strokes run to, as a point on the sheet; undefined for what has no direction. */
+export function aimHandleOf(step: PaintedStep): Point | undefined {
+  const half = halfOf(step);
+  if (half === undefined || step.shape !== null || !AIMED.includes(step.technique)) {
+    return undefined;
+  }
+  const { work } = worked(step, half);
+  const far = Math.max(work.room.rx, work.room.ry, 20);
+
+  return onSheet(
+    half,
+    work.aim ?? plus(work.room.centre, polar(far, work.angle === null ? 90 : -work.angle)),
+  );
+}
+
+/** The guides by which strokes run to a point: a place of the face near it, else the angle it lies at. */
+export function aimedAt(step: PaintedStep, point: Point): Pick<PlacingGuide, 'by' | 'value'>[] {
+  const half = halfOf(step) ?? 'left';
+  const others = step.guides.filter(({ by }) => by !== 'aim' && by !== 'angle');
+  const to = onSheet(half, point);
+  const [nearest] = Object.entries(landmarks)
+    .map(([name, at]) => ({ name, far: length(minus(at, to)) }))
+    .toSorted((one, other) => one.far - other.far);
+  if (nearest !== undefined && nearest.far <= AT_A_POINT) {
+    return [...others, { by: 'aim', value: nearest.name }];
+  }
+  const [x, y] = minus(to, worked(step, half).work.room.centre);
+  const degrees = ANGLE_STEP * Math.round((Math.atan2(-y, x) * 180) / Math.PI / ANGLE_STEP);
+
+  return [...others, { by: 'angle', value: String(degrees === -180 ? 180 : degrees) }];
 }
 
 /** undefined where there is no one mark to take. */

@@ -1,5 +1,7 @@
 /** Who sits for the picture. */
 export interface Look {
+  /** As it is read out. */
+  name: string;
   skin: string;
   hair: string;
   iris: string;
@@ -8,16 +10,66 @@ export interface Look {
 }
 
 export const looks: readonly Look[] = [
-  { skin: '#f6d9bf', hair: '#6b4426', iris: '#5d7d8c', shirt: '#3f7f86', cut: 'swept' },
-  { skin: '#8f5c3c', hair: '#1d1512', iris: '#3b2417', shirt: '#d8a13a', cut: 'curls' },
-  { skin: '#f3cfae', hair: '#c88a37', iris: '#4f7a5d', shirt: '#9c4a3c', cut: 'bob' },
-  { skin: '#d9a679', hair: '#2b1c15', iris: '#4a2f1f', shirt: '#5b6fa8', cut: 'bob' },
-  { skin: '#6a432d', hair: '#141010', iris: '#2e1c13', shirt: '#7c9a5b', cut: 'curls' },
-  { skin: '#f8e1cd', hair: '#9a3f1c', iris: '#5f8a6a', shirt: '#46506b', cut: 'swept' },
-  { skin: '#c08a5c', hair: '#3a241a', iris: '#3f281b', shirt: '#b5654a', cut: 'swept' },
+  {
+    name: 'fair skin, brown hair swept aside',
+    skin: '#f6d9bf',
+    hair: '#6b4426',
+    iris: '#5d7d8c',
+    shirt: '#3f7f86',
+    cut: 'swept',
+  },
+  {
+    name: 'brown skin, black curls',
+    skin: '#8f5c3c',
+    hair: '#1d1512',
+    iris: '#3b2417',
+    shirt: '#d8a13a',
+    cut: 'curls',
+  },
+  {
+    name: 'fair skin, blond bob',
+    skin: '#f3cfae',
+    hair: '#c88a37',
+    iris: '#4f7a5d',
+    shirt: '#9c4a3c',
+    cut: 'bob',
+  },
+  {
+    name: 'tanned skin, dark bob',
+    skin: '#d9a679',
+    hair: '#2b1c15',
+    iris: '#4a2f1f',
+    shirt: '#5b6fa8',
+    cut: 'bob',
+  },
+  {
+    name: 'dark skin, black curls',
+    skin: '#6a432d',
+    hair: '#141010',
+    iris: '#2e1c13',
+    shirt: '#7c9a5b',
+    cut: 'curls',
+  },
+  {
+    name: 'pale skin, red hair swept aside',
+    skin: '#f8e1cd',
+    hair: '#9a3f1c',
+    iris: '#5f8a6a',
+    shirt: '#46506b',
+    cut: 'swept',
+  },
+  {
+    name: 'light brown skin, dark hair swept aside',
+    skin: '#c08a5c',
+    hair: '#3a241a',
+    iris: '#3f281b',
+    shirt: '#b5654a',
+    cut: 'swept',
+  },
 ];
 
 export const usualLook: Look = {
+  name: 'fair skin, brown hair',
   skin: '#f3cfae',
   hair: '#6b4426',
   iris: '#5d7d8c',

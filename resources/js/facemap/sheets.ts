@@ -30,7 +30,7 @@ export const MOUTH =
   'M163 342C178 334 192 333 200 337C208 333 222 334 237 342C228 364 213 372 200 372C187 372 172 364 163 342Z';
 
 /** What of the sheet is shown: [x, y, width, height]. */
-type Window = [number, number, number, number];
+export type Window = [number, number, number, number];
 
 const WHOLE: Window = [36, 10, 328, 430];
 
@@ -58,3 +58,25 @@ export function windowOf(placement: Placement, sides: readonly Side[]): Window {
 
   return shown.has('right') ? [400 - x - width, y, width, height] : [x, y, width, height];
 }
+
+/** As near as still shows all of what lies in a box, [left, top, right, bottom], and something round it. */
+export function closeTo(box: [number, number, number, number], whole: Window): Window {
+  const [left, top, right, bottom] = box;
+  const [x, y, width, height] = whole;
+  const share = Math.min(
+    1,
+    Math.max(NEAREST, ((right - left) * 1.5) / width, ((bottom - top) * 1.5) / height),
+  );
+  const within = (middle: number, from: number, long: number) =>
+    Math.min(from + long * (1 - share), Math.max(from, middle - (long * share) / 2));
+
+  return [
+    within((left + right) / 2, x, width),
+    within((top + bottom) / 2, y, height),
+    width * share,
+    height * share,
+  ];
+}
+
+/** Nearer than this, against the whole, nobody sees where on the face they are. */
+const NEAREST = 0.36;

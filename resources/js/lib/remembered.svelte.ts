@@ -35,3 +35,5 @@ export const soundsWanted = new Remembered('inch-timer.sounds', 'no');
 export const shakesWanted = new Remembered('inch-timer.shakes', 'no');
 /** paper, sun or dim. */
 export const lightChosen = new Remembered('inch-timer.light', 'paper');
+/** Whose face the bench draws on, by the name of the look; empty for another one with each design. */
+export const sitterChosen = new Remembered('inch-timer.sitter', '');

@@ -39,7 +39,8 @@ it('refuses what no clock, circle, part or point is', function (callable $make):
     [fn () => Guide::clock(0)], [fn () => Guide::clock(13)], [fn () => Guide::angle(181)],
     [fn () => Guide::of(GuideKind::Portion, 'best_half')],
     [fn () => Guide::of(GuideKind::Figure, 'inside scales')], [fn () => Guide::of(GuideKind::Figure, 'near boat')],
-    [fn () => Guide::of(GuideKind::Figure, '')], [fn () => Guide::of(GuideKind::Aim, 'moon')], [fn () => new Mark(sizePercent: 9)], [fn () => new Mark(sizePercent: 401)],
+    [fn () => Guide::of(GuideKind::Figure, '')], [fn () => Guide::of(GuideKind::Aim, 'moon')],
+    [fn () => new Mark(sizePercent: 9)], [fn () => new Mark(sizePercent: 401)],
     [fn () => new Mark(turnDegrees: -181)],
 ]);
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 use App\Models\Design;
 use App\Models\FacePlan;
 use App\Models\Step;
+use Core\Design\Defaults;
+use Illuminate\Support\Str;
 use Tests\Scene;
 
 beforeEach(function (): void {
@@ -189,15 +191,43 @@ it('keeps words in any script as they were typed', function (string $name): void
     $this->getJson("/api/designs/{$design->id}")->assertJsonPath('steps.0.name', $name)->assertJsonPath('steps.0.note', $name);
 })->with(['موجة البحر', '海の波', 'Welle 🌊🐚', 'Ørsted’s “crab”', '<script>alert(1)</script>']);
 
-it('puts a design away and takes it out again', function (): void {
-    $design = $this->scene->design();
+it('puts designs away together and takes them out again', function (): void {
+    [$one, $other] = [$this->scene->design(), $this->scene->design()];
+    $put = fn (mixed $archived) => $this->putJson('/api/shelf', ['designIds' => [$one->id, $other->id], 'archived' => $archived]);
 
-    $this->putJson("/api/designs/{$design->id}/archived", ['archived' => true])->assertNoContent();
-    $this->getJson('/api/designs')->assertJsonPath('0.archived', true);
-    $this->putJson("/api/designs/{$design->id}/archived", ['archived' => false])->assertNoContent();
-    $this->getJson('/api/designs')->assertJsonPath('0.archived', false);
-    $this->putJson("/api/designs/{$design->id}/archived", ['archived' => 'perhaps'])->assertUnprocessable();
-    $this->putJson('/api/designs/'.Scene::team('Others')->design()->id.'/archived', ['archived' => true])->assertNotFound();
+    $put(true)->assertNoContent();
+    $this->getJson('/api/designs')->assertJsonPath('*.archived', [true, true]);
+    $put(false)->assertNoContent();
+    $this->getJson('/api/designs')->assertJsonPath('*.archived', [false, false]);
+    $put('perhaps')->assertUnprocessable();
+});
+
+it('tags designs together, each tag once, and takes tags off again', function (): void {
+    [$one, $other] = [$this->scene->design(), $this->scene->design()];
+    $one->update(['tags' => ['Sea']]);
+    $sort = fn (array $change) => $this->putJson('/api/shelf', ['designIds' => [$one->id, $other->id], ...$change]);
+
+    $sort(['addTag' => ' sea '])->assertNoContent();
+    expect([$one->refresh()->tags, $other->refresh()->tags])->toBe([['Sea'], ['sea']])
+        ->and([$one->revision, $other->revision])->toBe([1, 2]);
+    // A bench that was open meanwhile learns of it.
+    $this->putJson("/api/designs/{$other->id}", [...sheet(['name' => 'Base']), 'revision' => 1])->assertConflict();
+    $sort(['removeTag' => 'SEA'])->assertNoContent();
+    expect([$one->refresh()->tags, $other->refresh()->tags])->toBe([[], []]);
+});
+
+it('changes all of several designs or none', function (): void {
+    [$one, $full] = [$this->scene->design(), $this->scene->design()];
+    $full->update(['tags' => array_map(fn (int $at): string => "tag {$at}", range(1, Defaults::MOST_TAGS))]);
+    $sort = fn (array $ids, array $change) => $this->putJson('/api/shelf', ['designIds' => $ids, ...$change]);
+
+    $sort([$one->id, $full->id], ['addTag' => 'sea', 'archived' => true])->assertUnprocessable()
+        ->assertJsonPath('errors.addTag.0', "“{$full->name}” bears 12 tags already. Take one off it first, or leave it out.");
+    $sort([$one->id, Scene::team('Others')->design()->id], ['archived' => true])->assertUnprocessable();
+    $sort([$one->id, strtolower((string) Str::ulid())], ['archived' => true])->assertUnprocessable();
+    $sort([], ['archived' => true])->assertUnprocessable();
+    $sort([$one->id], ['addTag' => str_repeat('a', Defaults::LONGEST_TAG + 1)])->assertUnprocessable();
+    expect([$one->refresh()->tags, $one->archived_at])->toBe([[], null]);
 });
 
 it('fits a design to the person, and changes nothing of it', function (): void {

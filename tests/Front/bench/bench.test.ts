@@ -122,6 +122,18 @@ describe('what is sent', () => {
 });
 
 describe('undo', () => {
+  it('goes on to the step before and after, and stays at the ends', () => {
+    const sheet = sheetOf(step('a'), step('b'));
+    const bench = new Bench(sheet, vi.fn());
+    bench.goOn(1);
+    expect(bench.selectedId).toBe('b');
+    bench.goOn(1);
+    expect(bench.selectedId).toBe('b');
+    bench.goOn(-1);
+    bench.goOn(-1);
+    expect(bench.selectedId).toBe('a');
+  });
+
   it('goes back without end, and forth again', async () => {
     const bench = benchOf(step('a'));
     for (let edit = 1; edit <= 60; edit++) bench.rename(`Wave ${edit}`);

@@ -1,7 +1,11 @@
-import { describe, expect, it } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { api } from '../../../resources/js/api/client';
 import type { DesignTape } from '../../../resources/js/api/types.gen';
+import { ShelfWork } from '../../../resources/js/rooms/bench/designs.svelte';
 import { type Order, Shelf } from '../../../resources/js/rooms/bench/shelf.svelte';
 import { planStep } from '../steps';
+
+vi.mock(import('../../../resources/js/router'), () => ({ navigate: vi.fn() }) as never);
 
 const design = (id: string, more: Partial<DesignTape> = {}): DesignTape => ({
   id,
@@ -92,5 +96,84 @@ describe('the shelf', () => {
       design(`Wave ${at}`, { tags: [at % 2 ? 'odd' : 'even'] }),
     );
     expect(Object.assign(new Shelf(() => many), { search: 'odd' }).shown).toHaveLength(250);
+  });
+});
+
+describe('designs chosen together', () => {
+  const server = { put: vi.spyOn(api, 'put'), get: vi.spyOn(api, 'get') };
+  const refresh = vi.fn(() => Promise.resolve());
+  const [wave, seal] = [design('Wave band', { tags: ['Sea'] }), design('Seal pup')];
+
+  beforeEach(() => {
+    vi.clearAllMocks();
+    server.put.mockResolvedValue(undefined);
+  });
+
+  it('are those of them that are shown', () => {
+    const shelf = new Shelf(() => all);
+    expect(shelf.isChoosing).toBe(false);
+    shelf.choose('Wave band');
+    shelf.choose('Seal pup');
+    shelf.choose('Old anchor');
+    expect(shelf.chosen.map(({ id }) => id)).toEqual(['Seal pup', 'Wave band']);
+    shelf.choose('Seal pup');
+    expect([shelf.isChosen('Seal pup'), shelf.isChosen('Wave band')]).toEqual([false, true]);
+    shelf.search = 'storm';
+    expect(shelf.chosen).toEqual([]);
+    shelf.chooseShown();
+    expect(shelf.chosen.map(({ id }) => id)).toEqual(['Storm cloud']);
+    shelf.chooseNoMore();
+    expect([shelf.isChoosing, shelf.chosen]).toEqual([false, []]);
+  });
+
+  it('are put away in one request, and taken out again by undo', async () => {
+    const work = new ShelfWork(refresh);
+    await work.putAway([wave, seal], true);
+    expect(work.undo?.text).toBe('Wave band and Seal pup are put away.');
+    await work.takeBack();
+    expect(server.put.mock.calls).toEqual(
+      [true, false].map((archived) => ['shelf', { designIds: ['Wave band', 'Seal pup'], archived }]),
+    );
+    expect(work.undo).toBeNull();
+  });
+
+  it('lose by undo only the tags that they did not bear before', async () => {
+    const work = new ShelfWork(refresh);
+    expect(await work.tag([wave, seal], 'sea')).toBe(true);
+    await work.takeBack();
+    expect(server.put.mock.calls).toEqual([
+      ['shelf', { designIds: ['Wave band', 'Seal pup'], addTag: 'sea' }],
+      ['shelf', { designIds: ['Seal pup'], removeTag: 'sea' }],
+    ]);
+  });
+
+  it('stand at the end of a menu, once each', async () => {
+    const offer = {
+      designId: 'Wave band',
+      rung: null,
+      promises: true,
+      promiseMs: 180_000,
+      priceCents: 500,
+      group: null,
+    };
+    server.get.mockResolvedValue({ offers: [offer] });
+    const work = new ShelfWork(refresh);
+    await work.putOn({ id: 'm', name: 'Fair', designs: 1 }, [wave, seal]);
+    const kept = { designId: 'Wave band', rung: null, promiseMs: 180_000, priceCents: 500, group: null };
+    expect(server.put).toHaveBeenLastCalledWith('menus/m', {
+      name: 'Fair',
+      offers: [kept, { designId: 'Seal pup', rung: null, promiseMs: null, priceCents: null, group: null }],
+    });
+    await work.takeBack();
+    expect(server.put).toHaveBeenLastCalledWith('menus/m', { name: 'Fair', offers: [kept] });
+  });
+
+  it('stay as they were, and are told why, where the server refuses', async () => {
+    server.put.mockRejectedValue(new Error('no'));
+    const work = new ShelfWork(refresh);
+    expect(await work.tag([seal], 'sea')).toBe(false);
+    expect(work.undo).toBeNull();
+    expect(work.message).not.toBe('');
+    expect(refresh).not.toHaveBeenCalled();
   });
 });

@@ -1,8 +1,17 @@
 import { describe, expect, it } from 'vitest';
-import { handlesOf, movedTo, sizedTo, turnedTo } from '../../../resources/js/facemap/handles';
+import {
+  aimedAt,
+  aimHandleOf,
+  boxOf,
+  handlesOf,
+  movedTo,
+  sizedTo,
+  turnedTo,
+} from '../../../resources/js/facemap/handles';
+import { closeTo, type Window } from '../../../resources/js/facemap/sheets';
 import { guided, type PaintedStep } from '../../../resources/js/facemap/layers';
 import { polar, plus } from '../../../resources/js/facemap/strokes';
-import { MIDDLE, roomOf } from '../../../resources/js/facemap/zones';
+import { landmarks, MIDDLE, roomOf } from '../../../resources/js/facemap/zones';
 import { planStep } from '../steps';
 
 const star = (more: Partial<PaintedStep> = {}): PaintedStep =>
@@ -66,5 +75,77 @@ describe('the grips of a mark', () => {
       const step = star({ side, turnDegrees });
       expect(Math.abs(turnedTo(star({ side }), handlesOf(step)?.top ?? [0, 0]) - turnDegrees) % 360).toBe(0);
     }
+  });
+});
+
+describe('the grip of the aim', () => {
+  const tears = (more: Partial<PaintedStep> = {}): PaintedStep =>
+    planStep({ technique: 'teardrop', zones: ['cheek'], side: 'left', ...more });
+  const guide = (by: 'aim' | 'angle', value: string) => [{ by, value, words: '' }];
+
+  it('stands at the point that is aimed at, on the side that is painted', () => {
+    const aimed = tears({ guides: guide('aim', 'nose_top') });
+    expect(aimHandleOf(aimed)).toEqual(landmarks['nose_top']);
+    const [x = 0, y = 0] = landmarks['ear_lobe'] ?? [];
+    expect(aimHandleOf(tears({ guides: guide('aim', 'ear_lobe'), side: 'right' }))).toEqual([
+      2 * MIDDLE - x,
+      y,
+    ]);
+    expect(aimHandleOf(star())).toBeUndefined();
+    expect(aimHandleOf(tears({ technique: 'dots' }))).toBeUndefined();
+  });
+
+  it('pulled near a point of the face aims at it, and says so again where it is put down', () => {
+    for (const [value, point] of Object.entries(landmarks)) {
+      const guides = aimedAt(tears({ guides: guide('angle', '30') }), plus(point, [3, -3]));
+      expect(guides).toEqual([{ by: 'aim', value }]);
+    }
+  });
+
+  it.each([-165, -90, 0, 45, 180])('pulled elsewhere lies at an angle: %d', (degrees) => {
+    const { centre } = roomOf('cheek', 'left');
+    const far = tears({ guides: guide('angle', String(degrees)) });
+    const point = plus(centre, polar(400, -degrees));
+    expect(aimedAt(tears(), point)).toEqual([{ by: 'angle', value: String(degrees) }]);
+    // In the direction that it already has it stays.
+    expect(aimedAt(far, plus(centre, polar(900, -degrees)))).toEqual([
+      { by: 'angle', value: String(degrees) },
+    ]);
+  });
+});
+
+describe('close to the part', () => {
+  const whole: Window = [36, 10, 328, 430];
+
+  it.each(['cheek', 'nose_tip', 'forehead', 'chin'] as const)(
+    'shows all of the %s, within the sheet',
+    (zone) => {
+      for (const side of ['left', 'right'] as const) {
+        const box = boxOf(planStep({ zones: [zone], side })) ?? [0, 0, 0, 0];
+        const [x, y, width, height] = closeTo(box, whole);
+        expect(width / height).toBeCloseTo(whole[2] / whole[3], 5);
+        expect([x <= box[0], y <= box[1], x + width >= box[2], y + height >= box[3]]).toEqual([
+          true,
+          true,
+          true,
+          true,
+        ]);
+        expect([x >= 35.9, y >= 9.9, x + width <= 364.1, y + height <= 440.1]).toEqual([
+          true,
+          true,
+          true,
+          true,
+        ]);
+        expect(width).toBeLessThan(whole[2]);
+      }
+    },
+  );
+
+  it('shows one side of what is painted on both, and the whole sheet for what fills it', () => {
+    expect(boxOf(planStep({ zones: ['temple'], side: 'both' }))).toEqual(
+      boxOf(planStep({ zones: ['temple'], side: 'left' })),
+    );
+    expect(boxOf(planStep({ technique: 'wait', zones: [] }))).toBeUndefined();
+    expect(closeTo([40, 20, 360, 430], whole)).toEqual(whole);
   });
 });

@@ -52,6 +52,7 @@ final readonly class References
         $last = $context->last();
         if ($steps === [] && in_array(Back::It, $back, true) && $last !== null) {
             $steps[] = $last;
+            $figures[] = self::figureOfIts($said, $last);
         }
 
         return new self($parts, $steps, $back, array_values(array_filter($figures)));
@@ -107,6 +108,22 @@ final readonly class References
         $place = $isLed ? FigurePlace::ofWord($found['word']) : null;
 
         return $shape === null || $shape->isTexture() || $place === null ? null : new Figure($place, $shape);
+    }
+
+    /** "Its windows" are on what was painted last, or on what that stands on. */
+    private static function figureOfIts(Said $said, Step $last): ?Figure
+    {
+        $shape = $last->mark->shape;
+        $owns = array_filter(
+            $said->all(PartKind::Again),
+            static fn (Part $part): bool => in_array($part->spoken, ['its', 'their'], true),
+        );
+
+        return match (true) {
+            $owns === [] => null,
+            $shape === null || $shape->isTexture() => $last->mark->figure(),
+            default => new Figure(FigurePlace::Inside, $shape),
+        };
     }
 
     /** "Fish eyes": eyes of the fish. */

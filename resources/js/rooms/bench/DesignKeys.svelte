@@ -13,7 +13,11 @@
       act: () => shelf.compare(design.id),
     },
     { words: 'Copy', act: () => void work.copy(design) },
-    { words: design.archived ? 'Take out' : 'Put away', act: () => void work.putAway(design) },
+    { words: 'Choose with others', act: () => shelf.choose(design.id) },
+    {
+      words: design.archived ? 'Take out' : 'Put away',
+      act: () => void work.putAway([design], !design.archived),
+    },
     { words: 'Delete', act: () => void work.remove(design) },
   ]);
 </script>

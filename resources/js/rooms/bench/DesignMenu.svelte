@@ -1,5 +1,7 @@
 <script lang="ts">
+  import { isTyping } from '../../lib/typing';
   import { navigate } from '../../router';
+  import KeyList from '../../ui/KeyList.svelte';
   import Menu from '../../ui/Menu.svelte';
   import Sheet from '../../ui/Sheet.svelte';
   import DryingSheet from '../account/DryingSheet.svelte';
@@ -8,11 +10,20 @@
   import type { Bench } from './bench.svelte';
   import BestOrder from './BestOrder.svelte';
   import { OrderSearch } from './order.svelte';
-  import Keys from './Keys.svelte';
   import WhoItSuits from './WhoItSuits.svelte';
 
   const { bench }: { bench: Bench } = $props();
 
+  const keys = [
+    ['↑ ↓', 'the step above or below'],
+    ['Tab', 'into the line of the chosen step'],
+    ['Enter', 'on a step, a new line below it; in a line, it is read'],
+    ['Alt ↑ ↓', 'carries the step; on the tape Alt ← →'],
+    ['Shift ← →', 'on the tape, changes its time'],
+    ['Delete', 'takes the step off'],
+    ['Ctrl Z, Ctrl Y', 'undo, redo'],
+    ['?', 'these keys'],
+  ] as const;
   const USUAL_SECONDS = 8;
   const ways = new Ways(() => bench.readAgain());
   const titles = {
@@ -52,8 +63,7 @@
   ]);
 
   function onkey(event: KeyboardEvent) {
-    const typing = event.target instanceof Element && event.target.closest('input, select, textarea, dialog');
-    if (event.key === '?' && !typing) {
+    if (event.key === '?' && !isTyping(event)) {
       event.preventDefault();
       sheet = 'keys';
     }
@@ -78,5 +88,5 @@
     <DryingSheet {ways} />
     <h3 class="mt-7 mb-2 text-2xl">My ways</h3>
     <SchoolsSheet {ways} />
-  {:else if sheet === 'suits'}<WhoItSuits {bench} />{:else if sheet === 'keys'}<Keys />{/if}
+  {:else if sheet === 'suits'}<WhoItSuits {bench} />{:else if sheet === 'keys'}<KeyList {keys} />{/if}
 </Sheet>

@@ -66,5 +66,17 @@
       />
     {/if}
   </a>
-  <div class="max-md:col-start-3 max-md:row-start-1"><DesignKeys {design} {shelf} {work} /></div>
+  <div class="max-md:col-start-3 max-md:row-start-1">
+    {#if shelf.isChoosing}
+      <label class="grid size-14 cursor-pointer place-items-center">
+        <input
+          type="checkbox"
+          class="size-8 accent-ink"
+          aria-label="Choose {design.name}"
+          checked={shelf.isChosen(design.id)}
+          onchange={() => shelf.choose(design.id)}
+        />
+      </label>
+    {:else}<DesignKeys {design} {shelf} {work} />{/if}
+  </div>
 </li>

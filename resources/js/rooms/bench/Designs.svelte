@@ -2,10 +2,14 @@
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { everyPage } from '../../api/pages';
   import type { DesignTape } from '../../api/types.gen';
+  import { isCommand, isTyping } from '../../lib/typing';
   import EmptyRoom from '../../ui/EmptyRoom.svelte';
   import Fetched from '../../ui/Fetched.svelte';
+  import KeyList from '../../ui/KeyList.svelte';
   import Said from '../../ui/Said.svelte';
+  import Sheet from '../../ui/Sheet.svelte';
   import UndoBar from '../../ui/UndoBar.svelte';
+  import ChosenDesigns from './ChosenDesigns.svelte';
   import Compared from './Compared.svelte';
   import DesignRow from './DesignRow.svelte';
   import { ShelfWork } from './designs.svelte';
@@ -30,12 +34,33 @@
   const work = new ShelfWork(() => queryClient.invalidateQueries({ queryKey: ['designs'] }));
   let width = $state(900);
   let making = $state(false);
+  let listing = $state(false);
+  const keys: Record<string, { does: string; act: () => void }> = {
+    '/': { does: 'find a design', act: () => document.getElementById('find-design')?.focus() },
+    n: { does: 'a new design', act: () => (making = true) },
+    v: {
+      does: 'as tapes, as pictures',
+      act: () => (shelf.view = shelf.view === 'tapes' ? 'pictures' : 'tapes'),
+    },
+    '?': { does: 'these keys', act: () => (listing = true) },
+  };
+
+  function onkey(event: KeyboardEvent) {
+    const key = keys[event.key.toLowerCase()];
+    if (key !== undefined && !isTyping(event) && !isCommand(event)) {
+      event.preventDefault();
+      key.act();
+    }
+  }
+
   const longest = $derived(Math.max(60_000, ...shelf.shown.map((design) => design.totalMs)));
   /** What the picture, the name and the keys leave of a row. */
   const scale = $derived(
     Math.min(192, (Math.max(220, width < 700 ? width - 110 : width - 430) * 60_000) / longest),
   );
 </script>
+
+<svelte:window onkeydown={onkey} />
 
 <div class="px-3 py-5 sm:px-8">
   <div class="mb-3 flex flex-wrap items-center gap-2 sm:mb-4 sm:gap-3">
@@ -92,6 +117,7 @@
             {/each}
           </ul>
         {/if}
+        {#if shelf.isChoosing}<ChosenDesigns {shelf} {work} />{/if}
         {#if shelf.pair.length > 0}
           <Compared pair={shelf.pair} dismiss={() => (shelf.compared = [])} />
         {/if}
@@ -100,6 +126,9 @@
   </Fetched>
 </div>
 
+<Sheet bind:open={listing} title="Keys of the shelf">
+  <KeyList keys={Object.entries(keys).map(([key, { does }]) => [key, does])} />
+</Sheet>
 <NewDesign bind:open={making} designs={designs.data ?? []} />
 {#if work.undo !== null}
   <UndoBar text={work.undo.text} undo={() => work.takeBack()} dismiss={() => (work.undo = null)} />

@@ -1,17 +1,39 @@
 <script lang="ts">
   import type { Zone } from '../../api/types.gen';
   import FaceMap from '../../facemap/FaceMap.svelte';
-  import { lookOf } from '../../facemap/looks';
+  import { boxOf } from '../../facemap/handles';
+  import { lookOf, looks } from '../../facemap/looks';
   import MarkHandles from '../../facemap/MarkHandles.svelte';
+  import { closeTo, windowOf } from '../../facemap/sheets';
   import ZonePicker from '../../facemap/ZonePicker.svelte';
+  import { sitterChosen } from '../../lib/remembered.svelte';
   import type { Bench } from './bench.svelte';
+  import { swiped } from './swipe';
+  import WhoSits from './WhoSits.svelte';
 
-  const { bench }: { bench: Bench } = $props();
+  interface Props {
+    bench: Bench;
+    /** A swipe over the picture goes on to another step; it is for fingers. */
+    onswipe?: (by: -1 | 1) => void;
+  }
+
+  const { bench, onswipe }: Props = $props();
 
   let whole = $state(false);
   const steps = $derived(bench.fitted?.steps ?? bench.draft.steps);
   const at = $derived(steps.findIndex((step) => step.id === bench.selectedId));
   const current = $derived(whole ? undefined : steps[at]);
+  const look = $derived(looks.find(({ name }) => name === sitterChosen.value) ?? lookOf(bench.sheet.id));
+  let isClose = $state(false);
+  const view = $derived.by(() => {
+    const all = windowOf(
+      bench.draft.placement,
+      steps.map((step) => step.side),
+    );
+    const box = current === undefined || !isClose ? undefined : boxOf(current);
+
+    return box === undefined ? all : closeTo(box, all);
+  });
 
   /** A step is somewhere: its last place is not taken away. */
   function choose(zone: Zone) {
@@ -32,7 +54,10 @@
   class="relative flex min-h-0 flex-col items-center border-seam px-2 py-2 md:border-l"
   aria-label="The picture"
 >
-  <div class="relative min-h-0 w-full grow max-md:h-[27dvh]">
+  <div
+    class="relative min-h-0 w-full grow max-md:h-[27dvh]"
+    {@attach onswipe === undefined ? undefined : swiped(onswipe)}
+  >
     <div class="absolute inset-0">
       <FaceMap
         title={bench.draft.name}
@@ -42,20 +67,15 @@
         ghosts
         {current}
         pointed={bench.pointedAt}
-        look={lookOf(bench.sheet.id)}
+        {look}
+        {view}
         eyesShut={current?.shut === 'eyes' || current?.shut === 'both'}
       />
     </div>
     {#if current !== undefined && bench.fitted === null}
-      <ZonePicker
-        placement={bench.draft.placement}
-        sides={steps.map((step) => step.side)}
-        zones={current.zones}
-        {choose}
-      />
+      <ZonePicker placement={bench.draft.placement} {view} zones={current.zones} {choose} />
       <MarkHandles
-        placement={bench.draft.placement}
-        sides={steps.map((step) => step.side)}
+        {view}
         step={current}
         change={({ guides, ...change }) =>
           bench.setStep(current.id, {
@@ -65,22 +85,32 @@
       />
     {/if}
   </div>
-  <fieldset
-    class="mt-1 flex shrink-0 justify-center text-[15px] max-md:absolute max-md:right-2 max-md:bottom-2 max-md:flex-col"
+  <div
+    class="mt-1 flex shrink-0 flex-wrap justify-center gap-1.5 text-[15px] max-md:absolute max-md:right-2 max-md:bottom-2 max-md:flex-col max-md:items-end"
   >
-    <legend class="sr-only">Picture of</legend>
-    {#each [{ all: false, words: 'so far' }, { all: true, words: 'finished' }] as { all, words } (words)}
-      <label
-        class="key min-h-10 cursor-pointer px-3 has-checked:key-ink has-focus-visible:outline-3 md:first-of-type:rounded-r-none md:last-of-type:-ml-0.5 md:last-of-type:rounded-l-none"
-      >
-        <input
-          type="radio"
-          class="sr-only"
-          name="picture"
-          checked={whole === all}
-          onchange={() => (whole = all)}
-        />{words}
-      </label>
-    {/each}
-  </fieldset>
+    <fieldset class="flex max-md:flex-col">
+      <legend class="sr-only">Picture of</legend>
+      {#each [{ all: false, words: 'so far' }, { all: true, words: 'finished' }] as { all, words } (words)}
+        <label
+          class="key min-h-10 cursor-pointer px-3 has-checked:key-ink has-focus-visible:outline-3 md:first-of-type:rounded-r-none md:last-of-type:-ml-0.5 md:last-of-type:rounded-l-none"
+        >
+          <input
+            type="radio"
+            class="sr-only"
+            name="picture"
+            checked={whole === all}
+            onchange={() => (whole = all)}
+          />{words}
+        </label>
+      {/each}
+    </fieldset>
+    <button
+      type="button"
+      class={['key min-h-10 px-3', isClose && !whole && 'key-ink']}
+      aria-pressed={isClose}
+      disabled={current === undefined}
+      onclick={() => (isClose = !isClose)}>close</button
+    >
+    <WhoSits {look} choose={(one) => (sitterChosen.value = one.name)} />
+  </div>
 </section>

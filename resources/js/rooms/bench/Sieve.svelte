@@ -54,6 +54,7 @@
   <label class="flex min-w-0 grow basis-52 flex-col font-semibold max-md:basis-0 sm:max-w-60">
     <span class="max-md:sr-only">Find</span>
     <input
+      id="find-design"
       type="search"
       class="field font-normal md:mt-1"
       placeholder="seal, sea, glitter …"

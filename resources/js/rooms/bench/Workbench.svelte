@@ -55,7 +55,7 @@
     class="grid min-h-0 grow grid-cols-1 md:grid-cols-[minmax(330px,1.3fr)_minmax(220px,0.8fr)_minmax(260px,0.95fr)]"
   >
     {#if narrow.current}
-      <Picture {bench} />
+      <Picture {bench} onswipe={(by) => bench.goOn(by)} />
       {#if bench.selected !== undefined}
         <section class="px-3 py-2" aria-label="The chosen step">
           {#key bench.selectedId}<ChosenStep {bench} step={bench.selected} {onlist} named />{/key}

@@ -172,6 +172,12 @@ export class Bench {
     this.selectedId = ids.at(-1) ?? this.selectedId;
   }
 
+  /** To the step before or after the one under the hand, where there is one. */
+  goOn(by: -1 | 1): void {
+    const at = this.draft.steps.findIndex((step) => step.id === this.selectedId);
+    this.selectedId = this.draft.steps[at + by]?.id ?? this.selectedId;
+  }
+
   rename(name: string): void {
     this.change({ ...this.draft, name });
   }

@@ -1,7 +1,9 @@
 import { api } from '../../api/client';
-import type { DesignSheet, DesignTape, ImportedDesigns } from '../../api/types.gen';
+import type { DesignSheet, DesignTape, ImportedDesigns, MenuListed, MenuSheet } from '../../api/types.gen';
 import { Submission } from '../../lib/form.svelte';
+import { listed } from '../../lib/listed';
 import { navigate } from '../../router';
+import { type Offered, offeredAnew, offeredOf } from '../menu/menu.svelte';
 
 /** What is done with designs on the shelf, each with its way back. */
 export class ShelfWork {
@@ -30,13 +32,45 @@ export class ShelfWork {
     );
   }
 
-  async putAway(design: DesignTape): Promise<void> {
-    const put = (archived: boolean) => () => api.put(`designs/${design.id}/archived`, { archived });
+  async putAway(designs: readonly DesignTape[], archived: boolean): Promise<void> {
+    const put = (to: boolean) => () => this.sort(designs, { archived: to });
     await this.done(
-      design.archived ? `${design.name} is back on the shelf.` : `${design.name} is put away.`,
-      put(!design.archived),
-      put(design.archived),
+      `${namesOf(designs)} ${isOrAre(designs)} ${archived ? 'put away' : 'back on the shelf'}.`,
+      put(archived),
+      put(!archived),
     );
+  }
+
+  /** @returns whether all of them bear it now */
+  async tag(designs: readonly DesignTape[], tag: string): Promise<boolean> {
+    const without = designs.filter(
+      ({ tags }) => !tags.some((one) => one.toLowerCase() === tag.toLowerCase()),
+    );
+
+    return this.done(
+      `${namesOf(designs)} ${isOrAre(designs)} tagged “${tag}”.`,
+      () => this.sort(designs, { addTag: tag }),
+      () => (without.length === 0 ? Promise.resolve() : this.sort(without, { removeTag: tag })),
+    );
+  }
+
+  /** At the end of a menu, without a promise or a price of their own; those that are on it stay as they are. */
+  async putOn(menu: MenuListed, designs: readonly DesignTape[]): Promise<void> {
+    let before: Offered[] = [];
+    const write = (offers: Offered[]) => api.put(`menus/${menu.id}`, { name: menu.name, offers });
+    await this.done(
+      `${namesOf(designs)} ${isOrAre(designs)} on “${menu.name}”.`,
+      async () => {
+        before = (await api.get<MenuSheet>(`menus/${menu.id}`)).offers.map(offeredOf);
+        const added = designs.filter(({ id }) => !before.some(({ designId }) => designId === id));
+        await write([...before, ...added.map(({ id }) => offeredAnew(id))]);
+      },
+      () => write(before),
+    );
+  }
+
+  private sort(designs: readonly DesignTape[], change: object): Promise<unknown> {
+    return api.put('shelf', { designIds: designs.map(({ id }) => id), ...change });
   }
 
   async bringIn(event: Event & { currentTarget: HTMLInputElement }): Promise<void> {
@@ -63,10 +97,22 @@ export class ShelfWork {
     }
   }
 
-  private async done(text: string, act: () => Promise<unknown>, back: () => Promise<unknown>): Promise<void> {
-    if (await this.work.run(act)) {
+  private async done(
+    text: string,
+    act: () => Promise<unknown>,
+    back: () => Promise<unknown>,
+  ): Promise<boolean> {
+    const isDone = await this.work.run(act);
+    if (isDone) {
       this.undo = { text, back };
       await this.refresh();
     }
+
+    return isDone;
   }
 }
+
+const namesOf = (designs: readonly DesignTape[]): string =>
+  designs.length > 3 ? `${designs.length} designs` : listed(designs.map(({ name }) => name));
+
+const isOrAre = ({ length }: readonly unknown[]): string => (length === 1 ? 'is' : 'are');

@@ -29,6 +29,8 @@ export class Shelf {
   view = $state<View>('tapes');
   order = $state<Order>('name');
   compared = $state.raw<string[]>([]);
+  /** Ids of designs that something is to be done with together; null while none are being chosen. */
+  private chosenIds = $state.raw<readonly string[] | null>(null);
 
   constructor(private readonly all: () => readonly DesignTape[]) {}
 
@@ -59,6 +61,32 @@ export class Shelf {
   readonly pair: DesignTape[] = $derived.by(() =>
     this.compared.flatMap((id) => this.all().find((design) => design.id === id) ?? []),
   );
+
+  /** Of those that are shown. */
+  readonly chosen: DesignTape[] = $derived.by(() =>
+    this.shown.filter((design) => this.chosenIds?.includes(design.id) === true),
+  );
+
+  get isChoosing(): boolean {
+    return this.chosenIds !== null;
+  }
+
+  isChosen(id: string): boolean {
+    return this.chosenIds?.includes(id) === true;
+  }
+
+  choose(id: string): void {
+    const ids = this.chosenIds ?? [];
+    this.chosenIds = ids.includes(id) ? ids.filter((one) => one !== id) : [...ids, id];
+  }
+
+  chooseShown(): void {
+    this.chosenIds = this.shown.map(({ id }) => id);
+  }
+
+  chooseNoMore(): void {
+    this.chosenIds = null;
+  }
 
   showAll(): void {
     this.search = '';

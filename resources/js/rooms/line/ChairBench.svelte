@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { isCommand, isTyping } from '../../lib/typing';
   import type { DaySummary, LineBoard } from '../../api/types.gen';
   import FaceMap from '../../facemap/FaceMap.svelte';
   import { lookOf } from '../../facemap/looks';
@@ -14,6 +15,7 @@
   import FaceTape from './FaceTape.svelte';
   import LineWord from './LineWord.svelte';
   import Quicker from './Quicker.svelte';
+  import KeyList from '../../ui/KeyList.svelte';
   import Sheet from '../../ui/Sheet.svelte';
   import StepNow from './StepNow.svelte';
 
@@ -68,9 +70,8 @@
 
   /** The pedal is the space bar: in this room it always means the big button, whatever was touched last. */
   function onkey(event: KeyboardEvent) {
-    const typing = event.target instanceof Element && event.target.closest('input, select, textarea, dialog');
     const key = keys[event.key.toLowerCase()];
-    if (typing || key === undefined || event.ctrlKey || event.metaKey || event.altKey) {
+    if (isTyping(event) || key === undefined || isCommand(event)) {
       return;
     }
     event.preventDefault();
@@ -140,13 +141,8 @@
   <FaceTape {chair} />
   <Quicker {chair} bind:open={asking} />
   <Sheet bind:open={listing} title="Keys of the chair">
-    <dl class="grid grid-cols-[auto_1fr] items-center gap-x-5 gap-y-2 text-xl">
-      {#each Object.entries(keys) as [key, { does }] (key)}
-        <dt>
-          <kbd class="rounded border-2 border-ink px-3 font-bold">{key === ' ' ? 'space, pedal' : key}</kbd>
-        </dt>
-        <dd>{does}</dd>
-      {/each}
-    </dl>
+    <KeyList
+      keys={Object.entries(keys).map(([key, { does }]) => [key === ' ' ? 'space, pedal' : key, does])}
+    />
   </Sheet>
 </div>

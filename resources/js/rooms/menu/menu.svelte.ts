@@ -17,6 +17,15 @@ export function offeredOf(offer: OfferSheet): Offered {
   return { designId, rung, promiseMs: promises ? promiseMs : null, priceCents, group };
 }
 
+/** Without a promise or a price of its own yet. */
+export const offeredAnew = (designId: string): Offered => ({
+  designId,
+  rung: null,
+  promiseMs: null,
+  priceCents: null,
+  group: null,
+});
+
 /** The same designs, one of them in another place. */
 export function moved<T>(list: readonly T[], from: number, to: number): T[] {
   const next = [...list];
@@ -70,10 +79,7 @@ export class MenuWork {
   }
 
   add(designId: string, name: string): Promise<void> {
-    return this.write(`${name} is on the menu.`, [
-      ...this.offers,
-      { designId, rung: null, promiseMs: null, priceCents: null, group: null },
-    ]);
+    return this.write(`${name} is on the menu.`, [...this.offers, offeredAnew(designId)]);
   }
 
   rename(name: string): Promise<void> {

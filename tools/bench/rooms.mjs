@@ -1,7 +1,8 @@
 // How fast the designs page and the bench are for eyes, in a real browser, with 200 designs and one of 30 steps:
 //   node tools/bench/rooms.mjs URL EMAIL PASSWORD
 // Prints milliseconds: the designs page from asking for it to its first tapes painted; the bench from an edit's key to tape and
-// face map painted anew, and how long the server takes to time the edit; a typed list of 30 lines and more from its last letter
+// face map painted anew, and how long the server takes to time the edit; the bench from a tap on its design to tape, face and
+// steps; forty pictures from a tap on "pictures"; a typed list of 30 lines and more from its last letter
 // to tape and face, the pause of the typing included; a board of 12 designs until it can be printed.
 import { chromium } from '@playwright/test';
 
@@ -114,6 +115,45 @@ const edits = await page.evaluate(async (count) => {
   return { took, answered: asked.slice(-count).map((entry) => entry.duration) };
 }, EDITS);
 
+/** Milliseconds from a tap on the first of those elements until so many of the others stand there, and are painted. */
+const fromTap = (tapped, shown, count) =>
+  page.evaluate(
+    ([tapped, shown, count]) =>
+      new Promise((then) => {
+        const began = performance.now();
+        document.querySelector(tapped).click();
+        const look = () =>
+          document.querySelectorAll(shown).length < count
+            ? requestAnimationFrame(look)
+            : requestAnimationFrame(() => then(performance.now() - began));
+        look();
+      }),
+    [tapped, shown, count],
+  );
+
+const benches = [];
+for (let turn = 0; turn < 7; turn++) {
+  await page.goto('/designs');
+  await page.locator('main li svg').nth(3).waitFor();
+  await page.evaluate((id) => {
+    const link = document.querySelector('main li a[href^="/designs/"]');
+    link.href = `/designs/${id}`;
+  }, long.id);
+  benches.push(
+    await fromTap('main li a[href^="/designs/"]', '[id^=piece-], main section svg[role=img]', STEPS + 1),
+  );
+}
+
+// As tall as to have forty pictures on it.
+await page.setViewportSize({ width: 1280, height: 2900 });
+const walls = [];
+for (let turn = 0; turn < 5; turn++) {
+  await page.goto('/designs');
+  await page.locator('main li svg').nth(3).waitFor();
+  walls.push(await fromTap('input[name=view][value=pictures]', 'main li a.group svg[role=img]', 40));
+}
+await page.setViewportSize({ width: 1280, height: 800 });
+
 await page.goto('/designs');
 await page.getByRole('button', { name: 'New design' }).click();
 await page.getByText('your own words').click();
@@ -180,6 +220,8 @@ console.log(
     designs: middle(openings),
     edit: middle(edits.took),
     answer: middle(edits.answered),
+    bench: middle(benches),
+    wall: middle(walls),
     list: middle(listed),
     board: middle(boards),
   }),

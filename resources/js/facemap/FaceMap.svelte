@@ -91,7 +91,6 @@
       ),
     ),
   );
-  const softness = $derived([...new Set(layers.map((layer) => layer.soft).filter((soft) => soft > 0))]);
 
   const flip = (half: string) => (half === 'right' ? 'translate(400 0) scale(-1 1)' : undefined);
   const opacityOf = (layer: Layer) => (shown.has(layer.id) ? 1 : ghosts ? 0.15 : 0);
@@ -106,11 +105,6 @@
 
 <svg viewBox={view} class="block h-full max-h-full w-full" role="img" aria-label={label}>
   <defs>
-    {#each softness as soft (soft)}
-      <filter id="{id}-soft-{soft * 10}" x="-40%" y="-40%" width="180%" height="180%"
-        ><feGaussianBlur stdDeviation={soft} /></filter
-      >
-    {/each}
     <clipPath id="{id}-body">
       {#if limb}
         <path d={LIMB} />
@@ -179,7 +173,7 @@
       clip-path="url(#{id}-body)"
     >
       <g
-        filter={one.soft > 0 ? `url(#${id}-soft-${one.soft * 10})` : undefined}
+        style:filter={one.soft > 0 ? `blur(${one.soft}px)` : undefined}
         mask={one.outside.length > 0 ? `url(#${id}-round-${at})` : undefined}
       >
         {#each one.copies as copy, side (side)}

@@ -496,12 +496,49 @@ export const isMark = ({ technique, shape }: Pick<PaintedStep, 'technique' | 'sh
     ? ![...FILMS, ...SCATTERED, 'outline', 'wait', 'tidy'].includes(technique)
     : !isTexture(shape);
 
+/** Pictures drawn lately are drawn again with hardly anything changed: so many layers are kept. */
+const KEPT = 600;
+const kept = new Map<string, Layer>();
+
+/** All that the layer of a step goes by. */
+const wordOf = (step: PaintedStep): string =>
+  JSON.stringify([
+    step.id,
+    step.technique,
+    step.colours.map(({ hex }) => hex),
+    step.seen,
+    step.zones,
+    step.side,
+    step.coats,
+    step.load,
+    step.count,
+    step.shape,
+    step.sizePercent,
+    step.turnDegrees,
+    step.guides.map(({ by, value }) => `${by} ${value}`),
+  ]);
+
+const goesByOthers = ({ technique, guides }: PaintedStep): boolean =>
+  technique === 'outline' || guides.some(({ by }) => by === 'figure');
+
 /**
- * The layer of one step; empty for what leaves nothing on the skin.
+ * The layer of one step; empty for what leaves nothing on the skin. The same object again for the same step.
  *
  * @param below steps painted before it, which an outline goes round and a figure is found in
  */
 export function layerOf(step: PaintedStep, below: readonly PaintedStep[] = []): Layer {
+  const word = [step, ...(goesByOthers(step) ? below : [])].map(wordOf).join('');
+  const known = kept.get(word) ?? drawn(step, below);
+  kept.delete(word);
+  kept.set(word, known);
+  if (kept.size > KEPT) {
+    kept.delete(kept.keys().next().value ?? '');
+  }
+
+  return known;
+}
+
+function drawn(step: PaintedStep, below: readonly PaintedStep[]): Layer {
   const isFilm = FILMS.includes(step.technique);
   const crisp = step.shape !== null && !isTexture(step.shape);
   const groups = [...groupsOf(step)];

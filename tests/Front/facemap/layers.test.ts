@@ -43,6 +43,19 @@ describe('layers', () => {
     }
   });
 
+  it('are drawn once for as long as the step and what it goes by stay the same', () => {
+    const step = markIn('fill', 'cheek');
+    expect(layerOf(structuredClone(step))).toBe(layerOf(step));
+    // The time, the name and the steps below are nothing to it.
+    expect(layerOf({ ...step, name: 'Another' }, [markIn('stipple', 'chin')])).toBe(layerOf(step));
+    expect(layerOf({ ...step, coats: 2 })).not.toEqual(layerOf(step));
+    const line = markIn('outline', 'cheek');
+    expect(layerOf(line, [step])).not.toEqual(layerOf(line));
+    expect(layerOf(line, [{ ...step, sizePercent: 50, shape: 'star' }])).not.toEqual(
+      layerOf(line, [{ ...step, sizePercent: 80, shape: 'star' }]),
+    );
+  });
+
   it('paint both sides alike: the right copy holds the left one’s stains, to be mirrored', () => {
     const sided = ZoneValues.filter((zone) => isSided(zone) && !isLimb(zone));
     expect(sided.length).toBeGreaterThan(10);

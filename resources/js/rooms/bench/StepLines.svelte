@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { tick } from 'svelte';
+  import { tick, untrack } from 'svelte';
   import { dragHandle, dragHandleZone } from 'svelte-dnd-action';
   import type { Severity } from '../../api/types.gen';
   import { minutes } from '../../lib/minutes';
@@ -27,6 +27,9 @@
   /** A new line was asked for below this step; else it stands at the end. */
   let newBelow = $state<string | null>(null);
   const steps = $derived(dragged ?? bench.draft.steps);
+  /** The dragging sets every line up anew for another list, which an edit of a step is not. */
+  const order = $derived(steps.map(({ id }) => id).join());
+  const items = $derived(order === '' ? [] : untrack(() => steps));
   const below = $derived(steps.some(({ id }) => id === newBelow) ? newBelow : null);
   const pinning = new Pinning((before, after) => bench.pin({ kind: 'before', steps: [before, after] }));
   /** The gravest that is said of each step. */
@@ -97,7 +100,7 @@
     <ol
       class="flex flex-col"
       use:dragHandleZone={{
-        items: steps,
+        items,
         flipDurationMs,
         dropTargetStyle: {},
         zoneTabIndex: -1,

@@ -1,5 +1,7 @@
 <script lang="ts">
   import { QueryClient, QueryClientProvider } from '@tanstack/svelte-query';
+  import { MediaQuery } from 'svelte/reactivity';
+  import { lightOf } from './lib/light';
   import { dayAtChair, lightChosen } from './lib/remembered.svelte';
   import { openAhead } from './line/questions';
   import Patterns from './tape/Patterns.svelte';
@@ -14,8 +16,11 @@
     void openAhead(queryClient, dayAtChair.value);
   }
 
+  const dark = new MediaQuery('prefers-color-scheme: dark');
+  const contrast = new MediaQuery('prefers-contrast: more');
   $effect(() => {
-    document.documentElement.setAttribute('data-light', lightChosen.value);
+    const light = lightOf(lightChosen.value, { dark: dark.current, contrast: contrast.current });
+    document.documentElement.setAttribute('data-light', light);
   });
 </script>
 

@@ -16,7 +16,7 @@
 
 <div aria-live="polite">
   {#if reach.away}
-    <p class="bg-ink px-5 py-2 text-[16px] text-white">
+    <p class="bg-ink px-5 py-2 text-[16px] text-paper">
       <strong>No network.</strong>
       {waiting === 0
         ? 'This is the last that was heard. Paint on: taps are kept here.'

@@ -51,3 +51,44 @@ test('what a new team was given can be thrown away, and begun again', async ({ p
   expect((await team.get<KitSheet>('kit')).things).toEqual([]);
   expect(await team.get<DaySummary[]>('days/near')).toEqual([]);
 });
+
+test('the chair is shown on a made-up child, of whom nothing is kept; it can be skipped and taken again', async ({
+  page,
+  team,
+}) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'a party' }).click();
+  await page.getByRole('button', { name: 'one paints' }).click();
+  await page.getByRole('button', { name: /^Crab nose/ }).click();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByRole('button', { name: 'Show me round' }).click();
+  const tour = page.getByRole('dialog', { name: 'A made-up child' });
+  await tour.getByRole('button', { name: 'Seat No. 1 Mim' }).click();
+  await tour.getByRole('button', { name: 'Skip the tour' }).click();
+  await expect(tour).toBeHidden();
+
+  // Again, from its beginning to its end.
+  await page.getByRole('button', { name: 'Light, hand, sounds on this device' }).click();
+  await page.getByRole('button', { name: 'A tour on a made-up child' }).click();
+  await expect(tour.getByRole('button', { name: 'Undo' })).toBeDisabled();
+  for (const key of [
+    'Seat No. 1 Mim',
+    'All is well, begin',
+    'Done, next step',
+    'Done, next step',
+    'Undo',
+    'Quicker',
+  ]) {
+    await tour.getByRole('button', { name: key }).click();
+  }
+  await expect(tour.getByText('it still looks finished')).toBeVisible();
+  const done = tour.getByRole('button', { name: 'Done, next step' });
+  while (await done.isVisible()) {
+    await done.click();
+  }
+  await tour.getByRole('button', { name: 'Child is off, chair free' }).click();
+  await tour.getByRole('button', { name: 'To the chair' }).click();
+  await expect(page.getByRole('heading', { name: 'Nobody is waiting' })).toBeVisible();
+  const [day] = await team.get<DaySummary[]>('days/near');
+  expect(await team.get(`days/${day?.id ?? ''}/line`)).toMatchObject({ ended: [], waiting: [] });
+});

@@ -33,7 +33,7 @@ export const linesKept = new Remembered('inch-timer.lines', 'one');
 export const handAtKeys = new Remembered('inch-timer.hand', 'right');
 export const soundsWanted = new Remembered('inch-timer.sounds', 'no');
 export const shakesWanted = new Remembered('inch-timer.shakes', 'no');
-/** paper, sun or dim. */
-export const lightChosen = new Remembered('inch-timer.light', 'paper');
+/** paper, sun, dim, or device for what this device asks for. */
+export const lightChosen = new Remembered('inch-timer.light', 'device');
 /** Whose face the bench draws on, by the name of the look; empty for another one with each design. */
 export const sitterChosen = new Remembered('inch-timer.sitter', '');

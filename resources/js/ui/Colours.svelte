@@ -26,7 +26,7 @@
   <legend class="font-semibold">{legend}</legend>
   <div class="mt-1 flex flex-wrap gap-2">
     {#each colours as colour, at (at)}
-      <div class="flex items-center overflow-hidden rounded-lg border-2 border-ink bg-white">
+      <div class="flex items-center overflow-hidden rounded-lg border-2 border-ink bg-field">
         <input
           type="color"
           class="size-11 cursor-pointer border-0 p-0"

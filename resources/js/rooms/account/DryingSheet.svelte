@@ -102,7 +102,7 @@
     type="button"
     class={[
       'mt-2 min-h-28 w-full rounded-xl border-2 border-ink text-2xl font-bold sm:text-3xl',
-      test.asks === 'dab' ? 'bg-kelp text-white' : 'bg-brass text-ink',
+      test.asks === 'dab' ? 'bg-kelp text-paper' : 'bg-brass text-ink',
     ]}
     disabled={test.asks === 'done'}
     onclick={() => test.tap()}

@@ -6,7 +6,7 @@
   import { begunDay } from '../../lib/remembered.svelte';
   import Said from '../../ui/Said.svelte';
 
-  const { board }: { board: LineBoard } = $props();
+  const { board, tour }: { board: LineBoard; tour: (() => void) | undefined } = $props();
 
   const queryClient = useQueryClient();
   const work = new Submission();
@@ -31,6 +31,7 @@
     <p class="grow">
       Set up: a starter kit, {board.menu.length === 1 ? 'a design' : `${board.menu.length} designs`} and this line.
     </p>
+    {#if tour !== undefined}<button type="button" class="key" onclick={tour}>Show me round</button>{/if}
     <button type="button" class="key" disabled={work.busy} onclick={throwAway}>Throw it all away</button>
     <button type="button" class="key" onclick={() => (begunDay.value = '')}>Keep it</button>
     <Said message={work.general} />

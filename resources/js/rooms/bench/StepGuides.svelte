@@ -49,7 +49,7 @@
   <legend class="font-semibold">Placed by</legend>
   <div class="mt-1 flex flex-wrap items-center gap-2">
     {#each step.guides as guide, at (at)}
-      <span class="flex items-center rounded-lg border-2 border-ink bg-white pl-3">
+      <span class="flex items-center rounded-lg border-2 border-ink bg-field pl-3">
         {guide.words}
         <button
           type="button"

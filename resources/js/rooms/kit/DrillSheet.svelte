@@ -24,7 +24,7 @@
     type="button"
     class={[
       'min-h-32 rounded-xl border-2 border-ink text-3xl font-bold',
-      drill.startedAt === null ? 'bg-kelp text-white' : 'bg-brass text-ink',
+      drill.startedAt === null ? 'bg-kelp text-paper' : 'bg-brass text-ink',
     ]}
     onclick={() => drill.press()}
     >{drill.startedAt === null ? (drill.repetitions.length === 0 ? 'Start' : 'Again') : 'Done'}</button

@@ -59,7 +59,7 @@
   {@render heading('Brushes', () => add('brush'))}
   <!-- The roll: a pocket for each kind of brush. -->
   <ul
-    class="flex [scrollbar-width:thin] overflow-x-auto rounded-xl border-2 border-ink bg-[#d8c7a8] px-2 pt-3 pb-2"
+    class="flex [scrollbar-width:thin] overflow-x-auto rounded-xl border-2 border-ink bg-canvas px-2 pt-3 pb-2"
   >
     {#each brushes as thing (thing.id)}
       <li class="min-w-24 shrink-0 border-r-2 border-dashed border-[#9b8458] px-1 last:border-r-0">

@@ -32,7 +32,7 @@
     {#if mark !== ''}
       <span
         aria-hidden="true"
-        class="absolute -bottom-1 -left-3 min-w-6 rounded-full border-2 border-ink bg-white px-1 text-center text-[13px] leading-5 font-bold"
+        class="absolute -bottom-1 -left-3 min-w-6 rounded-full border-2 border-ink bg-field px-1 text-center text-[13px] leading-5 font-bold"
         >{mark}</span
       >
     {/if}

@@ -8,14 +8,21 @@
   } from '../../lib/remembered.svelte';
   import Sheet from '../../ui/Sheet.svelte';
 
-  let { open = $bindable() }: { open: boolean } = $props();
+  interface Props {
+    open: boolean;
+    /** Undefined where there is nothing to show it on. */
+    tour?: (() => void) | undefined;
+  }
+
+  let { open = $bindable(), tour }: Props = $props();
 
   const choices: { title: string; about: string; kept: Remembered; of: [string, string][] }[] = [
     {
       title: 'Light',
-      about: '',
+      about: 'As the device has it, unless you choose.',
       kept: lightChosen,
       of: [
+        ['device', 'As the device'],
         ['paper', 'Paper'],
         ['sun', 'Bright sun'],
         ['dim', 'Dim'],
@@ -56,7 +63,7 @@
     <fieldset class="mb-4">
       <legend class="text-xl font-bold">{choice.title}</legend>
       <p class="text-soft">{choice.about}</p>
-      <div class="mt-1 grid grid-cols-3 gap-2">
+      <div class="mt-1 grid grid-cols-2 gap-2">
         {#each choice.of as [value, name] (value)}
           <button
             type="button"
@@ -68,4 +75,14 @@
       </div>
     </fieldset>
   {/each}
+  {#if tour !== undefined}
+    <button
+      type="button"
+      class="key min-h-14 w-full text-lg"
+      onclick={() => {
+        open = false;
+        tour();
+      }}>A tour on a made-up child</button
+    >
+  {/if}
 </Sheet>

@@ -9,6 +9,7 @@
   import Trouble from '../../ui/Trouble.svelte';
   import Beginning from '../begin/Beginning.svelte';
   import JustBegun from '../begin/JustBegun.svelte';
+  import TourOfChair from '../begin/TourOfChair.svelte';
   import { Chair, dayAtHand } from './chair.svelte';
   import ChairBench from './ChairBench.svelte';
 
@@ -26,11 +27,22 @@
 
   const number = $derived(Math.min(Number(chairAtHand.value), day?.chairs ?? 1));
   const chair = new Chair(line, () => number);
+
+  let touring = $state(false);
+  /** The shortest face of the menu that has steps enough to show all keys on. */
+  const tourPlan = $derived(
+    (line.board?.designs ?? [])
+      .flatMap(({ id }) => line.plan(line.planOf(id, null)) ?? [])
+      .filter(({ steps }) => steps.length >= 4)
+      .toSorted((one, other) => one.steps.length - other.steps.length)[0],
+  );
+  const tour = $derived(tourPlan === undefined ? undefined : () => (touring = true));
 </script>
 
 {#if line.board !== undefined}
-  <JustBegun board={line.board} />
-  <ChairBench {chair} board={line.board} days={days.data ?? []} />
+  <JustBegun board={line.board} {tour} />
+  <ChairBench {chair} board={line.board} days={days.data ?? []} {tour} />
+  {#if tourPlan !== undefined}<TourOfChair bind:open={touring} plan={tourPlan} />{/if}
 {:else if days.data?.length === 0}
   <Beginning />
 {:else if line.error ?? days.error}

@@ -19,7 +19,14 @@
   import Sheet from '../../ui/Sheet.svelte';
   import StepNow from './StepNow.svelte';
 
-  const { chair, board, days }: { chair: Chair; board: LineBoard; days: DaySummary[] } = $props();
+  interface Props {
+    chair: Chair;
+    board: LineBoard;
+    days: DaySummary[];
+    tour: (() => void) | undefined;
+  }
+
+  const { chair, board, days, tour }: Props = $props();
 
   let asking = $state(false);
   const isLeft = $derived(handAtKeys.value === 'left');
@@ -106,7 +113,7 @@
         isLeft ? 'md:order-3 md:border-l' : 'md:border-r',
       ]}
     >
-      <ChairChoice {chair} {board} {days} />
+      <ChairChoice {chair} {board} {days} {tour} />
       <div class="hidden min-h-0 grow items-center py-2 md:flex low:hidden">
         {#if chair.plan !== undefined}
           <FaceMap

@@ -6,7 +6,14 @@
   import AtThisChair from './AtThisChair.svelte';
   import WhoSits from './WhoSits.svelte';
 
-  const { chair, board, days }: { chair: Chair; board: LineBoard; days: DaySummary[] } = $props();
+  interface Props {
+    chair: Chair;
+    board: LineBoard;
+    days: DaySummary[];
+    tour: (() => void) | undefined;
+  }
+
+  const { chair, board, days, tour }: Props = $props();
 
   let asking = $state(false);
   let setting = $state(false);
@@ -57,5 +64,5 @@
   >
 </div>
 
-<AtThisChair bind:open={setting} />
+<AtThisChair bind:open={setting} {tour} />
 <WhoSits {chair} bind:open={asking} />

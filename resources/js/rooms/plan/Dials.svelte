@@ -44,7 +44,7 @@
         aria-pressed={terms.kind === kind}
         class={[
           'min-h-11 font-semibold',
-          terms.kind === kind ? 'bg-ink text-white' : 'text-soft hover:text-ink',
+          terms.kind === kind ? 'bg-ink text-paper' : 'text-soft hover:text-ink',
         ]}
         onclick={() => become(kind)}>{name}</button
       >

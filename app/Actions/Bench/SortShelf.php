@@ -15,8 +15,7 @@ final readonly class SortShelf
     /**
      * @param  list<string>  $designIds
      * @param  bool|null  $archived  null leaves them where they are; what they were painted with stays in any case
-     *
-     * @throws ValidationException when a design is not one of the team's, or bears as many tags as it can
+     * @param  string|null  $addTag  refused where a design bears as many tags as it can
      */
     public function __invoke(string $teamId, array $designIds, ?bool $archived, ?string $addTag, ?string $removeTag): void
     {
@@ -27,7 +26,7 @@ final readonly class SortShelf
             }
             foreach ($designs as $design) {
                 if ($archived !== null) {
-                    $design->archived_at = $archived ? now() : null;
+                    $design->fill(['archived_at' => $archived ? now() : null]);
                 }
                 $design->tags = self::tagged($design, $addTag, $removeTag);
                 // A bench that is open elsewhere must not write the old tags back.

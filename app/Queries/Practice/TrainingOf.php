@@ -4,19 +4,24 @@ declare(strict_types=1);
 
 namespace App\Queries\Practice;
 
+use App\Models\Design;
 use App\Models\PracticeRun;
 use App\Models\User;
+use App\Queries\Logbook\PacesOfDesign;
 use Core\Design\Placement;
 use Core\Design\Side;
 use Core\Design\Step;
 use Core\Design\StepValues;
 use Core\Pace\Run;
+use Core\Plan\StrokesToPractise;
+use Core\Plan\WeakStroke;
+use Core\Timeline\StepTimes;
 use Core\Units\Duration;
 
 /** What is on the practice board, and how it goes. */
 final readonly class TrainingOf
 {
-    public function __construct(private RunsOfPractice $runsOfPractice) {}
+    public function __construct(private RunsOfPractice $runsOfPractice, private PacesOfDesign $pacesOfDesign) {}
 
     /** @param  Duration|null  $aim  null for the promise of a design, or what is planned */
     public function __invoke(User $painter, PracticeTarget $target, ?Duration $aim): TrainingRead
@@ -41,6 +46,17 @@ final readonly class TrainingOf
             sides: array_map(static fn (array $side): SideRead => self::side($side[0], $side[1], $side[2], $aim), $sides),
             lastMs: self::lastPractised($painter, $target),
             target: $aim,
+            strokes: $this->strokes($painter, $target->design),
+        );
+    }
+
+    /** @return list<WeakStroke> */
+    private function strokes(User $painter, ?Design $design): array
+    {
+        return $design === null ? [] : StrokesToPractise::of(
+            $design->toCore()->steps,
+            $this->pacesOfDesign->ofDesigns([$design->id], $painter->id)[$design->id]['stepPaces'],
+            StepTimes::starting(),
         );
     }
 

@@ -6,6 +6,7 @@ namespace App\Queries\Practice;
 
 use Core\Design\Placement;
 use Core\Design\Step;
+use Core\Plan\WeakStroke;
 use Core\Units\Duration;
 
 /** The practice of one thing. */
@@ -17,6 +18,7 @@ final readonly class TrainingRead
      * @param  list<SideRead>  $sides  one, or left and right
      * @param  int|null  $lastMs  when it was last painted
      * @param  Duration  $target  aimed at
+     * @param  list<WeakStroke>  $strokes  of the design, the weakest first; none for a drill
      */
     public function __construct(
         public string $title,
@@ -26,5 +28,6 @@ final readonly class TrainingRead
         public array $sides,
         public ?int $lastMs,
         public Duration $target,
+        public array $strokes,
     ) {}
 }

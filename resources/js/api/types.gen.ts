@@ -1228,6 +1228,14 @@ export interface StopShown {
   still: string[];
 }
 
+export interface StrokeShown {
+  stepId: string;
+  name: string;
+  drill: Drill | null;
+  drillName: string | null;
+  percent: number | null;
+}
+
 export interface TableThing {
   name: string;
   kind: ItemKind;
@@ -1372,6 +1380,7 @@ export interface TrainingSheet {
   sides: TrainedSide[];
   lastMs: number | null;
   targetMs: number;
+  strokes: StrokeShown[];
 }
 
 export interface TurnaroundMs {

@@ -49,6 +49,16 @@ it('keeps repetitions of a drill, left against right, each once', function (): v
         ->and(array_column($sheet->json('sides.0.curve'), 'nth'))->toBe(range(1, 12));
 });
 
+it('says which strokes of a design are the weakest', function (): void {
+    ($this->repeat)(['design' => $this->design->id, 'step' => $this->foam], 60, 61, 60, 59);
+
+    $this->getJson("/api/practice/board?design={$this->design->id}")->assertOk()
+        ->assertJsonPath('strokes.*.name', ['Foam', 'Blue wave'])
+        ->assertJsonPath('strokes.1.percent', null);
+    expect($this->getJson("/api/practice/board?design={$this->design->id}")->json('strokes.0.percent'))->toBeGreaterThan(150);
+    $this->getJson('/api/practice/board?drill=teardrop')->assertJsonPath('strokes', []);
+});
+
 it('counts to the pace of a step, with half the weight of a face', function (): void {
     ($this->repeat)(['design' => $this->design->id, 'step' => $this->foam], 30, 31, 30, 29);
 

@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Unreachable } from '../../../resources/js/api/client';
 import type { TrainedSide, TrainingSheet } from '../../../resources/js/api/types.gen';
 import { minutes } from '../../../resources/js/lib/minutes';
-import { forecastWords, Training } from '../../../resources/js/rooms/practice/practice.svelte';
+import { forecastWords, strokeWords, Training } from '../../../resources/js/rooms/practice/practice.svelte';
 
 const server = vi.hoisted(() => ({ get: vi.fn(), post: vi.fn(), delete: vi.fn() }));
 
@@ -121,4 +121,22 @@ it.each([
   [6, '0:08 after eight more; 8 of 10 within the target after 6 more'],
 ])('puts the forecast in words', (readyAfter, words) => {
   expect(forecastWords(side({ readyAfter }), minutes)).toBe(words);
+});
+
+it('says of a target that the middle keeps, and eight of ten do not, that it is kept by the middle', () => {
+  const words = forecastWords(side({ readyAfter: null }), minutes, side({}).aheadMs);
+  expect(words).toMatch(/; within the target, though not yet 8 times of 10$/);
+  expect(forecastWords(side({ readyAfter: null }), minutes, side({}).aheadMs - 1)).toMatch(
+    /not yet in sight/,
+  );
+});
+
+it.each([
+  [null, 'not timed yet'],
+  [104, 'as long as usual'],
+  [90, 'as long as usual'],
+  [150, '1.5 times as long as usual'],
+  [70, '30 % quicker than usual'],
+])('says how a stroke goes: %s', (percent, words) => {
+  expect(strokeWords({ percent })).toBe(words);
 });

@@ -20,6 +20,7 @@ final readonly class TrainingSheet extends Resource
      * @param  list<TrainedSide>  $sides  one, or left and right
      * @param  int|null  $lastMs  when it was last painted, on the board or on a face
      * @param  int  $targetMs  aimed at
+     * @param  list<StrokeShown>  $strokes  of the design, the weakest first; none for a drill
      */
     public function __construct(
         public string $title,
@@ -29,6 +30,7 @@ final readonly class TrainingSheet extends Resource
         public array $sides,
         public ?int $lastMs,
         public int $targetMs,
+        public array $strokes,
     ) {}
 
     public static function of(TrainingRead $read): self
@@ -46,6 +48,7 @@ final readonly class TrainingSheet extends Resource
             sides: array_map(TrainedSide::of(...), $read->sides),
             lastMs: $read->lastMs,
             targetMs: $read->target->milliseconds,
+            strokes: array_map(StrokeShown::of(...), $read->strokes),
         );
     }
 }

@@ -73,14 +73,14 @@
     <Dialog.Content
       class="fixed inset-x-0 bottom-0 z-50 mx-auto flex max-h-[96dvh] w-full max-w-4xl flex-col overflow-y-auto rounded-t-xl border-2 border-b-0 border-ink bg-paper sm:top-[6dvh] sm:bottom-auto sm:rounded-xl sm:border-b-2"
     >
-      <div class="flex items-start gap-4 bg-brass px-4 py-3 sm:px-6">
-        <div class="grow">
+      <div class="bg-brass px-4 py-3 sm:px-6">
+        <div class="flex items-center justify-between gap-4">
           <Dialog.Title class="text-[15px] font-bold">A made-up child</Dialog.Title>
-          <p class="min-h-[3lh] text-lg sm:text-xl" aria-live="polite">{says}</p>
+          <Dialog.Close class="key shrink-0"
+            >{tour.scene === 'over' ? 'To the chair' : 'Skip the tour'}</Dialog.Close
+          >
         </div>
-        <Dialog.Close class="key shrink-0"
-          >{tour.scene === 'over' ? 'To the chair' : 'Skip the tour'}</Dialog.Close
-        >
+        <p class="min-h-[4lh] text-lg sm:min-h-[2lh] sm:text-xl" aria-live="polite">{says}</p>
       </div>
       <div class="grid grid-cols-[minmax(110px,34%)_1fr] gap-4 p-4 sm:gap-8 sm:p-6">
         <div class="h-44 sm:h-80">

@@ -3,6 +3,7 @@
   import { minutes } from '../../lib/minutes';
   import { clock } from '../../lib/clock.svelte';
   import type { Target, Training } from './practice.svelte';
+  import StrokesOf from './StrokesOf.svelte';
 
   const { sheet, training }: { sheet: PracticeSheet; training: Training } = $props();
 
@@ -54,6 +55,9 @@
       <span class="text-lg font-semibold [overflow-wrap:anywhere]">{item.name}</span>
       <span class="text-[15px] text-soft">{says}</span>
     </button>
+    {#if item.designId !== null && item.drill === null && item.stepId === null && item.designId === training.target.design}
+      <StrokesOf design={item.designId} {training} />
+    {/if}
   </li>
 {/snippet}
 

@@ -51,7 +51,7 @@
           : `half by ${minutes(side.pace.middleMs)}, 8 of 10 by ${minutes(side.pace.eightOfTenMs)}`}
       </p>
       {#if side.pace !== null}
-        <p class="leading-tight">{forecastWords(side, minutes)}.</p>
+        <p class="leading-tight">{forecastWords(side, minutes, sheet.targetMs)}.</p>
         <p class="text-[15px] text-soft">{restsOn(side.pace)}</p>
       {/if}
     </div>

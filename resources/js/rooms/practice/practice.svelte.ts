@@ -1,5 +1,5 @@
 import { api } from '../../api/client';
-import type { Drill, Side, TrainedSide, TrainingSheet } from '../../api/types.gen';
+import type { Drill, Side, StrokeShown, TrainedSide, TrainingSheet } from '../../api/types.gen';
 import { newId } from '../../lib/ids';
 
 /** What is on the board. */
@@ -151,9 +151,34 @@ export class Training {
   }
 }
 
+/** Within so many hundredths of the usual a stroke goes as it should. */
+const NEARLY = 10;
+
+/** How a stroke of a design goes, against what such work usually takes. */
+export function strokeWords({ percent }: Pick<StrokeShown, 'percent'>): string {
+  if (percent === null) {
+    return 'not timed yet';
+  }
+
+  return Math.abs(percent - 100) <= NEARLY
+    ? 'as long as usual'
+    : percent > 100
+      ? `${(percent / 100).toFixed(1)} times as long as usual`
+      : `${100 - percent} % quicker than usual`;
+}
+
 /** "3:40 after eight more", and when it is good enough. */
-export function forecastWords(side: TrainedSide, minutes: (ms: number) => string): string {
+export function forecastWords(
+  side: TrainedSide,
+  minutes: (ms: number) => string,
+  targetMs = Infinity,
+): string {
   const ahead = `${minutes(side.aheadMs)} after eight more`;
+
+  // The middle is within it, but too many of ten are not.
+  if (side.readyAfter === null && side.aheadMs <= targetMs) {
+    return `${ahead}; within the target, though not yet 8 times of 10`;
+  }
 
   return side.readyAfter === null
     ? `${ahead}; not yet in sight of the target`

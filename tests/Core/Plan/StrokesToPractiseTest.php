@@ -14,7 +14,7 @@ use Core\Timeline\StepTimes;
 use Tests\Core\Design\Wording\Reads;
 
 /** A pace of ten runs of that many seconds. */
-function paceOf(Step $step, int $seconds): Pace
+function timedAt(Step $step, int $seconds): Pace
 {
     return Pace::of(
         StepTimes::starting()->planned($step)->duration,
@@ -31,8 +31,8 @@ it('lists each stroke of a design once, the weakest first', function (): void {
         wait 10s
         LIST)->steps();
     $paces = [
-        StepValues::way($steps[0]) => paceOf($steps[0], 20), StepValues::way($steps[1]) => paceOf($steps[1], 11),
-        StepValues::way($steps[3]) => paceOf($steps[3], 19),
+        StepValues::way($steps[0]) => timedAt($steps[0], 24), StepValues::way($steps[1]) => timedAt($steps[1], 11),
+        StepValues::way($steps[3]) => timedAt($steps[3], 19),
     ];
     $strokes = StrokesToPractise::of($steps, $paces, StepTimes::starting());
 

@@ -120,7 +120,7 @@ it.each([
   [0, '0:08 after eight more; 8 of 10 are within the target already'],
   [6, '0:08 after eight more; 8 of 10 within the target after 6 more'],
 ])('puts the forecast in words', (readyAfter, words) => {
-  expect(forecastWords(side({ readyAfter }), minutes)).toBe(words);
+  expect(forecastWords(side({ readyAfter }), minutes, 0)).toBe(words);
 });
 
 it('says of a target that the middle keeps, and eight of ten do not, that it is kept by the middle', () => {

@@ -168,11 +168,7 @@ export function strokeWords({ percent }: Pick<StrokeShown, 'percent'>): string {
 }
 
 /** "3:40 after eight more", and when it is good enough. */
-export function forecastWords(
-  side: TrainedSide,
-  minutes: (ms: number) => string,
-  targetMs = Infinity,
-): string {
+export function forecastWords(side: TrainedSide, minutes: (ms: number) => string, targetMs: number): string {
   const ahead = `${minutes(side.aheadMs)} after eight more`;
 
   // The middle is within it, but too many of ten are not.

@@ -162,3 +162,121 @@ test('a mark on the picture is pulled to another hour, larger, and turned, in th
   for (let undo = 0; undo < 3; undo++) await page.getByRole('button', { name: 'Undo' }).click();
   await expect.poll(async () => [(await saved())?.sizePercent, (await saved())?.guides]).toEqual([100, []]);
 });
+
+test('the picture is looked at closely, on another face, and a finger goes on to the next step', async ({
+  page,
+  team,
+}) => {
+  const design = await team.design('Harbour night', steps());
+  await page.goto(`/designs/${design.id}`);
+  const picture = page.getByRole('img', { name: /^Harbour night, painted in 11 steps/ });
+  const width = async () => Number((await picture.getAttribute('viewBox'))?.split(' ')[2]);
+  const whole = await width();
+  await page.getByRole('button', { name: 'close', exact: true }).click();
+  await expect.poll(width).toBeLessThan(whole * 0.8);
+  await page.getByRole('button', { name: 'close', exact: true }).click();
+  await expect.poll(width).toBe(whole);
+
+  await page.getByRole('button', { name: /^Who sits/ }).click();
+  await page.getByRole('button', { name: 'dark skin, black curls' }).click();
+  await expect(page.getByRole('button', { name: 'Who sits: dark skin, black curls' })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Who sits: dark skin, black curls' })).toBeVisible();
+
+  await page.setViewportSize({ width: 390, height: 844 });
+  await expect(page.getByRole('button', { name: 'Steps 1 of 11' })).toBeVisible();
+  await picture.evaluate((element) => {
+    const touch = (type: string, clientX: number, name: string) =>
+      element.dispatchEvent(
+        Object.assign(new Event(type, { bubbles: true, cancelable: true }), {
+          [name]: [{ clientX, clientY: 300 }],
+        }),
+      );
+    touch('touchstart', 300, 'touches');
+    touch('touchend', 180, 'changedTouches');
+  });
+  await expect(page.getByRole('button', { name: 'Steps 2 of 11' })).toBeVisible();
+});
+
+test('strokes are pulled to what they aim at, and the line says it', async ({ page, team }) => {
+  const design = await team.design('Wave band', [
+    step('Base', '0:15'),
+    step('Tears', '0:15', {
+      medium: 'brush',
+      tool: 'round 3',
+      technique: 'teardrop',
+      zones: ['cheek'],
+      side: 'left',
+      count: 3,
+    }),
+  ]);
+  await page.goto(`/designs/${design.id}`);
+  await page.getByRole('button', { name: /^2 Tears/ }).click();
+  const grip = page.locator('[data-grip=aim]');
+  const box = await grip.boundingBox();
+  const [x, y] = [(box?.x ?? 0) + (box?.width ?? 0) / 2, (box?.y ?? 0) + (box?.height ?? 0) / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  // Straight up and out from the cheek: to an angle, as no point of the face lies there.
+  await page.mouse.move(x + 60, y - 160, { steps: 6 });
+  await page.mouse.up();
+  await expect(page.getByLabel('In one line')).toHaveValue(/, (?:at -?\d+ degrees|aim [a-z ]+),/);
+  const kept = () => team.get<DesignSheet>(`designs/${design.id}`);
+  await expect.poll(async () => (await kept()).steps[1]?.guides.length).toBe(1);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(async () => (await kept()).steps[1]?.guides.length).toBe(0);
+});
+
+test('several designs are chosen, tagged, put on a menu and put away together', async ({ page, team }) => {
+  const [wave, seal] = [await team.design('Wave band', steps()), await team.design('Seal pup', steps())];
+  await team.design('Storm cloud', steps());
+  const menu = await team.send<{ id: string }>('post', 'menus', {
+    name: 'Fair',
+    offers: [{ designId: wave.id, rung: null, promiseMs: null, priceCents: 500, group: null }],
+  });
+  await page.goto('/designs');
+  await page.getByRole('button', { name: 'More for Wave band' }).click();
+  await page.getByRole('menuitem', { name: 'Choose with others' }).click();
+  await page.getByRole('checkbox', { name: 'Choose Seal pup' }).check();
+  await expect(page.getByText('2 chosen')).toBeVisible();
+
+  await page.getByLabel('Tag for the chosen designs').fill('sea');
+  await page.getByRole('button', { name: 'Tag', exact: true }).click();
+  await expect(page.getByText('are tagged “sea”.')).toBeVisible();
+  await page.getByRole('button', { name: 'Put the chosen designs on a menu' }).click();
+  await page.getByRole('menuitem', { name: 'Fair' }).click();
+  await expect
+    .poll(async () =>
+      (await team.get<{ offers: { designId: string }[] }>(`menus/${menu.id}`)).offers.map(
+        ({ designId }) => designId,
+      ),
+    )
+    .toEqual([wave.id, seal.id]);
+  await page.getByRole('button', { name: 'Put away', exact: true }).click();
+  await expect(page.getByText(/are put away\.$/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Wave band' })).toBeHidden();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('heading', { name: 'Wave band' })).toBeVisible();
+
+  await page.getByRole('button', { name: 'Done' }).click();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys of the shelf' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('/');
+  await expect(page.getByLabel('Find', { exact: true })).toBeFocused();
+});
+
+test('the strokes of a design are drilled, the weakest first', async ({ page, team }) => {
+  await team.design('Wave band', [
+    step('Base', '0:20'),
+    step('Tears', '0:15', { medium: 'brush', tool: 'round 3', technique: 'teardrop', zones: ['cheek'] }),
+  ]);
+  await page.goto('/practice');
+  await page.getByRole('button', { name: /^Wave band/ }).click();
+  const strokes = page.getByRole('region', { name: 'The strokes of this design' });
+  await expect(strokes.getByRole('listitem')).toHaveText([/^Base/, /^Tears/]);
+  await strokes.getByRole('button', { name: /^Tears/ }).click();
+  await expect(page.getByRole('heading', { name: 'Tears, Wave band' })).toBeVisible();
+  await strokes.getByRole('button', { name: 'drill: three teardrops' }).click();
+  await expect(page.getByRole('heading', { name: 'Three teardrops' })).toBeVisible();
+});

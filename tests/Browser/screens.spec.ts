@@ -224,10 +224,7 @@ test('trouble is said, and what is another team’s is not there', async ({ page
   await expectGoodInEveryLight(page);
 });
 
-test('a name of sixty letters widens no page where designs are made and practised', async ({
-  page,
-  team,
-}) => {
+test('a name of sixty letters widens no page', async ({ page, team }) => {
   const name = 'Lighthousewithaverylongbeamandseveralgullsaboveitinthestorms';
   const design = await team.design(name, [step(name, '0:40'), step('Beam', '0:20')]);
   for (const path of ['/designs', `/designs/${design.id}`, '/practice', '/menu']) {
@@ -235,6 +232,33 @@ test('a name of sixty letters widens no page where designs are made and practise
     await expect(page.getByText(name).or(page.getByText('No menu yet')).first()).toBeAttached();
     await expectNoSidewaysScroll(page);
   }
+  const day = await team.runningDay(2, [design], ['Noor', undefined]);
+  for (const path of [
+    'events',
+    `events/${day.id}`,
+    `events/${day.id}/plan`,
+    `events/${day.id}/packing`,
+    `events/${day.id}/money`,
+  ]) {
+    await page.goto(`/${path}`);
+    await expect(page.getByText(path === 'events' ? 'Dune fair' : name).first()).toBeAttached();
+    await expectNoSidewaysScroll(page);
+  }
+  await page.goto('/');
+  for (const key of [
+    'Seat No. 1 Noor',
+    'All is well, begin',
+    'Done, next step',
+    'Done, face painted',
+    'Child is off, chair free',
+  ]) {
+    await expect(page.getByRole('button', { name: key })).toBeVisible();
+    await expectNoSidewaysScroll(page);
+    await bigKey(page, key);
+  }
+  await page.goto('/logbook');
+  await expect(page.getByText('Sand bar').first()).toBeVisible();
+  await expectNoSidewaysScroll(page);
 });
 
 test('the plan of an event', async ({ page, team }) => {

@@ -15,6 +15,7 @@ use App\Queries\Account\PainterBench;
 use App\Queries\Logbook\PacesOfDesign;
 use App\Queries\Plan\EightOfTen;
 use App\Queries\Plan\PlansOfDay;
+use Core\Design\RungName;
 use Core\Design\StepValues;
 use Core\Pace\Pace;
 use Core\Plan\Menu\MenuCheck;
@@ -59,7 +60,13 @@ final readonly class MenuOnTable
             $own = $rungs->filter(static fn (DesignRung $rung): bool => $rung->design_id === $one->design_id);
             $offers[] = $this->offer(
                 one: $one,
-                rungs: self::rungsOf((string) $one->design->plan_id, array_values($own->all()), $byId, $eightOfTen),
+                rungs: self::rungsOf(
+                    typed: (string) $one->design->plan_id,
+                    rungs: array_values($own->all()),
+                    plans: $byId,
+                    eightOfTen: $eightOfTen,
+                    chosen: $one->rung,
+                ),
                 plans: $byId,
                 faces: $paces[$one->design_id]['faces'],
                 bench: $bench,
@@ -86,7 +93,7 @@ final readonly class MenuOnTable
      * @param  array<string, Duration>  $eightOfTen  by plan
      * @return non-empty-list<RungRead>
      */
-    private static function rungsOf(string $typed, array $rungs, array $plans, array $eightOfTen): array
+    private static function rungsOf(string $typed, array $rungs, array $plans, array $eightOfTen, ?RungName $chosen): array
     {
         $face = static fn (string $plan): FaceTime => FaceTime::planned(
             Duration::ofMilliseconds($plans[$plan]->total_ms),
@@ -94,7 +101,10 @@ final readonly class MenuOnTable
         );
         $all = [new RungRead(null, $face($typed), 1.0, $typed)];
         foreach ($rungs as $rung) {
-            $all[] = new RungRead($rung->name, $face($rung->plan_id), $rung->share, $rung->plan_id);
+            // A version that is painted as a longer one already is no choice, unless it was made.
+            if ($rung->name === $chosen || ! in_array($rung->plan_id, array_column($all, 'planId'), true)) {
+                $all[] = new RungRead($rung->name, $face($rung->plan_id), $rung->share, $rung->plan_id);
+            }
         }
 
         return $all;

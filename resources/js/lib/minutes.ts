@@ -8,6 +8,10 @@ export function minutes(milliseconds: number): string {
   return `${sign}${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 }
 
+/** Whether more was spent than planned, by what is shown of both: 3:15 is not over 3:15. */
+export const isOver = (spentMs: number, plannedMs: number): boolean =>
+  Math.round(spentMs / 1000) > Math.round(plannedMs / 1000);
+
 /** A running clock never shows a second that has not passed yet. */
 export function runningMinutes(milliseconds: number): string {
   return minutes(Math.floor(Math.max(0, milliseconds) / 1000) * 1000);

@@ -8,6 +8,7 @@ import {
   parseMinutes,
   roughly,
   runningMinutes,
+  isOver,
 } from '../../../resources/js/lib/minutes';
 
 describe('minutes', () => {
@@ -57,4 +58,13 @@ it.each(core.typed)('reads “%s” as the core does', (text, milliseconds) => {
 
 it.each(core.shown)('writes %i ms as the core does', (milliseconds, text) => {
   expect(minutes(milliseconds)).toBe(text);
+});
+
+it.each([
+  [195_400, 195_000, false],
+  [195_000, 195_400, false],
+  [195_600, 195_000, true],
+  [196_000, 195_000, true],
+])('is over what was planned by what is shown of both: %d against %d', (spent, planned, over) => {
+  expect(isOver(spent, planned)).toBe(over);
 });

@@ -121,4 +121,5 @@ it.each([
   expect(clashWords(one, from)).toBe(said);
   expect(clashesOf([one], from)).toEqual([said]);
   expect(clashesOf([one], 'other')).toEqual([]);
+  expect(clashesOf([one, { ...one }], from)).toEqual([said]);
 });

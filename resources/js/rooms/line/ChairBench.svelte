@@ -101,15 +101,15 @@
 
   <div
     class={[
-      'grid min-h-0 grow content-start md:content-stretch low:grid-cols-1',
+      'grid min-h-0 grow grid-cols-1 content-start [overflow-wrap:anywhere] md:content-stretch low:grid-cols-1',
       isLeft
-        ? 'md:grid-cols-[minmax(250px,22%)_1fr_minmax(220px,29%)]'
-        : 'md:grid-cols-[minmax(220px,29%)_1fr_minmax(250px,22%)]',
+        ? 'md:grid-cols-[minmax(250px,22%)_minmax(0,1fr)_minmax(220px,29%)]'
+        : 'md:grid-cols-[minmax(220px,29%)_minmax(0,1fr)_minmax(250px,22%)]',
     ]}
   >
     <div
       class={[
-        'flex min-h-0 flex-col px-3 pt-1 md:border-seam md:px-5',
+        'flex min-h-0 min-w-0 flex-col px-3 pt-1 md:border-seam md:px-5',
         isLeft ? 'md:order-3 md:border-l' : 'md:border-r',
       ]}
     >

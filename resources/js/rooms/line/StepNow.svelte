@@ -142,7 +142,7 @@
   {:else}
     <p class="flex min-w-0 gap-1 text-lg text-soft max-sm:flex-wrap">
       <span class="truncate">{childName(chair.child)}</span>
-      <span class="shrink-0 whitespace-nowrap"
+      <span class="min-w-0 sm:max-w-[75%] sm:shrink-0 sm:truncate"
         ><span class="max-sm:hidden">·&nbsp;</span>{chair.child.design} · step {chair.stepIndex + 1} of {chair
           .child.steps.length}{chair.step.optional ? ' · may be left out' : ''}</span
       >

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { DayLog } from '../../api/types.gen';
-  import { clockTime, minutes } from '../../lib/minutes';
+  import { clockTime, isOver, minutes } from '../../lib/minutes';
   import MendFace from './MendFace.svelte';
 
   const { log }: { log: DayLog } = $props();
@@ -25,7 +25,7 @@
           <td class="py-1 minutes">{face.number}</td>
           <td>{clockTime(face.seatedAt, log.day.timezone)}</td>
           <td>{face.design}{face.outcome === 'finished' ? '' : ', left'}</td>
-          <td class={['text-right minutes', face.paintedMs > face.plannedMs && 'text-rust']}
+          <td class={['text-right minutes', isOver(face.paintedMs, face.plannedMs) && 'text-rust']}
             ><button
               type="button"
               class="min-h-8 underline decoration-dotted underline-offset-4"

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { DayLog } from '../../api/types.gen';
-  import { clockTime, minutes } from '../../lib/minutes';
+  import { clockTime, isOver, minutes } from '../../lib/minutes';
 
   const { log }: { log: DayLog } = $props();
 
@@ -24,7 +24,7 @@
     return Array.from({ length: Math.floor((end - first) / half) + 1 }, (_, index) => first + index * half);
   });
   const finished = $derived(log.faces.filter((face) => face.outcome === 'finished'));
-  const over = $derived(finished.filter((face) => face.paintedMs > face.plannedMs).length);
+  const over = $derived(finished.filter((face) => isOver(face.paintedMs, face.plannedMs)).length);
 </script>
 
 <figure bind:clientWidth={width}>

@@ -59,11 +59,15 @@
                 class="grid gap-x-6 px-2 py-4 hover:bg-card sm:grid-cols-[1fr_auto]"
                 href={p('/logbook/:id', { params: { id: day.id } })}
               >
-                <span class="font-display text-2xl font-bold">{day.place || day.name}</span>
+                <span class="font-display text-2xl font-bold [overflow-wrap:anywhere]"
+                  >{day.place || day.name}</span
+                >
                 <span class="text-xl"
                   ><span class="minutes">{faces}</span> {faces === 1 ? 'face' : 'faces'}</span
                 >
-                <span class="text-lg text-soft">{day.name}, {dayName(day.opensAt, day.timezone)}</span>
+                <span class="text-lg [overflow-wrap:anywhere] text-soft"
+                  >{day.name}, {dayName(day.opensAt, day.timezone)}</span
+                >
                 <span class="text-lg text-soft"
                   ><span class="minutes">{minutes(paintedMs / faces)}</span> a face, {anHour({
                     faces,

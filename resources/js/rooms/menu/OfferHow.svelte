@@ -15,6 +15,8 @@
     onchange={({ currentTarget: { value } }) =>
       work.change(`Another version of ${offer.name}.`, offer.designId, {
         rung: RungNameValues.find((name) => name === value) ?? null,
+        // What was promised of another version says nothing of this one.
+        promiseMs: null,
       })}
   >
     {#each offer.rungs as rung (rung.name)}

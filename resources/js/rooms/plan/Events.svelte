@@ -94,7 +94,7 @@
                 class="grid gap-x-6 px-2 py-4 hover:bg-card sm:grid-cols-[1fr_auto]"
                 href={p('/events/:id', { params: { id: day.id } })}
               >
-                <span class="font-display text-2xl font-bold">{day.name}</span>
+                <span class="font-display text-2xl font-bold [overflow-wrap:anywhere]">{day.name}</span>
                 <span class={['font-semibold', when(day) === 'running now' ? 'text-kelp' : 'text-soft']}
                   >{when(day)}</span
                 >
@@ -105,7 +105,7 @@
                   {clockTime(day.opensAt, day.timezone)} to {clockTime(day.closesAt, day.timezone)}
                 </span>
                 {#each clashesOf(clashes.data ?? [], day.id) as words (words)}
-                  <span class="text-rust sm:col-span-2">{words}</span>
+                  <span class="[overflow-wrap:anywhere] text-rust sm:col-span-2">{words}</span>
                 {/each}
               </a>
             </li>

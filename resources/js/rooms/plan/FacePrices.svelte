@@ -39,7 +39,7 @@
       <tbody>
         {#each sheet.designs as design (design.designId)}
           <tr class="border-t border-seam">
-            <th class="py-1.5 text-left font-semibold" scope="row">
+            <th class="py-1.5 text-left font-semibold [overflow-wrap:anywhere]" scope="row">
               {design.name}
               <span class="flex items-center gap-2 font-normal">
                 <span

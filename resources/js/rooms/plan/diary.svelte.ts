@@ -136,7 +136,8 @@ export function clashWords(clash: ClashShown, id: string): string {
 
 /** Of one booking, as seen from it. */
 export function clashesOf(clashes: readonly ClashShown[], id: string): string[] {
-  return clashes
-    .filter(({ firstId, secondId }) => firstId === id || secondId === id)
-    .map((clash) => clashWords(clash, id));
+  const own = clashes.filter(({ firstId, secondId }) => firstId === id || secondId === id);
+
+  // Two days of one name clash in the same words.
+  return [...new Set(own.map((clash) => clashWords(clash, id)))];
 }

@@ -211,7 +211,10 @@ test('strokes are pulled to what they aim at, and the line says it', async ({ pa
     }),
   ]);
   await page.goto(`/designs/${design.id}`);
-  await page.getByRole('button', { name: /^2 Tears/ }).click();
+  await page
+    .getByRole('list')
+    .getByRole('button', { name: /^2 Tears/ })
+    .click();
   const grip = page.locator('[data-grip=aim]');
   const box = await grip.boundingBox();
   const [x, y] = [(box?.x ?? 0) + (box?.width ?? 0) / 2, (box?.y ?? 0) + (box?.height ?? 0) / 2];

@@ -103,7 +103,7 @@
     typeof stain.fill === 'string' ? stain.fill : `url(#${key})`;
 </script>
 
-<svg viewBox={view} class="block h-full max-h-full w-full" role="img" aria-label={label}>
+<svg viewBox={view} class="block h-full max-h-full w-full" color={look.skin} role="img" aria-label={label}>
   <defs>
     <clipPath id="{id}-body">
       {#if limb}

@@ -315,10 +315,13 @@ function workIn(step: PaintedStep, room: Place, frame: Frame | undefined): Brush
   };
 }
 
+/** Without a colour of its own it is what lies below all of them: the picture's own colour is the skin's. */
+const BARE = 'currentColor';
+
 /** One colour, or several across the room in the order they are picked up. */
 function paintOf({ colours, room, turn }: Brushwork): string | Shades {
   if (colours.length < 2) {
-    return colours[0] ?? '#d9cbb8';
+    return colours[0] ?? BARE;
   }
   const [x, y] = turned([0, 1], turn);
 

@@ -141,8 +141,11 @@ export function chance(word: string): () => number {
   };
 }
 
-/** Lighter above 0, darker below. */
+/** Lighter above 0, darker below; what is no value of its own stays as it is. */
 export function shade(hex: string, by: number): string {
+  if (!hex.startsWith('#')) {
+    return hex;
+  }
   const towards = by > 0 ? 255 : 0;
   const channel = (from: number) => {
     const value = Number.parseInt(hex.slice(from, from + 2), 16);

@@ -49,6 +49,18 @@ describe('the face map', () => {
     ).toMatch(/Wave: a wave on the cheek, both sides, below the boat\./);
   });
 
+  it('shows the skin of whoever sits where paint is lifted off', () => {
+    const lifted = planStep({
+      id: 'l',
+      technique: 'lift_off',
+      medium: 'bare',
+      colours: [],
+      zones: ['cheek'],
+    });
+    expect(draw({ steps: [lifted] })).toMatch(/<path[^>]* fill="currentColor"/);
+    expect(draw({ steps: [lifted] })).toContain(`color="${lookOf('seal').skin}"`);
+  });
+
   it('shows the design up to a step, with the colours of the steps', () => {
     const strokes = (svg: string) => svg.split('fill="#d2402f"').length - 1;
     expect(strokes(draw())).toBeGreaterThan(0);

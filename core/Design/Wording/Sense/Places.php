@@ -99,7 +99,7 @@ final readonly class Places
             painted: $painted,
         );
         $shape = self::shape($said, $thing, $references, $painted);
-        $sided = self::isOneInTheMiddle($said, $shape, $zoned->value)
+        $sided = self::isOneInTheMiddle($said, $shape, $zoned->value) || self::isOnOneInTheMiddle($references, $shape)
             ? new Assumed(self::saidSide($all) ?? Side::Centre)
             : self::side(zones: $zoned->value, all: $all, hints: $hints, references: $references, context: $context);
 
@@ -142,6 +142,12 @@ final readonly class Places
         return $shape !== null && ! $shape->isTexture() && ! $shape->isOfPair() && ! $said->has(PartKind::Count)
             && (Earlier::noun($spoken) === $spoken || preg_match('/^(?:row|string) of |^(?:antennae|feelers)$/', $spoken) === 1)
             && array_diff(array_column($zones, 'value'), self::ACROSS_THE_MIDDLE) === [] && self::usualSide($zones) !== Side::Centre;
+    }
+
+    /** What is placed by a figure in the middle is there with it. */
+    private static function isOnOneInTheMiddle(References $references, ?Shape $shape): bool
+    {
+        return $references->guides($shape) !== [] && $references->steps[0]->side === Side::Centre;
     }
 
     /** Any thing of the line that has a place of its own. */

@@ -55,6 +55,13 @@ it('stands one figure in the middle, and two of them or a pair on both sides', f
     ['half sponge blue on the forehead', Side::Both],
 ]);
 
+it('stays in the middle with the figure that it is placed by', function (): void {
+    $leaf = "kelp green leaf shape on the forehead round 3\n";
+    expect(Reads::step("{$leaf}lime leaf veins on the leaf round 2")->side)->toBe(Side::Centre)
+        ->and(Reads::step("{$leaf}lime 3 dots beside the leaf, both sides, round 2")->side)->toBe(Side::Both)
+        ->and(Reads::step("{$leaf}lime 3 dots on the forehead round 2")->side)->toBe(Side::Both);
+});
+
 it('counts a dot as one', function (): void {
     expect(Reads::step('lemon dot on the cheek round 2')->count)->toBe(1)
         ->and(Reads::step('lemon dots on the cheek round 2')->count)->toBeNull()

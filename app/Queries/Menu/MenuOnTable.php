@@ -15,7 +15,6 @@ use App\Queries\Account\PainterBench;
 use App\Queries\Logbook\PacesOfDesign;
 use App\Queries\Plan\EightOfTen;
 use App\Queries\Plan\PlansOfDay;
-use Core\Design\RungName;
 use Core\Design\StepValues;
 use Core\Pace\Pace;
 use Core\Plan\Menu\MenuCheck;
@@ -60,13 +59,7 @@ final readonly class MenuOnTable
             $own = $rungs->filter(static fn (DesignRung $rung): bool => $rung->design_id === $one->design_id);
             $offers[] = $this->offer(
                 one: $one,
-                rungs: self::rungsOf(
-                    typed: (string) $one->design->plan_id,
-                    rungs: array_values($own->all()),
-                    plans: $byId,
-                    eightOfTen: $eightOfTen,
-                    chosen: $one->rung,
-                ),
+                rungs: self::rungsOf($one, array_values($own->all()), $byId, $eightOfTen),
                 plans: $byId,
                 faces: $paces[$one->design_id]['faces'],
                 bench: $bench,
@@ -93,8 +86,9 @@ final readonly class MenuOnTable
      * @param  array<string, Duration>  $eightOfTen  by plan
      * @return non-empty-list<RungRead>
      */
-    private static function rungsOf(string $typed, array $rungs, array $plans, array $eightOfTen, ?RungName $chosen): array
+    private static function rungsOf(OfferOnMenu $one, array $rungs, array $plans, array $eightOfTen): array
     {
+        $typed = (string) $one->design->plan_id;
         $face = static fn (string $plan): FaceTime => FaceTime::planned(
             Duration::ofMilliseconds($plans[$plan]->total_ms),
             $eightOfTen[$plan] ?? null,
@@ -102,7 +96,7 @@ final readonly class MenuOnTable
         $all = [new RungRead(null, $face($typed), 1.0, $typed)];
         foreach ($rungs as $rung) {
             // A version that is painted as a longer one already is no choice, unless it was made.
-            if ($rung->name === $chosen || ! in_array($rung->plan_id, array_column($all, 'planId'), true)) {
+            if ($rung->name === $one->rung || ! in_array($rung->plan_id, array_column($all, 'planId'), true)) {
                 $all[] = new RungRead($rung->name, $face($rung->plan_id), $rung->share, $rung->plan_id);
             }
         }

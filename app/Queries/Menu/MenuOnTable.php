@@ -80,7 +80,6 @@ final readonly class MenuOnTable
     }
 
     /**
-     * @param  string  $typed  plan of the design as typed
      * @param  list<DesignRung>  $rungs  the longest first
      * @param  array<string, FacePlan>  $plans  by id
      * @param  array<string, Duration>  $eightOfTen  by plan

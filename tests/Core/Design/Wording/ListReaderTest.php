@@ -128,7 +128,10 @@ it('takes from the lines above what a line does not say', function (string $list
         "white tower left temple round 6 12s\n2nd coat on the tower 10s",
         'tower: round 6 fill lighthouse shape white temple left side, 0:10',
     ],
-    'its windows' => ["white tower left temple round 6\nits windows, 3 black dots", 'windows: round 2 3 dots black temple left side, on the lighthouse shape'],
+    'its windows' => [
+        "white tower left temple round 6\nits windows, 3 black dots",
+        'windows: round 2 3 dots black temple left side, on the lighthouse shape',
+    ],
     'between the fins' => [
         "two fins on the left cheek, blue, round 4\nwhite lines between the fins",
         'lines between the fins: round 2 line white cheek left side',

@@ -16,7 +16,11 @@ $designs = array_map(static function (string $design): array {
     return [$said['name'] ?? '', Placement::from(str_replace(' ', '_', $said['placement'] ?? '')), trim($lines)];
 }, preg_split('/\n\s*\n/', trim((string) file_get_contents(__DIR__.'/../../tools/gallery/designs.txt'))) ?: []);
 
-it('reads each design of the gallery without a question, line for line', function (string $name, Placement $placement, string $lines): void {
+it('reads each design of the gallery without a question, line for line', function (
+    string $name,
+    Placement $placement,
+    string $lines,
+): void {
     $reading = (new ListReader(Vocabulary::plain()))->read($lines, $placement);
 
     expect($reading->asks())->toBeFalse()->and(count($reading->steps()))->toBe(substr_count($lines, "\n") + 1, $name);

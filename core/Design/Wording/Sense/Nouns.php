@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Design\Wording\Sense;
 
+use Core\Design\Step;
 use Core\Design\Wording\Part;
 use Core\Design\Wording\PartKind;
 use Core\Design\Wording\StepReading;
@@ -20,7 +21,7 @@ final readonly class Nouns
     /** @return list<string> */
     public static function of(StepReading $reading): array
     {
-        $nouns = self::ofName($reading->step->name);
+        $nouns = self::ofStep($reading->step);
         foreach ($reading->parts as $part) {
             if ($part->kind === PartKind::Thing || $part->kind === PartKind::Technique || $part->kind === PartKind::Shape
                 || $part->kind === PartKind::Words) {
@@ -31,12 +32,15 @@ final readonly class Nouns
         return array_values(array_unique($nouns));
     }
 
-    /** @return list<string> */
-    public static function ofName(string $name): array
+    /** @return list<string> by its name, and by the shape that it has */
+    public static function ofStep(Step $step): array
     {
-        preg_match_all('/\p{L}{3,}/u', $name, $words);
+        preg_match_all('/\p{L}{3,}/u', $step->name, $words);
+        $named = array_map(Earlier::noun(...), $words[0]);
 
-        return array_values(array_diff(array_map(Earlier::noun(...), $words[0]), self::NOTHING_MADE));
+        $shaped = $step->mark->shape === null ? [] : [$step->mark->shape->label()];
+
+        return array_values(array_diff([...$named, ...$shaped], self::NOTHING_MADE));
     }
 
     /** @return list<string> */

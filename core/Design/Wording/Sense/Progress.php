@@ -30,7 +30,7 @@ final readonly class Progress
         return new self(
             new Context(
                 $placement,
-                array_map(static fn (Step $step): Earlier => new Earlier($step, Nouns::ofName($step->name)), $above),
+                array_map(static fn (Step $step): Earlier => new Earlier($step, Nouns::ofStep($step)), $above),
                 '',
                 $isList,
             ),

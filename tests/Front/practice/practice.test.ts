@@ -126,7 +126,7 @@ it.each([
 it('says of a target that the middle keeps, and eight of ten do not, that it is kept by the middle', () => {
   const words = forecastWords(side({ readyAfter: null }), minutes, side({}).aheadMs);
   expect(words).toMatch(/; within the target, though not yet 8 times of 10$/);
-  expect(forecastWords(side({ readyAfter: null }), minutes, side({}).aheadMs - 1)).toMatch(
+  expect(forecastWords(side({ readyAfter: null }), minutes, side({}).aheadMs - 1000)).toMatch(
     /not yet in sight/,
   );
 });

@@ -1,6 +1,7 @@
 import { api } from '../../api/client';
 import type { Drill, Side, StrokeShown, TrainedSide, TrainingSheet } from '../../api/types.gen';
 import { newId } from '../../lib/ids';
+import { isOver } from '../../lib/minutes';
 
 /** What is on the board. */
 export interface Target {
@@ -172,7 +173,7 @@ export function forecastWords(side: TrainedSide, minutes: (ms: number) => string
   const ahead = `${minutes(side.aheadMs)} after eight more`;
 
   // The middle is within it, but too many of ten are not.
-  if (side.readyAfter === null && side.aheadMs <= targetMs) {
+  if (side.readyAfter === null && !isOver(side.aheadMs, targetMs)) {
     return `${ahead}; within the target, though not yet 8 times of 10`;
   }
 

@@ -65,8 +65,21 @@ export interface Brushwork {
   across?: boolean;
 }
 
+/** The same beside each other. */
+const IN_ROWS = [
+  'scallop_edge',
+  'tooth_row',
+  'spike_row',
+  'drip_row',
+  'flame_row',
+  'bead_string',
+  'loop_row',
+  'fur_flicks',
+] as const;
+
 /** Forms twice as wide as high may fill a flat room. */
 const FLAT: readonly Shape[] = [
+  ...IN_ROWS,
   ...([
     'band',
     'banner',
@@ -80,17 +93,10 @@ const FLAT: readonly Shape[] = [
     'zigzag',
     'ribbon',
   ] as const),
-  ...([
-    'scallop_edge',
-    'tooth_row',
-    'spike_row',
-    'drip_row',
-    'flame_row',
-    'bead_string',
-    'loop_row',
-    'fur_flicks',
-  ] as const),
 ];
+
+/** Forms of many strokes: what is counted are those, and the form stands once. */
+const OF_MANY: readonly Shape[] = [...IN_ROWS, 'swoops', 'mane_curls', 'jointed_legs'];
 
 /** Forms that are strokes themselves: a line of that shape is they, and not what runs round them. */
 const DRAWN: readonly Shape[] = [
@@ -470,27 +476,13 @@ export const reachOf = ({ room, shape, size }: Brushwork): number =>
     ? Math.min(room.rx, room.ry * 1.9) * (size / Math.min(room.rx, room.ry))
     : size;
 
-/** Forms of many strokes: what is counted are those, and the form stands once. */
-const ROWS: readonly Shape[] = [
-  ...([
-    'scallop_edge',
-    'tooth_row',
-    'spike_row',
-    'drip_row',
-    'flame_row',
-    'bead_string',
-    'loop_row',
-  ] as const),
-  ...(['fur_flicks', 'swoops', 'mane_curls', 'jointed_legs'] as const),
-];
-
 /** The form of a step, as often as it is counted; what is drawn as a line is the line of that form. */
 export function formed(work: Brushwork, fill: string | Shades): Stain[] {
   if (work.shape === null || isTexture(work.shape)) {
     return [];
   }
   const form = forms[work.shape as keyof typeof forms];
-  const count = ROWS.includes(work.shape) ? 1 : work.count;
+  const count = OF_MANY.includes(work.shape) ? 1 : work.count;
   const isLine = ['line', 'swirl', 'double_swirl'].includes(work.technique) && form.line !== undefined;
   const half = reachOf(work) * (count > 1 ? Math.max(0.42, 1 / Math.sqrt(count)) : 1);
   const turn = work.turn - (work.angle ?? 0);

@@ -93,7 +93,7 @@
   );
 
   const flip = (half: string) => (half === 'right' ? 'translate(400 0) scale(-1 1)' : undefined);
-  const opacityOf = (layer: Layer) => (shown.has(layer.id) ? 1 : ghosts ? 0.15 : 0);
+  const opacityOf = ({ id: step, cover }: Layer) => cover * (shown.has(step) ? 1 : ghosts ? 0.15 : 0);
   /** Bands side by side as a split cake lays them, each running a little into the next. */
   const stops = ({ colours }: Shades) =>
     colours.flatMap((colour, index) =>

@@ -64,6 +64,8 @@ export interface Inside extends Pick<Stain, 'd' | 'transform' | 'hollow'> {
 /** What one step lays on the skin. */
 export interface Layer {
   id: string;
+  /** How much of what lies below it hides, 0 to 1: all its pieces together, so that none shows where two of them meet. */
+  cover: number;
   /** How far its edge runs out, in units of the sheet. */
   soft: number;
   /** Nothing goes over open eyes but what is set on the lid, nor over lips that it is not meant for. */
@@ -349,9 +351,8 @@ function cover(step: PaintedStep): number {
 
 function film(step: PaintedStep, zones: readonly Zone[], half: Half, frame?: Frame): Stain[] {
   const work = brushworkOf(step, roomFor(zones, half), frame);
-  const opacity = cover(step);
   if (step.shape !== null && !isTexture(step.shape)) {
-    return formed(work, paintOf(work)).map((stain) => ({ opacity, ...stain }));
+    return formed(work, paintOf(work));
   }
   const fill = paintOf(work);
   const hasPortion = frame !== undefined || step.guides.some(({ by }) => by === 'portion');
@@ -362,7 +363,6 @@ function film(step: PaintedStep, zones: readonly Zone[], half: Half, frame?: Fra
     {
       d: hasPortion ? partOf(work.room) : zones.map((zone) => placeOf(zone).d).join(''),
       fill,
-      opacity,
       ...(edge === 'none' ? {} : { stroke: edge, width: step.technique === 'fill' ? 9 : 15 }),
     },
   ];
@@ -560,6 +560,7 @@ function drawn(step: PaintedStep, below: readonly PaintedStep[]): Layer {
 
   return {
     id: step.id,
+    cover: isFilm ? cover(step) : 1,
     soft: isFilm ? (SOFT_EDGES[step.technique] ?? 1.2) * (crisp ? 0.5 : 1) : 0,
     staysClear:
       ON_THE_LID.includes(step.technique) ||

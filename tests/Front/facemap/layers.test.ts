@@ -77,7 +77,7 @@ describe('layers', () => {
   });
 
   it('hide more of the skin with every coat', () => {
-    const cover = (coats: number) => stainsOf(planStep({ technique: 'fill', coats }))[0]?.opacity ?? 1;
+    const cover = (coats: number) => layerOf(planStep({ technique: 'fill', coats })).cover;
     expect(cover(2)).toBeGreaterThan(cover(1));
     expect(cover(3)).toBeGreaterThan(cover(2));
   });

@@ -178,7 +178,7 @@ test('the picture is looked at closely, on another face, and a finger goes on to
   await expect.poll(width).toBe(whole);
 
   await page.getByRole('button', { name: /^Who sits/ }).click();
-  await page.getByRole('button', { name: 'dark skin, black curls' }).click();
+  await page.getByRole('button', { name: 'dark skin, black curls', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Who sits: dark skin, black curls' })).toBeVisible();
   await page.reload();
   await expect(page.getByRole('button', { name: 'Who sits: dark skin, black curls' })).toBeVisible();

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import type { DesignSheet } from '../../resources/js/api/types.gen';
-import { allOfIt, expect, step, test, withStep } from './team';
+import { allOfIt, choose, expect, step, test, withStep } from './team';
 
 const steps = () => [step('Base', '0:40'), step('Wave', '0:30'), step('Foam', '0:20')];
 /** What one seldom does with a design on the shelf. */
@@ -197,7 +197,7 @@ test('tries a design on somebody without changing it', async ({ page, team }) =>
   ]);
   await page.goto(`/designs/${design.id}`);
   await page.getByRole('tab', { name: 'Minutes' }).click();
-  await page.getByRole('combobox', { name: 'Who sits for it' }).selectOption('small');
+  await choose(page, 'Who sits for it', 'a small face');
   await expect(page.getByText('Petals: 4 instead of 5 a side.')).toBeVisible();
   expect((await team.get<DesignSheet>(`designs/${design.id}`)).steps[0]?.count).toBe(5);
 });

@@ -1,5 +1,5 @@
 import type { DesignSheet, KitSheet } from '../../resources/js/api/types.gen';
-import { expect, step, test } from './team';
+import { choose, expect, step, test } from './team';
 
 test('fills the bag, adds, changes and takes out, each with its way back', async ({ page, team }) => {
   const names = async () => (await team.get<KitSheet>('kit')).things.map(({ name }) => name);
@@ -39,7 +39,7 @@ test('asks what takes the place of a thing that designs use', async ({ page, tea
   await page.getByRole('button', { name: /^half sponge/ }).click();
   await page.getByRole('button', { name: 'Take it out of the kit' }).click();
   await expect(page.getByRole('dialog', { name: 'Take it out?' })).toContainText('Wave band Wave, Foam');
-  await page.getByLabel('What takes its place').selectOption('round sponge');
+  await choose(page, 'What takes its place', 'round sponge');
   await page.getByRole('button', { name: 'Take it out, round sponge takes its place' }).click();
   const tools = async () =>
     (await team.get<DesignSheet>(`designs/${design.id}`)).steps.map(({ tool }) => tool);

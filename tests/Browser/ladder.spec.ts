@@ -1,5 +1,5 @@
 import type { DesignSheet, PracticeSheet, TrainingSheet } from '../../resources/js/api/types.gen';
-import { allOfIt, expect, openChair, pedal, seat, step, test } from './team';
+import { allOfIt, choose, expect, openChair, pedal, seat, step, test } from './team';
 
 const steps = () => [
   step('Wave', '0:40', { side: 'left' }),
@@ -136,7 +136,7 @@ test('promises a rung on the menu', async ({ page, team }) => {
   const day = await team.runningDay(1, [design], ['Noor']);
   await page.goto(`/events/${day.id}`);
   await page.getByRole('button', { name: 'Menu of the day' }).click();
-  await page.getByLabel('Version of Wave band').selectOption('core');
+  await choose(page, 'Version of Wave band', 'core');
   await page.getByRole('button', { name: 'Put up the menu' }).click();
   await expect
     .poll(async () => (await team.line(day)).menu[0])

@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import type { Page } from '@playwright/test';
 import type { MenuSheet } from '../../resources/js/api/types.gen';
-import { expect, step, test } from './team';
+import { choose, expect, step, test } from './team';
 
 /** A page as it comes out of the printer: its pages in points, and where each word stands on them. */
 async function printed(page: Page): Promise<{
@@ -96,9 +96,9 @@ test('a board fills its paper, in its language, with nothing cut off', async ({ 
   const menu = await menuOf(team, designs);
   await page.goto(`/menu/${menu.id}/board`);
   await expect(page.getByText('they are read at two metres')).toBeVisible();
-  await page.getByLabel('Language').selectOption('de');
-  await page.getByLabel('Paper').selectOption('A3');
-  await page.getByLabel('Orientation').selectOption('lying');
+  await choose(page, 'Language', 'Deutsch');
+  await choose(page, 'Paper', 'A3');
+  await choose(page, 'Orientation', 'lying');
   const { pages, fonts } = await printed(page);
 
   // ISO 216: A3 is 297 by 420 mm; a point is 1/72 of an inch.
@@ -123,7 +123,7 @@ test('a board fills its paper, in its language, with nothing cut off', async ({ 
   expect(embedded.length).toBeGreaterThan(0);
   expect(embedded.filter((line) => !/ yes +(yes|no) +(yes|no) +\d/.test(line))).toEqual([]);
 
-  await page.getByLabel('Pages').selectOption('2');
+  await choose(page, 'Pages', 'on two pages');
   expect((await printed(page)).pages).toHaveLength(2);
 });
 
@@ -136,7 +136,7 @@ test('the tape on a bag card is an inch a minute, and a long one goes on in a se
     await team.design('Puffin mask', [step('Base', '5:00'), step('Feathers', '4:00')]),
   ]);
   await page.goto(`/menu/${menu.id}/board`);
-  await page.getByLabel('What').selectOption('bag');
+  await choose(page, 'What', 'Cards for the bag');
   await expect(page.getByText('joins at 7:00')).toBeVisible();
   const { pages } = await printed(page);
 

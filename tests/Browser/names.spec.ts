@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import { newId } from '../../resources/js/lib/ids';
-import { bigKey, expect, openChair, pedal, step, test } from './team';
+import { bigKey, choose, expect, openChair, pedal, step, test } from './team';
 
 test('takes names, moves, calls, changes and takes off, and brings back', async ({ page, team }) => {
   const wave = await team.design('Wave band', [step('Wave', '1:00')]);
@@ -19,7 +19,7 @@ test('takes names, moves, calls, changes and takes off, and brings back', async 
   await page.keyboard.press('Alt+ArrowUp');
   await expect.poll(queue).toEqual(['3 Ada Wave band called', '1 Noor Wave band', '2 Emil Crab nose']);
   await page.getByLabel('First name', { exact: true }).fill('Adele');
-  await page.getByRole('combobox', { name: 'Design' }).selectOption('Crab nose');
+  await choose(page, 'Design', 'Crab nose');
   await page.getByRole('button', { name: 'Change', exact: true }).last().click();
   await expect.poll(queue).toEqual(['3 Adele Crab nose called', '1 Noor Wave band', '2 Emil Crab nose']);
   await page.getByRole('button', { name: /^1 Noor/ }).click();
@@ -189,7 +189,7 @@ test('each painter may have a line of their own, and a party may wait for one of
 
   await page.getByRole('button', { name: 'A whole party' }).click();
   await page.getByLabel(/First names, one to a line/).fill('Wren\nJun');
-  await page.getByRole('combobox', { name: /^Painted/ }).selectOption('one after another, by Mara');
+  await choose(page, 'Painted', 'one after another, by Mara');
   await page.getByRole('button', { name: 'Give them numbers' }).click();
   await expect.poll(wishes).toEqual([mara, odo, odo, mara, mara]);
 

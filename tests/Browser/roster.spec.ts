@@ -1,4 +1,4 @@
-import { expect, pedal, seat, step, test } from './team';
+import { choose, expect, pedal, seat, step, test } from './team';
 
 test('who paints at a chair is said with two taps, known to the other chair, and undone', async ({
   page,
@@ -51,11 +51,11 @@ test('the roster of a day is kept, and one that cannot be is said to be so', asy
   await page.goto(`/events/${day.id}`);
   await page.getByRole('button', { name: 'Who sits where' }).click();
   await expect(page.getByText('This is assumed')).toBeVisible();
-  await page.getByLabel('Who sits at chair 1').selectOption('Odo');
+  await choose(page, 'Who sits at chair 1', 'Odo');
   await page.getByRole('button', { name: 'Keep it so' }).click();
   await expect(page.getByText('Odo would sit at chairs 1 and 2 at the same time.')).toBeVisible();
 
-  await page.getByLabel('Who sits at chair 2').selectOption('nobody');
+  await choose(page, 'Who sits at chair 2', 'nobody');
   await page.getByRole('button', { name: 'Keep it so' }).click();
   await expect(page.getByText('Chairs: 1 Odo, 2 nobody')).toBeVisible();
 });

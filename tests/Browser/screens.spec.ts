@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { allOfIt, bigKey, expect, pedal, step, test } from './team';
+import { allOfIt, bigKey, choose, expect, pedal, step, test } from './team';
 
 const steps = () => [
   step('Grey base', '0:40'),
@@ -301,7 +301,7 @@ test('the diary and the bags of two', async ({ page, team }) => {
   await expect(page.getByText('No brushes yet.')).toBeVisible();
   await page.getByRole('button', { name: 'Add to brushes' }).click();
   await page.getByLabel('What you call it').fill('round 4');
-  await page.getByLabel('In whose bag').selectOption({ label: 'Tobi' });
+  await choose(page, 'In whose bag', 'Tobi');
   await expectNoViolations(page);
   await page.getByRole('button', { name: 'Put it in the kit' }).click();
   await expect(page.getByRole('button', { name: /round 4.*marked T/ })).toBeVisible();

@@ -223,6 +223,12 @@ export async function withStep(page: Page, act: string): Promise<void> {
   await page.getByRole('menuitem', { name: act }).click();
 }
 
+/** Opens the list of a field and takes one of it. */
+export async function choose(page: Page, label: string | RegExp, words: string | RegExp): Promise<void> {
+  await page.getByRole('combobox', { name: label, exact: true }).click();
+  await page.getByRole('option', { name: words, exact: true }).click();
+}
+
 /** Presses the pedal. */
 export async function pedal(page: Page): Promise<void> {
   await pastBounce(page);

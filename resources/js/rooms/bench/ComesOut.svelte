@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { ColourSeen } from '../../api/types.gen';
+  import Tip from '../../ui/Tip.svelte';
 
   const { colours }: { colours: readonly ColourSeen[] } = $props();
 </script>
@@ -11,13 +12,16 @@
       {#each colours as colour, at (at)}
         <li class="flex items-center gap-2">
           <span class="flex border-2 border-ink">
-            <span class="size-8" style:background-color={colour.meant} title="The paint itself"></span>
-            {#each colour.coats as coat, number (number)}
-              <span
-                class="h-8 w-10 border-l-2 border-dashed border-ink"
-                style:background-color={coat}
-                title="After coat {number + 1}"
-              ></span>
+            {#each [colour.meant, ...colour.coats] as seen, coat (coat)}
+              <Tip words={coat === 0 ? 'The paint itself' : `After coat ${coat}`}>
+                {#snippet children(tip)}
+                  <span
+                    {...tip}
+                    class={['h-8', coat === 0 ? 'w-8' : 'w-10 border-l-2 border-dashed border-ink']}
+                    style:background-color={seen}
+                  ></span>
+                {/snippet}
+              </Tip>
             {/each}
           </span>
           <span class={colour.hasTurned ? 'font-semibold text-rust' : 'text-soft'}

@@ -12,6 +12,7 @@
   import DesignKeys from './DesignKeys.svelte';
   import type { ShelfWork } from './designs.svelte';
   import type { Shelf } from './shelf.svelte';
+  import Tick from '../../ui/Tick.svelte';
 
   interface Props {
     design: DesignTape;
@@ -69,12 +70,10 @@
   <div class="max-md:col-start-3 max-md:row-start-1">
     {#if shelf.isChoosing}
       <label class="grid size-14 cursor-pointer place-items-center">
-        <input
-          type="checkbox"
-          class="size-8 accent-ink"
-          aria-label="Choose {design.name}"
+        <Tick
+          name="Choose {design.name}"
           checked={shelf.isChosen(design.id)}
-          onchange={() => shelf.choose(design.id)}
+          onturn={() => shelf.choose(design.id)}
         />
       </label>
     {:else}<DesignKeys {design} {shelf} {work} />{/if}

@@ -5,6 +5,7 @@
   import type { Bench } from './bench.svelte';
   import DesignMenu from './DesignMenu.svelte';
   import SavingWord from './SavingWord.svelte';
+  import Choice from '../../ui/Choice.svelte';
 
   const { bench }: { bench: Bench } = $props();
 </script>
@@ -32,19 +33,15 @@
       onchange={(event) => bench.setPromise(event.currentTarget.value)}
     />
   </label>
-  <label class="max-md:hidden">
-    <span class="sr-only">Place of the design</span>
-    <select
-      class="field w-32"
+  <div class="max-md:hidden">
+    <Choice
+      class="w-36"
+      label="Place of the design"
       value={bench.draft.placement}
-      onchange={(event) => {
-        const placement = PlacementValues.find((value) => value === event.currentTarget.value);
-        if (placement !== undefined) bench.setPlacement(placement);
-      }}
-    >
-      {#each PlacementValues as value (value)}<option {value}>{placementNames[value]}</option>{/each}
-    </select>
-  </label>
+      options={PlacementValues.map((value) => ({ value, words: placementNames[value] }))}
+      onchoose={(placement) => bench.setPlacement(placement)}
+    />
+  </div>
   <SavingWord {bench} />
   <DesignMenu {bench} />
 </div>

@@ -2,6 +2,8 @@
   import { FaceSizeValues } from '../../api/types.gen';
   import { minutes } from '../../lib/minutes';
   import type { Bench } from './bench.svelte';
+  import Choice from '../../ui/Choice.svelte';
+  import Tick from '../../ui/Tick.svelte';
 
   const { bench }: { bench: Bench } = $props();
 
@@ -16,25 +18,14 @@
 <div>
   <h2 class="text-xl">Who sits for it</h2>
   <div class="mt-1 flex flex-col">
-    <select
-      class="field"
-      aria-label="Who sits for it"
+    <Choice
+      label="Who sits for it"
       value={bench.person.size}
-      onchange={(event) =>
-        bench.fitTo({ size: FaceSizeValues.find((one) => one === event.currentTarget.value) ?? 'child' })}
-    >
-      {#each FaceSizeValues as size (size)}<option value={size}>{sizes[size]}</option>{/each}
-    </select>
+      options={FaceSizeValues.map((value) => ({ value, words: sizes[value] }))}
+      onchoose={(size) => bench.fitTo({ size })}
+    />
     {#each traits as { key, words } (key)}
-      <label class="flex min-h-11 items-center gap-2">
-        <input
-          type="checkbox"
-          class="size-5 accent-ink"
-          checked={bench.person[key]}
-          onchange={(event) => bench.fitTo({ [key]: event.currentTarget.checked })}
-        />
-        {words}
-      </label>
+      <Tick checked={bench.person[key]} onturn={(checked) => bench.fitTo({ [key]: checked })}>{words}</Tick>
     {/each}
   </div>
   {#if bench.fitted !== null}

@@ -4,6 +4,7 @@
   import { zoneName } from '../../lib/placements';
   import { shapeName, techniqueNames } from '../../lib/techniques';
   import { markIn, placementOf, shapeIn } from './samples';
+  import Choice from '../../ui/Choice.svelte';
 
   let zone = $state<Zone>('cheek');
   const marks = TechniqueValues.filter((technique) => technique !== 'wait' && technique !== 'tidy');
@@ -15,12 +16,15 @@
     Every mark and every shape that a step can name, as the face map draws it. Type the word in a step’s line:
     “brush fill starfish buoy orange cheek left”.
   </p>
-  <label class="mt-4 inline-block font-semibold">
-    Shown on the
-    <select class="mt-1 field w-52 font-normal" bind:value={zone}>
-      {#each ZoneValues as one (one)}<option value={one}>{zoneName(one)}</option>{/each}
-    </select>
-  </label>
+  <div class="mt-4">
+    <Choice
+      label="Shown on the"
+      caption="strong"
+      class="w-52"
+      bind:value={zone}
+      options={ZoneValues.map((value) => ({ value, words: zoneName(value) }))}
+    />
+  </div>
 
   {#snippet sample(name: string, steps: ReturnType<typeof markIn>[])}
     <figure class="flex flex-col items-center">

@@ -3,6 +3,8 @@
   import { placementNames } from '../../lib/placements';
   import Sheet from '../../ui/Sheet.svelte';
   import { orders, type Shelf } from './shelf.svelte';
+  import Choice from '../../ui/Choice.svelte';
+  import Tick from '../../ui/Tick.svelte';
 
   const { shelf }: { shelf: Shelf } = $props();
 
@@ -10,41 +12,41 @@
 </script>
 
 {#snippet sieves()}
-  <label class="flex flex-col font-semibold">
-    Painted on
-    <select class="mt-1 field w-28 font-normal" bind:value={shelf.placement}>
-      <option value="">anywhere</option>
-      {#each PlacementValues as value (value)}<option {value}>{placementNames[value]}</option>{/each}
-    </select>
-  </label>
+  <Choice
+    label="Painted on"
+    caption="strong"
+    class="w-32"
+    bind:value={shelf.placement}
+    options={[
+      { value: '', words: 'anywhere' },
+      ...PlacementValues.map((value) => ({ value, words: placementNames[value] })),
+    ]}
+  />
   {#if shelf.tags.length > 0}
-    <label class="flex flex-col font-semibold">
-      Tag
-      <select class="mt-1 field w-28 font-normal" bind:value={shelf.tag}>
-        <option value="">any</option>
-        {#each shelf.tags as tag (tag)}<option value={tag}>{tag}</option>{/each}
-      </select>
-    </label>
+    <Choice
+      label="Tag"
+      caption="strong"
+      class="w-28"
+      bind:value={shelf.tag}
+      options={[{ value: '', words: 'any' }, ...shelf.tags.map((value) => ({ value, words: value }))]}
+    />
   {/if}
-  <label class="flex flex-col font-semibold">
-    Done within
-    <select class="mt-1 field w-28 font-normal" bind:value={shelf.within}>
-      <option value={0}>any time</option>
-      {#each [1, 2, 3, 4, 5] as minutes (minutes)}<option value={minutes}>{minutes} min</option>{/each}
-    </select>
-  </label>
-  <label class="flex flex-col font-semibold">
-    Order by
-    <select class="mt-1 field w-32 font-normal" bind:value={shelf.order}>
-      {#each orders as order (order)}<option value={order}>{order}</option>{/each}
-    </select>
-  </label>
-  <label class="flex min-h-11 items-center gap-2">
-    <input type="checkbox" class="size-5 accent-ink" bind:checked={shelf.gentle} /> spares eyes and lips
-  </label>
-  <label class="flex min-h-11 items-center gap-2">
-    <input type="checkbox" class="size-5 accent-ink" bind:checked={shelf.archived} /> put away
-  </label>
+  <Choice
+    label="Done within"
+    caption="strong"
+    class="w-28"
+    bind:value={shelf.within}
+    options={[0, 1, 2, 3, 4, 5].map((value) => ({ value, words: value === 0 ? 'any time' : `${value} min` }))}
+  />
+  <Choice
+    label="Order by"
+    caption="strong"
+    class="w-32"
+    bind:value={shelf.order}
+    options={orders.map((value) => ({ value, words: value }))}
+  />
+  <Tick bind:checked={shelf.gentle}>spares eyes and lips</Tick>
+  <Tick bind:checked={shelf.archived}>put away</Tick>
 {/snippet}
 
 <search

@@ -2,6 +2,7 @@
   import type { GuideKind } from '../../api/types.gen';
   import { landmarks } from '../../facemap/zones';
   import type { DraftStep } from './bench.svelte';
+  import Choice from '../../ui/Choice.svelte';
 
   const { step, set }: { step: DraftStep; set: (change: Partial<DraftStep>) => void } = $props();
 
@@ -61,16 +62,14 @@
     {/each}
     {#each kinds as kind (kind)}
       {#if !step.guides.some(({ by }) => by === kind) && step.guides.length < 4}
-        <select
-          class="field w-auto text-soft"
-          aria-label="Placed {choices[kind].name}"
+        <Choice
+          class="w-auto"
+          label="Placed {choices[kind].name}"
+          hint={choices[kind].name}
           value=""
-          onchange={(event) => add(kind, event.currentTarget.value)}
-        >
-          <option value="" disabled>{choices[kind].name}</option>
-          {#each choices[kind].values as value (value)}<option {value}>{choices[kind].word(value)}</option
-            >{/each}
-        </select>
+          options={choices[kind].values.map((value) => ({ value, words: choices[kind].word(value) }))}
+          onchoose={(value) => add(kind, value)}
+        />
       {/if}
     {/each}
   </div>

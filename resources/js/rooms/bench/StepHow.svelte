@@ -4,6 +4,7 @@
   import { isCounted, loadNames, techniqueNames, techniquesOf } from '../../lib/techniques';
   import type { DraftStep } from './bench.svelte';
   import type { OwnTool } from './own';
+  import Choice from '../../ui/Choice.svelte';
 
   interface Props {
     step: DraftStep;
@@ -67,21 +68,14 @@
         ></option>{/each}
     </datalist>
   </label>
-  <label class="font-semibold">
-    How
-    <select
-      class="mt-1 field w-40 font-normal"
-      value={step.technique}
-      onchange={(event) => {
-        const technique = techniquesOf[step.medium].find((one) => one === event.currentTarget.value);
-        if (technique !== undefined) set(technical(technique));
-      }}
-    >
-      {#each techniquesOf[step.medium] as technique (technique)}
-        <option value={technique}>{techniqueNames[technique]}</option>
-      {/each}
-    </select>
-  </label>
+  <Choice
+    label="How"
+    caption="strong"
+    class="w-40"
+    value={step.technique}
+    options={techniquesOf[step.medium].map((value) => ({ value, words: techniqueNames[value] }))}
+    onchoose={(technique) => set(technical(technique))}
+  />
   {#if isCounted(step.technique)}
     <label class="font-semibold">
       How many a side
@@ -118,15 +112,12 @@
       onchange={(event) => set({ coats: event.currentTarget.valueAsNumber || 1 })}
     />
   </label>
-  <label class="font-semibold">
-    Load
-    <select
-      class="mt-1 field w-36 font-normal"
-      value={step.load}
-      onchange={(event) =>
-        set({ load: LoadValues.find((one) => one === event.currentTarget.value) ?? step.load })}
-    >
-      {#each LoadValues as load (load)}<option value={load}>{loadNames[load]}</option>{/each}
-    </select>
-  </label>
+  <Choice
+    label="Load"
+    caption="strong"
+    class="w-36"
+    value={step.load}
+    options={LoadValues.map((value) => ({ value, words: loadNames[value] }))}
+    onchoose={(load) => set({ load })}
+  />
 </div>

@@ -1,13 +1,22 @@
 <script lang="ts">
-  import { MediumValues, ShutValues, SideValues } from '../../api/types.gen';
+  import { type Medium, MediumValues, ShutValues, SideValues } from '../../api/types.gen';
   import { mediumNames } from '../../lib/placements';
   import { shutNames, techniqueNames, techniquesOf } from '../../lib/techniques';
   import type { DraftStep } from './bench.svelte';
+  import Choice from '../../ui/Choice.svelte';
+  import Slider from '../../ui/Slider.svelte';
+  import Tick from '../../ui/Tick.svelte';
 
   const { step, set }: { step: DraftStep; set: (change: Partial<DraftStep>) => void } = $props();
 
   const sideNames = { left: 'left only', right: 'right only', both: 'both sides', centre: 'centre' } as const;
-  const stops = { '': 'as the steps say', yes: 'yes', no: 'no' } as const;
+  const STOPS = [
+    { value: null, words: 'as the steps say' },
+    { value: true, words: 'yes' },
+    { value: false, words: 'no' },
+  ] as const;
+  /** While it is pulled; the design has it when it is let go. */
+  let look = $state<number | null>(null);
 
   type Way = DraftStep['alternatives'][number];
 
@@ -16,58 +25,54 @@
       alternatives: step.alternatives.map((way, index) => (index === at ? { ...way, ...change } : way)),
     });
 
-  function setMedium(at: number, value: string) {
-    const medium = MediumValues.find((one) => one === value);
-    const technique = medium === undefined ? undefined : techniquesOf[medium][0];
-    if (medium !== undefined && technique !== undefined) setWay(at, { medium, technique });
+  function setMedium(at: number, medium: Medium) {
+    const technique = techniquesOf[medium][0];
+    if (technique !== undefined) setWay(at, { medium, technique });
   }
 </script>
 
 <div class="mt-3 flex flex-wrap items-end gap-x-5 gap-y-3">
-  <label class="flex min-h-11 items-center gap-3 font-semibold">
-    <input
-      type="checkbox"
-      class="size-6 accent-ink"
-      checked={step.optional}
-      onchange={(event) => set({ optional: event.currentTarget.checked })}
-    />
-    An extra: may be left out
-  </label>
-  <label class="font-semibold">
-    Adds to the look
-    <span class="mt-1 flex items-center gap-2 font-normal">
-      <input
-        type="range"
-        min="0"
-        max="10"
-        class="h-11 w-36 accent-ink"
-        value={step.look}
-        onchange={(event) => set({ look: event.currentTarget.valueAsNumber })}
+  <Tick checked={step.optional} onturn={(optional) => set({ optional })}
+    ><span class="font-semibold">An extra: may be left out</span></Tick
+  >
+  <div>
+    <span class="block font-semibold" aria-hidden="true">Adds to the look</span>
+    <span class="mt-1 flex items-center gap-3">
+      <Slider
+        class="w-36"
+        label="Adds to the look"
+        shown="{look ?? step.look} of 10"
+        value={look ?? step.look}
+        min={0}
+        max={10}
+        turn={(to) => (look = to)}
+        stay={(to) => {
+          set({ look: to });
+          look = null;
+        }}
       />
-      <span class="w-6 minutes">{step.look}</span>
+      <span class="w-6 minutes">{look ?? step.look}</span>
     </span>
-  </label>
-  <label class="font-semibold">
-    Keeps shut
-    <select
-      class="mt-1 field w-44 font-normal"
-      value={step.shut ?? ''}
-      onchange={(event) => set({ shut: ShutValues.find((one) => one === event.currentTarget.value) ?? null })}
-    >
-      <option value="">nothing</option>
-      {#each ShutValues as shut (shut)}<option value={shut}>{shutNames[shut]}</option>{/each}
-    </select>
-  </label>
-  <label class="font-semibold">
-    One may stop after it
-    <select
-      class="mt-1 field w-44 font-normal"
-      value={step.stopAfter === null ? '' : step.stopAfter ? 'yes' : 'no'}
-      onchange={({ currentTarget: { value } }) => set({ stopAfter: value === '' ? null : value === 'yes' })}
-    >
-      {#each Object.entries(stops) as [value, words] (value)}<option {value}>{words}</option>{/each}
-    </select>
-  </label>
+  </div>
+  <Choice
+    label="Keeps shut"
+    caption="strong"
+    class="w-44"
+    value={step.shut}
+    options={[
+      { value: null, words: 'nothing' },
+      ...ShutValues.map((value) => ({ value, words: shutNames[value] })),
+    ]}
+    onchoose={(shut) => set({ shut })}
+  />
+  <Choice
+    label="One may stop after it"
+    caption="strong"
+    class="w-44"
+    value={step.stopAfter}
+    options={STOPS}
+    onchoose={(stopAfter) => set({ stopAfter })}
+  />
   <label class="grow font-semibold">
     Group
     <input
@@ -86,27 +91,20 @@
     {#each step.alternatives as way, at (at)}
       <div class="flex flex-wrap items-center gap-2">
         <span>or</span>
-        <select
-          class="field w-32"
-          aria-label="Other way {at + 1}, with"
+        <Choice
+          class="w-32"
+          label="Other way {at + 1}, with"
           value={way.medium}
-          onchange={(event) => setMedium(at, event.currentTarget.value)}
-        >
-          {#each MediumValues as medium (medium)}<option value={medium}>{mediumNames[medium]}</option>{/each}
-        </select>
-        <select
-          class="field w-36"
-          aria-label="Other way {at + 1}, how"
+          options={MediumValues.map((value) => ({ value, words: mediumNames[value] }))}
+          onchoose={(medium) => setMedium(at, medium)}
+        />
+        <Choice
+          class="w-36"
+          label="Other way {at + 1}, how"
           value={way.technique}
-          onchange={(event) => {
-            const technique = techniquesOf[way.medium].find((one) => one === event.currentTarget.value);
-            if (technique !== undefined) setWay(at, { technique });
-          }}
-        >
-          {#each techniquesOf[way.medium] as technique (technique)}
-            <option value={technique}>{techniqueNames[technique]}</option>
-          {/each}
-        </select>
+          options={techniquesOf[way.medium].map((value) => ({ value, words: techniqueNames[value] }))}
+          onchoose={(technique) => setWay(at, { technique })}
+        />
         <input
           class="field w-40"
           aria-label="Other way {at + 1}, tool"
@@ -131,16 +129,16 @@
           value={way.coats ?? ''}
           onchange={(event) => setWay(at, { coats: Number.parseInt(event.currentTarget.value, 10) || null })}
         />
-        <select
-          class="field w-32"
-          aria-label="Other way {at + 1}, side"
-          value={way.side ?? ''}
-          onchange={(event) =>
-            setWay(at, { side: SideValues.find((one) => one === event.currentTarget.value) ?? null })}
-        >
-          <option value="">same side</option>
-          {#each SideValues as side (side)}<option value={side}>{sideNames[side]}</option>{/each}
-        </select>
+        <Choice
+          class="w-32"
+          label="Other way {at + 1}, side"
+          value={way.side}
+          options={[
+            { value: null, words: 'same side' },
+            ...SideValues.map((value) => ({ value, words: sideNames[value] })),
+          ]}
+          onchoose={(side) => setWay(at, { side })}
+        />
         <input
           class="field w-24 minutes"
           aria-label="Other way {at + 1}, time"

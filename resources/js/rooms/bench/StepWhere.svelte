@@ -6,6 +6,7 @@
   import { p } from '../../router';
   import type { DraftStep } from './bench.svelte';
   import StepGuides from './StepGuides.svelte';
+  import Choice from '../../ui/Choice.svelte';
 
   interface Props {
     placement: Placement;
@@ -42,29 +43,25 @@
   </div>
 </fieldset>
 <div class="mt-3 flex flex-wrap items-end gap-x-4 gap-y-3">
-  <label class="font-semibold">
-    Side
-    <select
-      class="mt-1 field w-36 font-normal"
-      value={step.side}
-      onchange={(event) =>
-        set({ side: SideValues.find((side) => side === event.currentTarget.value) ?? step.side })}
-    >
-      {#each SideValues as side (side)}<option value={side}>{sideNames[side]}</option>{/each}
-    </select>
-  </label>
-  <label class="font-semibold">
-    Shape
-    <select
-      class="mt-1 field w-44 font-normal"
-      value={step.shape ?? ''}
-      onchange={(event) =>
-        set({ shape: ShapeValues.find((one) => one === event.currentTarget.value) ?? null })}
-    >
-      <option value="">the place itself</option>
-      {#each ShapeValues as shape (shape)}<option value={shape}>{shapeName(shape)}</option>{/each}
-    </select>
-  </label>
+  <Choice
+    label="Side"
+    caption="strong"
+    class="w-36"
+    value={step.side}
+    options={SideValues.map((value) => ({ value, words: sideNames[value] }))}
+    onchoose={(side) => set({ side })}
+  />
+  <Choice
+    label="Shape"
+    caption="strong"
+    class="w-44"
+    value={step.shape}
+    options={[
+      { value: null, words: 'the place itself' },
+      ...ShapeValues.map((value) => ({ value, words: shapeName(value) })),
+    ]}
+    onchoose={(shape) => set({ shape })}
+  />
   <label class="font-semibold">
     Size %
     <input

@@ -1,6 +1,7 @@
 <script lang="ts">
   import Said from '../../ui/Said.svelte';
   import type { Bench } from './bench.svelte';
+  import Tick from '../../ui/Tick.svelte';
 
   const { bench }: { bench: Bench } = $props();
 
@@ -55,13 +56,8 @@
       />
     </label>
   </div>
-  <label class="mt-1 flex min-h-11 items-center gap-2">
-    <input
-      type="checkbox"
-      class="size-5 accent-ink"
-      checked={bench.draft.gentle}
-      onchange={(event) => bench.setAudience({ gentle: event.currentTarget.checked })}
-    /> spares eyes and lips
-  </label>
+  <Tick checked={bench.draft.gentle} onturn={(gentle) => bench.setAudience({ gentle })}
+    >spares eyes and lips</Tick
+  >
   <Said message={trouble} />
 </div>

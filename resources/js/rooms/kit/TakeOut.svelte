@@ -3,6 +3,7 @@
   import { p } from '../../router';
   import Said from '../../ui/Said.svelte';
   import type { KitWork } from './kit.svelte';
+  import Choice from '../../ui/Choice.svelte';
 
   const { thing, uses, work }: { thing: KitThing; uses: ThingUses; work: KitWork } = $props();
 
@@ -23,13 +24,17 @@
   {/each}
 </ul>
 {#if uses.instead.length > 0}
-  <label class="mt-4 block font-semibold">
-    What takes its place
-    <select class="mt-1 field font-normal" bind:value={instead}>
-      <option value="">nothing: they lack it from now on</option>
-      {#each uses.instead as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
-    </select>
-  </label>
+  <div class="mt-4">
+    <Choice
+      label="What takes its place"
+      caption="strong"
+      bind:value={instead}
+      options={[
+        { value: '', words: 'nothing: they lack it from now on' },
+        ...uses.instead.map(({ id, name }) => ({ value: id, words: name })),
+      ]}
+    />
+  </div>
 {:else}
   <p class="mt-4">
     Nothing in the kit could take its place. The designs will show what they lack, and a slower way where

@@ -11,6 +11,8 @@
   import { blankThing, type DraftThing, type KitWork } from './kit.svelte';
   import ThingPicture from './ThingPicture.svelte';
   import { finishNames, kindNames, paintKindNames } from './words';
+  import Choice from '../../ui/Choice.svelte';
+  import Tick from '../../ui/Tick.svelte';
 
   interface Props {
     thing: DraftThing;
@@ -51,29 +53,20 @@
   >
 {/snippet}
 {#snippet yes(label: string, field: 'skinSafe' | 'latex' | 'gel' | 'selfStick')}
-  <label class="flex min-h-11 items-center gap-2">
-    <input
-      type="checkbox"
-      class="size-5 accent-ink"
-      checked={draft[field]}
-      onchange={(event) => set({ [field]: event.currentTarget.checked })}
-    />{label}</label
-  >
+  <Tick checked={draft[field]} onturn={(checked) => set({ [field]: checked })}>{label}</Tick>
 {/snippet}
 
 {#snippet whose(label: string, nobody: string, field: 'ownerId' | 'homeId')}
-  <label class="font-semibold"
-    >{label}
-    <select
-      class="mt-1 field font-normal"
-      value={draft[field] ?? ''}
-      onchange={(event) =>
-        set({ [field]: event.currentTarget.value === '' ? null : event.currentTarget.value })}
-    >
-      <option value="">{nobody}</option>
-      {#each painters as { id, name } (id)}<option value={id}>{name}</option>{/each}
-    </select></label
-  >
+  <Choice
+    {label}
+    caption="strong"
+    value={draft[field]}
+    options={[
+      { value: null, words: nobody },
+      ...painters.map(({ id, name }) => ({ value: id, words: name })),
+    ]}
+    onchoose={(value) => set({ [field]: value })}
+  />
 {/snippet}
 
 <form class="flex flex-col gap-4" onsubmit={keep}>
@@ -92,19 +85,13 @@
     </label>
   </div>
   {#if known === undefined}
-    <label class="font-semibold">
-      What it is
-      <select
-        class="mt-1 field font-normal"
-        value={draft.kind}
-        onchange={(event) => {
-          const kind = ItemKindValues.find((value) => value === event.currentTarget.value);
-          if (kind !== undefined) draft = { ...blankThing(kind), name: draft.name };
-        }}
-      >
-        {#each ItemKindValues as kind (kind)}<option value={kind}>{kindNames[kind]}</option>{/each}
-      </select>
-    </label>
+    <Choice
+      label="What it is"
+      caption="strong"
+      value={draft.kind}
+      options={ItemKindValues.map((value) => ({ value, words: kindNames[value] }))}
+      onchoose={(kind) => (draft = { ...blankThing(kind), name: draft.name })}
+    />
   {/if}
   <div class="grid grid-cols-2 gap-4 sm:grid-cols-3">
     <label class="font-semibold"
@@ -119,32 +106,20 @@
       /></label
     >
     {#if draft.kind === 'paint'}
-      <label class="font-semibold"
-        >Made as
-        <select
-          class="mt-1 field font-normal"
-          value={draft.paintKind}
-          onchange={(event) => {
-            const paintKind = PaintKindValues.find((value) => value === event.currentTarget.value);
-            if (paintKind !== undefined) set({ paintKind });
-          }}
-        >
-          {#each PaintKindValues as kind (kind)}<option value={kind}>{paintKindNames[kind]}</option>{/each}
-        </select></label
-      >
-      <label class="font-semibold"
-        >Finish
-        <select
-          class="mt-1 field font-normal"
-          value={draft.finish}
-          onchange={(event) => {
-            const finish = FinishValues.find((value) => value === event.currentTarget.value);
-            if (finish !== undefined) set({ finish });
-          }}
-        >
-          {#each FinishValues as finish (finish)}<option value={finish}>{finishNames[finish]}</option>{/each}
-        </select></label
-      >
+      <Choice
+        label="Made as"
+        caption="strong"
+        value={draft.paintKind}
+        options={PaintKindValues.map((value) => ({ value, words: paintKindNames[value] }))}
+        onchoose={(paintKind) => set({ paintKind })}
+      />
+      <Choice
+        label="Finish"
+        caption="strong"
+        value={draft.finish}
+        options={FinishValues.map((value) => ({ value, words: finishNames[value] }))}
+        onchoose={(finish) => set({ finish })}
+      />
     {/if}
     {#if draft.kind === 'paint' || draft.kind === 'glitter'}{@render count('Grams left', 'gramsLeft')}{/if}
     {#if isSplit}{@render count('Length in mm', 'lengthMm')}{/if}

@@ -1,9 +1,9 @@
 <script lang="ts">
   import type { DaySummary, LineBoard } from '../../api/types.gen';
-  import { chairAtHand, dayChosen } from '../../lib/remembered.svelte';
   import type { Chair } from './chair.svelte';
   import AirNow from './AirNow.svelte';
   import AtThisChair from './AtThisChair.svelte';
+  import WhichChair from './WhichChair.svelte';
   import WhoSits from './WhoSits.svelte';
 
   interface Props {
@@ -15,6 +15,8 @@
 
   const { chair, board, days, tour }: Props = $props();
 
+  const place = $derived(board.day.place || board.day.name);
+  let choosing = $state(false);
   let asking = $state(false);
   let setting = $state(false);
   const away = $derived(
@@ -23,32 +25,12 @@
 </script>
 
 <div class="flex flex-wrap items-center gap-x-2 text-[15px]">
-  <label class="min-w-0 grow basis-20">
-    <span class="sr-only">Event day</span>
-    <select
-      class="min-h-11 w-full truncate bg-transparent font-semibold"
-      value={board.day.id}
-      onchange={(event) => (dayChosen.value = event.currentTarget.value)}
-    >
-      {#each days as day (day.id)}
-        <option value={day.id}>{day.place || day.name}</option>
-      {/each}
-    </select>
-  </label>
-  {#if board.day.chairs > 1}
-    <label>
-      <span class="sr-only">Which chair is this?</span>
-      <select
-        class="min-h-11 bg-transparent font-semibold"
-        value={String(chair.number())}
-        onchange={(event) => (chairAtHand.value = event.currentTarget.value)}
-      >
-        {#each board.chairs as { chair: number } (number)}
-          <option value={String(number)}>Chair {number}</option>
-        {/each}
-      </select>
-    </label>
-  {/if}
+  <button
+    type="button"
+    class="min-h-11 min-w-0 grow basis-20 truncate text-left font-semibold underline decoration-2 underline-offset-4"
+    aria-label="Which chair is this: {place}, chair {chair.number()}"
+    onclick={() => (choosing = true)}>{place}{board.day.chairs > 1 ? `, chair ${chair.number()}` : ''}</button
+  >
   <button
     type="button"
     class="min-h-11 max-w-40 truncate font-semibold underline decoration-2 underline-offset-4"
@@ -66,3 +48,4 @@
 
 <AtThisChair bind:open={setting} {tour} />
 <WhoSits {chair} bind:open={asking} />
+<WhichChair {chair} {days} bind:open={choosing} />

@@ -3,6 +3,7 @@
   import { LONGEST_NOTE } from '../../api/tables.gen';
   import { roughly } from '../../lib/minutes';
   import type { Line } from '../../line/line.svelte';
+  import Choice from '../../ui/Choice.svelte';
 
   interface Props {
     line: Line;
@@ -44,21 +45,26 @@
     <span class="block text-[15px] text-soft">First name</span>
     <input class="field" maxlength="40" autocomplete="off" bind:value={typed.firstName} />
   </label>
-  <label class="grow">
-    <span class="block text-[15px] text-soft">Design</span>
-    <select class="field" bind:value={typed.design}>
-      {#each offered as offer (offer.designId)}<option value={offer.designId}>{offer.name}</option>{/each}
-    </select>
-  </label>
+  <div class="grow">
+    <Choice
+      label="Design"
+      caption="soft"
+      bind:value={typed.design}
+      options={offered.map(({ designId, name }) => ({ value: designId, words: name }))}
+    />
+  </div>
   {#if board.roster.painters.length > 1}
-    <label class="grow">
-      <span class="block text-[15px] text-soft">Painter wished for</span>
-      <select class="field" bind:value={typed.wish}>
-        <option value="">whoever is free</option>
-        {#each board.roster.painters as painter (painter.id)}<option value={painter.id}>{painter.name}</option
-          >{/each}
-      </select>
-    </label>
+    <div class="grow">
+      <Choice
+        label="Painter wished for"
+        caption="soft"
+        bind:value={typed.wish}
+        options={[
+          { value: '', words: 'whoever is free' },
+          ...board.roster.painters.map(({ id, name }) => ({ value: id, words: name })),
+        ]}
+      />
+    </div>
   {/if}
   <label class="grow">
     <span class="block text-[15px] text-soft">A word, for today only</span>

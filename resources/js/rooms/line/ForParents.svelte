@@ -5,6 +5,7 @@
   import Sheet from '../../ui/Sheet.svelte';
   import Said from '../../ui/Said.svelte';
   import Code from './Code.svelte';
+  import Tick from '../../ui/Tick.svelte';
 
   interface Props {
     board: LineBoard;
@@ -62,14 +63,9 @@
         <p class="text-[15px] break-all text-soft">{address}</p>
         <a class="key min-h-14" href={address} target="_blank" rel="noopener">Open on a second screen</a>
         <button type="button" class="key min-h-14" onclick={() => window.print()}>Print the code</button>
-        <label class="flex min-h-11 items-center gap-3 text-lg">
-          <input
-            type="checkbox"
-            class="size-6"
-            checked={query.data?.showsNames === true}
-            onchange={({ currentTarget }) => share(currentTarget.checked)}
-          /> First names beside the numbers
-        </label>
+        <Tick checked={query.data?.showsNames === true} onturn={share}
+          ><span class="text-lg">First names beside the numbers</span></Tick
+        >
         <button
           type="button"
           class="min-h-11 text-left text-rust underline underline-offset-4"

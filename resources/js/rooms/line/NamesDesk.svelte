@@ -12,7 +12,6 @@
   import ForParents from './ForParents.svelte';
   import { middleOffer, UNDECIDED } from './names';
   import NumberSlip from './NumberSlip.svelte';
-  import PasteNames from './PasteNames.svelte';
   import Texts from './Texts.svelte';
 
   const { line, board, changeMenu }: { line: Line; board: LineBoard; changeMenu: () => void } = $props();
@@ -213,6 +212,10 @@
       <Texts {board} bind:open={texting} />
     {/if}
     {#if child !== undefined}<NumberSlip {board} {child} {window} bind:open={slipping} />{/if}
-    <PasteNames {line} {board} bind:open={pasting} taken={(tickets) => (given = tickets[0] ?? '')} />
+    {#if pasting}
+      {#await import('./PasteNames.svelte') then { default: PasteNames }}
+        <PasteNames {line} {board} bind:open={pasting} taken={(tickets) => (given = tickets[0] ?? '')} />
+      {/await}
+    {/if}
   {/if}
 </section>

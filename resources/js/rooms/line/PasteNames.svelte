@@ -3,6 +3,7 @@
   import type { Line } from '../../line/line.svelte';
   import Sheet from '../../ui/Sheet.svelte';
   import { readNames } from './names';
+  import Choice from '../../ui/Choice.svelte';
 
   interface Props {
     line: Line;
@@ -38,23 +39,29 @@
     <span class="font-semibold">First names, one to a line; the design behind a colon where it is known</span>
     <textarea class="mt-1 field min-h-40 text-lg" placeholder={EXAMPLE} bind:value={text}></textarea>
   </label>
-  <label class="mt-3 block">
-    <span class="text-soft">Whoever does not say gets</span>
-    <select class="field" value={usual} onchange={({ currentTarget }) => (chosen = currentTarget.value)}>
-      {#each offered as offer (offer.designId)}<option value={offer.designId}>{offer.name}</option>{/each}
-    </select>
-  </label>
-  {#if line.linesEach.length > 1}
-    <label class="mt-3 block">
-      <span class="text-soft">Painted</span>
-      <select class="field" bind:value={wish}>
-        <option value="">side by side, by whoever is free</option>
-        {#each line.linesEach as one (one.painter)}
-          <option value={one.painter}>one after another, by {one.name}</option>
-        {/each}
-      </select>
-    </label>
-  {/if}
+  <div class="mt-3 flex flex-col gap-3">
+    <Choice
+      label="Whoever does not say gets"
+      caption="soft"
+      value={usual}
+      options={offered.map(({ designId, name }) => ({ value: designId, words: name }))}
+      onchoose={(design) => (chosen = design)}
+    />
+    {#if line.linesEach.length > 1}
+      <Choice
+        label="Painted"
+        caption="soft"
+        bind:value={wish}
+        options={[
+          { value: '', words: 'side by side, by whoever is free' },
+          ...line.linesEach.map(({ painter, name }) => ({
+            value: painter,
+            words: `one after another, by ${name}`,
+          })),
+        ]}
+      />
+    {/if}
+  </div>
   {#if read.children.length > 0}
     <p class="mt-3 text-lg" role="status">
       {read.children.length}

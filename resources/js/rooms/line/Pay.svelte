@@ -8,6 +8,11 @@
 
   let { chair, open = $bindable() }: { chair: Chair; open: boolean } = $props();
 
+  const CARDS: Record<CardAnswer, string> = {
+    approved: 'approved',
+    declined: 'declined',
+    'timed out': 'not answered',
+  };
   const currency = teamCurrency();
   const priced = $derived(
     chair.line.board?.menu.find(({ designId }) => designId === chair.child?.designId)?.priceCents ?? null,
@@ -105,14 +110,21 @@
           </p>
         {/if}
       {/if}
-      <label class="mt-4 block text-[15px] text-soft">
-        No reader is joined: this one is a stand-in, and its card is
-        <select class="mt-1 field" bind:value={script}>
-          <option value="approved">approved</option>
-          <option value="declined">declined</option>
-          <option value="timed out">not answered</option>
-        </select>
-      </label>
+      <fieldset class="mt-4">
+        <legend class="text-[15px] text-soft"
+          >No reader is joined: this one is a stand-in, and its card is</legend
+        >
+        <div class="mt-1 grid grid-cols-3 gap-1">
+          {#each Object.entries(CARDS) as [answer, words] (answer)}
+            <button
+              type="button"
+              class={['key px-1', script === answer && 'bg-brass']}
+              aria-pressed={script === answer}
+              onclick={() => (script = answer as CardAnswer)}>{words}</button
+            >
+          {/each}
+        </div>
+      </fieldset>
       <button type="button" class="mt-4 key min-h-14 w-full" onclick={() => paid('free')}
         >Nothing to pay</button
       >

@@ -150,10 +150,7 @@
     <h1 class="mt-1 text-[2.4rem] sm:text-6xl low:text-4xl" aria-live="polite">{chair.step.name}</h1>
     <div class="mt-2 flex items-center gap-3 text-xl sm:mt-3 sm:text-[22px]">
       {#each chair.step.colours as colour (colour.hex)}
-        <span
-          class="size-9 shrink-0 rounded-full border-2 border-ink"
-          style:background-color={colour.hex}
-          title={colour.name}
+        <span class="size-9 shrink-0 rounded-full border-2 border-ink" style:background-color={colour.hex}
         ></span>
       {/each}
       <span>{how(chair.step)}</span>

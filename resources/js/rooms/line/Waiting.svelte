@@ -4,7 +4,6 @@
   import { clockTime, minutes, roughly } from '../../lib/minutes';
   import { linesKept } from '../../lib/remembered.svelte';
   import type { Line } from '../../line/line.svelte';
-  import ChildForm from './ChildForm.svelte';
 
   const { line, board }: { line: Line; board: LineBoard } = $props();
 
@@ -139,7 +138,9 @@
               </p>
             {/if}
           {/if}
-          <ChildForm {line} {board} {child} done={() => (chosen = null)} />
+          {#await import('./ChildForm.svelte') then { default: ChildForm }}
+            <ChildForm {line} {board} {child} done={() => (chosen = null)} />
+          {/await}
         {/if}
       </li>
     {/each}

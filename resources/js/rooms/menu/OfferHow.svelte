@@ -1,44 +1,39 @@
 <script lang="ts">
-  import { MenuGroupValues, type OfferSheet, RungNameValues } from '../../api/types.gen';
+  import { MenuGroupValues, type OfferSheet } from '../../api/types.gen';
   import { minutes } from '../../lib/minutes';
   import type { MenuWork } from './menu.svelte';
   import { GROUPS } from './words';
+  import Choice from '../../ui/Choice.svelte';
 
   const { offer, at, work }: { offer: OfferSheet; at: number; work: MenuWork } = $props();
+
+  function versionOf({ name, middleMs, share }: OfferSheet['rungs'][number]): string {
+    const look = share < 0.995 ? `, ${Math.round(100 * share)} of 100 of its look` : '';
+
+    return `${name ?? 'the whole design'}, ${minutes(middleMs)}${look}`;
+  }
 </script>
 
 <p class="flex flex-wrap items-center gap-x-3 gap-y-1 pt-1">
-  <select
-    class="field w-auto px-2"
-    aria-label="Version of {offer.name}"
-    value={offer.rung ?? ''}
-    onchange={({ currentTarget: { value } }) =>
-      work.change(`Another version of ${offer.name}.`, offer.designId, {
-        rung: RungNameValues.find((name) => name === value) ?? null,
-        // What was promised of another version says nothing of this one.
-        promiseMs: null,
-      })}
-  >
-    {#each offer.rungs as rung (rung.name)}
-      <option value={rung.name ?? ''}
-        >{rung.name ?? 'the whole design'}, {minutes(rung.middleMs)}{rung.share < 0.995
-          ? `, ${Math.round(100 * rung.share)} of 100 of its look`
-          : ''}</option
-      >
-    {/each}
-  </select>
-  <select
-    class="field w-auto px-2"
-    aria-label="For whom {offer.name} is"
-    value={offer.group ?? ''}
-    onchange={({ currentTarget: { value } }) =>
-      work.change(`${offer.name} stands elsewhere.`, offer.designId, {
-        group: MenuGroupValues.find((group) => group === value) ?? null,
-      })}
-  >
-    <option value="">for anybody</option>
-    {#each MenuGroupValues as group (group)}<option value={group}>{GROUPS[group]}</option>{/each}
-  </select>
+  <Choice
+    class="w-auto px-2"
+    label="Version of {offer.name}"
+    value={offer.rung}
+    options={offer.rungs.map((rung) => ({ value: rung.name, words: versionOf(rung) }))}
+    onchoose={(rung) =>
+      // What was promised of another version says nothing of this one.
+      work.change(`Another version of ${offer.name}.`, offer.designId, { rung, promiseMs: null })}
+  />
+  <Choice
+    class="w-auto px-2"
+    label="For whom {offer.name} is"
+    value={offer.group}
+    options={[
+      { value: null, words: 'for anybody' },
+      ...MenuGroupValues.map((value) => ({ value, words: GROUPS[value] })),
+    ]}
+    onchoose={(group) => work.change(`${offer.name} stands elsewhere.`, offer.designId, { group })}
+  />
   <button
     type="button"
     class="min-h-11 underline underline-offset-4"

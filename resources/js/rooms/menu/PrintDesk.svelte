@@ -6,19 +6,26 @@
   import BoardPages from './BoardPages.svelte';
   import { boardLayout, type Paper, PAPERS, sizeOf, TWO_METRES_MM } from './sheets';
   import TableCards from './TableCards.svelte';
+  import Choice from '../../ui/Choice.svelte';
 
   const { sheet }: { sheet: MenuSheet } = $props();
 
-  const KINDS = {
-    board: 'Board with pictures',
-    point: 'Pictures to point at',
-    plain: 'Plain, in large letters',
-    table: 'Cards to stand up',
-    bag: 'Cards for the bag',
-  } as const;
-  type Kind = keyof typeof KINDS;
+  const KINDS = [
+    { value: 'board', words: 'Board with pictures' },
+    { value: 'point', words: 'Pictures to point at' },
+    { value: 'plain', words: 'Plain, in large letters' },
+    { value: 'table', words: 'Cards to stand up' },
+    { value: 'bag', words: 'Cards for the bag' },
+  ] as const;
+  type Kind = (typeof KINDS)[number]['value'];
   type Language = keyof typeof boardWords;
-  const LANGUAGES: Record<Language, string> = { en: 'English', de: 'Deutsch', fr: 'Français', es: 'Español' };
+  const LANGUAGES: readonly { value: Language; words: string }[] = [
+    { value: 'en', words: 'English' },
+    { value: 'de', words: 'Deutsch' },
+    { value: 'fr', words: 'Français' },
+    { value: 'es', words: 'Español' },
+  ];
+  const papers = Object.keys(PAPERS) as Paper[];
 
   let kind: Kind = $state('board');
   let paper: Paper = $state('A4');
@@ -56,25 +63,34 @@
       >
       <span class="ml-2">Board and cards</span>
     </h1>
-    <select class="field w-auto" aria-label="What" bind:value={kind}>
-      {#each Object.entries(KINDS) as [key, name] (key)}<option value={key}>{name}</option>{/each}
-    </select>
-    <select class="field w-auto" aria-label="Paper" bind:value={paper}>
-      {#each Object.keys(PAPERS) as name (name)}<option value={name}>{name}</option>{/each}
-    </select>
-    <select class="field w-auto" aria-label="Orientation" bind:value={lies}>
-      <option value={false}>upright</option>
-      <option value={true}>lying</option>
-    </select>
+    <Choice class="w-auto" label="What" bind:value={kind} options={KINDS} />
+    <Choice
+      class="w-auto"
+      label="Paper"
+      bind:value={paper}
+      options={papers.map((value) => ({ value, words: value }))}
+    />
+    <Choice
+      class="w-auto"
+      label="Orientation"
+      bind:value={lies}
+      options={[
+        { value: false, words: 'upright' },
+        { value: true, words: 'lying' },
+      ]}
+    />
     {#if isBoard}
-      <select class="field w-auto" aria-label="Pages" bind:value={pages}>
-        <option value={1}>on one page</option>
-        <option value={2}>on two pages</option>
-      </select>
+      <Choice
+        class="w-auto"
+        label="Pages"
+        bind:value={pages}
+        options={[
+          { value: 1, words: 'on one page' },
+          { value: 2, words: 'on two pages' },
+        ]}
+      />
     {/if}
-    <select class="field w-auto" aria-label="Language" bind:value={language}>
-      {#each Object.entries(LANGUAGES) as [key, name] (key)}<option value={key}>{name}</option>{/each}
-    </select>
+    <Choice class="w-auto" label="Language" bind:value={language} options={LANGUAGES} />
     <button type="button" class="key key-ink" onclick={() => print()}>Print</button>
     {#if isBoard && kind !== 'point'}
       <p class="w-full text-soft" role="status">

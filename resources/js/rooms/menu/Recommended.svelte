@@ -10,6 +10,8 @@
   import Said from '../../ui/Said.svelte';
   import { chances } from '../plan/answers';
   import { type MenuWork, offeredOf } from './menu.svelte';
+  import Choice from '../../ui/Choice.svelte';
+  import Tick from '../../ui/Tick.svelte';
 
   const { sheet, work }: { sheet: MenuSheet; work: MenuWork } = $props();
 
@@ -43,6 +45,10 @@
     });
   }
 
+  function keep(design: string, keeps: boolean) {
+    kept = keeps ? [...kept, design] : kept.filter((one) => one !== design);
+  }
+
   function take(recommended: MenuRecommended) {
     const offers = sheet.offers.map(offeredOf);
     void work.write(
@@ -61,19 +67,22 @@
   <section aria-labelledby="recommended">
     <h2 id="recommended" class="text-xl">The best of it for an event</h2>
     <form class="mt-1 flex flex-col gap-2" onsubmit={ask}>
-      <select
-        class="field"
-        aria-label="Event"
+      <Choice
+        label="Event"
         value={day}
-        onchange={({ currentTarget }) => (chosen = currentTarget.value)}
-      >
-        {#each days.data ?? [] as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
-      </select>
+        options={(days.data ?? []).map(({ id, name }) => ({ value: id, words: name }))}
+        onchoose={(id) => (chosen = id)}
+      />
       <div class="grid grid-cols-[1fr_5.5rem] gap-2">
-        <select class="field px-2" aria-label="Most of what" bind:value={goal}>
-          <option value="look">most look</option>
-          <option value="takings">most takings</option>
-        </select>
+        <Choice
+          class="px-2"
+          label="Most of what"
+          bind:value={goal}
+          options={[
+            { value: 'look', words: 'most look' },
+            { value: 'takings', words: 'most takings' },
+          ]}
+        />
         <label class="flex items-center gap-2 whitespace-nowrap">
           <input
             class="field w-14 px-2"
@@ -90,10 +99,9 @@
         <summary class="flex min-h-11 items-center underline underline-offset-4">Keep as they stand …</summary
         >
         {#each sheet.offers as offer (offer.designId)}
-          <label class="flex min-h-11 items-center gap-3">
-            <input type="checkbox" class="size-6 accent-ink" value={offer.designId} bind:group={kept} />
-            {offer.name}
-          </label>
+          <Tick checked={kept.includes(offer.designId)} onturn={(keeps) => keep(offer.designId, keeps)}
+            >{offer.name}</Tick
+          >
         {/each}
       </details>
       <Said message={asking.general} />

@@ -3,6 +3,7 @@
   import { clockTime, dayName } from '../../lib/minutes';
   import Said from '../../ui/Said.svelte';
   import { clashesOf, type Diary } from './diary.svelte';
+  import Tick from '../../ui/Tick.svelte';
 
   const { diary, look, took }: { diary: Diary; look: CalendarShown; took: () => void } = $props();
 
@@ -27,15 +28,12 @@
 <ul class="mt-2">
   {#each look.found as one (one.key)}
     <li class="border-t border-seam py-1.5">
-      <label class={['flex min-h-11 items-center gap-4', cannot(one) && 'text-soft']}>
-        <input
-          type="checkbox"
-          class="size-7 shrink-0 accent-ink"
-          disabled={cannot(one)}
-          checked={diary.ticked.includes(one.key)}
-          onchange={() => diary.turn(one.key)}
-        />
-        <span class="grow">
+      <Tick
+        disabled={cannot(one)}
+        checked={diary.ticked.includes(one.key)}
+        onturn={() => diary.turn(one.key)}
+      >
+        <span class={['grow', cannot(one) && 'text-soft']}>
           <span class="text-lg font-semibold">{one.name}</span>
           <span class="text-soft"
             >{one.place === '' ? '' : ` ${one.place}, `}
@@ -47,8 +45,8 @@
         <span class="minutes whitespace-nowrap"
           >{clockTime(one.opensAt, one.timezone)} to {clockTime(one.closesAt, one.timezone)}</span
         >
-      </label>
-      <div class="pl-11 text-soft">
+      </Tick>
+      <div class="pl-8 text-soft">
         {#each one.assumed as words (words)}<p>{words}</p>{/each}
         {#if one.trouble !== null}<p class="text-rust">{one.trouble}</p>{/if}
         {#each clashesOf(look.clashes, one.key) as words (words)}<p class="text-rust">{words}</p>{/each}

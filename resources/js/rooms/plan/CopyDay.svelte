@@ -9,6 +9,8 @@
   import Sheet from '../../ui/Sheet.svelte';
   import { lastDone } from './diary.svelte';
   import { again, OFTEN, type Often, whichOfMonth } from './again';
+  import Choice from '../../ui/Choice.svelte';
+  import Tick from '../../ui/Tick.svelte';
 
   let { open = $bindable(), day }: { open: boolean; day: DaySummary } = $props();
 
@@ -52,14 +54,15 @@
       {day.name} with its hours, menu, roster, plan and money. Each can be changed by itself afterwards.
     </p>
     <div class="grid grid-cols-2 gap-4 sm:grid-cols-3">
-      <label class="font-semibold">
-        How often
-        <select class="mt-1 field font-normal" bind:value={how}>
-          {#each often as one (one)}
-            <option value={one}>{OFTEN[one]}{one === 'month' ? `, ${whichOfMonth(date)}` : ''}</option>
-          {/each}
-        </select>
-      </label>
+      <Choice
+        label="How often"
+        caption="strong"
+        bind:value={how}
+        options={often.map((value) => ({
+          value,
+          words: value === 'month' ? `${OFTEN[value]}, ${whichOfMonth(date)}` : OFTEN[value],
+        }))}
+      />
       <label class="font-semibold">
         How many times
         <input class="mt-1 field font-normal" type="number" min="0" max={MOST} required bind:value={times} />
@@ -79,15 +82,9 @@
     <ul class="columns-1 sm:columns-2">
       {#each proposed as one (one)}
         <li class="break-inside-avoid">
-          <label class="flex min-h-11 items-center gap-3 text-lg">
-            <input
-              type="checkbox"
-              class="size-6 accent-ink"
-              checked={!without.includes(one)}
-              onchange={() => turn(one)}
-            />
-            {named(one)}
-          </label>
+          <Tick checked={!without.includes(one)} onturn={() => turn(one)}
+            ><span class="text-lg">{named(one)}</span></Tick
+          >
         </li>
       {/each}
     </ul>

@@ -4,6 +4,7 @@
   import { currencies } from '../../api/tables.gen';
   import type { SessionState } from '../../api/types.gen';
   import Said from '../../ui/Said.svelte';
+  import Choice from '../../ui/Choice.svelte';
 
   const { currency }: { currency: string } = $props();
 
@@ -24,17 +25,14 @@
   }
 </script>
 
-<label class="mt-2 block">
-  <span class="text-soft">We are paid in</span>
-  <select
-    class="mt-1 field"
+<div class="mt-2">
+  <Choice
+    label="We are paid in"
+    caption="soft"
     value={currency}
-    onchange={({ currentTarget }) => void choose(currentTarget.value)}
-  >
-    {#each codes as code (code)}
-      <option value={code}>{code}, {names.of(code)}</option>
-    {/each}
-  </select>
-</label>
+    options={codes.map((code) => ({ value: code, words: `${code}, ${names.of(code) ?? ''}` }))}
+    onchoose={(code) => void choose(code)}
+  />
+</div>
 <p class="text-soft">The figures on menus and plans stay: nothing is exchanged.</p>
 <Said {message} />

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Slider from '../../ui/Slider.svelte';
   interface Props {
     label: string;
     /** How the value reads. */
@@ -16,20 +17,10 @@
   const { label, shown, value, min, max, step = 1, turn, stay }: Props = $props();
 </script>
 
-<label class="block">
-  <span class="flex items-baseline justify-between gap-3">
+<div>
+  <span class="flex items-baseline justify-between gap-3" aria-hidden="true">
     <span class="text-soft">{label}</span>
     <span class="minutes text-2xl whitespace-nowrap">{shown}</span>
   </span>
-  <input
-    class="dial"
-    type="range"
-    {min}
-    {max}
-    {step}
-    {value}
-    aria-valuetext={shown}
-    oninput={({ currentTarget }) => turn(Number(currentTarget.value))}
-    onchange={stay}
-  />
-</label>
+  <Slider {label} {shown} {value} {min} {max} {step} {turn} {stay} />
+</div>

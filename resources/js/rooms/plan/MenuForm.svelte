@@ -13,6 +13,8 @@
   import Overtaken from '../../ui/Overtaken.svelte';
   import Said from '../../ui/Said.svelte';
   import Sheet from '../../ui/Sheet.svelte';
+  import Choice from '../../ui/Choice.svelte';
+  import Tick from '../../ui/Tick.svelte';
 
   let { open = $bindable(), board }: { open: boolean; board: LineBoard } = $props();
 
@@ -24,6 +26,10 @@
     price: string;
   }
 
+  const VERSIONS = [
+    { value: null, words: 'the whole design' },
+    ...RungNameValues.map((value) => ({ value, words: value })),
+  ];
   const currency = teamCurrency();
   const queryClient = useQueryClient();
   const work = new Submission();
@@ -95,31 +101,21 @@
           <li
             class="grid grid-cols-[1fr_6.5rem_5rem_5rem] items-center gap-2 border-t border-seam py-1.5 max-sm:grid-cols-3 max-sm:[&>label]:col-span-3"
           >
-            <label class="flex min-h-11 items-center gap-3">
-              <input
-                type="checkbox"
-                class="size-6 accent-ink"
-                bind:checked={row.offered}
-                disabled={row.design.totalMs === 0}
-              />
+            <Tick bind:checked={row.offered} disabled={row.design.totalMs === 0}>
               <span class="text-lg leading-tight">
                 {row.design.name}
                 <span class="text-soft"
                   >{row.design.totalMs === 0 ? 'no steps yet' : minutes(row.design.totalMs)}</span
                 >
               </span>
-            </label>
-            <select
-              class="field px-2"
-              aria-label="Version of {row.design.name}"
+            </Tick>
+            <Choice
+              class="px-2"
+              label="Version of {row.design.name}"
               disabled={!row.offered}
-              value={row.rung ?? ''}
-              onchange={({ currentTarget: { value } }) =>
-                (row.rung = RungNameValues.find((name) => name === value) ?? null)}
-            >
-              <option value="">the whole design</option>
-              {#each RungNameValues as name (name)}<option value={name}>{name}</option>{/each}
-            </select>
+              bind:value={row.rung}
+              options={VERSIONS}
+            />
             <input
               class="field"
               aria-label="Promise for {row.design.name}"

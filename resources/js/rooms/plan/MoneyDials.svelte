@@ -5,6 +5,7 @@
   import CurrencyChoice from './CurrencyChoice.svelte';
   import Dial from './Dial.svelte';
   import type { EventMoney } from './money.svelte';
+  import Tick from '../../ui/Tick.svelte';
 
   const { money, currency }: { money: EventMoney; currency: string } = $props();
 
@@ -83,24 +84,13 @@
     {currency}
     keep={(cents) => money.let('Other materials.', { materialsCents: cents ?? 0 })}
   />
-  <label class="flex min-h-11 items-center gap-3">
-    <input
-      type="checkbox"
-      class="size-6 accent-ink"
-      checked={terms.isTravelPaid}
-      onchange={({ currentTarget }) =>
-        money.let('Hours on the way.', { isTravelPaid: currentTarget.checked })}
-    />
-    Hours on the way are paid
-  </label>
-  <label class="flex min-h-11 items-center gap-3">
-    <input
-      type="checkbox"
-      class="size-6 accent-ink"
-      checked={terms.isSetUpPaid}
-      onchange={({ currentTarget }) => money.let('Hours of set-up.', { isSetUpPaid: currentTarget.checked })}
-    />
-    Set-up and pack-up are paid
-  </label>
+  <Tick
+    checked={terms.isTravelPaid}
+    onturn={(isTravelPaid) => money.let('Hours on the way.', { isTravelPaid })}
+    >Hours on the way are paid</Tick
+  >
+  <Tick checked={terms.isSetUpPaid} onturn={(isSetUpPaid) => money.let('Hours of set-up.', { isSetUpPaid })}
+    >Set-up and pack-up are paid</Tick
+  >
   <CurrencyChoice {currency} />
 </section>

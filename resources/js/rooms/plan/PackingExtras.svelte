@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Packing } from './packing.svelte';
   import { keyOf } from './packing.svelte';
+  import Tick from '../../ui/Tick.svelte';
 
   const { packing }: { packing: Packing } = $props();
 
@@ -22,12 +23,7 @@
     {@const thing = keyOf({ kind: 'extra', name: extra.name })}
     <li class="flex items-center gap-4 border-b border-seam">
       <label class="flex min-h-12 grow items-center gap-4 text-lg">
-        <input
-          type="checkbox"
-          class="size-7 shrink-0 accent-ink"
-          checked={packing.has(thing)}
-          onchange={() => packing.turn(thing)}
-        />
+        <Tick checked={packing.has(thing)} onturn={() => packing.turn(thing)} />
         <span class={['grow', packing.has(thing) && 'text-soft line-through']}>{extra.name}</span>
         <span class="minutes">{extra.howMany}</span>
       </label>

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Packing } from './packing.svelte';
+  import Tick from '../../ui/Tick.svelte';
 
   interface Props {
     packing: Packing;
@@ -19,12 +20,7 @@
 
 <li class="border-b border-seam">
   <label class="flex min-h-12 items-center gap-4 text-lg">
-    <input
-      type="checkbox"
-      class="size-7 shrink-0 accent-ink"
-      checked={isPacked}
-      onchange={() => packing.turn(thing)}
-    />
+    <Tick checked={isPacked} onturn={() => packing.turn(thing)} />
     {#if hex !== null}
       <span class="size-6 shrink-0 border border-ink" style:background={hex} aria-hidden="true"></span>
     {/if}

@@ -6,6 +6,7 @@
   import { Remembered } from '../../lib/remembered.svelte';
   import Said from '../../ui/Said.svelte';
   import { untrack } from 'svelte';
+  import Choice from '../../ui/Choice.svelte';
 
   const { day }: { day: DaySummary } = $props();
 
@@ -24,6 +25,12 @@
   let order: PartyOrderSheet | null = $state.raw(null);
   const openMinutes = $derived(Math.round((day.closesAt - day.opensAt) / 60_000));
   const time = (at: number) => clockTime(at, day.timezone);
+  const cakes = $derived(
+    Array.from({ length: Math.max(1, Math.ceil(openMinutes / 15)) }, (_, at) => ({
+      value: at * 15,
+      words: at === 0 ? 'till the end' : `cake at ${time(day.opensAt + at * 15 * 60_000)}`,
+    })),
+  );
   const cakeAt = $derived(cakeMinutes === 0 ? null : day.opensAt + cakeMinutes * 60_000);
 
   async function put(event: SubmitEvent) {
@@ -47,18 +54,17 @@
       <textarea class="mt-1 h-44 field font-normal" maxlength="10000" bind:value={list.value}></textarea>
     </label>
     <div class="grid gap-2 sm:grid-cols-3">
-      <select class="field px-2" aria-label="When the birthday child is painted" bind:value={birthday}>
-        {#each Object.entries(WHEN) as [key, words] (key)}<option value={key}>{words}</option>{/each}
-      </select>
-      <select class="field px-2" aria-label="All are painted by" bind:value={cakeMinutes}>
-        <option value={0}>till the end</option>
-        {#each Array.from({ length: Math.max(0, Math.floor((openMinutes - 1) / 15)) }, (_, at) => (at + 1) * 15) as after (after)}
-          <option value={after}>cake at {time(day.opensAt + after * 60_000)}</option>
-        {/each}
-      </select>
-      <select class="field px-2" aria-label="More children" bind:value={more}>
-        {#each [0, 1, 2, 3, 5] as count (count)}<option value={count}>if {count} more come</option>{/each}
-      </select>
+      <Choice
+        label="When the birthday child is painted"
+        bind:value={birthday}
+        options={(['first', 'last', 'as_others'] as const).map((value) => ({ value, words: WHEN[value] }))}
+      />
+      <Choice label="All are painted by" bind:value={cakeMinutes} options={cakes} />
+      <Choice
+        label="More children"
+        bind:value={more}
+        options={[0, 1, 2, 3, 5].map((value) => ({ value, words: `if ${value} more come` }))}
+      />
     </div>
     <Said message={work.general} />
     <button type="submit" class="key key-ink" disabled={work.busy}>Put them in order</button>

@@ -3,6 +3,7 @@
   import { clockTime } from '../../lib/minutes';
   import { tonesOf } from './day';
   import { inLine, type Player } from './player.svelte';
+  import Slider from '../../ui/Slider.svelte';
 
   interface Props {
     player: Player;
@@ -70,18 +71,17 @@
     onclick={() => (player.isRunning ? player.pause() : player.run())}
     >{player.isRunning ? 'Stop' : 'Go on'}</button
   >
-  <input
-    class="dial grow"
-    type="range"
+  <Slider
+    class="grow"
+    label="Time of the day"
+    shown={now}
+    value={player.at}
     min={0}
     max={player.length}
     step={60_000}
-    value={player.at}
-    aria-label="Time of the day"
-    aria-valuetext={now}
-    oninput={({ currentTarget }) => {
+    turn={(at) => {
       player.pause();
-      player.move(Number(currentTarget.value));
+      player.move(at);
     }}
   />
 </div>

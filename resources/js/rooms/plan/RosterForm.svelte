@@ -9,6 +9,7 @@
   import Overtaken from '../../ui/Overtaken.svelte';
   import Said from '../../ui/Said.svelte';
   import Sheet from '../../ui/Sheet.svelte';
+  import Choice from '../../ui/Choice.svelte';
 
   let { open = $bindable(), board }: { open: boolean; board: LineBoard } = $props();
 
@@ -89,12 +90,14 @@
                   />
                 </label>
               {/if}
-              <select class="field" aria-label="Who sits at chair {chair}" bind:value={row.painter}>
-                {#each board.roster.painters as painter (painter.id)}
-                  <option value={painter.id}>{painter.name}</option>
-                {/each}
-                <option value="">nobody</option>
-              </select>
+              <Choice
+                label="Who sits at chair {chair}"
+                bind:value={row.painter}
+                options={[
+                  ...board.roster.painters.map(({ id, name }) => ({ value: id, words: name })),
+                  { value: '', words: 'nobody' },
+                ]}
+              />
               {#if !isFirst}
                 <button
                   type="button"

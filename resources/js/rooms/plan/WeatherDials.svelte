@@ -2,6 +2,7 @@
   import type { AirShown } from '../../api/types.gen';
   import Dial from './Dial.svelte';
   import type { EventPlan } from './plan.svelte';
+  import Tick from '../../ui/Tick.svelte';
 
   const { plan }: { plan: EventPlan } = $props();
 
@@ -11,16 +12,9 @@
 </script>
 
 <h2 class="mt-2 text-lg">The air</h2>
-<label class="flex min-h-11 items-center gap-3">
-  <input
-    type="checkbox"
-    class="size-6 accent-ink"
-    checked={air === null}
-    onchange={({ currentTarget }) =>
-      plan.let('Other weather.', { weather: currentTarget.checked ? null : MILD })}
-  />
-  As the weather feed says
-</label>
+<Tick checked={air === null} onturn={(asFed) => plan.let('Other weather.', { weather: asFed ? null : MILD })}
+  >As the weather feed says</Tick
+>
 {#if air !== null}
   <Dial
     label="Degrees"

@@ -4,6 +4,7 @@
   import { restsOn } from '../../lib/paces';
   import Curve from './Curve.svelte';
   import { forecastWords, type Training } from './practice.svelte';
+  import Tick from '../../ui/Tick.svelte';
 
   const { training, sheet }: { training: Training; sheet: TrainingSheet } = $props();
 
@@ -30,16 +31,10 @@
       />
     </label>
     {#if canPart}
-      <label class="flex min-h-11 items-center gap-2">
-        <input
-          type="checkbox"
-          class="size-5 accent-ink"
-          checked={training.target.apart}
-          onchange={(event) =>
-            void training.choose({ ...training.target, apart: event.currentTarget.checked })}
-        />
-        left against right
-      </label>
+      <Tick
+        checked={training.target.apart}
+        onturn={(apart) => void training.choose({ ...training.target, apart })}>left against right</Tick
+      >
     {/if}
   </form>
   <Curve sides={sheet.sides} targetMs={sheet.targetMs} />

@@ -145,3 +145,26 @@ test('the tape on a bag card is an inch a minute, and a long one goes on in a se
   expect((minute('6') - minute('1')) / 5 / 72).toBeGreaterThan(0.995);
   expect((minute('6') - minute('1')) / 5 / 72).toBeLessThan(1.005);
 });
+
+test('a field that chooses is opened, gone through and closed by the keyboard alone', async ({
+  page,
+  team,
+}) => {
+  const design = await team.design('Wave band', [step('Wave', '0:30')]);
+  const menu = await menuOf(team, [design]);
+  await page.goto(`/menu/${menu.id}/board`);
+  const paper = page.getByRole('combobox', { name: 'Paper' });
+  await paper.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('listbox')).toBeVisible();
+  await page.keyboard.press('End');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('listbox')).toBeHidden();
+  await expect(paper).toHaveText('A4');
+  await expect(paper).toBeFocused();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('A');
+  await page.keyboard.press('3');
+  await page.keyboard.press('Enter');
+  await expect(paper).toHaveText('A3');
+});

@@ -28,7 +28,7 @@ test('an event answers while its dials are moved, takes a lever, and takes it ba
   await expect(answer('When do I stop taking names?')).toHaveText(/^(\d\d:\d\d|Too many)$/);
   await expect
     .poll(async () => (await team.plan(day)).terms.children)
-    .toBe(Number(await children.getAttribute('max')));
+    .toBe(Number(await children.getAttribute('aria-valuemax')));
 
   const lever = page.getByRole('button', { name: 'Take it: One artist more, all day' });
   await lever.click();

@@ -1,10 +1,10 @@
 <script lang="ts">
-  import type { Placement } from '../api/types.gen';
+  import type { FaceSize, Placement } from '../api/types.gen';
   import { described } from './describe';
   import Eyes from './Eyes.svelte';
   import Guides from './Guides.svelte';
   import { isOnLimb, type Layer, layerOf, type PaintedStep } from './layers';
-  import { type Look, usualLook } from './looks';
+  import { type Look, statures, usualLook } from './looks';
   import type { Shades, Stain } from './marks';
   import { EAR, EYE, FACE, LIMB, MOUTH, NECK, type Window, windowOf } from './sheets';
   import Skin from './Skin.svelte';
@@ -25,6 +25,8 @@
     /** Other steps whose places are marked: those that something is said of. */
     pointed?: readonly PaintedStep[];
     look?: Look;
+    /** How old the head is. */
+    size?: FaceSize;
     eyesShut?: boolean;
     /** What of the sheet is shown; by the placement when not given. */
     view?: Window | undefined;
@@ -42,6 +44,7 @@
     current,
     pointed = [],
     look = usualLook,
+    size = 'child',
     eyesShut = false,
     view: shownPart,
     readOut = true,
@@ -165,7 +168,6 @@
     {#each clips as { key, d, transform } (key)}<clipPath id={key}><path {d} {transform} /></clipPath>{/each}
   </defs>
 
-  <Skin {look} {limb} {id} />
   {#snippet layer(one: Layer, at: number)}
     <g
       opacity={opacityOf(one)}
@@ -197,37 +199,40 @@
       </g>
     </g>
   {/snippet}
-  {#if !limb && !eyesShut}<Eyes {look} shut={false} {id} />{/if}
-  {#each layers as one, at (one.id)}
-    {#if opacityOf(one) > 0}{@render layer(one, at)}{/if}
-  {/each}
-  {#if !limb}
-    <!-- Nose and mouth still show a little through what lies over them. -->
-    {#if lips}
+  <g transform={limb ? undefined : statures[size]}>
+    <Skin {look} {limb} {id} />
+    {#if !limb && !eyesShut}<Eyes {look} shut={false} {id} />{/if}
+    {#each layers as one, at (one.id)}
+      {#if opacityOf(one) > 0}{@render layer(one, at)}{/if}
+    {/each}
+    {#if !limb}
+      <!-- Nose and mouth still show a little through what lies over them. -->
+      {#if lips}
+        <path
+          d="M160 341C182 352 218 352 240 341"
+          fill="none"
+          stroke="#3a1e18"
+          stroke-width="2"
+          opacity="0.5"
+          stroke-linecap="round"
+        />
+      {/if}
       <path
-        d="M160 341C182 352 218 352 240 341"
+        d="M184 305C190 313 210 313 216 305"
         fill="none"
-        stroke="#3a1e18"
-        stroke-width="2"
-        opacity="0.5"
+        stroke="#2b1d16"
+        stroke-width="2.400"
+        opacity="0.22"
         stroke-linecap="round"
       />
+      {#if eyesShut}<Eyes {look} shut {id} />{/if}
     {/if}
-    <path
-      d="M184 305C190 313 210 313 216 305"
-      fill="none"
-      stroke="#2b1d16"
-      stroke-width="2.400"
-      opacity="0.22"
-      stroke-linecap="round"
-    />
-    {#if eyesShut}<Eyes {look} shut {id} />{/if}
-  {/if}
-  {#each pointed.filter((step) => step.id !== current?.id) as step, at (step.id)}
-    <ZoneOutline {step} id="{id}-{at}" />
-  {/each}
-  {#if current !== undefined}
-    <ZoneOutline step={current} {id} />
-    <Guides step={current} />
-  {/if}
+    {#each pointed.filter((step) => step.id !== current?.id) as step, at (step.id)}
+      <ZoneOutline {step} id="{id}-{at}" />
+    {/each}
+    {#if current !== undefined}
+      <ZoneOutline step={current} {id} />
+      <Guides step={current} />
+    {/if}
+  </g>
 </svg>

@@ -15,6 +15,7 @@ import {
   texture,
   WEIGHT,
 } from './marks';
+import { darkens, litEdge, lights, shadedEdge } from './edges';
 import { extentOf, forms } from './shapes';
 import { at, type Point, polar, plus, turned } from './strokes';
 import { rimAt } from './sheets';
@@ -109,6 +110,9 @@ const SOFT_EDGES: Partial<Record<Technique, number>> = {
   powder: 7,
   lift_off: 4,
 };
+
+/** A shade is worked out to its inner side, and hardly over the edge that it goes by. */
+const SHADE_SOFT = 3;
 
 /** Where the marks of a step stand, half by half. */
 export function groupsOf(step: PaintedStep): Map<Half, Zone[]> {
@@ -253,6 +257,32 @@ function frameOf(step: PaintedStep, half: Half, below: readonly PaintedStep[]): 
   };
 }
 
+/** The edge that a shade or a light goes by: of the figure that is named, else of the last one in the same place. */
+function edgeFor(
+  step: PaintedStep,
+  half: Half,
+  below: readonly PaintedStep[],
+  frame: Frame | undefined,
+): Outline | undefined {
+  if (frame !== undefined || step.guides.length > 0 || !goesByEdge(step)) {
+    return frame?.edge;
+  }
+  const at = below.findLastIndex(
+    ({ shape, zones }) =>
+      shape !== null &&
+      !isTexture(shape) &&
+      zones.length === step.zones.length &&
+      zones.every((zone) => step.zones.includes(zone)),
+  );
+  const figure = below[at];
+  if (figure === undefined || figure.shape === null) {
+    return undefined;
+  }
+  const guide = { by: 'figure' as const, value: `inside ${figure.shape}`, words: '' };
+
+  return frameOf({ ...step, guides: [guide] }, half, below)?.edge;
+}
+
 /** The half of a figure that a mark on this half is placed by; undefined where it has none there. */
 function halfFor(figure: PaintedStep, half: Half): Half | undefined {
   const halves = [...groupsOf(figure).keys()];
@@ -349,21 +379,30 @@ function cover(step: PaintedStep): number {
   return 1 - (1 - one) ** step.coats;
 }
 
-function film(step: PaintedStep, zones: readonly Zone[], half: Half, frame?: Frame): Stain[] {
+function film(
+  step: PaintedStep,
+  zones: readonly Zone[],
+  half: Half,
+  frame: Frame | undefined,
+  edge: Outline | undefined,
+): Stain[] {
   const work = brushworkOf(step, roomFor(zones, half), frame);
   if (step.shape !== null && !isTexture(step.shape)) {
     return formed(work, paintOf(work));
   }
   const fill = paintOf(work);
+  if (edge !== undefined && darkens(step.name)) {
+    return [shadedEdge(edge, fill)];
+  }
   const hasPortion = frame !== undefined || step.guides.some(({ by }) => by === 'portion');
-  const edge = typeof fill === 'string' ? fill : 'none';
+  const around = typeof fill === 'string' ? fill : 'none';
 
   // A little over its outline, so that neighbouring zones of one film meet.
   return [
     {
       d: hasPortion ? partOf(work.room) : zones.map((zone) => placeOf(zone).d).join(''),
       fill,
-      ...(edge === 'none' ? {} : { stroke: edge, width: step.technique === 'fill' ? 9 : 15 }),
+      ...(around === 'none' ? {} : { stroke: around, width: step.technique === 'fill' ? 9 : 15 }),
     },
   ];
 }
@@ -371,7 +410,13 @@ function film(step: PaintedStep, zones: readonly Zone[], half: Half, frame?: Fra
 const partOf = ({ centre: [x, y], rx, ry }: Place): string =>
   `M${x - rx} ${y}C${x - rx} ${y - ry * 1.2} ${x + rx} ${y - ry * 1.2} ${x + rx} ${y}C${x + rx} ${y + ry * 1.2} ${x - rx} ${y + ry * 1.2} ${x - rx} ${y}Z`;
 
-function stainsOf(step: PaintedStep, zones: readonly Zone[], half: Half, frame?: Frame): Stain[] {
+function stainsOf(
+  step: PaintedStep,
+  zones: readonly Zone[],
+  half: Half,
+  frame: Frame | undefined,
+  edge: Outline | undefined,
+): Stain[] {
   const whole = roomFor(zones, half);
   const work = brushworkOf(step, whole, frame);
   switch (step.technique) {
@@ -387,6 +432,10 @@ function stainsOf(step: PaintedStep, zones: readonly Zone[], half: Half, frame?:
     case 'outline':
       return outlined(work, step.shape === null ? zones.map((zone) => placeOf(zone).d).join('') : null);
     case 'line':
+      if (edge !== undefined && step.shape === null && (step.count ?? 1) === 1 && lights(step.name)) {
+        return litEdge(edge, work.colours[0] ?? '#fffdf7');
+      }
+
       return step.shape === null
         ? spread(step, zones, half, frame)
         : isDrawn(step.shape)
@@ -508,6 +557,7 @@ const wordOf = (step: PaintedStep): string =>
   JSON.stringify([
     step.id,
     step.technique,
+    goesByEdge(step),
     step.colours.map(({ hex }) => hex),
     step.seen,
     step.zones,
@@ -521,8 +571,11 @@ const wordOf = (step: PaintedStep): string =>
     step.guides.map(({ by, value }) => `${by} ${value}`),
   ]);
 
-const goesByOthers = ({ technique, guides }: PaintedStep): boolean =>
-  technique === 'outline' || guides.some(({ by }) => by === 'figure');
+const goesByOthers = (step: PaintedStep): boolean =>
+  step.technique === 'outline' || goesByEdge(step) || step.guides.some(({ by }) => by === 'figure');
+
+const goesByEdge = ({ name, technique }: PaintedStep): boolean =>
+  (technique === 'line' && lights(name)) || (FILMS.includes(technique) && darkens(name));
 
 /**
  * The layer of one step; empty for what leaves nothing on the skin. The same object again for the same step.
@@ -561,7 +614,12 @@ function drawn(step: PaintedStep, below: readonly PaintedStep[]): Layer {
   return {
     id: step.id,
     cover: isFilm ? cover(step) : 1,
-    soft: isFilm ? (SOFT_EDGES[step.technique] ?? 1.2) * (crisp ? 0.5 : 1) : 0,
+    soft: !isFilm
+      ? 0
+      : goesByEdge(step) &&
+          groups.some(([half]) => edgeFor(step, half, below, frameOf(step, half, below)) !== undefined)
+        ? SHADE_SOFT
+        : (SOFT_EDGES[step.technique] ?? 1.2) * (crisp ? 0.5 : 1),
     staysClear:
       ON_THE_LID.includes(step.technique) ||
       (!isFilm && !SCATTERED.includes(step.technique) && step.zones.includes('eyelid'))
@@ -573,7 +631,10 @@ function drawn(step: PaintedStep, below: readonly PaintedStep[]): Layer {
       round?.copies ??
       flat.map(([half, zones]) => {
         const frame = frameOf(step, half, below);
-        const stains = isFilm ? film(step, zones, half, frame) : stainsOf(step, zones, half, frame);
+        const goesBy = edgeFor(step, half, below, frame);
+        const stains = isFilm
+          ? film(step, zones, half, frame, goesBy)
+          : stainsOf(step, zones, half, frame, goesBy);
         const edge = frame?.edge;
 
         return {

@@ -1,3 +1,5 @@
+import type { FaceSize } from '../api/types.gen';
+
 /** Who sits for the picture. */
 export interface Look {
   /** As it is read out. */
@@ -75,6 +77,16 @@ export const usualLook: Look = {
   iris: '#5d7d8c',
   shirt: '#3f7f86',
   cut: 'swept',
+};
+
+/**
+ * How a head differs from the child's that the sheet is drawn for: a small one is rounder, a grown one longer, for the
+ * lower face grows most (from memory of drawing manuals).
+ */
+export const statures: Readonly<Record<FaceSize, string | undefined>> = {
+  small: 'translate(200 250) scale(1.03 0.93) translate(-200 -250)',
+  child: undefined,
+  adult: 'translate(200 250) scale(0.95 1.06) translate(-200 -250)',
 };
 
 /** Always the same child for the same word. */

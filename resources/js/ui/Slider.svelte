@@ -18,13 +18,16 @@
   }
 
   const { label, shown, value, min, max, step = 1, class: look = '', turn, stay }: Props = $props();
+
+  // What runs by itself, as a clock does, stands between two steps; it is not the hand that brought it there.
+  const atStep = $derived(Math.min(max, min + Math.round((value - min) / step) * step));
 </script>
 
 <!-- A stretch of the yellow rule with a hook on it; a finger finds it within its 44 px. -->
 <Slider.Root
   type="single"
   class={['relative flex h-11 w-full cursor-pointer touch-none items-center select-none', look]}
-  bind:value={() => value, turn}
+  bind:value={() => atStep, turn}
   {min}
   {max}
   {step}

@@ -33,6 +33,15 @@ function draw(props: object = {}): string {
 }
 
 describe('the face map', () => {
+  it('draws a small head rounder and a grown one longer, with its paint on it; an arm is an arm', () => {
+    expect(draw({ size: 'child' })).toBe(draw());
+    const [small, adult] = (['small', 'adult'] as const).map((size) => draw({ size }));
+    expect(small).toContain('scale(1.03 0.93)');
+    expect(adult).toContain('scale(0.95 1.06)');
+    expect(small?.replaceAll('1.03 0.93', '')).toBe(adult?.replaceAll('0.95 1.06', ''));
+    expect(draw({ placement: 'arm', size: 'adult' })).toBe(draw({ placement: 'arm' }));
+  });
+
   it('reads the design out', () => {
     const svg = draw();
     expect(svg).toContain('role="img"');

@@ -68,6 +68,7 @@
         {current}
         pointed={bench.pointedAt}
         {look}
+        size={bench.fitted === null ? 'child' : bench.person.size}
         {view}
         eyesShut={current?.shut === 'eyes' || current?.shut === 'both'}
       />

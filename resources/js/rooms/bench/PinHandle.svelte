@@ -13,7 +13,6 @@
   }
 </script>
 
-<!-- By the keyboard a pin is typed, in the field below the steps. -->
 <Tip words="Drag this pin onto the step it must come before">
   {#snippet children(tip)}
     <span
@@ -22,8 +21,9 @@
         onpointermove: ({ clientX, clientY }: PointerEvent) => pinning.move(clientX, clientY),
         onpointerup: () => pinning.drop(),
         onpointercancel: () => pinning.letGo(),
+        // By the keyboard a pin is typed, in the field below the steps.
+        tabindex: undefined,
       })}
-      tabindex={undefined}
       class={[
         'hidden w-8 shrink-0 touch-none items-center justify-center lg:flex',
         isHeld ? 'cursor-grabbing' : 'cursor-grab',

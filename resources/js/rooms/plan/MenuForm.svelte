@@ -91,7 +91,7 @@
     </p>
   {:else}
     <Overtaken {draft} />
-    <form onsubmit={save} onchange={() => (meansEmpty = false)}>
+    <form onsubmit={save}>
       <Said message={work.general} />
       <div class="grid grid-cols-[1fr_6.5rem_5rem_5rem] gap-2 text-soft" aria-hidden="true">
         <span>offered</span><span>version</span><span>promise</span><span>price</span>
@@ -101,7 +101,11 @@
           <li
             class="grid grid-cols-[1fr_6.5rem_5rem_5rem] items-center gap-2 border-t border-seam py-1.5 max-sm:grid-cols-3 max-sm:[&>label]:col-span-3"
           >
-            <Tick bind:checked={row.offered} disabled={row.design.totalMs === 0}>
+            <Tick
+              bind:checked={row.offered}
+              disabled={row.design.totalMs === 0}
+              onturn={() => (meansEmpty = false)}
+            >
               <span class="text-lg leading-tight">
                 {row.design.name}
                 <span class="text-soft"

@@ -1,4 +1,6 @@
 <script lang="ts" generics="T extends string | number | boolean | null">
+  import Check from '@lucide/svelte/icons/check';
+  import ChevronDown from '@lucide/svelte/icons/chevron-down';
   import { Select } from 'bits-ui';
   import type { ClassValue } from 'svelte/elements';
 
@@ -57,9 +59,7 @@
       ]}
     >
       <span class={['min-w-0 truncate', at === -1 && 'text-soft']}>{options[at]?.words ?? hint}</span>
-      <svg class="w-3.5 shrink-0" viewBox="0 0 14 9" aria-hidden="true"
-        ><path d="M1.5 1.5 7 7l5.5-5.5" fill="none" stroke="currentColor" stroke-width="2.5" /></svg
-      >
+      <ChevronDown class="size-4 shrink-0" strokeWidth={3} aria-hidden="true" />
     </Select.Trigger>
     <Select.Portal>
       <Select.Content
@@ -74,9 +74,11 @@
             {...item}
           >
             {#snippet children({ selected })}
-              <svg class={['w-4 shrink-0', !selected && 'invisible']} viewBox="0 0 16 13" aria-hidden="true"
-                ><path d="M1.5 6.5 6 11l8.5-9.5" fill="none" stroke="currentColor" stroke-width="2.5" /></svg
-              >
+              <Check
+                class={['size-4 shrink-0', !selected && 'invisible']}
+                strokeWidth={3.5}
+                aria-hidden="true"
+              />
               {item.label}
             {/snippet}
           </Select.Item>

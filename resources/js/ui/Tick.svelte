@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Check from '@lucide/svelte/icons/check';
   import { Checkbox } from 'bits-ui';
   import type { Snippet } from 'svelte';
 
@@ -27,9 +28,7 @@
     {disabled}
     bind:checked={() => checked, turn}
   >
-    <svg class={['w-4', !checked && 'invisible']} viewBox="0 0 16 13" aria-hidden="true"
-      ><path d="M1.5 6.5 6 11l8.5-9.5" fill="none" stroke="currentColor" stroke-width="3" /></svg
-    >
+    <Check class={['size-4 shrink-0', !checked && 'invisible']} strokeWidth={3.5} aria-hidden="true" />
   </Checkbox.Root>
 {/snippet}
 

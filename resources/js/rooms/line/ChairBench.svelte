@@ -29,7 +29,7 @@
   const { chair, board, days, tour }: Props = $props();
 
   let asking = $state(false);
-  const isLeft = $derived(handAtKeys.value === 'left');
+  const isLeft = $derived(handAtKeys.current === 'left');
 
   const signals = new Signals({
     audio: () => new AudioContext(),
@@ -48,7 +48,10 @@
     const signal = signalBetween(moment, now);
     moment = now;
     if (signal !== undefined) {
-      signals.give(signal, { sounds: soundsWanted.value === 'yes', shakes: shakesWanted.value === 'yes' });
+      signals.give(signal, {
+        sounds: soundsWanted.current === 'yes',
+        shakes: shakesWanted.current === 'yes',
+      });
     }
   });
 

@@ -2,7 +2,6 @@
   import type { DaySummary, LineBoard } from '../../api/types.gen';
   import type { Chair } from './chair.svelte';
   import AirNow from './AirNow.svelte';
-  import AtThisChair from './AtThisChair.svelte';
   import WhichChair from './WhichChair.svelte';
   import WhoSits from './WhoSits.svelte';
 
@@ -46,6 +45,11 @@
   >
 </div>
 
-<AtThisChair bind:open={setting} {tour} />
+<!-- Not needed for the first child: fetched after all the rest. -->
+{#if setting}
+  {#await import('./AtThisChair.svelte') then { default: AtThisChair }}
+    <AtThisChair bind:open={setting} {tour} />
+  {/await}
+{/if}
 <WhoSits {chair} bind:open={asking} />
 <WhichChair {chair} {days} bind:open={choosing} />

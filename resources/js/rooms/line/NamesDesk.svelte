@@ -12,6 +12,7 @@
   import ForParents from './ForParents.svelte';
   import { middleOffer, UNDECIDED } from './names';
   import NumberSlip from './NumberSlip.svelte';
+  import PasteNames from './PasteNames.svelte';
   import Texts from './Texts.svelte';
 
   const { line, board, changeMenu }: { line: Line; board: LineBoard; changeMenu: () => void } = $props();
@@ -38,7 +39,7 @@
     selling = false;
   }
 
-  const each = $derived(linesKept.value === 'each' && line.linesEach.length > 1 ? line.linesEach : []);
+  const each = $derived(linesKept.current === 'each' && line.linesEach.length > 1 ? line.linesEach : []);
   /** Whose line was chosen for the next name; else the one that is soonest. */
   let chosenLine = $state<string | null>(null);
   const painter = $derived(
@@ -199,8 +200,8 @@
         <button
           type="button"
           class="key"
-          onclick={() => (linesKept.value = linesKept.value === 'each' ? 'one' : 'each')}
-          >{linesKept.value === 'each' ? 'One line for all' : 'A line each'}</button
+          onclick={() => (linesKept.current = linesKept.current === 'each' ? 'one' : 'each')}
+          >{linesKept.current === 'each' ? 'One line for all' : 'A line each'}</button
         >
       {/if}
       <button type="button" class="key" aria-pressed={selling} onclick={() => (selling = !selling)}
@@ -212,10 +213,6 @@
       <Texts {board} bind:open={texting} />
     {/if}
     {#if child !== undefined}<NumberSlip {board} {child} {window} bind:open={slipping} />{/if}
-    {#if pasting}
-      {#await import('./PasteNames.svelte') then { default: PasteNames }}
-        <PasteNames {line} {board} bind:open={pasting} taken={(tickets) => (given = tickets[0] ?? '')} />
-      {/await}
-    {/if}
+    <PasteNames {line} {board} bind:open={pasting} taken={(tickets) => (given = tickets[0] ?? '')} />
   {/if}
 </section>

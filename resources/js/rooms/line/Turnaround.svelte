@@ -4,7 +4,6 @@
   import { minutes, runningMinutes } from '../../lib/minutes';
   import { childName } from '../../line/line';
   import type { Chair } from './chair.svelte';
-  import Pay from './Pay.svelte';
 
   const { chair }: { chair: Chair } = $props();
 
@@ -72,4 +71,8 @@
   </p>
 {/if}
 
-<Pay {chair} bind:open={paying} />
+{#if paying}
+  {#await import('./Pay.svelte') then { default: Pay }}
+    <Pay {chair} bind:open={paying} />
+  {/await}
+{/if}

@@ -4,6 +4,7 @@
   import { clockTime, minutes, roughly } from '../../lib/minutes';
   import { linesKept } from '../../lib/remembered.svelte';
   import type { Line } from '../../line/line.svelte';
+  import ChildForm from './ChildForm.svelte';
 
   const { line, board }: { line: Line; board: LineBoard } = $props();
 
@@ -76,7 +77,7 @@
                   company(child) === '' ? '' : `with No. ${company(child)}`,
                   child.wishId === null
                     ? ''
-                    : linesKept.value === 'each'
+                    : linesKept.current === 'each'
                       ? `in the line of ${painterName(child.wishId) ?? 'somebody who left'}`
                       : `wishes for ${painterName(child.wishId) ?? 'somebody who left'}`,
                   child.note ?? '',
@@ -138,9 +139,7 @@
               </p>
             {/if}
           {/if}
-          {#await import('./ChildForm.svelte') then { default: ChildForm }}
-            <ChildForm {line} {board} {child} done={() => (chosen = null)} />
-          {/await}
+          <ChildForm {line} {board} {child} done={() => (chosen = null)} />
         {/if}
       </li>
     {/each}

@@ -10,12 +10,12 @@
   const board = $derived(chair.line.board);
 
   function sitAt(number: number) {
-    chairAtHand.value = String(number);
+    chairAtHand.current = String(number);
     open = false;
   }
 
   function goTo(day: string) {
-    dayChosen.value = day;
+    dayChosen.current = day;
     open = false;
   }
 </script>

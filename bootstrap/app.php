@@ -8,6 +8,7 @@ use App\Exceptions\InvalidShape;
 use App\Exceptions\StockTaken;
 use App\Exceptions\ThingInUse;
 use App\Exceptions\TooManySearches;
+use App\Http\Middleware\CleanInput;
 use App\Http\Middleware\GuardContent;
 use App\Http\Middleware\SameTeam;
 use App\Http\Middleware\StartSession;
@@ -30,6 +31,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(GuardContent::class);
+        $middleware->append(CleanInput::class);
         // Where a typed list begins is where its letters are counted from.
         $middleware->trimStrings(except: ['list']);
         $middleware->web(replace: [LaravelStartSession::class => StartSession::class]);
@@ -50,11 +52,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(static fn (NotFoundHttpException $e, Request $request) => $request->is('api/*')
             ? $say('That is not here, or not yours. It may have been removed on another screen.', 404)
             : null);
-        $exceptions->render(static fn (PostTooLargeException $e) => $say(
-            'That is larger than anything this server takes. '
-                .'A file stays under 5 MB: choose a design exported here, or only this year of a calendar.',
-            413,
-        ));
+        $exceptions->render(static fn (PostTooLargeException $e) => $say(GuardContent::TOO_LARGE, 413));
         $exceptions->render(static fn (TooManyRequestsHttpException $e) => $say(
             'Too many tries. Wait a minute, then try again.',
             429,

@@ -7,15 +7,21 @@ PATH=$PATH:/usr/sbin
 port=$1 folder=$2
 mkdir -p "$folder/tmp"
 chmod 700 "$folder"
-pool=inch-timer-$(printf %s "$folder" | cksum | cut -d' ' -f1)
+name=inch-timer-$(printf %s "$folder" | cksum | cut -d' ' -f1)
 # A socket's path must stay under 107 characters, which a deep project folder would break.
-socket="${TMPDIR:-/tmp}/$pool.fpm"
-push_socket="${TMPDIR:-/tmp}/$pool.push"
-# What a kill of this script left behind would keep the port and the socket for ever.
+sockets="${TMPDIR:-/tmp}/$name"
+push_socket="$sockets.push"
+# The chairs have workers of their own: whatever is reckoned for bench and plan, a tap waits for none of it, and goes first.
+pools=(line desk)
+declare -A workers=([line]=3 [desk]=4) niceness=([line]=0 [desk]=10)
+# What a kill of this script left behind would keep the port and the sockets for ever.
 . tools/kept.sh
 stop_leftover "$folder/nginx.pid" "$folder/nginx.conf"
-stop_leftover "$folder/fpm.pid" "$folder/fpm.conf"
-rm -f "$socket" "$push_socket"
+for pool in "${pools[@]}"; do
+    stop_leftover "$folder/$pool.pid" "$folder/$pool.conf"
+    rm -f "$sockets.$pool"
+done
+rm -f "$push_socket"
 # Where nginx can hand word of changes to the screens that listen, the application is told where to leave it.
 push_module=/usr/lib/nginx/modules/ngx_nchan_module.so
 export INCH_PUSH_SOCKET=
@@ -29,20 +35,22 @@ if [ "$(id -u)" = 0 ]; then
     nginx_user='user root root;'
 fi
 
-cat >"$folder/fpm.conf" <<CONF
+for pool in "${pools[@]}"; do
+    cat >"$folder/$pool.conf" <<CONF
 [global]
-error_log = $folder/fpm.log
-pid = $folder/fpm.pid
+error_log = $folder/$pool.log
+pid = $folder/$pool.pid
 daemonize = no
-[$pool]
+[$name-$pool]
 user = $(id -un)
 group = $(id -gn)
-listen = $socket
+listen = $sockets.$pool
 pm = static
-pm.max_children = 4
+pm.max_children = ${workers[$pool]}
 clear_env = no
 catch_workers_output = yes
 CONF
+done
 
 load_push= push_in= push_out=
 if [ -n "$INCH_PUSH_SOCKET" ]; then
@@ -66,9 +74,16 @@ if [ -n "$INCH_PUSH_SOCKET" ]; then
             nchan_eventsource_ping_interval 20;
         }"
 fi
+# Said once, in the application: what a browser may run, and what is said of a body that is too large.
+said_by() { php -r 'require "vendor/autoload.php"; echo constant($argv[1]);' "$1"; }
+policy=$(said_by App\\Http\\Middleware\\GuardContent::POLICY)
+too_large=$(php -r 'echo json_encode(["message" => $argv[1]]);' "$(said_by App\\Http\\Middleware\\GuardContent::TOO_LARGE)")
+static="
+            add_header Content-Security-Policy \"$policy\" always;
+            add_header X-Content-Type-Options nosniff always;"
 application="
             include /etc/nginx/fastcgi_params;
-            fastcgi_pass unix:$socket;
+            fastcgi_pass \$pool;
             fastcgi_param SCRIPT_FILENAME $PWD/public/index.php;
             fastcgi_param SCRIPT_NAME /index.php;
             # With its port, so that links lead here.
@@ -84,7 +99,15 @@ events { worker_connections 4096; }
 http {
     include /etc/nginx/mime.types;
     access_log off;
-    client_max_body_size 100m;
+    client_max_body_size 8m;
+    server_tokens off;
+    upstream line { server unix:$sockets.line; }
+    upstream desk { server unix:$sockets.desk; }
+    map "\$request_method \$uri" \$pool {
+        default desk;
+        "~^(GET|POST) /api/days/[^/]+/(taps|line|line/news|plans)\$" line;
+        "~^GET /api/(session|days/near)\$" line;
+    }
     client_body_temp_path $folder/tmp/body;
     fastcgi_temp_path $folder/tmp/fastcgi;
     proxy_temp_path $folder/tmp/proxy;
@@ -99,10 +122,20 @@ $push_in
     server {
         listen 127.0.0.1:$port;
         root $PWD/public;
-        location /build/ { expires 1y; }
-        location = /sw.js { add_header Cache-Control no-cache; }
+        error_page 413 @larger;
+        location @larger { default_type application/json; return 413 '$too_large'; }
+        location ~ /\. { return 404; }
+        location /build/ {
+            location ~ /\. { return 404; }
+            expires 1y;$static
+        }
+        location = /sw.js {
+            add_header Cache-Control no-cache always;$static
+        }
         location ~ \.php\$ { return 404; }$push_out
-        location / { try_files \$uri @application; }
+        location / {
+            try_files \$uri @application;$static
+        }
         location ~ ^/board/[A-Za-z0-9]+/(line|pictures)\$ {
             fastcgi_cache board;
             # Whoever has heard of something newer gets nothing older.
@@ -118,12 +151,16 @@ $push_in
 }
 CONF
 
-trap 'kill "$fpm" "$nginx" 2>/dev/null; wait' EXIT
+running=()
+trap 'kill "${running[@]}" 2>/dev/null; wait' EXIT
 trap 'exit 0' TERM INT HUP
-php-fpm8.2 -y "$folder/fpm.conf" "${as_root[@]}" -d variables_order=EGPCS -d memory_limit=256M -d post_max_size=8M -d upload_max_filesize=8M \
-    -d opcache.preload="$PWD/tools/preload.php" -d opcache.validate_timestamps=0 \
-    -d opcache.enable_file_override=1 -d output_buffering=0 -d realpath_cache_size=4M -d realpath_cache_ttl=3600 -d zend.enable_gc=0 &
-fpm=$!
+for pool in "${pools[@]}"; do
+    nice -n "${niceness[$pool]}" php-fpm8.2 -y "$folder/$pool.conf" "${as_root[@]}" \
+        -d variables_order=EGPCS -d memory_limit=256M -d post_max_size=8M -d upload_max_filesize=8M -d expose_php=0 \
+        -d opcache.preload="$PWD/tools/preload.php" -d opcache.validate_timestamps=0 -d opcache.enable_file_override=1 \
+        -d output_buffering=0 -d realpath_cache_size=4M -d realpath_cache_ttl=3600 -d zend.enable_gc=0 &
+    running+=($!)
+done
 nginx -c "$folder/nginx.conf" -e "$folder/nginx.log" &
-nginx=$!
+running+=($!)
 wait -n

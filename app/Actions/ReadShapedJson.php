@@ -29,9 +29,10 @@ final readonly class ReadShapedJson
             throw InvalidShape::notJson('larger than 5 MB, which no such file is');
         }
         try {
-            $this->check(json_decode($json, false, self::DEPTH, JSON_THROW_ON_ERROR), $schema);
+            $file = InWholeNumbers::of(json_decode($json, false, self::DEPTH, JSON_THROW_ON_ERROR));
+            $this->check($file, $schema);
             /** @var array<string, mixed> $values */
-            $values = json_decode($json, true, self::DEPTH, JSON_THROW_ON_ERROR);
+            $values = InWholeNumbers::of(json_decode($json, true, self::DEPTH, JSON_THROW_ON_ERROR));
         } catch (JsonException $broken) {
             throw InvalidShape::notJson(lcfirst($broken->getMessage()));
         }

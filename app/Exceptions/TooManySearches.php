@@ -10,6 +10,6 @@ final class TooManySearches extends RuntimeException
 {
     public static function now(): self
     {
-        return new self('Other best orders are being looked for right now. Try again in a few seconds.');
+        return new self('As much is being looked for right now as this machine can. Try again in a few seconds.');
     }
 }

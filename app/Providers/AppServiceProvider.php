@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Actions\Plan\RankDesigns;
 use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\KitItem;
@@ -24,8 +25,12 @@ use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
-    /** Tries at one sign-in name from one address in a minute. */
+    /** Tries at one account from one address in a minute; from all addresses; and from one address at all accounts, as at a fair. */
     private const SIGN_IN_TRIES = 6;
+
+    private const SIGN_IN_TRIES_AT_ACCOUNT = 30;
+
+    private const SIGN_IN_TRIES_FROM_ADDRESS = 60;
 
     /** Reads of calendar links from one address in a minute. */
     private const FEED_READS = 60;
@@ -40,6 +45,7 @@ final class AppServiceProvider extends ServiceProvider
         // Stand-ins for services; real ones take their places here.
         $this->app->singleton(WeatherFeed::class, static fn (): WeatherFeed => ScriptedWeather::shipped());
         $this->app->bind(TextService::class, ScriptedTexts::class);
+        $this->app->scoped(RankDesigns::class);
     }
 
     public function boot(): void
@@ -50,11 +56,26 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('board', static fn (Request $request): Limit => Limit::perMinute(self::BOARD_READS)->by((string) $request->ip()));
         RateLimiter::for('texts', static fn (Request $request): Limit => Limit::perMinute(self::TEXT_WISHES)->by((string) $request->ip()));
         RateLimiter::for('feed', static fn (Request $request): Limit => Limit::perMinute(self::FEED_READS)->by((string) $request->ip()));
-        RateLimiter::for('sign-in', static function (Request $request): Limit {
-            $email = $request->input('email');
+        RateLimiter::for('sign-in', self::signIns(...));
+    }
 
-            return Limit::perMinute(self::SIGN_IN_TRIES)->by(mb_strtolower(is_string($email) ? $email : '').'|'.$request->ip());
-        });
+    /**
+     * Counted at the account that is found, not at the letters typed: the database takes an accent for none.
+     *
+     * @return list<Limit>
+     */
+    private static function signIns(Request $request): array
+    {
+        $typed = $request->input('email');
+        $email = mb_strtolower(is_string($typed) ? $typed : '');
+        $found = User::query()->where('email', $email)->value('id');
+        $account = 'account '.(is_string($found) ? $found : hash('sha256', $email));
+
+        return [
+            Limit::perMinute(self::SIGN_IN_TRIES)->by("{$account} {$request->ip()}"),
+            Limit::perMinute(self::SIGN_IN_TRIES_AT_ACCOUNT)->by($account),
+            Limit::perMinute(self::SIGN_IN_TRIES_FROM_ADDRESS)->by("address {$request->ip()}"),
+        ];
     }
 
     /** An id of another team is not there: the one place that keeps teams apart. */

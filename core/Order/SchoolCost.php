@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Core\Order;
 
 use Core\Design\Design;
+use Core\Order\Search\Watch;
+use Core\Order\Search\WhileAll;
 use Core\Order\Search\WithinLabels;
 use Core\Units\Duration;
 
@@ -18,12 +20,16 @@ final readonly class SchoolCost
 
     private function __construct() {}
 
-    /** Null when no order keeps all the school's rules. */
-    public static function of(Design $design, Circumstances $circumstances, School $school): ?Duration
+    /**
+     * Null when no order keeps all the school's rules, or none was found before the search was ended.
+     *
+     * @param  Watch|null  $watch  may end it sooner than its own measure does
+     */
+    public static function of(Design $design, Circumstances $circumstances, School $school, ?Watch $watch = null): ?Duration
     {
         $following = $circumstances->withSchools($circumstances->schools->with($school));
 
-        return BestOrder::of(self::mended($design, $following, $school), $following)->run(new WithinLabels(self::LABELS))->makespan();
+        return BestOrder::of(self::mended($design, $following, $school), $following)->run(new WhileAll(new WithinLabels(self::LABELS), ...($watch === null ? [] : [$watch])))->makespan();
     }
 
     private static function mended(Design $design, Circumstances $circumstances, School $school): Design

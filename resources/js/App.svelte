@@ -12,14 +12,14 @@
     defaultOptions: { queries: { retry: false, networkMode: 'always', refetchOnWindowFocus: true } },
   });
 
-  if (location.pathname === '/' && dayAtChair.current !== '') {
-    void openAhead(queryClient, dayAtChair.current);
+  if (location.pathname === '/' && dayAtChair.value !== '') {
+    void openAhead(queryClient, dayAtChair.value);
   }
 
   const dark = new MediaQuery('prefers-color-scheme: dark');
   const contrast = new MediaQuery('prefers-contrast: more');
   $effect(() => {
-    const light = lightOf(lightChosen.current, { dark: dark.current, contrast: contrast.current });
+    const light = lightOf(lightChosen.value, { dark: dark.current, contrast: contrast.current });
     document.documentElement.setAttribute('data-light', light);
   });
 </script>

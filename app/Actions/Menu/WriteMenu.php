@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Menu;
 
-use App\Actions\Plan\PlanDesign;
+use App\Actions\Plan\RankDesigns;
 use App\Models\Design;
-use App\Models\DesignRung;
 use App\Models\EventDay;
 use App\Models\Menu;
 use App\Models\MenuOffer;
@@ -18,7 +17,7 @@ use Illuminate\Validation\ValidationException;
 /** Writes a menu anew, and puts it up on the days to come that have it. */
 final readonly class WriteMenu
 {
-    public function __construct(private PutUpMenu $putUpMenu, private PlanDesign $planDesign, private BenchOfPainter $benchOfPainter) {}
+    public function __construct(private PutUpMenu $putUpMenu, private RankDesigns $rank, private BenchOfPainter $benchOfPainter) {}
 
     /**
      * @param  Menu  $menu  new or known, its team set
@@ -47,26 +46,11 @@ final readonly class WriteMenu
                 'for_whom' => $offer->group?->value,
             ], $offers, array_keys($offers)));
             $menu->unsetRelation('offers');
-            $this->writeRungs($painter, array_column($offers, 'designId'));
+            ($this->rank)(($this->benchOfPainter)($painter), $menu->team_id, array_column($offers, 'designId'));
             $days = EventDay::ofTeam($menu->team_id)->where('menu_id', $menu->id)->where('opens_ms', '>', now()->getTimestampMs());
             foreach ($days->get() as $day) {
                 ($this->putUpMenu)($painter, $day, $menu);
             }
         });
-    }
-
-    /** @param  list<string>  $designIds  whose rungs may be chosen from now on */
-    private function writeRungs(User $painter, array $designIds): void
-    {
-        $bench = ($this->benchOfPainter)($painter);
-        /** @var list<string> $ranked */
-        $ranked = DesignRung::query()->whereIn('design_id', $designIds)->distinct()->pluck('design_id')->all();
-        $designs = Design::ofTeam($painter->team_id)->with('steps')->whereIn(
-            'id',
-            array_diff($designIds, $ranked),
-        )->whereNotNull('plan_id');
-        foreach ($designs->orderBy('id')->lockForUpdate()->get() as $design) {
-            $this->planDesign->rungs($bench, $design);
-        }
     }
 }

@@ -46,9 +46,13 @@ final readonly class PlanDesign
         self::forPainters($design);
     }
 
-    /** The plans of its named rungs, for a design that is to stand on a menu. */
-    public function rungs(PainterBench $bench, Design $design): void
+    /** The plans of its named rungs, for a design that is to stand on a menu; nothing where it is gone, or has no steps. */
+    public function rungs(PainterBench $bench, string $teamId, string $designId): void
     {
+        $design = Design::ofTeam($teamId)->with('steps')->whereNotNull('plan_id')->lockForUpdate()->find($designId);
+        if ($design === null) {
+            return;
+        }
         $this->writeRungs($design, $design->toCore(), $this->circumstances($bench, $design));
         self::forPainters($design);
     }

@@ -14,7 +14,7 @@ use Illuminate\Validation\ValidationException;
 /** Writes the menu of a day anew. Children already in the line keep the design they asked for. */
 final readonly class SaveMenu
 {
-    public function __construct(private PlanDesign $planDesign) {}
+    public function __construct(private RankDesigns $rank) {}
 
     /**
      * @param  list<MenuTerms>  $terms  in the order they are shown
@@ -33,7 +33,7 @@ final readonly class SaveMenu
                     : 'That design is not one of yours, or was deleted.']);
             }
         }
-        DB::transaction(function () use ($bench, $day, $terms, $ids): void {
+        DB::transaction(function () use ($day, $terms): void {
             MenuItem::query()->where('event_day_id', $day->id)->delete();
             foreach ($terms as $position => $item) {
                 MenuItem::query()->create([
@@ -45,10 +45,8 @@ final readonly class SaveMenu
                     'rung' => $item->rung,
                 ]);
             }
-            foreach (Design::ofTeam($day->team_id)->with('steps')->whereIn('id', $ids)->orderBy('id')->lockForUpdate()->get() as $design) {
-                $this->planDesign->rungs($bench, $design);
-            }
         });
+        ($this->rank)($bench, $day->team_id, $ids);
         $day->unsetRelation('menuItems');
     }
 }

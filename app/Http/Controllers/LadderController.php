@@ -24,7 +24,7 @@ final readonly class LadderController
 
     public function show(BareTeamRequest $request, LadderOfDesign $ladder, BenchOfPainter $bench, TakeSearchSlot $takeSlot): LadderSheet
     {
-        $slot = $takeSlot();
+        $slot = $takeSlot($request->teamId(), self::SECONDS);
         try {
             return LadderSheet::of($ladder($bench($request->painter()), $request->design(), WatchSearch::silent(self::SECONDS)));
         } finally {

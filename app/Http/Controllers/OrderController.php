@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\Bench\FindBestOrder;
 use App\Actions\Bench\ProposalRead;
 use App\Actions\Bench\TakeSearchSlot;
+use App\Actions\Bench\WatchSearch;
 use App\Http\Requests\BareTeamRequest;
 use App\Http\Requests\Bench\BestOrderRequest;
 use App\Http\Requests\Bench\PinLineRequest;
@@ -20,11 +21,13 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final readonly class OrderController
 {
+    private const SCHOOLS_SECONDS = 6;
+
     /** A proposal a line, each better than the one before; the last one says that it is done. */
     public function best(BestOrderRequest $request, FindBestOrder $find, BenchOfPainter $bench, TakeSearchSlot $takeSlot): StreamedResponse
     {
         $painters = $bench($request->painter());
-        $slot = $takeSlot();
+        $slot = $takeSlot($request->teamId(), $request->seconds());
 
         return response()->stream(static function () use ($request, $find, $painters, $slot): void {
             // Whoever goes away ends the search, which then gives its slot back.
@@ -42,9 +45,16 @@ final readonly class OrderController
     }
 
     /** @return list<SchoolTime> */
-    public function schools(BareTeamRequest $request, TimesBySchool $times, BenchOfPainter $bench): array
+    public function schools(BareTeamRequest $request, TimesBySchool $times, BenchOfPainter $bench, TakeSearchSlot $takeSlot): array
     {
-        return array_map(SchoolTime::of(...), $times($bench($request->painter()), $request->design()));
+        $slot = $takeSlot($request->teamId(), self::SCHOOLS_SECONDS);
+        try {
+            $watch = WatchSearch::silent(self::SCHOOLS_SECONDS);
+
+            return array_map(SchoolTime::of(...), $times($bench($request->painter()), $request->design(), $watch));
+        } finally {
+            $slot->release();
+        }
     }
 
     public function pin(PinLineRequest $request, PinInLine $pin): PinShown

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Account\CheckSignIn;
 use App\Http\Requests\Account\SignInRequest;
 use App\Http\Resources\Account\SessionState;
 use App\Queries\Account\WhoIsSignedIn;
@@ -20,11 +21,11 @@ final readonly class SessionController
         return SessionState::of(($this->whoIsSignedIn)());
     }
 
-    public function store(SignInRequest $request): SessionState
+    public function store(SignInRequest $request, CheckSignIn $check): SessionState
     {
-        if (! Auth::attempt($request->credentials(), remember: true)) {
-            throw ValidationException::withMessages(['email' => 'That name and password do not go together. Try again.']);
-        }
+        $user = $check($request->email(), $request->password())
+            ?? throw ValidationException::withMessages(['email' => 'That name and password do not go together. Try again.']);
+        Auth::login($user, remember: true);
         $request->session()->regenerate();
 
         return SessionState::of(($this->whoIsSignedIn)());

@@ -12,9 +12,12 @@ use Symfony\Component\HttpFoundation\Response;
 final class GuardContent
 {
     /** Floating panels place themselves by inline style, so styles alone may stand inline. */
-    private const POLICY = "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; "
+    public const POLICY = "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; "
         ."font-src 'self'; connect-src 'self'; worker-src 'self'; manifest-src 'self'; object-src 'none'; base-uri 'none'; "
         ."form-action 'self'; frame-ancestors 'none'";
+
+    public const TOO_LARGE = 'That is larger than anything this server takes. '
+        .'A file stays under 5 MB: choose a design exported here, or only this year of a calendar.';
 
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response

@@ -10,11 +10,10 @@ use App\Models\KitItem;
 use App\Models\KitRemoval;
 use App\Models\Menu;
 use App\Models\User;
-use Illuminate\Foundation\Http\FormRequest;
 use LogicException;
 
 /** A request of a signed-in painter. What its address names is the painter's team's, or the address leads nowhere. */
-abstract class TeamRequest extends FormRequest
+abstract class TeamRequest extends StrictRequest
 {
     final public function painter(): User
     {

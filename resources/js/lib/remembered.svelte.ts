@@ -1,28 +1,42 @@
-import { PersistedState } from 'runed';
+/**
+ * A choice of this device, such as which chair it stands beside; it survives a reload. Setting what it is already tells nobody,
+ * so that an effect may set it.
+ */
+export class Remembered {
+  private current = $state('');
 
-const AS_IT_IS = { serialize: (value: string) => value, deserialize: (value: string) => value };
+  constructor(
+    private readonly key: string,
+    start: string,
+  ) {
+    this.current = localStorage.getItem(key) ?? start;
+  }
 
-/** A choice of this device, such as which chair it stands beside; it survives a reload. Each tab may stand for another chair. */
-export type Remembered = PersistedState<string>;
+  get value(): string {
+    return this.current;
+  }
 
-export const remembered = (key: string, start: string): Remembered =>
-  new PersistedState(key, start, { serializer: AS_IT_IS, syncTabs: false });
+  set value(value: string) {
+    this.current = value;
+    localStorage.setItem(this.key, value);
+  }
+}
 
-export const chairAtHand = remembered('inch-timer.chair', '1');
-export const dayChosen = remembered('inch-timer.day', '');
+export const chairAtHand = new Remembered('inch-timer.chair', '1');
+export const dayChosen = new Remembered('inch-timer.day', '');
 /** The day that this device began with, until it is kept or thrown away. */
-export const begunDay = remembered('inch-timer.begun-day', '');
+export const begunDay = new Remembered('inch-timer.begun-day', '');
 /** The day that the chair showed last. */
-export const dayAtChair = remembered('inch-timer.day-at-chair', '');
+export const dayAtChair = new Remembered('inch-timer.day-at-chair', '');
 
 /** one for all chairs, or each: whoever takes names puts every child in the line of one painter. */
-export const linesKept = remembered('inch-timer.lines', 'one');
+export const linesKept = new Remembered('inch-timer.lines', 'one');
 
 /** The hand that taps: the keys stand on its side. */
-export const handAtKeys = remembered('inch-timer.hand', 'right');
-export const soundsWanted = remembered('inch-timer.sounds', 'no');
-export const shakesWanted = remembered('inch-timer.shakes', 'no');
+export const handAtKeys = new Remembered('inch-timer.hand', 'right');
+export const soundsWanted = new Remembered('inch-timer.sounds', 'no');
+export const shakesWanted = new Remembered('inch-timer.shakes', 'no');
 /** paper, sun, dim, or device for what this device asks for. */
-export const lightChosen = remembered('inch-timer.light', 'device');
+export const lightChosen = new Remembered('inch-timer.light', 'device');
 /** Whose face the bench draws on, by the name of the look; empty for another one with each design. */
-export const sitterChosen = remembered('inch-timer.sitter', '');
+export const sitterChosen = new Remembered('inch-timer.sitter', '');

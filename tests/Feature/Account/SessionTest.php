@@ -52,6 +52,66 @@ it('throttles tries at one name', function (): void {
     $this->postJson('/api/session', ['email' => 'tobi@example.org', 'password' => 'wrong'])->assertUnprocessable();
 });
 
+it('counts tries at the account that is found, however its name is written', function (): void {
+    $email = Scene::team()->painter->email;
+    $ways = [$email, mb_strtoupper($email), str_replace('a', 'á', $email), str_replace('s', 'ś', $email), str_replace('e', 'è', $email)];
+    $answers = array_map(
+        fn (int $try): int => $this->postJson('/api/session', ['email' => $ways[$try % 5], 'password' => "guess {$try}"])->getStatusCode(),
+        range(1, 60),
+    );
+
+    expect(array_count_values($answers))->toBe([422 => 6, 429 => 54]);
+});
+
+it('counts tries at one account from many addresses, and from one address at many accounts', function (): void {
+    $email = Scene::team()->painter->email;
+    $try = fn (string $name, string $address): int => $this->withServerVariables(['REMOTE_ADDR' => $address])
+        ->postJson('/api/session', ['email' => $name, 'password' => 'wrong'])->getStatusCode();
+    $atOne = array_map(fn (int $n): int => $try($email, "10.0.0.{$n}"), range(1, 40));
+    $fromOne = array_map(fn (int $n): int => $try("nobody{$n}@example.org", '10.1.0.1'), range(1, 80));
+
+    expect(array_count_values($atOne))->toBe([422 => 30, 429 => 10])
+        ->and(array_count_values($fromOne))->toBe([422 => 60, 429 => 20]);
+});
+
+it('works as much for a name that nobody has as for a known one', function (): void {
+    $known = Scene::team()->painter->email;
+    $hasher = new class(app('hash')->driver()) implements Illuminate\Contracts\Hashing\Hasher
+    {
+        public int $checks = 0;
+
+        public function __construct(private Illuminate\Contracts\Hashing\Hasher $own) {}
+
+        public function check($value, $hashedValue, array $options = []): bool
+        {
+            $this->checks++;
+
+            return $this->own->check($value, $hashedValue, $options);
+        }
+
+        public function info($hashedValue): array
+        {
+            return $this->own->info($hashedValue);
+        }
+
+        public function make($value, array $options = []): string
+        {
+            return $this->own->make($value, $options);
+        }
+
+        public function needsRehash($hashedValue, array $options = []): bool
+        {
+            return $this->own->needsRehash($hashedValue, $options);
+        }
+    };
+    $this->app->instance(Illuminate\Contracts\Hashing\Hasher::class, $hasher);
+    foreach ([$known, 'nobody@example.org'] as $name) {
+        $before = $hasher->checks;
+        $this->postJson('/api/session', ['email' => $name, 'password' => 'wrong'])->assertUnprocessable();
+        expect($hasher->checks - $before)->toBe(1);
+    }
+});
+
 it('refuses a write without the token of this page', function (): void {
     $this->app->bind(ValidateCsrfToken::class, fn ($app) => new class($app, $app['encrypter']) extends ValidateCsrfToken
     {

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Account;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Requests\StrictRequest;
 
-final class SignInRequest extends FormRequest
+final class SignInRequest extends StrictRequest
 {
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -14,9 +14,13 @@ final class SignInRequest extends FormRequest
         return ['email' => ['required', 'string', 'email', 'max:190'], 'password' => ['required', 'string', 'max:200']];
     }
 
-    /** @return array{email: string, password: string} */
-    public function credentials(): array
+    public function email(): string
     {
-        return ['email' => $this->string('email')->toString(), 'password' => $this->string('password')->toString()];
+        return $this->string('email')->toString();
+    }
+
+    public function password(): string
+    {
+        return $this->string('password')->toString();
     }
 }

@@ -8,6 +8,7 @@ use App\Actions\Begin\BeginTerms;
 use App\Http\Requests\TeamRequest;
 use App\Queries\Bench\WorkedDesigns;
 use App\Rules\CaseOf;
+use App\Rules\Distinct;
 use Core\Line\Defaults;
 use Core\Plan\Occasion;
 use Illuminate\Validation\Rule;
@@ -23,7 +24,7 @@ final class BeginRequest extends TeamRequest
             'name' => ['required', 'string', 'max:80'],
             'hands' => ['required', 'integer', 'between:1,'.Defaults::MOST_CHAIRS],
             'designs' => ['required', 'list', 'min:1'],
-            'designs.*' => ['required', 'string', 'distinct', Rule::in(array_keys($workedDesigns()))],
+            'designs.*' => ['required', 'string', new Distinct, Rule::in(array_keys($workedDesigns()))],
             // Browsers still name zones by their old names.
             'timezone' => ['required', 'string', 'timezone:all_with_bc'],
         ];

@@ -6,6 +6,7 @@ namespace App\Http\Requests\Bench;
 
 use App\Http\Requests\TeamRequest;
 use App\Rules\CaseOf;
+use App\Rules\Distinct;
 use Core\Colour\Load;
 use Core\Design\Audience;
 use Core\Design\Defaults;
@@ -59,7 +60,7 @@ final class SaveDesignRequest extends TeamRequest
             'placement' => ['required', new CaseOf(Placement::class)],
             'promise' => ['present', 'nullable', 'string', 'max:32'],
             'tags' => ['sometimes', 'list', 'max:'.Defaults::MOST_TAGS],
-            'tags.*' => ['required', 'string', 'max:'.Defaults::LONGEST_TAG, 'distinct:ignore_case'],
+            'tags.*' => ['required', 'string', 'max:'.Defaults::LONGEST_TAG, new Distinct],
             'stillFor' => ['sometimes', 'nullable', 'string', 'max:32'],
             'gentle' => ['sometimes', 'boolean'],
             'fromAge' => ['sometimes', 'nullable', 'integer', 'between:0,18'],
@@ -74,7 +75,7 @@ final class SaveDesignRequest extends TeamRequest
             'silences.*.reason' => ['required', 'string', 'max:'.OrderDefaults::LONGEST_REASON],
             'rungs' => ['sometimes', 'list', 'max:3'],
             'rungs.*' => ['array:name,within,leftOut,otherWays'],
-            'rungs.*.name' => ['required', new CaseOf(RungName::class), 'distinct'],
+            'rungs.*.name' => ['required', new CaseOf(RungName::class), new Distinct],
             'rungs.*.within' => ['present', 'nullable', 'string', 'max:32'],
             'rungs.*.leftOut' => ['present', 'list', 'max:'.Defaults::MOST_STEPS],
             'rungs.*.leftOut.*' => ['required', 'string', 'ulid'],
@@ -84,7 +85,7 @@ final class SaveDesignRequest extends TeamRequest
             'rungs.*.otherWays.*.way' => ['required', 'integer', 'between:0,3'],
             'steps' => ['present', 'list', 'max:'.Defaults::MOST_STEPS],
             'steps.*' => ['array:id,'.implode(',', self::typedFields())],
-            'steps.*.id' => ['required', 'string', 'ulid', 'distinct:ignore_case'],
+            'steps.*.id' => ['required', 'string', 'ulid', new Distinct('Step :position has the same id as another one.')],
             ...$this->rulesOfChangedSteps(),
         ];
     }
@@ -109,7 +110,6 @@ final class SaveDesignRequest extends TeamRequest
             'fromAge.between' => 'From which age? Give 0 to 18 years, or nothing.',
             'silences.*.reason.required' => 'Say why the rule does not hold here, in a few words.',
             'steps.*.coats.between' => 'Step :position has a wrong number of coats. Choose :min to :max.',
-            'steps.*.id.distinct' => 'Step :position has the same id as another one.',
         ];
     }
 

@@ -64,7 +64,7 @@ final class RecordTapsRequest extends TeamRequest
         // Most taps say little: rules for what is not there would only cost time.
         $said = ['kind' => true, 'at' => true, ...$input];
         $validator = ValidatorFacade::make($input, array_filter(
-            self::tapRules(),
+            self::strictly(self::tapRules()),
             static fn (string $field): bool => isset($said[explode('.', $field)[0]]) || array_key_exists($field, $said),
             ARRAY_FILTER_USE_KEY,
         ));

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Line;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Requests\StrictRequest;
 
 /** A parent's number and phone. */
-final class TextWishRequest extends FormRequest
+final class TextWishRequest extends StrictRequest
 {
     /** @return array<string, list<string>> */
     public function rules(): array

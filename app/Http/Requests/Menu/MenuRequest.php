@@ -8,6 +8,7 @@ use App\Actions\Menu\OfferTerms;
 use App\Http\Requests\TeamRequest;
 use App\Models\Menu;
 use App\Rules\CaseOf;
+use App\Rules\Distinct;
 use Core\Design\RungName;
 use Core\Plan\Menu\MenuGroup;
 
@@ -25,7 +26,7 @@ final class MenuRequest extends TeamRequest
             'name' => ['required', 'string', 'max:80'],
             'offers' => ['present', 'list', 'max:'.self::MOST_OFFERS],
             'offers.*' => ['array:designId,rung,promiseMs,priceCents,group'],
-            'offers.*.designId' => ['required', 'string', 'ulid', 'distinct'],
+            'offers.*.designId' => ['required', 'string', 'ulid', new Distinct('A design stands on the menu twice. Take one of them off.')],
             'offers.*.rung' => ['present', 'nullable', new CaseOf(RungName::class)],
             'offers.*.promiseMs' => ['present', 'nullable', 'integer', 'between:1000,14400000'],
             'offers.*.priceCents' => ['present', 'nullable', 'integer', 'between:0,'.self::MOST_CENTS],
@@ -39,7 +40,6 @@ final class MenuRequest extends TeamRequest
         return [
             'name.required' => 'The menu has no name. Call it what you use it for.',
             'offers.max' => 'A board of more than :max designs cannot be read. Make a second menu.',
-            'offers.*.designId.distinct' => 'A design stands on the menu twice. Take one of them off.',
             'offers.*.promiseMs.between' => 'A promise is between a second and four hours.',
             'offers.*.priceCents.between' => 'That is no price. Type an amount from 0 up.',
         ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Plan;
 
 use App\Http\Requests\TeamRequest;
+use App\Rules\Distinct;
 
 /** The dates on which a day is made again. */
 final class CopyDayRequest extends TeamRequest
@@ -14,7 +15,7 @@ final class CopyDayRequest extends TeamRequest
     {
         return [
             'dates' => ['required', 'list', 'between:1,52'],
-            'dates.*' => ['required', 'string', 'distinct', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
+            'dates.*' => ['required', 'string', new Distinct, 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Plan;
 
 use App\Http\Requests\TeamRequest;
+use App\Rules\Distinct;
 
 /** What a team packs besides its kit, whole. */
 final class ExtrasRequest extends TeamRequest
@@ -14,7 +15,7 @@ final class ExtrasRequest extends TeamRequest
     {
         return [
             'extras' => ['present', 'list', 'max:100'],
-            'extras.*.name' => ['required', 'string', 'max:60', 'distinct:ignore_case'],
+            'extras.*.name' => ['required', 'string', 'max:60', new Distinct('“:input” is on the list already. Count that one up.')],
             'extras.*.howMany' => ['required', 'integer', 'between:1,999'],
         ];
     }
@@ -24,7 +25,6 @@ final class ExtrasRequest extends TeamRequest
     {
         return [
             'extras.*.name.required' => 'What is to be packed? Call it by its name.',
-            'extras.*.name.distinct' => '“:input” is on the list already. Count that one up.',
             'extras.*.howMany.*' => 'How many of it? Say :min to :max.',
         ];
     }

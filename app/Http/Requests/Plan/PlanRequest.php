@@ -7,6 +7,7 @@ namespace App\Http\Requests\Plan;
 use App\Actions\Plan\PlanTerms;
 use App\Http\Requests\TeamRequest;
 use App\Rules\CaseOf;
+use App\Rules\Distinct;
 use Core\Line\Defaults as OfTheLine;
 use Core\Plan\Ages;
 use Core\Plan\ArrivalKind;
@@ -52,7 +53,7 @@ final class PlanRequest extends TeamRequest
             'stopNamesAt' => ['present', 'nullable', 'integer', 'gte:opensAt', 'lte:closesAt'],
             'wantedPercent' => ['required', 'integer', 'between:50,99'],
             'levers' => ['present', 'list', 'max:20'],
-            'levers.*' => ['string', 'distinct', new CaseOf(LeverKind::class)],
+            'levers.*' => ['string', new Distinct, new CaseOf(LeverKind::class)],
             // An older screen may not know of these.
             'youngest' => ['nullable', 'integer', 'between:0,'.Defaults::OLDEST_AGE],
             'oldest' => ['nullable', 'integer', 'between:0,'.Defaults::OLDEST_AGE],

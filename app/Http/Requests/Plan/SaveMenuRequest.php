@@ -7,6 +7,7 @@ namespace App\Http\Requests\Plan;
 use App\Actions\Plan\MenuTerms;
 use App\Http\Requests\TeamRequest;
 use App\Rules\CaseOf;
+use App\Rules\Distinct;
 use Core\Design\RungName;
 use Core\Units\Duration;
 use Illuminate\Validation\ValidationException;
@@ -21,7 +22,7 @@ final class SaveMenuRequest extends TeamRequest
         return [
             'items' => ['present', 'list', 'max:200'],
             'items.*' => ['array:designId,promise,priceCents,rung'],
-            'items.*.designId' => ['required', 'string', 'ulid', 'distinct:ignore_case'],
+            'items.*.designId' => ['required', 'string', 'ulid', new Distinct('A design stands on the menu twice. Take one of the two off.')],
             'items.*.promise' => ['required', 'string', 'max:32'],
             'items.*.rung' => ['sometimes', 'nullable', new CaseOf(RungName::class)],
             'items.*.priceCents' => ['present', 'nullable', 'integer', 'between:0,1000000'],
@@ -32,7 +33,6 @@ final class SaveMenuRequest extends TeamRequest
     public function messages(): array
     {
         return [
-            'items.*.designId.distinct' => 'A design stands on the menu twice. Take one of the two off.',
             'items.*.priceCents.*' => 'A price is between nothing and 10 000.00.',
         ];
     }

@@ -6,6 +6,7 @@ namespace App\Http\Requests\Plan;
 
 use App\Actions\Plan\StockTerms;
 use App\Http\Requests\TeamRequest;
+use App\Rules\Distinct;
 use Core\Kit\Defaults;
 
 /** What is left after an event. */
@@ -16,7 +17,7 @@ final class StockRequest extends TeamRequest
     {
         return [
             'left' => ['required', 'list', 'between:1,500'],
-            'left.*.itemId' => ['required', 'string', 'distinct'],
+            'left.*.itemId' => ['required', 'string', new Distinct],
             'left.*.left' => ['required', 'integer', 'between:0,'.Defaults::MOST_GRAMS],
             'left.*.isWeighed' => ['required', 'boolean'],
         ];

@@ -7,6 +7,7 @@ namespace App\Http\Requests\Plan;
 use App\Actions\Plan\BookingTerms;
 use App\Actions\Plan\DayTerms;
 use App\Http\Requests\TeamRequest;
+use App\Rules\Distinct;
 use Core\Line\Defaults;
 use Core\Units\Duration;
 use Illuminate\Validation\ValidationException;
@@ -21,7 +22,7 @@ final class TakeBookingsRequest extends TeamRequest
     {
         return [
             'bookings' => ['required', 'list', 'between:1,400'],
-            'bookings.*.key' => ['required', 'string', 'max:255', 'distinct'],
+            'bookings.*.key' => ['required', 'string', 'max:255', new Distinct],
             'bookings.*.name' => ['required', 'string', 'max:80'],
             'bookings.*.place' => ['present', 'nullable', 'string', 'max:80'],
             'bookings.*.timezone' => ['required', 'string', 'timezone:all_with_bc'],

@@ -29,9 +29,9 @@
     await work.run(async () => {
       const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
       const day = await api.post<DaySummary>('beginning', run.asked(timeZone));
-      begunDay.current = day.id;
-      dayChosen.current = day.id;
-      chairAtHand.current = '1';
+      begunDay.value = day.id;
+      dayChosen.value = day.id;
+      chairAtHand.value = '1';
       await queryClient.invalidateQueries();
     });
   }

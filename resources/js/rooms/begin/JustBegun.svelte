@@ -12,7 +12,7 @@
   const work = new Submission();
   /** Once somebody sat down there is nothing to throw away any more. */
   const isNew = $derived(
-    begunDay.current === board.day.id &&
+    begunDay.value === board.day.id &&
       board.ended.length === 0 &&
       board.chairs.every(({ child }) => child === null),
   );
@@ -20,7 +20,7 @@
   async function throwAway() {
     await work.run(async () => {
       await api.delete('beginning');
-      begunDay.current = '';
+      begunDay.value = '';
       await queryClient.invalidateQueries();
     });
   }
@@ -33,7 +33,7 @@
     </p>
     {#if tour !== undefined}<button type="button" class="key" onclick={tour}>Show me round</button>{/if}
     <button type="button" class="key" disabled={work.busy} onclick={throwAway}>Throw it all away</button>
-    <button type="button" class="key" onclick={() => (begunDay.current = '')}>Keep it</button>
+    <button type="button" class="key" onclick={() => (begunDay.value = '')}>Keep it</button>
     <Said message={work.general} />
   </div>
 {/if}

@@ -23,7 +23,7 @@
   const steps = $derived(bench.fitted?.steps ?? bench.draft.steps);
   const at = $derived(steps.findIndex((step) => step.id === bench.selectedId));
   const current = $derived(whole ? undefined : steps[at]);
-  const look = $derived(looks.find(({ name }) => name === sitterChosen.current) ?? lookOf(bench.sheet.id));
+  const look = $derived(looks.find(({ name }) => name === sitterChosen.value) ?? lookOf(bench.sheet.id));
   let isClose = $state(false);
   const view = $derived.by(() => {
     const all = windowOf(
@@ -112,6 +112,6 @@
       disabled={current === undefined}
       onclick={() => (isClose = !isClose)}>close</button
     >
-    <WhoSits {look} choose={(one) => (sitterChosen.current = one.name)} />
+    <WhoSits {look} choose={(one) => (sitterChosen.value = one.name)} />
   </div>
 </section>

@@ -67,9 +67,9 @@
         {#each choice.of as [value, name] (value)}
           <button
             type="button"
-            class={['key min-h-14 text-lg', choice.kept.current === value && 'key-ink']}
-            aria-pressed={choice.kept.current === value}
-            onclick={() => (choice.kept.current = value)}>{name}</button
+            class={['key min-h-14 text-lg', choice.kept.value === value && 'key-ink']}
+            aria-pressed={choice.kept.value === value}
+            onclick={() => (choice.kept.value = value)}>{name}</button
           >
         {/each}
       </div>

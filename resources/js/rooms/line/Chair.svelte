@@ -15,17 +15,17 @@
 
   const days = createQuery(nearDays);
   const day = $derived(
-    days.data?.find((one) => one.id === dayChosen.current) ?? dayAtHand(days.data ?? [], clock.now),
+    days.data?.find((one) => one.id === dayChosen.value) ?? dayAtHand(days.data ?? [], clock.now),
   );
   const line = new Line(() => day?.id ?? '');
 
   $effect(() => {
-    dayAtChair.current = day?.id ?? dayAtChair.current;
+    dayAtChair.value = day?.id ?? dayAtChair.value;
   });
   $effect(() => line.listen());
   $effect(() => outbox.account(line.setAside));
 
-  const number = $derived(Math.min(Number(chairAtHand.current), day?.chairs ?? 1));
+  const number = $derived(Math.min(Number(chairAtHand.value), day?.chairs ?? 1));
   const chair = new Chair(line, () => number);
 
   let touring = $state(false);

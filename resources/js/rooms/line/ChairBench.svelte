@@ -29,7 +29,7 @@
   const { chair, board, days, tour }: Props = $props();
 
   let asking = $state(false);
-  const isLeft = $derived(handAtKeys.current === 'left');
+  const isLeft = $derived(handAtKeys.value === 'left');
 
   const signals = new Signals({
     audio: () => new AudioContext(),
@@ -49,8 +49,8 @@
     moment = now;
     if (signal !== undefined) {
       signals.give(signal, {
-        sounds: soundsWanted.current === 'yes',
-        shakes: shakesWanted.current === 'yes',
+        sounds: soundsWanted.value === 'yes',
+        shakes: shakesWanted.value === 'yes',
       });
     }
   });

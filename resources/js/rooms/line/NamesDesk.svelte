@@ -39,7 +39,7 @@
     selling = false;
   }
 
-  const each = $derived(linesKept.current === 'each' && line.linesEach.length > 1 ? line.linesEach : []);
+  const each = $derived(linesKept.value === 'each' && line.linesEach.length > 1 ? line.linesEach : []);
   /** Whose line was chosen for the next name; else the one that is soonest. */
   let chosenLine = $state<string | null>(null);
   const painter = $derived(
@@ -200,8 +200,8 @@
         <button
           type="button"
           class="key"
-          onclick={() => (linesKept.current = linesKept.current === 'each' ? 'one' : 'each')}
-          >{linesKept.current === 'each' ? 'One line for all' : 'A line each'}</button
+          onclick={() => (linesKept.value = linesKept.value === 'each' ? 'one' : 'each')}
+          >{linesKept.value === 'each' ? 'One line for all' : 'A line each'}</button
         >
       {/if}
       <button type="button" class="key" aria-pressed={selling} onclick={() => (selling = !selling)}

@@ -77,7 +77,7 @@
                   company(child) === '' ? '' : `with No. ${company(child)}`,
                   child.wishId === null
                     ? ''
-                    : linesKept.current === 'each'
+                    : linesKept.value === 'each'
                       ? `in the line of ${painterName(child.wishId) ?? 'somebody who left'}`
                       : `wishes for ${painterName(child.wishId) ?? 'somebody who left'}`,
                   child.note ?? '',

@@ -10,12 +10,12 @@
   const board = $derived(chair.line.board);
 
   function sitAt(number: number) {
-    chairAtHand.current = String(number);
+    chairAtHand.value = String(number);
     open = false;
   }
 
   function goTo(day: string) {
-    dayChosen.current = day;
+    dayChosen.value = day;
     open = false;
   }
 </script>

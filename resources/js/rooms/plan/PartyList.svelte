@@ -3,7 +3,7 @@
   import { api } from '../../api/client';
   import { Submission } from '../../lib/form.svelte';
   import { clockTime, minutes } from '../../lib/minutes';
-  import { remembered } from '../../lib/remembered.svelte';
+  import { Remembered } from '../../lib/remembered.svelte';
   import Said from '../../ui/Said.svelte';
   import { untrack } from 'svelte';
   import Choice from '../../ui/Choice.svelte';
@@ -17,7 +17,7 @@
     as_others: 'the birthday child among the others',
   };
   /** First names stay on this device; they are put in order and not kept. */
-  const list = remembered(`inch-timer.party.${untrack(() => day.id)}`, '');
+  const list = new Remembered(`inch-timer.party.${untrack(() => day.id)}`, '');
   const work = new Submission();
   let birthday = $state<BirthdayChild>('first');
   let cakeMinutes = $state(0);
@@ -37,7 +37,7 @@
     event.preventDefault();
     await work.run(async () => {
       order = await api.post<PartyOrderSheet>(`days/${day.id}/party-order`, {
-        guests: list.current,
+        guests: list.value,
         birthday,
         cakeAt,
         more,
@@ -51,7 +51,7 @@
     <h2 id="party-order" class="text-2xl">Who, in which order</h2>
     <label class="font-semibold">
       One child a line, such as “Mila 7 birthday”; brothers and sisters on one line, with a +
-      <textarea class="mt-1 h-44 field font-normal" maxlength="10000" bind:value={list.current}></textarea>
+      <textarea class="mt-1 h-44 field font-normal" maxlength="10000" bind:value={list.value}></textarea>
     </label>
     <div class="grid gap-2 sm:grid-cols-3">
       <Choice

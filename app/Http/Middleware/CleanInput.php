@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Actions\InWholeNumbers;
+use Illuminate\Foundation\Http\Middleware\TransformsRequest;
+use Illuminate\Validation\ValidationException;
+
+/** Takes what is sent as it is meant, for all addresses at once: 2.0 is 2, and no character hides or turns the words round it. */
+final class CleanInput extends TransformsRequest
+{
+    /** Controls but tab and line ends, marks of direction and of no width; the joiner that emoji need stays. */
+    private const UNSEEN = '/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F\x{200B}\x{200E}\x{200F}\x{202A}-\x{202E}\x{2060}-\x{2069}\x{FEFF}]/u';
+
+    protected function transform($key, $value): mixed
+    {
+        if (is_string($value)) {
+            return preg_replace(self::UNSEEN, '', $value)
+                ?? throw ValidationException::withMessages([$key => 'These letters cannot be read. Type them anew.']);
+        }
+
+        return InWholeNumbers::of($value);
+    }
+}

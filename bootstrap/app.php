@@ -35,6 +35,8 @@ return Application::configure(basePath: dirname(__DIR__))
         // Where a typed list begins is where its letters are counted from.
         $middleware->trimStrings(except: ['list']);
         $middleware->web(replace: [LaravelStartSession::class => StartSession::class]);
+        // A new password ends what is signed in with the old one.
+        $middleware->authenticateSessions();
         $middleware->redirectGuestsTo('/');
         // Before any address is looked up: a day of the other team is not there for this one.
         $middleware->appendToPriorityList(AuthenticatesRequests::class, SameTeam::class);

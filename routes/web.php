@@ -20,6 +20,7 @@ use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PracticeController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StepListController;
+use App\Http\Controllers\TeamController;
 use App\Http\Controllers\WaysController;
 use App\Http\Middleware\SameTeam;
 use App\Http\Middleware\TellOfChange;
@@ -30,14 +31,29 @@ use App\Models\KitItem;
 use App\Models\Menu;
 use App\Models\PainterWays;
 use App\Models\PracticeRun;
+use App\Models\Team;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function (): void {
     Route::get('session', [SessionController::class, 'show']);
     Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
 
+    Route::middleware('throttle:join')->group(function (): void {
+        Route::get('joining/{token}', [TeamController::class, 'invited']);
+        Route::post('joining/{token}', [TeamController::class, 'join']);
+    });
+
     Route::middleware(['auth', SameTeam::class, TellOfChange::class])->group(function (): void {
         Route::delete('session', [SessionController::class, 'destroy']);
+
+        Route::get('team', [TeamController::class, 'show']);
+        Route::put('password', [TeamController::class, 'password'])->middleware('throttle:password');
+        Route::middleware('can:answerFor,'.Team::class)->group(function (): void {
+            Route::post('team/invitations', [TeamController::class, 'invite']);
+            Route::delete('team/invitations/{invitation}', [TeamController::class, 'takeBack']);
+            Route::put('team/members/{member}', [TeamController::class, 'role']);
+            Route::delete('team/members/{member}', [TeamController::class, 'letGo']);
+        });
 
         // The line is everybody's: whoever takes names, calls or moves.
         Route::get('days', [DayController::class, 'index']);

@@ -8,6 +8,7 @@ use App\Models\Concerns\BelongsToTeam;
 use Core\Team\Role;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 
 /**
@@ -22,6 +23,7 @@ final class User extends Authenticatable
 {
     use BelongsToTeam;
     use HasUlids;
+    use SoftDeletes;
 
     protected $table = 'users';
 

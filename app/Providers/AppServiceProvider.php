@@ -7,10 +7,12 @@ namespace App\Providers;
 use App\Actions\Plan\RankDesigns;
 use App\Models\Design;
 use App\Models\EventDay;
+use App\Models\Invitation;
 use App\Models\KitItem;
 use App\Models\KitRemoval;
 use App\Models\Menu;
 use App\Models\User;
+use App\Queries\Account\AccountOfAddress;
 use App\StandIns\Texts\ScriptedTexts;
 use App\StandIns\Texts\TextService;
 use App\StandIns\Weather\ScriptedWeather;
@@ -35,6 +37,8 @@ final class AppServiceProvider extends ServiceProvider
     /** Reads of calendar links from one address in a minute. */
     private const FEED_READS = 60;
 
+    private const JOIN_TRIES = 20;
+
     private const BOARD_READS = 3_000;
 
     /** A whole fair wishes through one address, too. */
@@ -55,6 +59,8 @@ final class AppServiceProvider extends ServiceProvider
         // A whole fair reads through one address: it is the server in front that answers most of them.
         RateLimiter::for('board', static fn (Request $request): Limit => Limit::perMinute(self::BOARD_READS)->by((string) $request->ip()));
         RateLimiter::for('texts', static fn (Request $request): Limit => Limit::perMinute(self::TEXT_WISHES)->by((string) $request->ip()));
+        RateLimiter::for('password', static fn (): Limit => Limit::perMinute(self::SIGN_IN_TRIES)->by('password '.Auth::id()));
+        RateLimiter::for('join', static fn (Request $request): Limit => Limit::perMinute(self::JOIN_TRIES)->by((string) $request->ip()));
         RateLimiter::for('feed', static fn (Request $request): Limit => Limit::perMinute(self::FEED_READS)->by((string) $request->ip()));
         RateLimiter::for('sign-in', self::signIns(...));
     }
@@ -68,8 +74,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $typed = $request->input('email');
         $email = mb_strtolower(is_string($typed) ? $typed : '');
-        $found = User::query()->where('email', $email)->value('id');
-        $account = 'account '.(is_string($found) ? $found : hash('sha256', $email));
+        $account = 'account '.(app(AccountOfAddress::class)($email)->id ?? hash('sha256', $email));
 
         return [
             Limit::perMinute(self::SIGN_IN_TRIES)->by("{$account} {$request->ip()}"),
@@ -93,6 +98,8 @@ final class AppServiceProvider extends ServiceProvider
         Route::bind('thing', fn (string $id): KitItem => KitItem::ofTeam($this->teamId())->findOrFail($id));
         Route::bind('removal', fn (string $id): KitRemoval => KitRemoval::ofTeam($this->teamId())->findOrFail($id));
         Route::bind('menu', fn (string $id): Menu => Menu::ofTeam($this->teamId())->findOrFail($id));
+        Route::bind('member', fn (string $id): User => User::ofTeam($this->teamId())->findOrFail($id));
+        Route::bind('invitation', fn (string $id): Invitation => Invitation::ofTeam($this->teamId())->findOrFail($id));
         Route::bind('day', fn (string $id): EventDay => EventDay::ofTeam($this->teamId())->findOrFail($id));
     }
 

@@ -29,7 +29,9 @@ final readonly class SchoolCost
     {
         $following = $circumstances->withSchools($circumstances->schools->with($school));
 
-        return BestOrder::of(self::mended($design, $following, $school), $following)->run(new WhileAll(new WithinLabels(self::LABELS), ...($watch === null ? [] : [$watch])))->makespan();
+        $watches = [new WithinLabels(self::LABELS), ...($watch === null ? [] : [$watch])];
+
+        return BestOrder::of(self::mended($design, $following, $school), $following)->run(new WhileAll(...$watches))->makespan();
     }
 
     private static function mended(Design $design, Circumstances $circumstances, School $school): Design

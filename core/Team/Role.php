@@ -16,6 +16,16 @@ enum Role: string
     /** Takes names, calls and moves children; sees no prices, and has no business with designs, kit or logbook. */
     case Helper = 'helper';
 
+    /** As somebody is called who has it. */
+    public function inWords(): string
+    {
+        return match ($this) {
+            self::Owner => 'owner',
+            self::Artist => 'artist',
+            self::Helper => 'helper',
+        };
+    }
+
     public function paints(): bool
     {
         return $this !== self::Helper;

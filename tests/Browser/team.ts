@@ -161,6 +161,15 @@ export class Team {
   }
 
   async send<T>(method: 'post' | 'put' | 'delete', path: string, data: unknown): Promise<T> {
+    return (await (await this.answerTo(method, path, data)).json()) as T;
+  }
+
+  /** To the end of an answer that comes in lines. */
+  async stream(path: string, data: unknown): Promise<string> {
+    return (await this.answerTo('post', path, data)).text();
+  }
+
+  private async answerTo(method: 'post' | 'put' | 'delete', path: string, data: unknown) {
     const { cookies } = await this.request.storageState();
     const token = cookies.find((cookie) => cookie.name === 'XSRF-TOKEN')?.value ?? '';
     const response = await this.request[method](`/api/${path}`, {
@@ -169,7 +178,7 @@ export class Team {
     });
     expect(response.ok(), `${method} ${path}: ${await response.text()}`).toBe(true);
 
-    return (await response.json()) as T;
+    return response;
   }
 }
 

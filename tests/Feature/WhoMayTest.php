@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Actions\Account\AddPainter;
+use App\Models\Invitation;
 use App\Models\KitItem;
 use App\Models\Menu;
 use App\Models\User;
@@ -18,6 +19,9 @@ const EVERYBODY = 'everybody';
 /** Those who paint: owner and artists. */
 const PAINTERS = 'painters';
 
+/** Those who answer for the team. */
+const OWNERS = 'owners';
+
 /**
  * Every address behind the sign-in, and who may use it. An address without a row here fails the test below.
  *
@@ -26,6 +30,8 @@ const PAINTERS = 'painters';
 function addresses(): array
 {
     return [
+        'GET team' => EVERYBODY, 'PUT password' => EVERYBODY, 'POST team/invitations' => OWNERS,
+        'DELETE team/invitations/{invitation}' => OWNERS, 'PUT team/members/{member}' => OWNERS, 'DELETE team/members/{member}' => OWNERS,
         'DELETE session' => EVERYBODY, 'GET days' => EVERYBODY, 'GET days/near' => EVERYBODY, 'GET days/{day}/line' => EVERYBODY,
         'GET days/{day}/line/news' => EVERYBODY, 'GET days/{day}/plans' => EVERYBODY, 'POST days/{day}/taps' => EVERYBODY,
         'GET days/{day}/texts' => PAINTERS,
@@ -108,6 +114,11 @@ function statusFor(string $address, ?User $who): int
         '{deletedDay}' => $goneDay->id,
         '{menu}' => Menu::query()->create(['team_id' => $test->day->team_id, 'name' => 'Fairs'])->id,
         '{thing}' => (string) $thing, '{removal}' => (string) $removal,
+        '{member}' => app(AddPainter::class)($test->scene->painter->team->name, 'Odo', Scene::ulid().'@example.org', 'a long password')->id,
+        '{invitation}' => Invitation::query()->create([
+            'team_id' => $test->day->team_id, 'role' => Role::Helper, 'token_hash' => hash('sha256', Scene::ulid()),
+            'ends_at' => now()->addDay(),
+        ])->id,
         '{ticket}' => Scene::ulid(), '{run}' => Scene::ulid(), '{action}' => 'load',
     ];
     app(AuthManager::class)->forgetGuards();
@@ -128,13 +139,14 @@ it('knows of every address who may use it', function (): void {
 });
 
 it('lets in whom it should, and nobody else', function (string $address, string $whom): void {
-    $isAbout = preg_match('/\{(design|deletedDesign|day|deletedDay|menu|thing|removal)\}/', $address) === 1;
+    $isAbout = preg_match('/\{(design|deletedDesign|day|deletedDay|menu|thing|removal|member|invitation)\}/', $address) === 1;
     foreach ($this->who as $name => $who) {
         $status = statusFor($address, $who);
         match (true) {
             $name === 'nobody' => expect($status)->toBe(401, "{$name}: {$address}"),
             $name === 'other team' && $isAbout => expect($status)->toBe(404, "{$name}: {$address}"),
-            $name === 'helper' && $whom === PAINTERS => expect($status)->toBe(403, "{$name}: {$address}"),
+            $name === 'helper' && $whom === PAINTERS, in_array($name, ['helper', 'artist'], true) && $whom === OWNERS => expect($status)
+                ->toBe(403, "{$name}: {$address}"),
             // A run that nobody made, and a child who sits in no chair, are not there for anybody.
             str_contains($address, '{run}') => expect($status)->toBe(404, "{$name}: {$address}"),
             default => expect($status)->toBeIn([200, 201, 204, 409, 422], "{$name}: {$address}"),

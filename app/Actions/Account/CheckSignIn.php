@@ -5,19 +5,20 @@ declare(strict_types=1);
 namespace App\Actions\Account;
 
 use App\Models\User;
+use App\Queries\Account\AccountOfAddress;
 use Illuminate\Contracts\Cache\Factory as Caches;
 use Illuminate\Contracts\Hashing\Hasher;
 
 /** Whether a name and a password go together. A name that nobody has costs the same work as a known one, so that none is told. */
 final readonly class CheckSignIn
 {
-    public function __construct(private Hasher $hasher, private Caches $caches) {}
+    public function __construct(private AccountOfAddress $accountOfAddress, private Hasher $hasher, private Caches $caches) {}
 
     /** @return User|null null where they do not go together */
     public function __invoke(string $email, string $password): ?User
     {
-        $user = User::query()->where('email', mb_strtolower($email))->first();
-        $hash = $user->password ?? $this->nobody();
+        $user = ($this->accountOfAddress)($email);
+        $hash = $user?->getAuthPassword() ?? $this->nobody();
         if (! $this->hasher->check($password, $hash) || $user === null) {
             return null;
         }
@@ -33,7 +34,7 @@ final readonly class CheckSignIn
     {
         $hash = $this->caches->store()->rememberForever('password-of-nobody', $this->newHash(...));
 
-        return is_string($hash) && ! $this->hasher->needsRehash($hash) ? $hash : $this->newHash();
+        return $this->hasher->needsRehash($hash) ? $this->newHash() : $hash;
     }
 
     private function newHash(): string

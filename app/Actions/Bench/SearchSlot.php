@@ -12,10 +12,14 @@ final class SearchSlot
     /** @var list<Lock> */
     private array $locks;
 
-    public function __construct(Lock ...$locks)
+    /** @param  int  $seconds  after which whoever searches on is ended, where a request has a process of its own */
+    public function __construct(int $seconds, Lock ...$locks)
     {
         $this->locks = array_values($locks);
         register_shutdown_function($this->release(...));
+        if (PHP_SAPI === 'fpm-fcgi') {
+            set_time_limit($seconds);
+        }
     }
 
     public function release(): void

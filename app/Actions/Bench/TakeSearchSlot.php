@@ -41,7 +41,7 @@ final readonly class TakeSearchSlot
             throw TooManySearches::now();
         }
 
-        return new SearchSlot($ofTeam, $slot);
+        return new SearchSlot($held, $ofTeam, $slot);
     }
 
     private function take(string $name, int $most, int $seconds): ?Lock

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\Account\AddPainter;
+use Core\Team\Defaults;
 use Core\Team\Role;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Validator;
@@ -32,7 +33,7 @@ final class FoundTeam extends Command
             'team' => ['required', 'string', 'max:80'],
             'painter' => ['required', 'string', 'max:80'],
             'email' => ['required', 'string', 'email', 'max:190', 'unique:users'],
-            'password' => ['required', 'string', 'min:10', 'max:200'],
+            'password' => ['required', 'string', 'min:'.Defaults::LEAST_PASSWORD, 'max:200'],
             'role' => ['required', 'in:artist,helper'],
         ], [
             'role.in' => 'Give --role=artist or --role=helper.',

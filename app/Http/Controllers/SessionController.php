@@ -25,8 +25,9 @@ final readonly class SessionController
     {
         $user = $check($request->email(), $request->password())
             ?? throw ValidationException::withMessages(['email' => 'That name and password do not go together. Try again.']);
+        // Whoever was signed in here before leaves nothing behind.
+        $request->session()->invalidate();
         Auth::login($user, remember: true);
-        $request->session()->regenerate();
 
         return SessionState::of(($this->whoIsSignedIn)());
     }

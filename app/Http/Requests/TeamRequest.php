@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\Design;
 use App\Models\EventDay;
+use App\Models\Invitation;
 use App\Models\KitItem;
 use App\Models\KitRemoval;
 use App\Models\Menu;
@@ -53,6 +54,20 @@ abstract class TeamRequest extends StrictRequest
         $menu = $this->route('menu');
 
         return $menu instanceof Menu ? $menu : throw new LogicException('This address names no menu.');
+    }
+
+    final public function member(): User
+    {
+        $member = $this->route('member');
+
+        return $member instanceof User ? $member : throw new LogicException('This address names nobody of the team.');
+    }
+
+    final public function invitation(): Invitation
+    {
+        $invitation = $this->route('invitation');
+
+        return $invitation instanceof Invitation ? $invitation : throw new LogicException('This address names no invitation.');
     }
 
     final public function day(): EventDay

@@ -25,7 +25,10 @@ final readonly class TimesBySchool
         $circumstances = $bench->circumstances($bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, $bench->painterId)));
 
         return array_map(
-            static fn (School $school): SchoolLength => new SchoolLength($school, SchoolCost::of($content, $circumstances, $school, $watch)),
+            static fn (School $school): SchoolLength => new SchoolLength(
+                $school,
+                SchoolCost::of($content, $circumstances, $school, $watch),
+            ),
             School::cases(),
         );
     }

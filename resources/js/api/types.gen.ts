@@ -1,5 +1,12 @@
 // Written by `php artisan inch:types` from app/Http/Resources. Do not edit.
 
+export interface ActShown {
+  id: string;
+  who: string;
+  what: string;
+  at: number;
+}
+
 export interface AirShown {
   celsius: number;
   humidity: number;
@@ -449,6 +456,15 @@ export interface ImportedDesigns {
   designs: DesignTape[];
 }
 
+export interface InvitationMade {
+  address: string;
+}
+
+export interface InvitationShown {
+  teamName: string;
+  role: Role;
+}
+
 export interface KitSheet {
   things: KitThing[];
   hands: HandTime[];
@@ -746,6 +762,12 @@ export interface OfferSheet {
   lacks: string[];
   usesUp: string[];
   rungs: RungOffered[];
+}
+
+export interface OpenInvitation {
+  id: string;
+  role: Role;
+  endsAt: number;
 }
 
 export interface OtherWay {
@@ -1265,6 +1287,21 @@ export interface TapeSpan {
 export interface TapsAnswer {
   outcomes: TapOutcome[];
   news: LineNews;
+}
+
+export interface TeamMember {
+  id: string;
+  name: string;
+  email: string;
+  role: Role;
+  isYou: boolean;
+}
+
+export interface TeamSheet {
+  answersForIt: boolean;
+  members: TeamMember[];
+  invitations: OpenInvitation[];
+  acts: ActShown[];
 }
 
 export interface TermsShown {

@@ -76,39 +76,11 @@ it('counts tries at one account from many addresses, and from one address at man
 
 it('works as much for a name that nobody has as for a known one', function (): void {
     $known = Scene::team()->painter->email;
-    $hasher = new class(app('hash')->driver()) implements Illuminate\Contracts\Hashing\Hasher
-    {
-        public int $checks = 0;
-
-        public function __construct(private Illuminate\Contracts\Hashing\Hasher $own) {}
-
-        public function check($value, $hashedValue, array $options = []): bool
-        {
-            $this->checks++;
-
-            return $this->own->check($value, $hashedValue, $options);
-        }
-
-        public function info($hashedValue): array
-        {
-            return $this->own->info($hashedValue);
-        }
-
-        public function make($value, array $options = []): string
-        {
-            return $this->own->make($value, $options);
-        }
-
-        public function needsRehash($hashedValue, array $options = []): bool
-        {
-            return $this->own->needsRehash($hashedValue, $options);
-        }
-    };
-    $this->app->instance(Illuminate\Contracts\Hashing\Hasher::class, $hasher);
     foreach ([$known, 'nobody@example.org'] as $name) {
-        $before = $hasher->checks;
+        $hasher = Mockery::mock(new Illuminate\Hashing\BcryptHasher(['rounds' => 4]));
+        $hasher->shouldReceive('check')->once()->passthru();
+        $this->app->instance(Illuminate\Contracts\Hashing\Hasher::class, $hasher);
         $this->postJson('/api/session', ['email' => $name, 'password' => 'wrong'])->assertUnprocessable();
-        expect($hasher->checks - $before)->toBe(1);
     }
 });
 
@@ -128,7 +100,7 @@ it('refuses a write without the token of this page', function (): void {
 it('lets no stranger to any address but the sign-in', function (): void {
     $closed = 0;
     foreach (Route::getRoutes()->getRoutes() as $route) {
-        if (! str_starts_with($route->uri(), 'api/') || str_starts_with($route->uri(), 'api/session')
+        if (! str_starts_with($route->uri(), 'api/') || preg_match('#^api/(session|joining)#', $route->uri()) === 1
             || str_contains($route->uri(), '{anything}')) {
             continue;
         }

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Actions\Bench\SearchSlot;
 use App\Actions\Bench\TakeSearchSlot;
 use App\Actions\Kit\AddShippedKit;
+use App\Exceptions\TooManySearches;
 use App\Models\Design;
 use Core\Design\Medium;
 use Core\Design\Technique;
@@ -225,16 +227,33 @@ it('keeps other teams out', function (): void {
     $this->getJson("/api/designs/{$this->design->id}/schools")->assertNotFound();
 });
 
-it('leaves workers for the chairs: two searches at once, and a third is told to wait', function (): void {
-    $slots = [app(TakeSearchSlot::class)(), app(TakeSearchSlot::class)()];
-    $this->getJson("/api/designs/{$this->design->id}/best-order")->assertTooManyRequests()
-        ->assertJsonPath('message', 'Other best orders are being looked for right now. Try again in a few seconds.');
+it('leaves workers for the chairs and a search for the other teams, whatever kind of search it is', function (): void {
+    $take = app(TakeSearchSlot::class);
+    $others = $take('another team', 8);
+    $slots = [$take($this->scene->painter->team_id, 8)];
+    // The third of all, and the second of the team: the last there is.
+    $slots[] = $take($this->scene->painter->team_id, 8);
+    foreach (['best-order', 'schools', 'ladder'] as $search) {
+        $this->getJson("/api/designs/{$this->design->id}/{$search}")->assertTooManyRequests()
+            ->assertJsonPath('message', 'As much is being looked for right now as this machine can. Try again in a few seconds.');
+    }
+    $others->release();
+    $this->getJson("/api/designs/{$this->design->id}/schools")->assertTooManyRequests();
+    expect($take('a third team', 8))->toBeInstanceOf(SearchSlot::class);
 
     $slots[0]->release();
     $first = $this->get("/api/designs/{$this->design->id}/best-order?seconds=1")->assertOk()->streamedContent();
     $again = $this->get("/api/designs/{$this->design->id}/best-order?seconds=1")->assertOk()->streamedContent();
     expect($first)->toContain('"isDone":true')->and($again)->toContain('"isDone":true');
-    $slots[1]->release();
+    $this->getJson("/api/designs/{$this->design->id}/schools")->assertOk();
+});
+
+it('gives a search that died its slot back a little after its time', function (): void {
+    $take = app(TakeSearchSlot::class);
+    $slots = [$take('a team', 2), $take('a team', 2)];
+    expect(fn () => $take('a team', 2))->toThrow(TooManySearches::class);
+    $this->travel(8)->seconds();
+    expect($take('a team', 2))->toBeInstanceOf(SearchSlot::class)->and($slots)->toHaveCount(2);
 });
 
 it('refuses to look for ever', function (): void {

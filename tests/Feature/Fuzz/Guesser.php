@@ -58,6 +58,7 @@ final readonly class Guesser
      */
     public function body(array $rules, int $hostile): array
     {
+        /** @var array{rules: list<mixed>, of: array<array-key, mixed>} $tree */
         $tree = ['rules' => [], 'of' => []];
         foreach ($rules as $field => $own) {
             $node = &$tree;

@@ -10,7 +10,7 @@ use App\Rules\Distinct;
 /** The dates on which a day is made again. */
 final class CopyDayRequest extends TeamRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [

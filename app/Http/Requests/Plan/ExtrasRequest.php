@@ -10,7 +10,7 @@ use App\Rules\Distinct;
 /** What a team packs besides its kit, whole. */
 final class ExtrasRequest extends TeamRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [

@@ -22,7 +22,9 @@ final class SaveMenuRequest extends TeamRequest
         return [
             'items' => ['present', 'list', 'max:200'],
             'items.*' => ['array:designId,promise,priceCents,rung'],
-            'items.*.designId' => ['required', 'string', 'ulid', new Distinct('A design stands on the menu twice. Take one of the two off.')],
+            'items.*.designId' => [
+                'required', 'string', 'ulid', new Distinct('A design stands on the menu twice. Take one of the two off.'),
+            ],
             'items.*.promise' => ['required', 'string', 'max:32'],
             'items.*.rung' => ['sometimes', 'nullable', new CaseOf(RungName::class)],
             'items.*.priceCents' => ['present', 'nullable', 'integer', 'between:0,1000000'],

@@ -12,7 +12,7 @@ use Core\Kit\Defaults;
 /** What is left after an event. */
 final class StockRequest extends TeamRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [

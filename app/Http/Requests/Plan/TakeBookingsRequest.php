@@ -17,7 +17,7 @@ final class TakeBookingsRequest extends TeamRequest
 {
     private const LONGEST_DAY_MS = 14 * 3_600_000;
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Account;
+
+use App\Models\Invitation;
+use App\Models\User;
+use App\Queries\Account\InvitationOfToken;
+use Core\Team\Role;
+use Illuminate\Support\Str;
+
+/** Makes a link that takes one person into the team. */
+final readonly class InviteToTeam
+{
+    private const TOKEN_LETTERS = 43;
+
+    private const DAYS = 7;
+
+    /** @return string its secret, which is told this once */
+    public function __invoke(User $owner, Role $role): string
+    {
+        $token = Str::random(self::TOKEN_LETTERS);
+        Invitation::ofTeam($owner->team_id)->create([
+            'team_id' => $owner->team_id,
+            'role' => $role,
+            'token_hash' => InvitationOfToken::hash($token),
+            'ends_at' => now()->addDays(self::DAYS),
+        ]);
+
+        return $token;
+    }
+}

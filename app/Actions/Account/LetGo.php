@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Account;
+
+use App\Jobs\PlanTeamAnew;
+use App\Models\EventDay;
+use App\Models\KitItem;
+use App\Models\Shift;
+use App\Models\User;
+use Core\Team\Role;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Illuminate\Validation\ValidationException;
+
+/**
+ * Lets somebody go from the team, but for the last who answers for it: signed out everywhere at once, in no roster to come, and
+ * the address free for another team. What was painted stays in the logbook, under the name or as a painter's. What was in the own
+ * bag is the team's.
+ */
+final readonly class LetGo
+{
+    public const LAST_OWNER = 'Somebody has to answer for the team. Make another one its owner first.';
+
+    private const NAMELESS = 'a painter';
+
+    public function __construct(private KeepAct $keepAct) {}
+
+    public function __invoke(User $by, User $member, bool $keepsName): void
+    {
+        DB::transaction(function () use ($by, $member, $keepsName): void {
+            $owners = User::ofTeam($by->team_id)->where('role', Role::Owner)->lockForUpdate()->pluck('id')->all();
+            if ($owners === [$member->id]) {
+                throw ValidationException::withMessages(['member' => self::LAST_OWNER]);
+            }
+            ($this->keepAct)($by, $by->is($member) ? 'left the team' : "let {$member->name} go from the team");
+            $toCome = EventDay::ofTeam($by->team_id)->where('closes_ms', '>', now()->getTimestampMs())->select('id');
+            Shift::query()->where('painter_id', $member->id)->whereIn('event_day_id', $toCome)->update(['painter_id' => null]);
+            KitItem::ofTeam($by->team_id)->where('owner_id', $member->id)->update(['owner_id' => null]);
+            KitItem::ofTeam($by->team_id)->where('home_id', $member->id)->update(['home_id' => null]);
+            $member->update([
+                'name' => $keepsName ? $member->name : self::NAMELESS,
+                'email' => "left-{$member->id}@invalid",
+                'password' => Str::random(60),
+                'remember_token' => Str::random(60),
+            ]);
+            $member->delete();
+        });
+        PlanTeamAnew::dispatch($by->team_id);
+    }
+}

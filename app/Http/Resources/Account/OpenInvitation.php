@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Account;
+
+use App\Http\Resources\Resource;
+use Core\Team\Role;
+
+/** A link that nobody has taken yet. */
+final readonly class OpenInvitation extends Resource
+{
+    /** @param  int  $endsAt  milliseconds */
+    public function __construct(public string $id, public Role $role, public int $endsAt) {}
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Account;
+
+use App\Http\Resources\Resource;
+use Core\Team\Role;
+
+final readonly class TeamMember extends Resource
+{
+    public function __construct(public string $id, public string $name, public string $email, public Role $role, public bool $isYou) {}
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Account;
+
+use App\Http\Resources\Resource;
+use App\Queries\Account\TeamRead;
+use Core\Team\Role;
+
+/** A team as one of it sees it. */
+final readonly class TeamSheet extends Resource
+{
+    /**
+     * @param  list<TeamMember>  $members
+     * @param  list<OpenInvitation>  $invitations
+     * @param  list<ActShown>  $acts  the newest first
+     */
+    public function __construct(
+        public bool $answersForIt,
+        public array $members,
+        public array $invitations,
+        public array $acts,
+    ) {}
+
+    public static function of(TeamRead $read): self
+    {
+        return new self(
+            answersForIt: $read->reader->role === Role::Owner,
+            members: array_map(
+                static fn ($member): TeamMember => new TeamMember(
+                    id: $member->id,
+                    name: $member->name,
+                    email: $member->email,
+                    role: $member->role,
+                    isYou: $member->id === $read->reader->id,
+                ),
+                $read->members,
+            ),
+            invitations: array_map(
+                static fn ($one): OpenInvitation => new OpenInvitation($one->id, $one->role, $one->ends_at->getTimestampMs()),
+                $read->invitations,
+            ),
+            acts: array_map(
+                static fn ($act): ActShown => new ActShown($act->id, $act->who, $act->what, $act->at->getTimestampMs()),
+                $read->acts,
+            ),
+        );
+    }
+}

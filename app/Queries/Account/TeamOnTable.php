@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Account;
+
+use App\Models\Act;
+use App\Models\Invitation;
+use App\Models\User;
+use Core\Team\Role;
+
+/** Who is in a team, who may come, and what was done to what matters. */
+final readonly class TeamOnTable
+{
+    private const ACTS = 60;
+
+    public function __invoke(User $reader): TeamRead
+    {
+        $answers = $reader->role === Role::Owner;
+
+        return new TeamRead(
+            reader: $reader,
+            members: array_values(User::ofTeam($reader->team_id)->orderBy('created_at')->orderBy('id')->get()->all()),
+            invitations: $answers
+                ? array_values(Invitation::ofTeam($reader->team_id)->where('ends_at', '>', now())->orderBy('id')->get()->all())
+                : [],
+            acts: $answers ? array_values(Act::ofTeam($reader->team_id)->orderByDesc('id')->limit(self::ACTS)->get()->all()) : [],
+        );
+    }
+}

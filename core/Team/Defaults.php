@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Team;
+
+final readonly class Defaults
+{
+    /** Letters; the least that may be asked for where nothing else guards (NIST SP 800-63B, 5.1.1.2, asks for 8 and more). */
+    public const LEAST_PASSWORD = 10;
+
+    private function __construct() {}
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        // Whoever leaves is no longer asked for; what was painted stays theirs, or "a painter's".
+        Schema::table('users', fn (Blueprint $table) => $table->softDeletes());
+        Schema::create('invitations', function (Blueprint $table): void {
+            $table->ulid('id')->primary();
+            $table->foreignUlid('team_id')->constrained()->cascadeOnDelete();
+            $table->string('role', 10);
+            $table->char('token_hash', 64)->charset('ascii')->collation('ascii_bin')->unique();
+            $table->dateTime('ends_at');
+            $table->timestamps();
+        });
+        Schema::create('acts', function (Blueprint $table): void {
+            $table->ulid('id')->primary();
+            $table->foreignUlid('team_id')->constrained()->cascadeOnDelete();
+            $table->string('who', 80);
+            $table->string('what', 200);
+            $table->dateTime('at');
+            $table->index(['team_id', 'at']);
+        });
+    }
+
+    public function down(): void
+    {
+        Schema::drop('acts');
+        Schema::drop('invitations');
+        Schema::table('users', fn (Blueprint $table) => $table->dropSoftDeletes());
+    }
+};

@@ -1,0 +1,65 @@
+import { readFileSync } from 'node:fs';
+import { expect, step, test } from './team';
+
+test.beforeEach(() => {
+  test.skip(test.info().project.name !== 'tablet', 'the server is the same for a phone');
+});
+
+test('what is only a file is guarded like all else, and nothing says what serves it', async ({ request }) => {
+  const manifest = JSON.parse(readFileSync('public/build/manifest.json', 'utf8')) as Record<
+    string,
+    { file: string }
+  >;
+  const files = Object.values(manifest).map(({ file }) => `/build/${file}`);
+  for (const path of ['/', '/sw.js', '/api/session', ...files.slice(0, 5)]) {
+    const answer = await request.get(path);
+    expect(answer.status(), path).toBe(200);
+    const headers = answer.headers();
+    expect(headers['x-content-type-options'], path).toBe('nosniff');
+    expect(headers['content-security-policy'], path).toContain("script-src 'self'");
+    expect(headers['server'] ?? '', path).not.toMatch(/\d/);
+    expect(headers['x-powered-by'], path).toBeUndefined();
+  }
+  // Once each, not once by the server in front and once by the application.
+  const guards = (await request.get('/api/session')).headersArray().map(({ name }) => name.toLowerCase());
+  expect(guards.filter((name) => name === 'content-security-policy')).toHaveLength(1);
+});
+
+test('no file that begins with a dot is given out, built or not', async ({ request }) => {
+  for (const path of ['/build/.sum', '/build/.vite/manifest.json', '/.env', '/.git/config']) {
+    expect((await request.get(path)).status(), path).toBe(404);
+  }
+});
+
+test('a body that is too large is refused in words, however large it is', async ({ request, team }) => {
+  await team.design('Wave band', [step('Wave', '0:30')]);
+  for (const megabytes of [9, 99]) {
+    const answer = await request.post('/api/designs/file', {
+      data: Buffer.alloc(megabytes * 1_000_000, '1'),
+      headers: { 'Content-Type': 'text/plain', Accept: 'application/json' },
+    });
+    expect(answer.status()).toBe(413);
+    expect(((await answer.json()) as { message: string }).message).toContain('A file stays under 5 MB');
+  }
+});
+
+test('a tap is answered while all that reckons is busy', async ({ team }) => {
+  const design = await team.design('Wave band', [
+    step('Wave', '1:00'),
+    step('Foam', '1:00', { optional: true, look: 4 }),
+  ]);
+  const day = await team.runningDay(2, [design], ['Noor']);
+  const { terms } = await team.plan(day);
+  // More than there are workers for it, each of them for seconds.
+  let answered = 0;
+  const reckoned = Array.from({ length: 12 }, async () => {
+    await team.stream(`days/${day.id}/levers`, { ...terms, children: 400 });
+    answered++;
+  });
+  const [noor] = (await team.line(day)).waiting;
+  await team.taps(day, [{ kind: 'called', at: Date.now(), ticket: noor?.id }]);
+  const line = await team.line(day);
+  expect(line.waiting[0]?.called).toBe(true);
+  expect(answered).toBeLessThan(8);
+  await Promise.all(reckoned);
+});

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Account\AddPainter;
+use App\Models\KitItem;
+use App\Models\Shift;
+use App\Models\User;
+use Core\Kit\ItemValues;
+use Core\Team\Role;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Testing\TestResponse;
+use Tests\Scene;
+
+beforeEach(function (): void {
+    $this->travelTo('2026-11-07 09:00:00 UTC');
+    $this->scene = Scene::team();
+    $this->owner = $this->scene->painter;
+    $this->tobi = app(AddPainter::class)('Saltmarsh Faces', 'Tobi', 'tobi@example.org', 'a long password');
+    $this->actingAs($this->owner);
+    $this->signOut = function (): void {
+        Auth::forgetGuards();
+        $this->flushSession();
+    };
+    /** @return TestResponse<Symfony\Component\HttpFoundation\Response> */
+    $this->signIn = fn (string $email, string $password): TestResponse => $this->postJson(
+        '/api/session',
+        ['email' => $email, 'password' => $password],
+    );
+});
+
+it('shows the team to all of it, and what was done only to whoever answers for it', function (): void {
+    $this->putJson("/api/team/members/{$this->tobi->id}", ['role' => 'helper'])->assertOk();
+    $this->postJson('/api/team/invitations', ['role' => 'artist'])->assertOk();
+
+    $seen = $this->getJson('/api/team')->assertOk()->json();
+    expect(array_column($seen['members'], 'role', 'name'))->toBe(['Ines' => 'owner', 'Tobi' => 'helper'])
+        ->and($seen['acts'][0])->toMatchArray(['who' => 'Ines', 'what' => 'made Tobi helper'])
+        ->and(array_column($seen['invitations'], 'role'))->toBe(['artist']);
+    $this->actingAs($this->tobi->refresh())->getJson('/api/team')->assertOk()
+        ->assertJson(['answersForIt' => false, 'acts' => [], 'invitations' => []]);
+});
+
+it('takes in whoever has the link, once, as what was said', function (): void {
+    $address = $this->postJson('/api/team/invitations', ['role' => 'helper'])->assertOk()->json('address');
+    $token = basename((string) $address);
+    ($this->signOut)();
+    $this->getJson("/api/joining/{$token}")->assertOk()->assertExactJson(['teamName' => 'Saltmarsh Faces', 'role' => 'helper']);
+    $odo = ['name' => 'Odo', 'email' => 'Odo@example.org', 'password' => 'three words more'];
+    $this->postJson("/api/joining/{$token}", [...$odo, 'password' => 'short'])->assertJsonValidationErrorFor('password');
+    $this->postJson("/api/joining/{$token}", [...$odo, 'email' => $this->owner->email])->assertJsonValidationErrorFor('email');
+    $this->postJson("/api/joining/{$token}", $odo)->assertOk()->assertJson(['userName' => 'Odo', 'role' => 'helper']);
+    $this->assertAuthenticated();
+    $this->postJson("/api/joining/{$token}", [...$odo, 'email' => 'other@example.org'])->assertJsonValidationErrorFor('token');
+    $this->getJson("/api/joining/{$token}")->assertNotFound();
+    expect(User::ofTeam($this->owner->team_id)->pluck('role', 'email')->get('odo@example.org'))->toBe(Role::Helper);
+});
+
+it('takes nobody in by a link that was taken back, is too old, or was never made', function (): void {
+    $link = fn (): string => basename((string) $this->postJson('/api/team/invitations', ['role' => 'artist'])->json('address'));
+    $odo = ['name' => 'Odo', 'email' => 'odo@example.org', 'password' => 'three words more'];
+    [$back, $old] = [$link(), $link()];
+    $this->deleteJson('/api/team/invitations/'.$this->getJson('/api/team')->json('invitations.0.id'))->assertOk();
+    $this->travel(8)->days();
+    foreach ([$back, $old, str_repeat('a', 43), 'x'] as $token) {
+        $this->postJson("/api/joining/{$token}", $odo)->assertUnprocessable();
+    }
+});
+
+it('changes the own password, and signs out whatever else is signed in with the old one', function (): void {
+    ($this->signOut)();
+    ($this->signIn)('tobi@example.org', 'a long password')->assertOk();
+    $elsewhere = $this->app['session']->all();
+    $new = ['current' => 'a long password', 'password' => 'another long one'];
+    $this->putJson('/api/password', [...$new, 'current' => 'guessed'])->assertJsonValidationErrorFor('current');
+    $this->putJson('/api/password', [...$new, 'password' => 'short'])->assertJsonValidationErrorFor('password');
+    $this->putJson('/api/password', $new)->assertOk();
+    $this->getJson('/api/designs')->assertOk();
+
+    Auth::forgetGuards();
+    $this->withSession($elsewhere)->getJson('/api/designs')->assertUnauthorized();
+    ($this->signOut)();
+    ($this->signIn)('tobi@example.org', 'a long password')->assertUnprocessable();
+    ($this->signIn)('tobi@example.org', 'another long one')->assertOk();
+});
+
+it('lets somebody go: out at once, in no roster to come, and the faces stay', function (bool $keepsName, string $name): void {
+    $day = $this->scene->day(2, $this->scene->design());
+    $this->putJson("/api/days/{$day->id}/roster", ['shifts' => [
+        ['chair' => 1, 'painterId' => $this->owner->id, 'from' => null], ['chair' => 2, 'painterId' => $this->tobi->id, 'from' => null],
+    ]])->assertOk();
+    $brush = KitItem::query()->create([
+        'team_id' => $this->owner->team_id, 'owner_id' => $this->tobi->id,
+        ...KitItem::columnsOf(ItemValues::read(Scene::ulid(), ['kind' => 'brush', 'name' => 'round 3'])),
+    ]);
+    $this->deleteJson("/api/team/members/{$this->tobi->id}", ['keepsName' => $keepsName])->assertOk()
+        ->assertJsonCount(1, 'members');
+
+    expect(Shift::query()->where('event_day_id', $day->id)->pluck('painter_id')->all())->toEqualCanonicalizing([$this->owner->id, null])
+        ->and($brush->refresh()->owner_id)->toBeNull()
+        ->and(User::withTrashed()->findOrFail($this->tobi->id)->name)->toBe($name);
+    ($this->signOut)();
+    ($this->signIn)('tobi@example.org', 'a long password')->assertUnprocessable();
+    // The address is free for whoever comes next.
+    app(AddPainter::class)('Dune Faces', 'Tobi', 'tobi@example.org', 'a long password');
+})->with([[true, 'Tobi'], [false, 'a painter']]);
+
+it('keeps somebody who answers for the team', function (): void {
+    $this->deleteJson("/api/team/members/{$this->owner->id}", ['keepsName' => true])->assertJsonValidationErrorFor('member');
+    $this->putJson("/api/team/members/{$this->owner->id}", ['role' => 'artist'])->assertJsonValidationErrorFor('role');
+    $this->putJson("/api/team/members/{$this->tobi->id}", ['role' => 'owner'])->assertOk();
+    $this->putJson("/api/team/members/{$this->owner->id}", ['role' => 'artist'])->assertOk()->assertJson(['answersForIt' => false]);
+    $this->putJson("/api/team/members/{$this->owner->id}", ['role' => 'owner'])->assertForbidden();
+});
+
+it('lets nobody into another team’s business', function (): void {
+    $other = Scene::team('Others')->painter;
+    $this->putJson("/api/team/members/{$other->id}", ['role' => 'helper'])->assertNotFound();
+    $this->deleteJson("/api/team/members/{$other->id}", ['keepsName' => true])->assertNotFound();
+});

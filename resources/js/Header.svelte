@@ -1,8 +1,7 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query';
-  import { api, forgetAnswers } from './api/client';
-  import { outbox } from './api/outbox.svelte';
   import type { SessionState } from './api/types.gen';
+  import { signOut } from './rooms/account/sign-out';
   import { p, route } from './router';
 
   const { session }: { session: SessionState } = $props();
@@ -22,19 +21,6 @@
     session.role === 'helper' ? allRooms.filter(({ name }) => name === 'Events') : allRooms,
   );
   const isHere = (path: string) => (path === '/' ? route.pathname === '/' : route.pathname.startsWith(path));
-
-  async function signOut() {
-    if (
-      outbox.waiting.length > 0 &&
-      !confirm('Some taps have not reached the server yet. Sign out all the same?')
-    ) {
-      return;
-    }
-    const answer = await api.delete<SessionState>('session');
-    await forgetAnswers();
-    queryClient.clear();
-    queryClient.setQueryData(['session'], answer);
-  }
 </script>
 
 <header class="flex flex-wrap items-end gap-x-6 border-b-2 border-ink bg-card px-3 pt-2 sm:px-5 print:hidden">
@@ -56,9 +42,13 @@
     {/each}
   </nav>
   <div class="hidden items-center gap-4 pb-2 text-[15px] text-soft sm:flex low:hidden">
-    <span>{session.teamName} · {session.userName}</span>
-    <button type="button" class="min-h-11 underline decoration-2 underline-offset-4" onclick={signOut}
-      >Sign out</button
+    <a class="min-h-11 content-center underline decoration-2 underline-offset-4" href={p('/team')}
+      >{session.teamName} · {session.userName}</a
+    >
+    <button
+      type="button"
+      class="min-h-11 underline decoration-2 underline-offset-4"
+      onclick={() => signOut(queryClient)}>Sign out</button
     >
   </div>
 </header>

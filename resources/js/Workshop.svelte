@@ -9,13 +9,14 @@
   import Notices from './Notices.svelte';
   import { sendUnsaved } from './rooms/bench/unsaved';
   import { navigate, route } from './router';
-  import SignIn from './rooms/account/SignIn.svelte';
   import Loading from './ui/Loading.svelte';
   import Trouble from './ui/Trouble.svelte';
 
   const ASK_AGAIN_MS = 4_000;
   const queryClient = useQueryClient();
   const session = createQuery(whoIsIn);
+  /** Of an invitation that was opened; whoever opens one need not be in any team yet. */
+  const token = $derived(/^\/join\/(\w+)$/u.exec(route.pathname)?.[1]);
   const teamId = $derived(session.data?.teamId ?? null);
 
   $effect(() => {
@@ -25,7 +26,7 @@
   });
 
   $effect(() => {
-    if (session.data?.role === 'helper' && !route.pathname.startsWith('/events')) {
+    if (session.data?.role === 'helper' && !/^\/(events|team|join)/u.test(route.pathname)) {
       void navigate('/events');
     }
   });
@@ -58,14 +59,17 @@
 
 <svelte:window ononline={send} />
 
-{#if session.data === undefined}
+{#if token !== undefined}
+  {#await import('./rooms/account/Join.svelte') then { default: Join }}<Join {token} />{/await}
+{:else if session.data === undefined}
   {#if session.error === null}
     <Loading what="Opening the kit bag" />
   {:else}
     <Trouble error={session.error} retry={() => session.refetch()} />
   {/if}
 {:else if session.data.teamId === null || outbox.signInNeeded}
-  <SignIn demo={session.data.demo} />
+  {@const demo = session.data.demo}
+  {#await import('./rooms/account/SignIn.svelte') then { default: SignIn }}<SignIn {demo} />{/await}
 {:else}
   <div class="flex min-h-dvh flex-col">
     <Header session={session.data} />

@@ -22,6 +22,7 @@ export const { p, navigate, route } = createRouter({
   '/practice': () => import('./rooms/practice/Practice.svelte'),
   '/logbook': () => import('./rooms/logbook/Logbook.svelte'),
   '/logbook/:id': () => import('./rooms/logbook/DayPage.svelte'),
+  '/team': () => import('./rooms/account/Team.svelte'),
   '*': () => import('./rooms/NotFound.svelte'),
 });
 

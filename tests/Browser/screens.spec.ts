@@ -61,6 +61,21 @@ test('the sign-in', async ({ page }) => {
   await expectGood(page);
 });
 
+test('the team, and who is asked into it', async ({ page, team }) => {
+  await page.goto('/team');
+  await expect(page.getByRole('heading', { name: team.name })).toBeVisible();
+  await expectGoodInEveryLight(page);
+  await page.getByRole('button', { name: 'Make a link' }).click();
+  const link = await page.getByRole('status').locator('code').innerText();
+  await expectGood(page);
+  await page.getByRole('button', { name: 'Let Mara go' }).click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await expectNoViolations(page);
+  await page.goto(link);
+  await expect(page.getByRole('heading', { name: `Come into ${team.name}` })).toBeVisible();
+  await expectGoodInEveryLight(page);
+});
+
 test('the light of the device, until another one is chosen', async ({ page, team }) => {
   await team.design('Seal pup', steps());
   const light = () => page.evaluate(() => document.documentElement.dataset['light']);

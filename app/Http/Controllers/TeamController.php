@@ -70,7 +70,7 @@ final readonly class TeamController
 
     public function invited(string $token, InvitationOfToken $invitationOfToken): InvitationShown
     {
-        $invitation = $invitationOfToken($token) ?? abort(404, JoinTeam::GONE);
+        $invitation = $invitationOfToken($token) ?? abort(410, JoinTeam::GONE);
 
         return new InvitationShown($invitation->team->name, $invitation->role);
     }

@@ -52,7 +52,7 @@ it('takes in whoever has the link, once, as what was said', function (): void {
     $this->postJson("/api/joining/{$token}", $odo)->assertOk()->assertJson(['userName' => 'Odo', 'role' => 'helper']);
     $this->assertAuthenticated();
     $this->postJson("/api/joining/{$token}", [...$odo, 'email' => 'other@example.org'])->assertJsonValidationErrorFor('token');
-    $this->getJson("/api/joining/{$token}")->assertNotFound();
+    $this->getJson("/api/joining/{$token}")->assertGone();
     expect(User::ofTeam($this->owner->team_id)->pluck('role', 'email')->get('odo@example.org'))->toBe(Role::Helper);
 });
 

@@ -6,6 +6,7 @@
     shakesWanted,
     soundsWanted,
   } from '../../lib/remembered.svelte';
+  import { p } from '../../router';
   import Sheet from '../../ui/Sheet.svelte';
 
   interface Props {
@@ -75,6 +76,9 @@
       </div>
     </fieldset>
   {/each}
+  <a class="mb-2 key min-h-14 w-full text-lg" href={p('/team')} onclick={() => (open = false)}
+    >The team, passwords, signing out</a
+  >
   {#if tour !== undefined}
     <button
       type="button"

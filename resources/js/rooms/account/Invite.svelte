@@ -1,0 +1,77 @@
+<script lang="ts">
+  import { useQueryClient } from '@tanstack/svelte-query';
+  import { api } from '../../api/client';
+  import { type InvitationMade, type Role, RoleValues, type TeamSheet } from '../../api/types.gen';
+  import { Submission } from '../../lib/form.svelte';
+  import { dayName } from '../../lib/minutes';
+  import Choice from '../../ui/Choice.svelte';
+  import Said from '../../ui/Said.svelte';
+  import { roleWords } from './words';
+
+  const { team }: { team: TeamSheet } = $props();
+
+  const queryClient = useQueryClient();
+  const work = new Submission();
+  let role = $state<Role>('artist');
+  let address = $state('');
+  let isCopied = $state(false);
+
+  async function invite() {
+    await work.run(async () => {
+      address = (await api.post<InvitationMade>('team/invitations', { role })).address;
+      isCopied = false;
+      await queryClient.invalidateQueries({ queryKey: ['team'] });
+    });
+  }
+
+  async function takeBack(id: string) {
+    await work.run(async () => {
+      queryClient.setQueryData(['team'], await api.delete<TeamSheet>(`team/invitations/${id}`));
+      address = '';
+    });
+  }
+
+  async function copy() {
+    await navigator.clipboard.writeText(address);
+    isCopied = true;
+  }
+</script>
+
+<section aria-labelledby="invite">
+  <h2 id="invite" class="text-2xl">Somebody new</h2>
+  <div class="mt-2 flex max-w-xl flex-wrap items-end gap-3">
+    <Choice
+      label="Comes as"
+      caption="strong"
+      class="w-72"
+      bind:value={role}
+      options={RoleValues.map((value) => ({
+        value,
+        words: `${roleWords[value].name}: ${roleWords[value].does}`,
+      }))}
+    />
+    <button type="button" class="key" disabled={work.busy} onclick={invite}>Make a link</button>
+  </div>
+  <Said message={work.general} />
+  {#if address !== ''}
+    <p class="mt-3" role="status">
+      Send this to one person. It serves once, for a week, and is shown only now:
+      <code class="mt-1 block max-w-xl border-2 border-ink bg-field px-3 py-2 break-all">{address}</code>
+    </p>
+    <button type="button" class="mt-2 key" onclick={copy}>{isCopied ? 'Copied' : 'Copy the link'}</button>
+  {/if}
+  {#if team.invitations.length > 0}
+    <ul class="mt-3 max-w-xl">
+      {#each team.invitations as open (open.id)}
+        <li class="flex items-center justify-between gap-3 border-t border-seam">
+          <span>A link for one {roleWords[open.role].name}, until {dayName(open.endsAt, 'UTC')}</span>
+          <button
+            type="button"
+            class="min-h-11 underline underline-offset-4"
+            onclick={() => takeBack(open.id)}>Take it back</button
+          >
+        </li>
+      {/each}
+    </ul>
+  {/if}
+</section>

@@ -1,0 +1,45 @@
+<script lang="ts">
+  import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+  import { api } from '../../api/client';
+  import type { TeamSheet } from '../../api/types.gen';
+  import { whoIsIn } from '../../lib/session';
+  import { clockTime, dayName } from '../../lib/minutes';
+  import Fetched from '../../ui/Fetched.svelte';
+  import Invite from './Invite.svelte';
+  import Members from './Members.svelte';
+  import Password from './Password.svelte';
+  import { signOut } from './sign-out';
+
+  const queryClient = useQueryClient();
+  const session = createQuery(whoIsIn);
+  const team = createQuery(() => ({ queryKey: ['team'], queryFn: () => api.get<TeamSheet>('team') }));
+  const here = Intl.DateTimeFormat().resolvedOptions().timeZone;
+</script>
+
+<div class="flex grow flex-col gap-8 px-3 py-5 sm:px-8">
+  <div class="flex flex-wrap items-center gap-3">
+    <h1 class="grow text-4xl">{session.data?.teamName ?? 'Team'}</h1>
+    <button type="button" class="key" onclick={() => signOut(queryClient)}>Sign out here</button>
+  </div>
+  <Fetched query={team} what="Calling the team">
+    {#snippet children(sheet)}
+      <Members team={sheet} />
+      {#if sheet.answersForIt}<Invite team={sheet} />{/if}
+      <Password />
+      {#if sheet.acts.length > 0}
+        <section aria-labelledby="acts">
+          <h2 id="acts" class="text-2xl">Who did what</h2>
+          <ul class="mt-2 max-w-3xl">
+            {#each sheet.acts as act (act.id)}
+              <li class="border-t border-seam py-1">
+                <strong>{act.who}</strong>
+                {act.what}
+                <span class="text-soft">{dayName(act.at, here)}, {clockTime(act.at, here)}</span>
+              </li>
+            {/each}
+          </ul>
+        </section>
+      {/if}
+    {/snippet}
+  </Fetched>
+</div>

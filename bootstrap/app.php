@@ -14,6 +14,7 @@ use App\Http\Middleware\SameTeam;
 use App\Http\Middleware\StartSession;
 use Core\Units\CoreException;
 use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -22,6 +23,7 @@ use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession as LaravelStartSession;
 use Illuminate\Session\TokenMismatchException;
+use Illuminate\Support\Facades\Log;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\HttpKernel\Exception\TooManyRequestsHttpException;
@@ -46,6 +48,12 @@ return Application::configure(basePath: dirname(__DIR__))
             CoreException::class, InvalidShape::class, ChangedElsewhere::class, ThingInUse::class, DayInUse::class,
             StockTaken::class, TooManySearches::class,
         ]);
+        // With its question mark instead of what was typed: no child's name stands in a log.
+        $exceptions->report(static function (QueryException $e): bool {
+            Log::error($e->getPrevious()?->getMessage() ?? 'A query failed.', ['sql' => $e->getSql(), 'at' => $e->getTraceAsString()]);
+
+            return false;
+        });
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*', 'board/*/texts'));
         $say = static fn (string $message, int $status, array $more = []) => response()->json(['message' => $message, ...$more], $status);
         $exceptions->render(static fn (CoreException|InvalidShape $e) => $say($e->getMessage(), 422));

@@ -52,6 +52,7 @@ Route::prefix('api')->group(function (): void {
             Route::post('team/invitations', [TeamController::class, 'invite']);
             Route::delete('team/invitations/{invitation}', [TeamController::class, 'takeBack']);
             Route::put('team/members/{member}', [TeamController::class, 'role']);
+            Route::put('team/names-days', [TeamController::class, 'namesDays']);
             Route::delete('team/members/{member}', [TeamController::class, 'letGo']);
         });
 
@@ -160,6 +161,7 @@ Route::prefix('api')->group(function (): void {
             Route::delete('practice/runs/{run}', [PracticeController::class, 'destroy']);
         });
         Route::middleware('can:use,'.Face::class)->group(function (): void {
+            Route::delete('days/{day}/children/{number}', [LogbookController::class, 'forget']);
             Route::get('days/{day}/logbook', [LogbookController::class, 'show']);
             Route::get('days/{day}/report', [LogbookController::class, 'report']);
             Route::put('days/{day}/faces/{ticket}/steps/{position}', [LogbookController::class, 'mend']);

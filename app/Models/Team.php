@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int|null $materials_cents
  * @property bool $is_travel_paid
  * @property bool $is_set_up_paid
+ * @property int $names_days  that first names of children are kept after an event
  */
 final class Team extends Model
 {
@@ -45,7 +46,7 @@ final class Team extends Model
     {
         return [
             'hour_cents' => 'integer', 'least_cents' => 'integer', 'kilometre_cents' => 'integer', 'materials_cents' => 'integer',
-            'is_travel_paid' => 'boolean', 'is_set_up_paid' => 'boolean',
+            'names_days' => 'integer', 'is_travel_paid' => 'boolean', 'is_set_up_paid' => 'boolean',
         ];
     }
 }

@@ -12,6 +12,8 @@ return new class extends Migration
     {
         // Whoever leaves is no longer asked for; what was painted stays theirs, or "a painter's".
         Schema::table('users', fn (Blueprint $table) => $table->softDeletes());
+        // Of children, for so many days after an event.
+        Schema::table('teams', fn (Blueprint $table) => $table->unsignedTinyInteger('names_days')->default(1));
         Schema::create('invitations', function (Blueprint $table): void {
             $table->ulid('id')->primary();
             $table->foreignUlid('team_id')->constrained()->cascadeOnDelete();
@@ -34,6 +36,7 @@ return new class extends Migration
     {
         Schema::drop('acts');
         Schema::drop('invitations');
+        Schema::table('teams', fn (Blueprint $table) => $table->dropColumn('names_days'));
         Schema::table('users', fn (Blueprint $table) => $table->dropSoftDeletes());
     }
 };

@@ -1,4 +1,4 @@
-import { choose, expect, test } from './team';
+import { choose, expect, step, test } from './team';
 
 test('somebody comes into the team by a link, gets other work, and is let go', async ({
   page,
@@ -60,4 +60,31 @@ test('a new password signs out every other device, and not this one', async ({ p
 
   await elsewhere.reload();
   await expect(elsewhere.getByRole('button', { name: 'Sign in' })).toBeVisible();
+});
+
+test('says what is kept of children, for as long as the team wants, and forgets one who asks', async ({
+  page,
+  team,
+}) => {
+  await page.goto('/team');
+  await expect(page.getByText('a day after the event, then it is gone')).toBeVisible();
+  await choose(page, 'First names stay', 'a week');
+  await expect(page.getByText('a week after the event, then it is gone')).toBeVisible();
+
+  const design = await team.design('Wave band', [step('Wave', '0:30')]);
+  const day = await team.runningDay(1, [design], ['Noor']);
+  const [noor] = (await team.line(day)).waiting;
+  const at = Date.now() - 40_000;
+  await team.taps(day, [
+    { kind: 'seated', at, ticket: noor?.id, chair: 1, plan: noor?.planId },
+    { kind: 'finished', at: at + 35_000, ticket: noor?.id },
+  ]);
+  await page.goto(`/logbook/${day.id}`);
+  await page
+    .getByRole('button', { name: /No\. 1/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: /forget this child/ }).click();
+  await expect(page.getByText('The name of No. 1, and all words about it, are gone.')).toBeVisible();
+  expect(JSON.stringify(await team.line(day))).not.toContain('Noor');
 });

@@ -30,7 +30,8 @@ const OWNERS = 'owners';
 function addresses(): array
 {
     return [
-        'GET team' => EVERYBODY, 'PUT password' => EVERYBODY, 'POST team/invitations' => OWNERS,
+        'GET team' => EVERYBODY, 'PUT password' => EVERYBODY, 'PUT team/names-days' => OWNERS,
+        'DELETE days/{day}/children/{number}' => PAINTERS, 'POST team/invitations' => OWNERS,
         'DELETE team/invitations/{invitation}' => OWNERS, 'PUT team/members/{member}' => OWNERS, 'DELETE team/members/{member}' => OWNERS,
         'DELETE session' => EVERYBODY, 'GET days' => EVERYBODY, 'GET days/near' => EVERYBODY, 'GET days/{day}/line' => EVERYBODY,
         'GET days/{day}/line/news' => EVERYBODY, 'GET days/{day}/plans' => EVERYBODY, 'POST days/{day}/taps' => EVERYBODY,
@@ -119,7 +120,7 @@ function statusFor(string $address, ?User $who): int
             'team_id' => $test->day->team_id, 'role' => Role::Helper, 'token_hash' => hash('sha256', Scene::ulid()),
             'ends_at' => now()->addDay(),
         ])->id,
-        '{ticket}' => Scene::ulid(), '{run}' => Scene::ulid(), '{action}' => 'load',
+        '{ticket}' => Scene::ulid(), '{run}' => Scene::ulid(), '{action}' => 'load', '{number}' => '7',
     ];
     app(AuthManager::class)->forgetGuards();
     $who === null ? null : $test->actingAs($who->fresh() ?? $who);
@@ -148,7 +149,7 @@ it('lets in whom it should, and nobody else', function (string $address, string 
             $name === 'helper' && $whom === PAINTERS, in_array($name, ['helper', 'artist'], true) && $whom === OWNERS => expect($status)
                 ->toBe(403, "{$name}: {$address}"),
             // A run that nobody made, and a child who sits in no chair, are not there for anybody.
-            str_contains($address, '{run}') => expect($status)->toBe(404, "{$name}: {$address}"),
+            preg_match('/\{(run|number)\}/', $address) === 1 => expect($status)->toBe(404, "{$name}: {$address}"),
             default => expect($status)->toBeIn([200, 201, 204, 409, 422], "{$name}: {$address}"),
         };
     }

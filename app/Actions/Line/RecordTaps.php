@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Line;
 
 use App\Actions\Logbook\WriteLogbook;
+use App\Jobs\ForgetNamesOfDay;
 use App\Jobs\ForgetNotesOfDay;
 use App\Jobs\KeepForecastOfDay;
 use App\Jobs\LearnFromDay;
@@ -57,6 +58,9 @@ final readonly class RecordTaps
             }
             if (array_filter($kept, static fn (Tap $tap): bool => $tap->more->note !== null) !== []) {
                 ForgetNotesOfDay::dispatch($day->team_id, $day->id);
+            }
+            if (array_filter($kept, static fn (Tap $tap): bool => $tap->firstName !== null) !== []) {
+                ForgetNamesOfDay::dispatch($day->team_id, $day->id, $painter->team->names_days);
             }
             if ($kept !== [] && TextWish::query()->where('event_day_id', $day->id)->exists()) {
                 SendTextsOfDay::dispatch($day->team_id, $day->id);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Line\ForgetNames;
 use App\Actions\Logbook\MendStep;
 use App\Http\Requests\BareTeamRequest;
 use App\Http\Requests\Logbook\MendRequest;
@@ -41,6 +42,14 @@ final readonly class LogbookController
     public function report(BareTeamRequest $request, ReportOfDay $report): DayReportShown
     {
         return DayReportShown::of($report($request->day()));
+    }
+
+    /** A guardian asked for it: what was painted stays, of nobody. */
+    public function forget(BareTeamRequest $request, ForgetNames $forget): Response
+    {
+        abort_unless($forget->ofChild($request->day(), $request->number()), 404);
+
+        return response()->noContent();
     }
 
     public function mend(MendRequest $request, MendStep $mend, LogOfDay $log): DayLog

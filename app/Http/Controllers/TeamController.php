@@ -8,11 +8,13 @@ use App\Actions\Account\ChangePassword;
 use App\Actions\Account\ChangeRole;
 use App\Actions\Account\InviteToTeam;
 use App\Actions\Account\JoinTeam;
+use App\Actions\Account\KeepNamesFor;
 use App\Actions\Account\LetGo;
 use App\Actions\Account\TakeBackInvitation;
 use App\Http\Requests\Account\InviteRequest;
 use App\Http\Requests\Account\JoinRequest;
 use App\Http\Requests\Account\LetGoRequest;
+use App\Http\Requests\Account\NamesDaysRequest;
 use App\Http\Requests\Account\PasswordRequest;
 use App\Http\Requests\BareTeamRequest;
 use App\Http\Resources\Account\InvitationMade;
@@ -57,6 +59,13 @@ final readonly class TeamController
         $letGo($request->painter(), $request->member(), $request->boolean('keepsName'));
 
         return TeamSheet::of(($this->team)($request->painter()));
+    }
+
+    public function namesDays(NamesDaysRequest $request, KeepNamesFor $keep): TeamSheet
+    {
+        $keep($request->painter(), $request->integer('days'));
+
+        return TeamSheet::of(($this->team)($request->painter()->refresh()));
     }
 
     /** Every other device is signed out; this one stays. */

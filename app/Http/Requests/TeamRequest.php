@@ -63,6 +63,14 @@ abstract class TeamRequest extends StrictRequest
         return $member instanceof User ? $member : throw new LogicException('This address names nobody of the team.');
     }
 
+    /** Of a child, as its address names it; 0 for what is no number. */
+    final public function number(): int
+    {
+        $number = $this->route('number');
+
+        return is_string($number) ? (int) $number : throw new LogicException('This address names no number.');
+    }
+
     final public function invitation(): Invitation
     {
         $invitation = $this->route('invitation');

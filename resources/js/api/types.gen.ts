@@ -1299,6 +1299,7 @@ export interface TeamMember {
 
 export interface TeamSheet {
   answersForIt: boolean;
+  namesDays: number;
   members: TeamMember[];
   invitations: OpenInvitation[];
   acts: ActShown[];

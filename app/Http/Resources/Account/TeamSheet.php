@@ -12,12 +12,14 @@ use Core\Team\Role;
 final readonly class TeamSheet extends Resource
 {
     /**
+     * @param  int  $namesDays  that first names of children are kept after an event
      * @param  list<TeamMember>  $members
      * @param  list<OpenInvitation>  $invitations
      * @param  list<ActShown>  $acts  the newest first
      */
     public function __construct(
         public bool $answersForIt,
+        public int $namesDays,
         public array $members,
         public array $invitations,
         public array $acts,
@@ -27,6 +29,7 @@ final readonly class TeamSheet extends Resource
     {
         return new self(
             answersForIt: $read->reader->role === Role::Owner,
+            namesDays: $read->reader->team->names_days,
             members: array_map(
                 static fn ($member): TeamMember => new TeamMember(
                     id: $member->id,

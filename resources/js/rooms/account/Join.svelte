@@ -4,8 +4,8 @@
   import type { InvitationShown, SessionState } from '../../api/types.gen';
   import { Submission } from '../../lib/form.svelte';
   import { navigate } from '../../router';
+  import Entry from '../../ui/Entry.svelte';
   import Fetched from '../../ui/Fetched.svelte';
-  import Said from '../../ui/Said.svelte';
   import { roleWords } from './words';
 
   const { token }: { token: string } = $props();
@@ -36,39 +36,27 @@
       <h1 class="text-4xl">Come into {teamName}</h1>
       <p class="text-lg">As {roleWords[role].name}: {roleWords[role].does}.</p>
       <form class="flex flex-col gap-3" onsubmit={join}>
-        <label class="font-semibold"
-          >Your name, as the team calls you
-          <input
-            class="mt-1 field font-normal"
-            maxlength="80"
-            autocomplete="name"
-            required
-            bind:value={name}
-          />
-        </label>
-        <Said message={work.of('name')} />
-        <label class="font-semibold"
-          >E-mail, to sign in with
-          <input
-            class="mt-1 field font-normal"
-            type="email"
-            autocomplete="username"
-            required
-            bind:value={email}
-          />
-        </label>
-        <Said message={work.of('email')} />
-        <label class="font-semibold"
-          >A password of ten letters at least
-          <input
-            class="mt-1 field font-normal"
-            type="password"
-            autocomplete="new-password"
-            required
-            bind:value={password}
-          />
-        </label>
-        <Said message={work.of('password') ?? work.of('token') ?? work.general} />
+        <Entry
+          label="Your name, as the team calls you"
+          maxlength={80}
+          autocomplete="name"
+          bind:value={name}
+          message={work.of('name')}
+        />
+        <Entry
+          label="E-mail, to sign in with"
+          type="email"
+          autocomplete="username"
+          bind:value={email}
+          message={work.of('email')}
+        />
+        <Entry
+          label="A password of ten letters at least"
+          type="password"
+          autocomplete="new-password"
+          bind:value={password}
+          message={work.of('password') ?? work.of('token') ?? work.general}
+        />
         <button type="submit" class="key min-h-14 text-lg key-ink" disabled={work.busy}>Come in</button>
       </form>
     {/snippet}

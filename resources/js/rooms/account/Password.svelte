@@ -3,7 +3,7 @@
   import { api } from '../../api/client';
   import type { SessionState } from '../../api/types.gen';
   import { Submission } from '../../lib/form.svelte';
-  import Said from '../../ui/Said.svelte';
+  import Entry from '../../ui/Entry.svelte';
 
   const queryClient = useQueryClient();
   const work = new Submission();
@@ -23,28 +23,20 @@
 <section aria-labelledby="password">
   <h2 id="password" class="text-2xl">Your password</h2>
   <form class="mt-2 flex max-w-md flex-col gap-3" onsubmit={change}>
-    <label class="font-semibold"
-      >The one you sign in with now
-      <input
-        class="mt-1 field font-normal"
-        type="password"
-        autocomplete="current-password"
-        required
-        bind:value={current}
-      />
-    </label>
-    <Said message={work.of('current')} />
-    <label class="font-semibold"
-      >The new one
-      <input
-        class="mt-1 field font-normal"
-        type="password"
-        autocomplete="new-password"
-        required
-        bind:value={password}
-      />
-    </label>
-    <Said message={work.of('password') ?? work.general} />
+    <Entry
+      label="The one you sign in with now"
+      type="password"
+      autocomplete="current-password"
+      bind:value={current}
+      message={work.of('current')}
+    />
+    <Entry
+      label="The new one"
+      type="password"
+      autocomplete="new-password"
+      bind:value={password}
+      message={work.of('password') ?? work.general}
+    />
     <button type="submit" class="key" disabled={work.busy}>Change it, and sign out everywhere else</button>
     {#if isDone}
       <p role="status">

@@ -4,6 +4,7 @@
   import { outbox } from '../../api/outbox.svelte';
   import type { DemoSignIn, SessionState } from '../../api/types.gen';
   import Tape from '../../tape/Tape.svelte';
+  import Entry from '../../ui/Entry.svelte';
 
   const { demo }: { demo: DemoSignIn | null } = $props();
   const queryClient = useQueryClient();
@@ -52,26 +53,8 @@
           You were signed out. Sign in again and the taps kept here ({outbox.waiting.length}) are sent.
         </p>
       {/if}
-      <label class="font-semibold">
-        E-mail
-        <input
-          class="mt-1 field font-normal"
-          type="email"
-          autocomplete="username"
-          required
-          bind:value={email}
-        />
-      </label>
-      <label class="font-semibold">
-        Password
-        <input
-          class="mt-1 field font-normal"
-          type="password"
-          autocomplete="current-password"
-          required
-          bind:value={password}
-        />
-      </label>
+      <Entry label="E-mail" type="email" autocomplete="username" bind:value={email} />
+      <Entry label="Password" type="password" autocomplete="current-password" bind:value={password} />
       {#if message !== ''}
         <p class="border-l-8 border-rust pl-3" role="alert">{message}</p>
       {/if}

@@ -7,6 +7,7 @@
   import Fetched from '../../ui/Fetched.svelte';
   import Invite from './Invite.svelte';
   import Members from './Members.svelte';
+  import NamesKept from './NamesKept.svelte';
   import Password from './Password.svelte';
   import { signOut } from './sign-out';
 
@@ -25,6 +26,7 @@
     {#snippet children(sheet)}
       <Members team={sheet} />
       {#if sheet.answersForIt}<Invite team={sheet} />{/if}
+      <NamesKept team={sheet} />
       <Password />
       {#if sheet.acts.length > 0}
         <section aria-labelledby="acts">

@@ -10,6 +10,7 @@
 
   const queryClient = useQueryClient();
   let said = $state('');
+  let isForgotten = $state(false);
 
   async function mend(position: number, typed: string) {
     const spentMs = parseMinutes(typed);
@@ -23,6 +24,16 @@
         await api.put<DayLog>(`days/${dayId}/faces/${face.id}/steps/${position}`, { spentMs }),
       );
       await queryClient.invalidateQueries({ queryKey: ['report', dayId] });
+    } catch (error) {
+      said = error instanceof Error ? error.message : String(error);
+    }
+  }
+
+  async function forget() {
+    try {
+      await api.delete(`days/${dayId}/children/${face.number}`);
+      isForgotten = true;
+      await queryClient.invalidateQueries({ queryKey: ['line', dayId] });
     } catch (error) {
       said = error instanceof Error ? error.message : String(error);
     }
@@ -58,4 +69,11 @@
     {/each}
   </ul>
   <Said message={said} />
+  {#if isForgotten}
+    <p class="mt-4" role="status">The name of No. {face.number}, and all words about it, are gone.</p>
+  {:else}
+    <button type="button" class="mt-4 min-h-11 underline underline-offset-4" onclick={forget}
+      >A guardian asks: forget this child</button
+    >
+  {/if}
 </Sheet>

@@ -1,0 +1,24 @@
+<script lang="ts">
+  import type { FullAutoFill, HTMLInputTypeAttribute } from 'svelte/elements';
+  import Said from './Said.svelte';
+
+  interface Props {
+    label: string;
+    type?: HTMLInputTypeAttribute;
+    autocomplete?: FullAutoFill;
+    maxlength?: number;
+    value: string;
+    /** What is wrong with it. */
+    message?: string | undefined;
+  }
+
+  let { label, type = 'text', autocomplete, maxlength, value = $bindable(), message }: Props = $props();
+</script>
+
+<div>
+  <label class="font-semibold">
+    {label}
+    <input class="mt-1 field font-normal" {type} {autocomplete} {maxlength} required bind:value />
+  </label>
+  <Said {message} />
+</div>

@@ -16,8 +16,8 @@ use Illuminate\Validation\ValidationException;
 
 /**
  * Lets somebody go from the team, but for the last who answers for it: signed out everywhere at once, in no roster to come, and
- * the address free for another team. What was painted stays in the logbook, under the name or as a painter's. What was in the own
- * bag is the team's.
+ * the address free for another team. The own bag goes along. What was painted stays in the logbook, under the name or as a
+ * painter's.
  */
 final readonly class LetGo
 {
@@ -37,7 +37,7 @@ final readonly class LetGo
             ($this->keepAct)($by, $by->is($member) ? 'left the team' : "let {$member->name} go from the team");
             $toCome = EventDay::ofTeam($by->team_id)->where('closes_ms', '>', now()->getTimestampMs())->select('id');
             Shift::query()->where('painter_id', $member->id)->whereIn('event_day_id', $toCome)->update(['painter_id' => null]);
-            KitItem::ofTeam($by->team_id)->where('owner_id', $member->id)->update(['owner_id' => null]);
+            KitItem::ofTeam($by->team_id)->where('owner_id', $member->id)->delete();
             KitItem::ofTeam($by->team_id)->where('home_id', $member->id)->update(['home_id' => null]);
             $member->update([
                 'name' => $keepsName ? $member->name : self::NAMELESS,

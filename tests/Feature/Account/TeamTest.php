@@ -84,20 +84,21 @@ it('changes the own password, and signs out whatever else is signed in with the 
     ($this->signIn)('tobi@example.org', 'another long one')->assertOk();
 });
 
-it('lets somebody go: out at once, in no roster to come, and the faces stay', function (bool $keepsName, string $name): void {
+it('lets somebody go: out at once, in no roster to come, with the own bag, and the faces stay', function (bool $keepsName, string $name): void {
     $day = $this->scene->day(2, $this->scene->design());
     $this->putJson("/api/days/{$day->id}/roster", ['shifts' => [
         ['chair' => 1, 'painterId' => $this->owner->id, 'from' => null], ['chair' => 2, 'painterId' => $this->tobi->id, 'from' => null],
     ]])->assertOk();
     $brush = KitItem::query()->create([
-        'team_id' => $this->owner->team_id, 'owner_id' => $this->tobi->id,
+        'team_id' => $this->owner->team_id,
         ...KitItem::columnsOf(ItemValues::read(Scene::ulid(), ['kind' => 'brush', 'name' => 'round 3'])),
+        'owner_id' => $this->tobi->id,
     ]);
     $this->deleteJson("/api/team/members/{$this->tobi->id}", ['keepsName' => $keepsName])->assertOk()
         ->assertJsonCount(1, 'members');
 
     expect(Shift::query()->where('event_day_id', $day->id)->pluck('painter_id')->all())->toEqualCanonicalizing([$this->owner->id, null])
-        ->and($brush->refresh()->owner_id)->toBeNull()
+        ->and(KitItem::query()->find($brush->id))->toBeNull()
         ->and(User::withTrashed()->findOrFail($this->tobi->id)->name)->toBe($name);
     ($this->signOut)();
     ($this->signIn)('tobi@example.org', 'a long password')->assertUnprocessable();

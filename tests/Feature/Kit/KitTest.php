@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Actions\Account\AddPainter;
+use App\Actions\Account\LetGo;
 use App\Models\BenchTime;
 use App\Models\Design;
 use App\Models\KitItem;
@@ -115,7 +116,7 @@ it('knows whose bag a thing is in, and who takes the team’s home', function ()
     // The bench of each has the own bag beside the team's things; whoever leaves takes the own bag along.
     $bench = app(BenchOfPainter::class);
     expect(count($bench($tobi)->kit->items))->toBe(2)->and(count($bench($this->scene->painter)->kit->items))->toBe(1);
-    $tobi->delete();
+    app(LetGo::class)($this->scene->painter, $tobi, keepsName: true);
     expect(KitItem::query()->pluck('owner_id')->all())->toBe([null])->and(KitItem::query()->value('home_id'))->toBeNull();
 });
 

@@ -70,7 +70,7 @@
     {@const member = leaving}
     <p class="text-lg">
       {member.name} is signed out everywhere at once, and sits in no event to come. What was painted stays in the
-      logbook; what was in {member.name}’s bag is the team’s.
+      logbook; {member.name}’s own bag goes along.
     </p>
     <div class="mt-3"><Tick bind:checked={keepsName}>the name stays beside what was painted</Tick></div>
     <Said message={work.of('member') ?? work.general} />

@@ -84,7 +84,7 @@ it('changes the own password, and signs out whatever else is signed in with the 
     ($this->signIn)('tobi@example.org', 'another long one')->assertOk();
 });
 
-it('lets somebody go: out at once, in no roster to come, with the own bag, and the faces stay', function (bool $keepsName, string $name): void {
+it('lets somebody go: out at once, in no roster, with the own bag, and the faces stay', function (bool $keepsName, string $name): void {
     $day = $this->scene->day(2, $this->scene->design());
     $this->putJson("/api/days/{$day->id}/roster", ['shifts' => [
         ['chair' => 1, 'painterId' => $this->owner->id, 'from' => null], ['chair' => 2, 'painterId' => $this->tobi->id, 'from' => null],

@@ -94,7 +94,10 @@ final readonly class RecordTaps
                 $kept[] = $tap;
             }
         }
-        DB::table('chair_events')->insert(array_map(fn (Tap $tap): array => $this->row($day, $painter, $tap), $kept));
+        DB::table('chair_events')->insert(array_map(
+            fn (Tap $tap): array => $this->row(day: $day, painter: $painter, tap: $tap, design: $gate->designOf($tap)),
+            $kept,
+        ));
 
         return [$kept, $fates];
     }
@@ -122,7 +125,7 @@ final readonly class RecordTaps
     }
 
     /** @return array<string, string|int|null> */
-    private function row(EventDay $day, User $painter, Tap $tap): array
+    private function row(EventDay $day, User $painter, Tap $tap, ?string $design): array
     {
         return [
             'id' => $tap->id,
@@ -132,7 +135,7 @@ final readonly class RecordTaps
             'at_ms' => $tap->atMs,
             'ticket_id' => $tap->ticket,
             'first_name' => $tap->firstName,
-            'design_id' => $tap->design,
+            'design_id' => $design,
             'chair' => $tap->chair,
             'plan_id' => $tap->plan,
             'step_id' => $tap->step,

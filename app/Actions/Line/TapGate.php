@@ -35,7 +35,7 @@ final class TapGate
     /** @var array<string, true> */
     private array $designs = [];
 
-    /** @var array<string, true> */
+    /** @var array<string, string> the design of each */
     private array $plans = [];
 
     /** @var array<string, true> */
@@ -107,6 +107,12 @@ final class TapGate
         return $this->role->paints() || ($tap->kind->isOfNamesDesk() && ($target === null || $target->isOfNamesDesk()));
     }
 
+    /** What a child is painted with is what it chose: seated with another design's plan, it is a face of that design. */
+    public function designOf(Tap $tap): ?string
+    {
+        return $tap->design ?? ($tap->kind === EventKind::Seated ? $this->plans[(string) $tap->plan] ?? null : null);
+    }
+
     /** Later taps of the batch may speak of this one and of its ticket. */
     public function admit(Tap $tap): void
     {
@@ -134,18 +140,19 @@ final class TapGate
 
     /**
      * @param  list<string>  $ids
-     * @return array<string, true>
+     * @return array<string, string> the design of each
      */
     private function plansOfTeam(array $ids): array
     {
         if ($ids === []) {
             return [];
         }
-        /** @var list<string> $found */
+        /** @var array<string, string> $found */
         $found = FacePlan::query()->join('designs', 'designs.id', '=', 'face_plans.design_id')
-            ->where('designs.team_id', $this->day->team_id)->whereIn('face_plans.id', $ids)->pluck('face_plans.id')->all();
+            ->where('designs.team_id', $this->day->team_id)->whereIn('face_plans.id', $ids)
+            ->pluck('face_plans.design_id', 'face_plans.id')->all();
 
-        return array_fill_keys($found, true);
+        return $found;
     }
 
     /**

@@ -145,7 +145,9 @@ final readonly class Deeds
             throw TapSetAside::because("Chair {$chair} has {$sitting->label()} in it.");
         }
 
-        return $ticket->seated($chair, Face::begin(self::plan($event), $event->at, $line->seats));
+        // Whatever was asked for in the line: a face is of the design it is painted by.
+        return $ticket->seated($chair, Face::begin(self::plan($event), $event->at, $line->seats))
+            ->asking($event->design ?? $ticket->design);
     }
 
     private static function turnedAround(Face $face, LineEvent $event): Face

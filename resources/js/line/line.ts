@@ -394,7 +394,13 @@ export class FoldedLine {
     }
     refuseUnless(isInLine(ticket), ticket);
 
-    return { ...ticket, status: 'seated', chair, face: begin(this.plan(tap), tap.at) };
+    return {
+      ...ticket,
+      status: 'seated',
+      chair,
+      design: tap.design ?? ticket.design,
+      face: begin(this.plan(tap), tap.at),
+    };
   }
 
   private painted(tap: ToldTap, ticket: Ticket): Face {

@@ -83,6 +83,18 @@ it('goes on by another design half-way, and back', function (): void {
         ->toBe($this->design->id);
 });
 
+it('takes a child that is seated with another design’s plan as one that chose it', function (): void {
+    $other = $this->scene->design('Crab nose', Paint::step(Scene::ulid(), 30, name: 'Red base'));
+    $ticket = Scene::ulid();
+    $seated = say(
+        Scene::tap('opened', $this->now - 10_000),
+        Scene::tap('joined', $this->now - 9_000, ticket: $ticket, design: $this->design->id),
+        $seat = Scene::tap('seated', $this->now - 8_000, ticket: $ticket, chair: 1, plan: $other->plan_id),
+    );
+    expect($seated->json('news.line.chairs.0.child'))->toMatchArray(['designId' => $other->id, 'design' => 'Crab nose'])
+        ->and(say(Scene::tap('undone', $this->now, target: $seat['id']))->json('news.line.waiting.0.designId'))->toBe($this->design->id);
+});
+
 it('forgets a word about a child when the day is over, and not before', function (): void {
     say(Scene::tap('opened', $this->now - 10_000), Scene::tap(
         'joined',

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Operations;
+
+use App\Queries\Account\AccountOfAddress;
+use Database\Seeders\DemoSeeder;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Support\Facades\DB;
+use Throwable;
+
+/** What is wrong with an installation, each in a sentence that says what to do. */
+final readonly class WhatAilsIt
+{
+    /** Bytes. */
+    private const LEAST_FREE = 1_000_000_000;
+
+    private const LONGEST_WAIT_SECONDS = 300;
+
+    private const BACKUP_DAYS = 2;
+
+    private const OLDEST_DATABASE = '10.6';
+
+    public function __construct(private Kernel $artisan, private AccountOfAddress $accountOfAddress) {}
+
+    /** @return list<string> nothing where all is well */
+    public function __invoke(): array
+    {
+        try {
+            self::asked('1');
+        } catch (Throwable $broken) {
+            $why = $broken->getPrevious()?->getMessage() ?? $broken->getMessage();
+
+            return [
+                ...$this->settings(),
+                ...$this->files(),
+                "The database does not answer, or is empty: {$why}. Start it, look at DB_HOST, DB_PORT and DB_PASSWORD in .env, and run "
+                    .'php artisan migrate --force.',
+            ];
+        }
+
+        return [...$this->settings(), ...$this->files(), ...$this->database(), ...$this->queue(), ...$this->demo()];
+    }
+
+    /** @return list<string> */
+    private function settings(): array
+    {
+        return self::said([
+            'APP_KEY in .env is empty, and nothing can be signed or encrypted. Run php artisan key:generate.' => config('app.key') === null
+                || config('app.key') === '',
+            'APP_DEBUG in .env is on: strangers are shown how it works inside. Set it to false.' => config('app.debug') === true,
+        ]);
+    }
+
+    /** @return list<string> */
+    private function files(): array
+    {
+        $backups = (array) glob(storage_path('backups/inch-*.sql.gz'));
+        $newest = max(0, ...array_map(static fn (string|bool $file): int => (int) filemtime((string) $file), $backups));
+        $due = now()->subDays(self::BACKUP_DAYS)->getTimestamp();
+        $free = (int) disk_free_space(storage_path());
+
+        return self::said([
+            'The front end is not built: there is no public/build/manifest.json. Run npm install && npm run build.' => ! is_file(
+                public_path('build/manifest.json'),
+            ),
+            storage_path().' cannot be written to. Give it to the user that PHP runs as.' => ! is_writable(storage_path()),
+            'Only '.intdiv($free, 1_000_000).' MB are free on the disk. Make room before taps are refused.' => $free < self::LEAST_FREE,
+            'There is no backup of the last two days in storage/backups. Run bin/backup, and let cron run it daily.' => $newest < $due,
+        ]);
+    }
+
+    /** @return list<string> */
+    private function database(): array
+    {
+        $version = self::asked('version()');
+        $mode = self::asked('@@sql_mode');
+        $apart = abs((int) self::asked('unix_timestamp()') - time());
+        $isBehind = $this->artisan->call('migrate:status', ['--pending' => 1]) !== 0;
+
+        $isOld = ! str_contains($version, 'MariaDB') || version_compare($version, self::OLDEST_DATABASE) < 0;
+
+        return self::said([
+            "The database is {$version}; it has to be MariaDB ".self::OLDEST_DATABASE.' or newer.' => $isOld,
+            'The database takes what does not fit and cuts it off. Put STRICT_TRANS_TABLES into its sql_mode.' => ! str_contains(
+                $mode,
+                'STRICT_TRANS_TABLES',
+            ),
+            'The tables are of an older release. Run bin/backup, then php artisan migrate --force.' => $isBehind,
+            "The clocks of the database and of this machine are {$apart} seconds apart. Set both by the network." => $apart > 2,
+        ]);
+    }
+
+    /** @return list<string> */
+    private function queue(): array
+    {
+        $oldest = DB::table('jobs')->whereNull('reserved_at')->min('available_at');
+        $waits = is_numeric($oldest) ? time() - (int) $oldest : 0;
+        $failed = DB::table('failed_jobs')->count();
+
+        return self::said([
+            'Nothing has taken up what is to be done for '.intdiv($waits, 60).' minutes: plans, what is learned, and names that are to be '
+                .'forgotten. Run php artisan queue:work, and keep it running.' => $waits > self::LONGEST_WAIT_SECONDS,
+            "{$failed} pieces of work failed. See php artisan queue:failed; queue:retry all tries them again." => $failed > 0,
+        ]);
+    }
+
+    /** @return list<string> */
+    private function demo(): array
+    {
+        $isOpen = ! str_contains(config()->string('app.url'), '127.0.0.1') && ! str_contains(config()->string('app.url'), 'localhost');
+        $hasDemo = ($this->accountOfAddress)(DemoSeeder::EMAIL) !== null;
+
+        return self::said([
+            'The demo, whose password everybody knows, can be signed in to from outside. Set INCH_DEMO=false in .env, and let its '
+                .'painters go.' => $isOpen && (config('app.demo') === true || $hasDemo),
+        ]);
+    }
+
+    private static function asked(string $expression): string
+    {
+        $value = DB::table('migrations')->selectRaw("{$expression} as value")->limit(1)->value('value');
+
+        return is_scalar($value) ? (string) $value : '';
+    }
+
+    /**
+     * @param  array<string, bool>  $ailments
+     * @return list<string> those that are so
+     */
+    private static function said(array $ailments): array
+    {
+        return array_keys(array_filter($ailments));
+    }
+}

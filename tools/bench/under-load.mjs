@@ -1,0 +1,131 @@
+// Taps while all that reckons is busy: ladders, best orders, schools, forecasts, levers and files, each asked for again as soon as it
+// is answered, by four at once.
+//   node tools/bench/under-load.mjs URL EMAIL PASSWORD SECONDS
+// A tap's time runs from the moment it was due. Prints what it measured as JSON.
+import { ulid } from 'ulid';
+
+const [url, email, password, seconds] = process.argv.slice(2);
+if (!['127.0.0.1', 'localhost', '[::1]'].includes(new URL(url).hostname)) {
+  throw new Error('The load is for a server on this machine only.');
+}
+const EVERY_MS = 100;
+const AT_ONCE = 4;
+const cookies = new Map();
+
+async function ask(method, path, body) {
+  const answer = await fetch(`${url}/api/${path}`, {
+    method,
+    headers: {
+      Accept: 'application/json',
+      'Content-Type': 'application/json',
+      Cookie: [...cookies].map(([name, value]) => `${name}=${value}`).join('; '),
+      'X-XSRF-TOKEN': decodeURIComponent(cookies.get('XSRF-TOKEN') ?? ''),
+    },
+    ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+  });
+  for (const cookie of answer.headers.getSetCookie()) {
+    const [name, value] = cookie.split(';')[0].split('=');
+    cookies.set(name, value);
+  }
+  const text = await answer.text();
+
+  return { status: answer.status, text };
+}
+
+const json = async (method, path, body) => {
+  const { status, text } = await ask(method, path, body);
+  if (status >= 400) {
+    throw new Error(`${method} ${path}: ${status} ${text.slice(0, 200)}`);
+  }
+
+  return JSON.parse(text);
+};
+
+await ask('GET', 'session');
+await json('POST', 'session', { email, password });
+
+const step = (at) => ({
+  id: ulid().toLowerCase(),
+  name: `Step ${at}`,
+  medium: at % 3 === 0 ? 'sponge' : 'brush',
+  tool: at % 3 === 0 ? 'half sponge' : `round ${1 + (at % 4)}`,
+  colours: [
+    { name: ['sea grey', 'white', 'night blue'][at % 3], hex: ['#8593a0', '#fafaf7', '#1d2a5b'][at % 3] },
+  ],
+  zones: [['cheek', 'forehead', 'nose', 'chin'][at % 4]],
+  side: 'both',
+  coats: 1,
+  dryFor: null,
+  optional: at % 4 === 1,
+  note: null,
+  time: `0:${10 + (at % 30)}`,
+});
+const blank = await json('POST', 'designs', { name: `Load ${ulid().slice(-5)}`, placement: 'full_face' });
+const design = await json('PUT', `designs/${blank.id}`, {
+  revision: 1,
+  name: blank.name,
+  placement: 'full_face',
+  promise: '9:00',
+  steps: Array.from({ length: 24 }, (_, at) => step(at)),
+});
+const file = (await ask('GET', `designs/${design.id}/file`)).text;
+const today = new Date();
+const day = await json('POST', 'days', {
+  name: 'Load',
+  place: '',
+  timezone: 'UTC',
+  date: today.toISOString().slice(0, 10),
+  opens: '00:00',
+  closes: '23:59',
+  chairs: 2,
+  turnaround: '1:00',
+}).catch(async () => (await json('GET', 'days/near'))[0]);
+await json('PUT', `days/${day.id}/menu`, {
+  items: [{ designId: design.id, promise: '9:00', priceCents: null }],
+});
+await json('POST', `days/${day.id}/taps`, { taps: [{ id: ulid(), kind: 'opened', at: Date.now() }] });
+const { terms } = await json('GET', `days/${day.id}/plan`);
+
+const dear = [
+  () => ask('GET', `designs/${design.id}/ladder`),
+  () => ask('GET', `designs/${design.id}/best-order?seconds=8`),
+  () => ask('GET', `designs/${design.id}/schools`),
+  () => ask('POST', `days/${day.id}/levers`, { ...terms, children: 400 }),
+  () => ask('POST', `days/${day.id}/forecast`, { ...terms, children: 400 }),
+  () => ask('POST', 'designs/file', file),
+];
+const ends = Date.now() + 1000 * Number(seconds);
+const answered = {};
+async function busy(first) {
+  for (let at = first; Date.now() < ends; at++) {
+    const { status } = await dear[at % dear.length]();
+    answered[status] = (answered[status] ?? 0) + 1;
+    if (status === 429) {
+      await new Promise((resolve) => setTimeout(resolve, 200));
+    }
+  }
+}
+
+const times = [];
+let failures = 0;
+async function tap() {
+  const due = performance.now();
+  const { status } = await ask('POST', `days/${day.id}/taps`, {
+    taps: [{ id: ulid(), kind: 'joined', at: Date.now(), ticket: ulid(), design: design.id }],
+  });
+  times.push(performance.now() - due);
+  failures += status === 200 ? 0 : 1;
+}
+const load = Array.from({ length: AT_ONCE }, (_, at) => busy(at));
+const taps = [];
+while (Date.now() < ends) {
+  taps.push(tap());
+  await new Promise((resolve) => setTimeout(resolve, EVERY_MS));
+}
+await Promise.all([...taps, ...load]);
+times.sort((one, other) => one - other);
+const at = (share) => Math.round(times[Math.floor(share * (times.length - 1))]);
+console.log(
+  JSON.stringify({ taps: times.length, failures, p50: at(0.5), p95: at(0.95), longest: at(1), answered }),
+);
+await json('DELETE', `days/${day.id}`).catch(() => undefined);

@@ -77,7 +77,7 @@
     onchoose={(technique) => set(technical(technique))}
   />
   {#if isCounted(step.technique)}
-    <label class="font-semibold">
+    <label class="flex flex-col font-semibold">
       How many a side
       <input
         type="number"
@@ -88,7 +88,7 @@
         onchange={(event) => set({ count: number(event.currentTarget.value) })}
       />
     </label>
-    <label class="font-semibold">
+    <label class="flex flex-col font-semibold">
       On a small face
       <input
         type="number"
@@ -101,7 +101,7 @@
       />
     </label>
   {/if}
-  <label class="font-semibold">
+  <label class="flex flex-col font-semibold">
     Coats
     <input
       type="number"

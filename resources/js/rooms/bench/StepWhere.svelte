@@ -62,7 +62,7 @@
     ]}
     onchoose={(shape) => set({ shape })}
   />
-  <label class="font-semibold">
+  <label class="flex flex-col font-semibold">
     Size %
     <input
       type="number"
@@ -74,7 +74,7 @@
       onchange={(event) => set({ sizePercent: event.currentTarget.valueAsNumber || 100 })}
     />
   </label>
-  <label class="font-semibold">
+  <label class="flex flex-col font-semibold">
     Turn °
     <input
       type="number"

@@ -27,13 +27,27 @@ final class InWholeNumbers
 
             return floor($value) === $value && abs($value) <= self::LARGEST ? (int) $value : $value;
         }
+        // In place: of a large file there is one copy, not one for each level.
         if (is_array($value)) {
-            return array_map(self::of(...), $value);
+            foreach ($value as $key => $one) {
+                if (self::mayHold($one)) {
+                    $value[$key] = self::of($one);
+                }
+            }
         }
         if ($value instanceof stdClass) {
-            return (object) array_map(self::of(...), get_object_vars($value));
+            foreach (get_object_vars($value) as $key => $one) {
+                if (self::mayHold($one)) {
+                    $value->{$key} = self::of($one);
+                }
+            }
         }
 
         return $value;
+    }
+
+    private static function mayHold(mixed $value): bool
+    {
+        return is_float($value) || is_array($value) || $value instanceof stdClass;
     }
 }

@@ -29,8 +29,8 @@ final readonly class ReadShapedJson
             throw InvalidShape::notJson('larger than 5 MB, which no such file is');
         }
         try {
-            $file = InWholeNumbers::of(json_decode($json, false, self::DEPTH, JSON_THROW_ON_ERROR));
-            $this->check($file, $schema);
+            // Gone again before it is read a second time, as arrays.
+            $this->check(InWholeNumbers::of(json_decode($json, false, self::DEPTH, JSON_THROW_ON_ERROR)), $schema);
             /** @var array<string, mixed> $values */
             $values = InWholeNumbers::of(json_decode($json, true, self::DEPTH, JSON_THROW_ON_ERROR));
         } catch (JsonException $broken) {

@@ -158,7 +158,7 @@ test('workers of the application are killed under taps, and every tap that was t
     await expect
       .poll(async () => (await own.get('/').catch(() => null))?.status(), { timeout: 60_000 })
       .toBe(200);
-    const fpm = (await readFile(`${folderOf(port)}/fpm.pid`, 'utf8')).trim();
+    const fpm = (await readFile(`${folderOf(port)}/line.pid`, 'utf8')).trim();
     let isOver = false;
     let refused = 0;
     // Three desks take names one after another; what is not taken is sent again, as a browser does.

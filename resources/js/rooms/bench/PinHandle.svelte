@@ -13,6 +13,7 @@
   }
 </script>
 
+<!-- By the keyboard a pin is typed, in the field below the steps. -->
 <Tip words="Drag this pin onto the step it must come before">
   {#snippet children(tip)}
     <span
@@ -21,14 +22,13 @@
         onpointermove: ({ clientX, clientY }: PointerEvent) => pinning.move(clientX, clientY),
         onpointerup: () => pinning.drop(),
         onpointercancel: () => pinning.letGo(),
-        // By the keyboard a pin is typed, in the field below the steps.
-        tabindex: undefined,
       })}
       class={[
         'hidden w-8 shrink-0 touch-none items-center justify-center lg:flex',
         isHeld ? 'cursor-grabbing' : 'cursor-grab',
       ]}
       role="presentation"
+      tabindex={-1}
       data-pin={step}
     >
       <svg width="14" height="20" viewBox="0 0 14 20" aria-hidden="true">

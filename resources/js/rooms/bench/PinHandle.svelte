@@ -22,13 +22,13 @@
         onpointermove: ({ clientX, clientY }: PointerEvent) => pinning.move(clientX, clientY),
         onpointerup: () => pinning.drop(),
         onpointercancel: () => pinning.letGo(),
+        tabindex: -1,
       })}
       class={[
         'hidden w-8 shrink-0 touch-none items-center justify-center lg:flex',
         isHeld ? 'cursor-grabbing' : 'cursor-grab',
       ]}
       role="presentation"
-      tabindex={-1}
       data-pin={step}
     >
       <svg width="14" height="20" viewBox="0 0 14 20" aria-hidden="true">

@@ -13,7 +13,7 @@ sockets="${TMPDIR:-/tmp}/$name"
 push_socket="$sockets.push"
 # The chairs have workers of their own: whatever is reckoned for bench and plan, a tap waits for none of it, and goes first.
 pools=(line desk)
-declare -A workers=([line]=3 [desk]=4) niceness=([line]=0 [desk]=10)
+declare -A workers=([line]=3 [desk]=4) niceness=([line]=0 [desk]=19)
 # What a kill of this script left behind would keep the port and the sockets for ever.
 . tools/kept.sh
 stop_leftover "$folder/nginx.pid" "$folder/nginx.conf"

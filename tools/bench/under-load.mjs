@@ -69,21 +69,35 @@ const design = await json('PUT', `designs/${blank.id}`, {
   steps: Array.from({ length: 24 }, (_, at) => step(at)),
 });
 const file = (await ask('GET', `designs/${design.id}/file`)).text;
-const today = new Date();
+const hour = (shift) => {
+  const at = Math.min(23, Math.max(0, new Date().getUTCHours() + shift));
+
+  return `${String(at).padStart(2, '0')}:${shift > 0 ? '59' : '00'}`;
+};
 const day = await json('POST', 'days', {
   name: 'Load',
   place: '',
   timezone: 'UTC',
-  date: today.toISOString().slice(0, 10),
-  opens: '00:00',
-  closes: '23:59',
+  date: new Date().toISOString().slice(0, 10),
+  opens: hour(-2),
+  closes: hour(4),
   chairs: 2,
   turnaround: '1:00',
-}).catch(async () => (await json('GET', 'days/near'))[0]);
+});
 await json('PUT', `days/${day.id}/menu`, {
   items: [{ designId: design.id, promise: '9:00', priceCents: null }],
 });
-await json('POST', `days/${day.id}/taps`, { taps: [{ id: ulid(), kind: 'opened', at: Date.now() }] });
+// A line as long as at a fair.
+const children = Array.from({ length: 20 }, () => ({
+  id: ulid(),
+  kind: 'joined',
+  at: Date.now(),
+  ticket: ulid(),
+  design: design.id,
+}));
+await json('POST', `days/${day.id}/taps`, {
+  taps: [{ id: ulid(), kind: 'opened', at: Date.now() }, ...children],
+});
 const { terms } = await json('GET', `days/${day.id}/plan`);
 
 const dear = [
@@ -108,10 +122,12 @@ async function busy(first) {
 
 const times = [];
 let failures = 0;
+let isSoldOut = false;
 async function tap() {
   const due = performance.now();
+  isSoldOut = !isSoldOut;
   const { status } = await ask('POST', `days/${day.id}/taps`, {
-    taps: [{ id: ulid(), kind: 'joined', at: Date.now(), ticket: ulid(), design: design.id }],
+    taps: [{ id: ulid(), kind: isSoldOut ? 'sold_out' : 'on_menu_again', at: Date.now(), design: design.id }],
   });
   times.push(performance.now() - due);
   failures += status === 200 ? 0 : 1;

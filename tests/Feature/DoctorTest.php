@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Queries\Operations\WhatAilsIt;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\DB;
 
 beforeEach(function (): void {
@@ -33,12 +34,26 @@ it('says nothing of what is well', function (): void {
     }
 });
 
+it('misses the backups where there has never been one', function (): void {
+    $this->app->useStoragePath(sys_get_temp_dir().'/inch-bare-'.bin2hex(random_bytes(4)));
+    mkdir(storage_path('backups'), recursive: true);
+    expect(($this->says)())->toContain('There is no backup of the last two days');
+
+    touch(storage_path('backups/inch-1.sql.gz'));
+    expect(($this->says)())->not->toContain('There is no backup');
+    (new Filesystem)->deleteDirectory(storage_path());
+});
+
 it('says so when the database does not answer', function (): void {
     config([
         'database.connections.nowhere' => [...config('database.connections.mariadb'), 'port' => '1', 'unix_socket' => '/nowhere'],
         'database.default' => 'nowhere',
     ]);
-    expect(($this->says)())->toContain('The database does not answer, or is empty');
-    $this->artisan('inch:doctor')->assertExitCode(1);
-    config(['database.default' => 'mariadb']);
+    try {
+        expect(($this->says)())->toContain('The database does not answer, or is empty');
+        $this->artisan('inch:doctor')->assertExitCode(1);
+    } finally {
+        // What this test wrote is rolled back on the connection that it was written on.
+        config(['database.default' => 'mariadb']);
+    }
 });

@@ -57,7 +57,7 @@ final readonly class WhatAilsIt
     private function files(): array
     {
         $backups = (array) glob(storage_path('backups/inch-*.sql.gz'));
-        $newest = max(0, ...array_map(static fn (string|bool $file): int => (int) filemtime((string) $file), $backups));
+        $newest = max([0, ...array_map(static fn (string|bool $file): int => (int) filemtime((string) $file), $backups)]);
         $due = now()->subDays(self::BACKUP_DAYS)->getTimestamp();
         $free = (int) disk_free_space(storage_path());
 

@@ -12,6 +12,7 @@ use App\Http\Middleware\CleanInput;
 use App\Http\Middleware\GuardContent;
 use App\Http\Middleware\SameTeam;
 use App\Http\Middleware\StartSession;
+use App\Http\Middleware\StillSignedIn;
 use Core\Units\CoreException;
 use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Database\QueryException;
@@ -39,8 +40,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->web(replace: [LaravelStartSession::class => StartSession::class]);
         // A new password ends what is signed in with the old one.
         $middleware->authenticateSessions();
+        $middleware->web(append: [StillSignedIn::class]);
         $middleware->redirectGuestsTo('/');
         // Before any address is looked up: a day of the other team is not there for this one.
+        $middleware->prependToPriorityList(AuthenticatesRequests::class, StillSignedIn::class);
         $middleware->appendToPriorityList(AuthenticatesRequests::class, SameTeam::class);
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 use Illuminate\Auth\Passwords\PasswordResetServiceProvider;
 use Illuminate\Broadcasting\BroadcastServiceProvider;
 use Illuminate\Concurrency\ConcurrencyServiceProvider;
-use Illuminate\Mail\MailServiceProvider;
 use Illuminate\Notifications\NotificationServiceProvider;
 use Illuminate\Pagination\PaginationServiceProvider;
 use Illuminate\Redis\RedisServiceProvider;
@@ -26,12 +25,14 @@ return [
     'providers' => ServiceProvider::defaultProviders()->except([
         BroadcastServiceProvider::class,
         ConcurrencyServiceProvider::class,
-        MailServiceProvider::class,
         NotificationServiceProvider::class,
         PaginationServiceProvider::class,
         PasswordResetServiceProvider::class,
         RedisServiceProvider::class,
     ])->toArray(),
+
+    /** Whether whoever comes may found a team; where it is off, `artisan inch:team` does. */
+    'open' => (bool) env('INCH_OPEN', true),
 
     /** The demo sign-in is shown on the sign-in page only where this is on. */
     'demo' => (bool) env('INCH_DEMO', false),

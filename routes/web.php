@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\BeginController;
 use App\Http\Controllers\BoardController;
 use App\Http\Controllers\CalendarController;
@@ -18,10 +19,12 @@ use App\Http\Controllers\OrderController;
 use App\Http\Controllers\PackingController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\PracticeController;
+use App\Http\Controllers\SearchController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StepListController;
 use App\Http\Controllers\TeamController;
 use App\Http\Controllers\WaysController;
+use App\Http\Middleware\InQueue;
 use App\Http\Middleware\SameTeam;
 use App\Http\Middleware\TellOfChange;
 use App\Models\Design;
@@ -38,23 +41,39 @@ Route::prefix('api')->group(function (): void {
     Route::get('session', [SessionController::class, 'show']);
     Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
 
+    Route::post('forgotten', [AccountController::class, 'forgotten'])->middleware('throttle:letters');
     Route::middleware('throttle:join')->group(function (): void {
         Route::get('joining/{token}', [TeamController::class, 'invited']);
         Route::post('joining/{token}', [TeamController::class, 'join']);
+        Route::post('teams', [TeamController::class, 'found']);
+        Route::get('new-password/{token}', [AccountController::class, 'renewing']);
+        Route::put('new-password/{token}', [AccountController::class, 'renew']);
     });
 
     Route::middleware(['auth', SameTeam::class, TellOfChange::class])->group(function (): void {
         Route::delete('session', [SessionController::class, 'destroy']);
 
         Route::get('team', [TeamController::class, 'show']);
-        Route::put('password', [TeamController::class, 'password'])->middleware('throttle:password');
+        Route::get('account', [AccountController::class, 'show']);
+        Route::delete('account/sign-ins/{signIn}', [AccountController::class, 'endSignIn']);
+        Route::post('account/second-factor', [AccountController::class, 'proposeSecondFactor']);
+        Route::middleware('throttle:password')->group(function (): void {
+            Route::put('password', [AccountController::class, 'password']);
+            Route::put('account/second-factor', [AccountController::class, 'keepSecondFactor']);
+            Route::delete('account/second-factor', [AccountController::class, 'dropSecondFactor']);
+        });
         Route::middleware('can:answerFor,'.Team::class)->group(function (): void {
             Route::post('team/invitations', [TeamController::class, 'invite']);
             Route::delete('team/invitations/{invitation}', [TeamController::class, 'takeBack']);
             Route::put('team/members/{member}', [TeamController::class, 'role']);
             Route::put('team/names-days', [TeamController::class, 'namesDays']);
             Route::delete('team/members/{member}', [TeamController::class, 'letGo']);
+            Route::put('team/end', [TeamController::class, 'close'])->middleware('throttle:password');
+            Route::delete('team/end', [TeamController::class, 'keep']);
         });
+
+        Route::get('searches/{search}', [SearchController::class, 'show']);
+        Route::delete('searches/{search}', [SearchController::class, 'destroy']);
 
         // The line is everybody's: whoever takes names, calls or moves.
         Route::get('days', [DayController::class, 'index']);
@@ -99,9 +118,9 @@ Route::prefix('api')->group(function (): void {
             Route::put('days/{day}/stock', [PackingController::class, 'takeOff']);
             Route::delete('days/{day}/stock', [PackingController::class, 'putBack']);
             Route::post('days/{day}/party-order', [PlanController::class, 'partyOrder']);
-            Route::post('days/{day}/forecast', [PlanController::class, 'forecast']);
-            Route::post('days/{day}/levers', [PlanController::class, 'levers']);
-            Route::post('days/{day}/played', [PlanController::class, 'played']);
+            Route::post('days/{day}/forecast', [PlanController::class, 'forecast'])->middleware(InQueue::class.':30');
+            Route::post('days/{day}/levers', [PlanController::class, 'levers'])->middleware(InQueue::class.':30');
+            Route::post('days/{day}/played', [PlanController::class, 'played'])->middleware(InQueue::class.':10');
         });
         Route::middleware('can:use,'.Menu::class)->group(function (): void {
             Route::get('menus', [MenuController::class, 'index']);
@@ -109,7 +128,7 @@ Route::prefix('api')->group(function (): void {
             Route::get('menus/{menu}', [MenuController::class, 'show']);
             Route::put('menus/{menu}', [MenuController::class, 'update']);
             Route::delete('menus/{menu}', [MenuController::class, 'destroy']);
-            Route::post('menus/{menu}/recommended', [MenuController::class, 'recommend']);
+            Route::post('menus/{menu}/recommended', [MenuController::class, 'recommend'])->middleware(InQueue::class.':30');
             Route::put('days/{day}/menus/{menu}', [MenuController::class, 'putUp']);
         });
         Route::middleware('can:use,'.Design::class)->group(function (): void {
@@ -122,22 +141,22 @@ Route::prefix('api')->group(function (): void {
             Route::put('designs/{design}', [DesignController::class, 'update']);
             Route::delete('designs/{design}', [DesignController::class, 'destroy']);
             Route::get('designs/{design}/fitted', [DesignController::class, 'fitted']);
-            Route::get('designs/{design}/best-order', [OrderController::class, 'best']);
-            Route::get('designs/{design}/schools', [OrderController::class, 'schools']);
-            Route::get('designs/{design}/ladder', [LadderController::class, 'show']);
+            Route::get('designs/{design}/best-order', [OrderController::class, 'best'])->middleware(InQueue::class.':60');
+            Route::get('designs/{design}/schools', [OrderController::class, 'schools'])->middleware(InQueue::class.':8');
+            Route::get('designs/{design}/ladder', [LadderController::class, 'show'])->middleware(InQueue::class.':8');
             Route::get('designs/{design}/ladder/rung', [LadderController::class, 'rung']);
             Route::post('designs/{design}/pin-lines', [OrderController::class, 'pin']);
             Route::post('designs/{design}/copy', [DesignController::class, 'copy']);
             Route::post('designs/{deletedDesign}/restore', [DesignController::class, 'restore']);
             Route::get('designs/{design}/file', [DesignFileController::class, 'show']);
             Route::post('step-lists', [StepListController::class, 'store']);
-            Route::post('days/{day}/faces/{ticket}/ladder', [LadderController::class, 'live']);
+            Route::post('days/{day}/faces/{ticket}/ladder', [LadderController::class, 'live'])->middleware(InQueue::class.':5');
         });
         Route::middleware('can:use,'.KitItem::class)->group(function (): void {
             Route::get('kit', [KitController::class, 'show']);
             Route::post('kit', [KitController::class, 'store']);
             Route::post('kit/starter', [KitController::class, 'starter']);
-            Route::get('kit/brushes', [KitController::class, 'brushes']);
+            Route::get('kit/brushes', [KitController::class, 'brushes'])->middleware(InQueue::class.':20');
             Route::put('kit/hands/{action}', [KitController::class, 'hand']);
             Route::post('kit/removals/{removal}/undo', [KitController::class, 'putBack']);
             Route::get('kit/{thing}/uses', [KitController::class, 'uses']);

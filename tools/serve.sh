@@ -27,6 +27,8 @@ push_module=/usr/lib/nginx/modules/ngx_nchan_module.so
 export INCH_PUSH_SOCKET=
 [ ! -e "$push_module" ] || INCH_PUSH_SOCKET=$push_socket
 export APP_CONFIG_CACHE=$folder/config.php APP_ROUTES_CACHE=$folder/routes.php APP_EVENTS_CACHE=$folder/events.php
+# Those of the release before would be read while the new ones are made.
+rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE" "$APP_EVENTS_CACHE"
 php artisan optimize --quiet --except=views
 
 as_root=() nginx_user=
@@ -107,6 +109,7 @@ http {
         default desk;
         "~^(GET|POST) /api/days/[^/]+/(taps|line|line/news|plans)\$" line;
         "~^GET /api/(session|days/near)\$" line;
+        "~^(GET|DELETE) /api/searches/" line;
     }
     client_body_temp_path $folder/tmp/body;
     fastcgi_temp_path $folder/tmp/fastcgi;

@@ -8,6 +8,7 @@ use Core\Plan\Money\Rates;
 use Core\Units\Currency;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
 
 /**
  * @property string $id
@@ -20,6 +21,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property bool $is_travel_paid
  * @property bool $is_set_up_paid
  * @property int $names_days  that first names of children are kept after an event
+ * @property Carbon|null $ends_at  when it is deleted; null for a team that is not closed
  */
 final class Team extends Model
 {
@@ -46,7 +48,7 @@ final class Team extends Model
     {
         return [
             'hour_cents' => 'integer', 'least_cents' => 'integer', 'kilometre_cents' => 'integer', 'materials_cents' => 'integer',
-            'names_days' => 'integer', 'is_travel_paid' => 'boolean', 'is_set_up_paid' => 'boolean',
+            'names_days' => 'integer', 'ends_at' => 'datetime', 'is_travel_paid' => 'boolean', 'is_set_up_paid' => 'boolean',
         ];
     }
 }

@@ -17,6 +17,9 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $name
  * @property string $email
  * @property Role $role
+ * @property string|null $second_factor  the secret shared with an authenticator, base32; null where there is none
+ * @property int $second_factor_step  the one whose code served last
+ * @property list<string>|null $spare_codes  hashes of those that have not served yet
  * @property Team $team
  */
 final class User extends Authenticatable
@@ -29,7 +32,20 @@ final class User extends Authenticatable
 
     protected $guarded = [];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'second_factor', 'spare_codes'];
+
+    /** What this device shows to be signed in again: each has its own, kept with its sign-in. */
+    private string $deviceToken = '';
+
+    public function getRememberToken(): string
+    {
+        return $this->deviceToken;
+    }
+
+    public function setRememberToken($value): void
+    {
+        $this->deviceToken = $value;
+    }
 
     /** @return BelongsTo<Team, $this> */
     public function team(): BelongsTo
@@ -40,6 +56,9 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'role' => Role::class];
+        return [
+            'password' => 'hashed', 'role' => Role::class, 'second_factor' => 'encrypted', 'second_factor_step' => 'integer',
+            'spare_codes' => 'array',
+        ];
     }
 }

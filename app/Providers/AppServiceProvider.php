@@ -11,15 +11,19 @@ use App\Models\Invitation;
 use App\Models\KitItem;
 use App\Models\KitRemoval;
 use App\Models\Menu;
+use App\Models\Search;
 use App\Models\User;
 use App\Queries\Account\AccountOfAddress;
+use App\StandIns\Letters\Outbox;
 use App\StandIns\Texts\ScriptedTexts;
 use App\StandIns\Texts\TextService;
 use App\StandIns\Weather\ScriptedWeather;
 use App\StandIns\Weather\WeatherFeed;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Mail\MailManager;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
@@ -39,6 +43,9 @@ final class AppServiceProvider extends ServiceProvider
 
     private const JOIN_TRIES = 20;
 
+    /** Asked for from one address in a minute. */
+    private const LETTERS = 6;
+
     private const BOARD_READS = 3_000;
 
     /** A whole fair wishes through one address, too. */
@@ -56,11 +63,17 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict(! app()->isProduction());
         $this->bindWithinTeam();
+        Auth::provider('devices', static fn (): DeviceUserProvider => new DeviceUserProvider(app(Hasher::class), User::class));
+        $this->callAfterResolving(MailManager::class, static fn (MailManager $mail): MailManager => $mail->extend(
+            'outbox',
+            static fn (): Outbox => new Outbox(config()->string('mail.mailers.outbox.folder')),
+        ));
         // A whole fair reads through one address: it is the server in front that answers most of them.
         RateLimiter::for('board', static fn (Request $request): Limit => Limit::perMinute(self::BOARD_READS)->by((string) $request->ip()));
         RateLimiter::for('texts', static fn (Request $request): Limit => Limit::perMinute(self::TEXT_WISHES)->by((string) $request->ip()));
         RateLimiter::for('password', static fn (): Limit => Limit::perMinute(self::SIGN_IN_TRIES)->by('password '.Auth::id()));
         RateLimiter::for('join', static fn (Request $request): Limit => Limit::perMinute(self::JOIN_TRIES)->by((string) $request->ip()));
+        RateLimiter::for('letters', static fn (Request $request): Limit => Limit::perMinute(self::LETTERS)->by((string) $request->ip()));
         RateLimiter::for('feed', static fn (Request $request): Limit => Limit::perMinute(self::FEED_READS)->by((string) $request->ip()));
         RateLimiter::for('sign-in', self::signIns(...));
     }
@@ -100,6 +113,8 @@ final class AppServiceProvider extends ServiceProvider
         Route::bind('menu', fn (string $id): Menu => Menu::ofTeam($this->teamId())->findOrFail($id));
         Route::bind('member', fn (string $id): User => User::ofTeam($this->teamId())->findOrFail($id));
         Route::bind('invitation', fn (string $id): Invitation => Invitation::ofTeam($this->teamId())->findOrFail($id));
+        // What somebody looks for is nobody else's.
+        Route::bind('search', fn (string $id): Search => Search::ofTeam($this->teamId())->where('user_id', Auth::id())->findOrFail($id));
         Route::bind('day', fn (string $id): EventDay => EventDay::ofTeam($this->teamId())->findOrFail($id));
     }
 

@@ -12,5 +12,11 @@ final readonly class Defaults
     /** Nobody needs a child's name longer after an event. Team's estimate. */
     public const MOST_NAMES_DAYS = 30;
 
+    /** In which a team that is closed can still be kept. Team's estimate: a festival season's longest pause between two looks. */
+    public const CLOSING_DAYS = 30;
+
+    /** Codes on paper, each for one sign-in without the authenticator. Common practice, no source. */
+    public const SPARE_CODES = 8;
+
     private function __construct() {}
 }

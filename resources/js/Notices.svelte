@@ -1,6 +1,14 @@
 <script lang="ts">
   import { outbox } from './api/outbox.svelte';
+  import { p } from './router';
   import { reach } from './api/reach.svelte';
+
+  interface Props {
+    /** Milliseconds; null for a team that is not closed. */
+    teamEndsAt: number | null;
+  }
+
+  const { teamEndsAt }: Props = $props();
 
   const waiting = $derived(outbox.waiting.length);
   /** What is thrown away cannot be brought back: it is asked twice. */
@@ -21,6 +29,15 @@
       {waiting === 0
         ? 'This is the last that was heard. Paint on: taps are kept here.'
         : `${waiting} ${waiting === 1 ? 'tap is' : 'taps are'} kept here and sent when the server is back. Paint on.`}
+    </p>
+  {/if}
+  {#if teamEndsAt !== null}
+    <p class="border-b-2 border-l-8 border-rust bg-paper px-5 py-2">
+      This team is closed, and is deleted on {new Date(teamEndsAt).toLocaleDateString('en', {
+        day: 'numeric',
+        month: 'long',
+      })}. Whoever answers for it can
+      <a class="underline underline-offset-4" href={p('/team')}>keep it after all</a>.
     </p>
   {/if}
   {#if outbox.parked.length > 0}

@@ -17,6 +17,7 @@
   const session = createQuery(whoIsIn);
   /** Of an invitation that was opened; whoever opens one need not be in any team yet. */
   const token = $derived(/^\/join\/(\w+)$/u.exec(route.pathname)?.[1]);
+  const renewal = $derived(/^\/new-password\/(\w+)$/u.exec(route.pathname)?.[1]);
   const teamId = $derived(session.data?.teamId ?? null);
 
   $effect(() => {
@@ -61,6 +62,10 @@
 
 {#if token !== undefined}
   {#await import('./rooms/account/Join.svelte') then { default: Join }}<Join {token} />{/await}
+{:else if renewal !== undefined}
+  {#await import('./rooms/account/NewPassword.svelte') then { default: NewPassword }}
+    <NewPassword token={renewal} />
+  {/await}
 {:else if session.data === undefined}
   {#if session.error === null}
     <Loading what="Opening the kit bag" />
@@ -68,12 +73,12 @@
     <Trouble error={session.error} retry={() => session.refetch()} />
   {/if}
 {:else if session.data.teamId === null || outbox.signInNeeded}
-  {@const demo = session.data.demo}
-  {#await import('./rooms/account/SignIn.svelte') then { default: SignIn }}<SignIn {demo} />{/await}
+  {@const seen = session.data}
+  {#await import('./rooms/account/SignIn.svelte') then { default: SignIn }}<SignIn session={seen} />{/await}
 {:else}
   <div class="flex min-h-dvh flex-col">
     <Header session={session.data} />
-    <Notices />
+    <Notices teamEndsAt={session.data.teamEndsAt} />
     <main class="flex grow flex-col">
       <Router />
     </main>

@@ -303,6 +303,7 @@ test('takes two steps done as one, and one that is finished after the next', asy
     'until the next is done',
   );
   await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toBeHidden();
   await page.keyboard.press('l');
   await expect(page.getByRole('heading', { name: 'Nose' })).toBeVisible();
   await pedal(page);

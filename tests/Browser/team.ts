@@ -12,6 +12,8 @@ import type {
   DesignSheet,
   EventPlanSheet,
   LineBoard,
+  SearchAsked,
+  SearchProgress,
   TapsAnswer,
 } from '../../resources/js/api/types.gen';
 import { BOUNCE_MS } from '../../resources/js/lib/bounce';
@@ -164,9 +166,21 @@ export class Team {
     return (await (await this.answerTo(method, path, data)).json()) as T;
   }
 
-  /** To the end of an answer that comes in lines. */
-  async stream(path: string, data: unknown): Promise<string> {
-    return (await this.answerTo('post', path, data)).text();
+  /** Until all is found of what the server works out in its own time; how many lines it was. */
+  async search(path: string, data: unknown): Promise<number> {
+    const { search } = (await (await this.answerTo('post', path, data)).json()) as SearchAsked;
+    for (;;) {
+      const response = await this.request.get(`/api/searches/${search}`, {
+        headers: { Accept: 'application/json' },
+      });
+      const { status, lines } = (await response.json()) as SearchProgress;
+      if (status !== null) {
+        expect(status, lines.join('\n')).toBeLessThan(300);
+
+        return lines.length;
+      }
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
   }
 
   private async answerTo(method: 'post' | 'put' | 'delete', path: string, data: unknown) {

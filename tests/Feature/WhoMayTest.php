@@ -30,6 +30,10 @@ const OWNERS = 'owners';
 function addresses(): array
 {
     return [
+        'GET searches/{search}' => EVERYBODY, 'DELETE searches/{search}' => EVERYBODY,
+        'GET account' => EVERYBODY, 'DELETE account/sign-ins/{signIn}' => EVERYBODY, 'POST account/second-factor' => EVERYBODY,
+        'PUT account/second-factor' => EVERYBODY, 'DELETE account/second-factor' => EVERYBODY, 'PUT team/end' => OWNERS,
+        'DELETE team/end' => OWNERS,
         'GET team' => EVERYBODY, 'PUT password' => EVERYBODY, 'PUT team/names-days' => OWNERS,
         'DELETE days/{day}/children/{number}' => PAINTERS, 'POST team/invitations' => OWNERS,
         'DELETE team/invitations/{invitation}' => OWNERS, 'PUT team/members/{member}' => OWNERS, 'DELETE team/members/{member}' => OWNERS,
@@ -121,6 +125,7 @@ function statusFor(string $address, ?User $who): int
             'ends_at' => now()->addDay(),
         ])->id,
         '{ticket}' => Scene::ulid(), '{run}' => Scene::ulid(), '{action}' => 'load', '{number}' => '7',
+        '{signIn}' => Scene::ulid(), '{search}' => Scene::ulid(),
     ];
     app(AuthManager::class)->forgetGuards();
     $who === null ? null : $test->actingAs($who->fresh() ?? $who);
@@ -149,7 +154,7 @@ it('lets in whom it should, and nobody else', function (string $address, string 
             $name === 'helper' && $whom === PAINTERS, in_array($name, ['helper', 'artist'], true) && $whom === OWNERS => expect($status)
                 ->toBe(403, "{$name}: {$address}"),
             // A run that nobody made, and a child who sits in no chair, are not there for anybody.
-            preg_match('/\{(run|number)\}/', $address) === 1 => expect($status)->toBe(404, "{$name}: {$address}"),
+            preg_match('/\{(run|number|signIn|search)\}/', $address) === 1 => expect($status)->toBe(404, "{$name}: {$address}"),
             default => expect($status)->toBeIn([200, 201, 204, 409, 422], "{$name}: {$address}"),
         };
     }

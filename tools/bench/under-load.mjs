@@ -108,11 +108,25 @@ const dear = [
   () => ask('POST', `days/${day.id}/forecast`, { ...terms, children: 400 }),
   () => ask('POST', 'designs/file', file),
 ];
+/** Asks after a search as a screen does, till it is over. */
+async function found(search) {
+  for (let pause = 60; ; pause = Math.min(400, pause * 1.3)) {
+    await new Promise((resolve) => setTimeout(resolve, pause));
+    const { body } = await ask('GET', `searches/${search}`);
+    if (body.status !== null) {
+      answered[`found ${body.status}`] = (answered[`found ${body.status}`] ?? 0) + 1;
+      return;
+    }
+  }
+}
 const ends = Date.now() + 1000 * Number(seconds);
 const answered = {};
 async function busy(first) {
   for (let at = first; Date.now() < ends; at++) {
-    const { status } = await dear[at % dear.length]();
+    const { status, body } = await dear[at % dear.length]();
+    if (status === 202) {
+      await found(body.search);
+    }
     answered[status] = (answered[status] ?? 0) + 1;
     if (status === 429) {
       await new Promise((resolve) => setTimeout(resolve, 200));

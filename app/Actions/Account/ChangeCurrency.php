@@ -7,6 +7,7 @@ namespace App\Actions\Account;
 use App\Models\EventDay;
 use App\Models\Menu;
 use App\Models\Team;
+use App\Models\User;
 use Core\Units\Currency;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\Expression;
@@ -17,12 +18,19 @@ final readonly class ChangeCurrency
 {
     private const RATES = ['hour_cents', 'least_cents', 'kilometre_cents', 'materials_cents'];
 
-    public function __invoke(string $teamId, Currency $currency): void
+    public function __construct(private KeepAct $keepAct) {}
+
+    public function __invoke(User $by, Currency $currency): void
     {
-        DB::transaction(function () use ($teamId, $currency): void {
+        DB::transaction(function () use ($by, $currency): void {
+            $teamId = $by->team_id;
             $team = Team::query()->lockForUpdate()->findOrFail($teamId);
             $factor = $currency->unit() / Currency::of($team->currency)->unit();
+            if ($team->currency === $currency->code) {
+                return;
+            }
             $team->update(['currency' => $currency->code]);
+            ($this->keepAct)($by, "is paid in {$currency->code} from now on");
             if ($factor === 1) {
                 return;
             }

@@ -4,21 +4,22 @@ declare(strict_types=1);
 
 namespace App\Actions\Account;
 
+use App\Jobs\SendInvitation;
 use App\Models\Invitation;
 use App\Models\User;
 use App\Queries\Account\InvitationOfToken;
 use Core\Team\Role;
 use Illuminate\Support\Str;
 
-/** Makes a link that takes one person into the team. */
+/** Makes a link that takes one person into the team, and sends it where an e-mail address was given. */
 final readonly class InviteToTeam
 {
     private const TOKEN_LETTERS = 43;
 
     private const DAYS = 7;
 
-    /** @return string its secret, which is told this once */
-    public function __invoke(User $owner, Role $role): string
+    /** @return string its address, which is told this once */
+    public function __invoke(User $owner, Role $role, string $email = ''): string
     {
         $token = Str::random(self::TOKEN_LETTERS);
         Invitation::ofTeam($owner->team_id)->create([
@@ -28,6 +29,17 @@ final readonly class InviteToTeam
             'ends_at' => now()->addDays(self::DAYS),
         ]);
 
-        return $token;
+        $address = url("join/{$token}");
+        if ($email !== '') {
+            SendInvitation::dispatch(
+                email: $email,
+                team: $owner->team->name,
+                inviter: $owner->name,
+                role: $role,
+                address: $address,
+            );
+        }
+
+        return $address;
     }
 }

@@ -43,7 +43,6 @@ final readonly class LetGo
                 'name' => $keepsName ? $member->name : self::NAMELESS,
                 'email' => "left-{$member->id}@invalid",
                 'password' => Str::random(60),
-                'remember_token' => Str::random(60),
             ]);
             $member->delete();
         });

@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
+use App\Actions\Account\KeepAct;
 use App\Models\Design;
+use App\Models\User;
 
 /** Takes a design off the shelf; it can be restored, and faces painted with it keep their plans. */
 final readonly class DeleteDesign
 {
-    public function __invoke(Design $design): void
+    public function __construct(private KeepAct $keepAct) {}
+
+    public function __invoke(User $by, Design $design): void
     {
         $design->delete();
+        ($this->keepAct)($by, "deleted the design {$design->name}");
     }
 }

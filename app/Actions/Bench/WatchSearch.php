@@ -29,6 +29,16 @@ final class WatchSearch implements Watch
         return new self($seconds, static fn (Outcome $soFar): bool => true);
     }
 
+    /**
+     * Tells nothing on the way.
+     *
+     * @param  Closure(): bool  $isThere  whether anybody still listens
+     */
+    public static function for(float $seconds, Closure $isThere): self
+    {
+        return new self($seconds, static fn (Outcome $soFar): bool => $isThere());
+    }
+
     public function goesOn(Outcome $soFar): bool
     {
         $now = microtime(true);

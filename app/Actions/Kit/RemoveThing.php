@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Kit;
 
+use App\Actions\Account\KeepAct;
 use App\Actions\Bench\ReplaceInDesigns;
 use App\Actions\Plan\ReplanDesigns;
 use App\Exceptions\ThingInUse;
@@ -21,6 +22,7 @@ final readonly class RemoveThing
         private UsesOfThing $usesOfThing,
         private ReplaceInDesigns $replaceInDesigns,
         private ReplanDesigns $replanDesigns,
+        private KeepAct $keepAct,
     ) {}
 
     /**
@@ -47,6 +49,7 @@ final readonly class RemoveThing
                 'steps' => $steps,
             ]);
             $thing->delete();
+            ($this->keepAct)($painter, "took {$thing->name} out of the kit");
             ($this->replanDesigns)($painter->team_id);
 
             return $removal;

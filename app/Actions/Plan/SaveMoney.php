@@ -4,17 +4,21 @@ declare(strict_types=1);
 
 namespace App\Actions\Plan;
 
+use App\Actions\Account\KeepAct;
 use App\Models\EventDay;
 use App\Models\EventMoney;
 use App\Models\Team;
+use App\Models\User;
 use Illuminate\Support\Facades\DB;
 
 /** Keeps the rates of a team, which hold for all its events, and what this one takes and offers. */
 final readonly class SaveMoney
 {
-    public function __invoke(EventDay $day, MoneyTerms $terms): void
+    public function __construct(private KeepAct $keepAct) {}
+
+    public function __invoke(User $by, EventDay $day, MoneyTerms $terms): void
     {
-        DB::transaction(static function () use ($day, $terms): void {
+        DB::transaction(function () use ($by, $day, $terms): void {
             $rates = $terms->rates;
             Team::query()->findOrFail($day->team_id)->update([
                 'hour_cents' => $rates->hour,
@@ -31,6 +35,7 @@ final readonly class SaveMoney
                 'pitch_cents' => $costs->pitch,
                 'offered_hour_cents' => $costs->offeredHour,
             ]);
+            ($this->keepAct)($by, "changed rates and costs at {$day->name}");
         });
     }
 }

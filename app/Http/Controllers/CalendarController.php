@@ -81,7 +81,7 @@ final readonly class CalendarController
 
     public function destroy(BareTeamRequest $request, DeleteDay $delete): Response
     {
-        $delete($request->day());
+        $delete($request->painter(), $request->day());
 
         return response()->noContent();
     }

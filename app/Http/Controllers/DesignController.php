@@ -89,7 +89,7 @@ final readonly class DesignController
 
     public function destroy(BareTeamRequest $request, DeleteDesign $delete): Response
     {
-        $delete($request->design());
+        $delete($request->painter(), $request->design());
 
         return response()->noContent();
     }

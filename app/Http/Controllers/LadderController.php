@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\Bench\TakeSearchSlot;
 use App\Actions\Bench\WatchSearch;
 use App\Actions\Line\OfferLiveRungs;
+use App\Actions\Search\Listener;
 use App\Http\Requests\BareTeamRequest;
 use App\Http\Requests\Bench\RungRequest;
 use App\Http\Requests\Line\FaceRequest;
@@ -22,14 +22,11 @@ final readonly class LadderController
 {
     private const SECONDS = 6;
 
-    public function show(BareTeamRequest $request, LadderOfDesign $ladder, BenchOfPainter $bench, TakeSearchSlot $takeSlot): LadderSheet
+    public function show(BareTeamRequest $request, LadderOfDesign $ladder, BenchOfPainter $bench, Listener $listener): LadderSheet
     {
-        $slot = $takeSlot($request->teamId(), self::SECONDS);
-        try {
-            return LadderSheet::of($ladder($bench($request->painter()), $request->design(), WatchSearch::silent(self::SECONDS)));
-        } finally {
-            $slot->release();
-        }
+        $watch = WatchSearch::for(self::SECONDS, $listener->isThere());
+
+        return LadderSheet::of($ladder($bench($request->painter()), $request->design(), $watch));
     }
 
     public function rung(RungRequest $request, RungOnBench $rung, BenchOfPainter $bench): RungSheet

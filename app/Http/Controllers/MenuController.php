@@ -52,7 +52,7 @@ final readonly class MenuController
 
     public function destroy(BareTeamRequest $request, DeleteMenu $delete): Response
     {
-        $delete($request->menu());
+        $delete($request->painter(), $request->menu());
 
         return response()->noContent();
     }

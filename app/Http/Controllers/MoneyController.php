@@ -30,14 +30,14 @@ final readonly class MoneyController
 
     public function update(MoneyRequest $request, SaveMoney $save): MoneySheet
     {
-        $save($request->day(), $request->terms());
+        $save($request->painter(), $request->day(), $request->terms());
 
         return MoneySheet::of(($this->money)($request->day()));
     }
 
     public function currency(CurrencyRequest $request, ChangeCurrency $change, WhoIsSignedIn $who): SessionState
     {
-        $change($request->teamId(), $request->currency());
+        $change($request->painter(), $request->currency());
 
         return SessionState::of($who());
     }

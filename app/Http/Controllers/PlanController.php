@@ -8,6 +8,7 @@ use App\Actions\Plan\ForecastRead;
 use App\Actions\Plan\PlayPlan;
 use App\Actions\Plan\SavePlan;
 use App\Actions\Plan\WatchDay;
+use App\Actions\Search\Listener;
 use App\Http\Requests\BareTeamRequest;
 use App\Http\Requests\Plan\PartyOrderRequest;
 use App\Http\Requests\Plan\PlanRequest;
@@ -23,7 +24,7 @@ use App\Queries\Plan\OutlineOfDay;
 use App\Queries\Plan\PartyOrderOfDay;
 use App\Queries\Plan\PlanOfDay;
 use Closure;
-use Symfony\Component\HttpFoundation\StreamedResponse;
+use Illuminate\Http\Response;
 
 final readonly class PlanController
 {
@@ -63,20 +64,22 @@ final readonly class PlanController
         ));
     }
 
-    /** A first answer at once, then one that stays, a line each. */
-    public function forecast(PlanRequest $request): StreamedResponse
+    /** Tells a first answer at once, then one that stays. */
+    public function forecast(PlanRequest $request, Listener $listener): Response
     {
         $outline = ($this->outlineOfDay)($request->day(), $request->terms());
+        ($this->playPlan)($outline, self::teller($listener), $listener->isThere());
 
-        return self::lines(fn () => ($this->playPlan)($outline, self::tell(...), self::isHeard(...)));
+        return response()->noContent();
     }
 
-    /** What each change would bring, a line each. */
-    public function levers(PlanRequest $request): StreamedResponse
+    /** Tells what each change would bring, one after another. */
+    public function levers(PlanRequest $request, Listener $listener): Response
     {
         $outline = ($this->outlineOfDay)($request->day(), $request->terms());
+        $this->playPlan->levers($outline, self::teller($listener));
 
-        return self::lines(fn () => $this->playPlan->levers($outline, self::tell(...)));
+        return response()->noContent();
     }
 
     public function played(PlanRequest $request, WatchDay $watch): PlayedDay
@@ -84,33 +87,9 @@ final readonly class PlanController
         return PlayedDay::of($watch(($this->outlineOfDay)($request->day(), $request->terms()), $request->like(), $request->next()));
     }
 
-    /** @param  Closure(): void  $write */
-    private static function lines(Closure $write): StreamedResponse
+    /** @return Closure(ForecastRead): bool */
+    private static function teller(Listener $listener): Closure
     {
-        return response()->stream(static function () use ($write): void {
-            ignore_user_abort(true);
-            $write();
-        }, 200, [
-            'Content-Type' => 'application/x-ndjson',
-            // Passed on line by line, not gathered by the web server.
-            'X-Accel-Buffering' => 'no',
-        ]);
-    }
-
-    /** Whether anybody still listens. */
-    private static function tell(ForecastRead $read): bool
-    {
-        echo json_encode(ForecastShown::of($read), JSON_THROW_ON_ERROR);
-
-        return self::isHeard();
-    }
-
-    /** An empty line tells nothing; that somebody is gone shows only when something is sent. */
-    private static function isHeard(): bool
-    {
-        echo "\n";
-        flush();
-
-        return connection_aborted() === 0;
+        return static fn (ForecastRead $read): bool => $listener->tell(ForecastShown::of($read));
     }
 }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Account\CheckSignIn;
+use App\Actions\Account\SignInHere;
+use App\Actions\Account\SignOutHere;
 use App\Http\Requests\Account\SignInRequest;
 use App\Http\Resources\Account\SessionState;
 use App\Queries\Account\WhoIsSignedIn;
-use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 use Illuminate\Validation\ValidationException;
 
 final readonly class SessionController
@@ -21,22 +21,18 @@ final readonly class SessionController
         return SessionState::of(($this->whoIsSignedIn)());
     }
 
-    public function store(SignInRequest $request, CheckSignIn $check): SessionState
+    public function store(SignInRequest $request, CheckSignIn $check, SignInHere $signInHere): SessionState
     {
-        $user = $check($request->email(), $request->password())
+        $user = $check($request->email(), $request->password(), $request->code())
             ?? throw ValidationException::withMessages(['email' => 'That name and password do not go together. Try again.']);
-        // Whoever was signed in here before leaves nothing behind.
-        $request->session()->invalidate();
-        Auth::login($user, remember: true);
+        $signInHere($user, (string) $request->userAgent());
 
         return SessionState::of(($this->whoIsSignedIn)());
     }
 
-    public function destroy(Request $request): SessionState
+    public function destroy(SignOutHere $signOutHere): SessionState
     {
-        Auth::logout();
-        $request->session()->invalidate();
-        $request->session()->regenerateToken();
+        $signOutHere();
 
         return SessionState::of(($this->whoIsSignedIn)());
     }

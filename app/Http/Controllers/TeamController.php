@@ -4,19 +4,25 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\Account\ChangePassword;
 use App\Actions\Account\ChangeRole;
+use App\Actions\Account\CloseTeam;
+use App\Actions\Account\FoundTeam;
 use App\Actions\Account\InviteToTeam;
 use App\Actions\Account\JoinTeam;
 use App\Actions\Account\KeepNamesFor;
+use App\Actions\Account\KeepTeam;
 use App\Actions\Account\LetGo;
+use App\Actions\Account\SignInHere;
 use App\Actions\Account\TakeBackInvitation;
+use App\Http\Requests\Account\ConfirmRequest;
+use App\Http\Requests\Account\FoundRequest;
 use App\Http\Requests\Account\InviteRequest;
 use App\Http\Requests\Account\JoinRequest;
 use App\Http\Requests\Account\LetGoRequest;
 use App\Http\Requests\Account\NamesDaysRequest;
-use App\Http\Requests\Account\PasswordRequest;
+use App\Http\Requests\Account\RoleRequest;
 use App\Http\Requests\BareTeamRequest;
+use App\Http\Requests\TeamRequest;
 use App\Http\Resources\Account\InvitationMade;
 use App\Http\Resources\Account\InvitationShown;
 use App\Http\Resources\Account\SessionState;
@@ -24,7 +30,6 @@ use App\Http\Resources\Account\TeamSheet;
 use App\Queries\Account\InvitationOfToken;
 use App\Queries\Account\TeamOnTable;
 use App\Queries\Account\WhoIsSignedIn;
-use Illuminate\Support\Facades\Auth;
 
 final readonly class TeamController
 {
@@ -37,7 +42,7 @@ final readonly class TeamController
 
     public function invite(InviteRequest $request, InviteToTeam $invite): InvitationMade
     {
-        return new InvitationMade(url('join/'.$invite($request->painter(), $request->role())));
+        return new InvitationMade($invite($request->painter(), $request->role(), $request->email()), $request->email());
     }
 
     public function takeBack(BareTeamRequest $request, TakeBackInvitation $takeBack): TeamSheet
@@ -47,7 +52,7 @@ final readonly class TeamController
         return TeamSheet::of(($this->team)($request->painter()));
     }
 
-    public function role(InviteRequest $request, ChangeRole $change): TeamSheet
+    public function role(RoleRequest $request, ChangeRole $change): TeamSheet
     {
         $change($request->painter(), $request->member(), $request->role());
 
@@ -68,13 +73,18 @@ final readonly class TeamController
         return TeamSheet::of(($this->team)($request->painter()->refresh()));
     }
 
-    /** Every other device is signed out; this one stays. */
-    public function password(PasswordRequest $request, ChangePassword $change): SessionState
+    public function close(ConfirmRequest $request, CloseTeam $close): SessionState
     {
-        $change($request->painter(), $request->string('current')->toString(), $request->string('password')->toString());
-        Auth::login($request->painter(), remember: true);
+        $close($request->painter(), $request->password());
 
-        return SessionState::of(($this->whoIsSignedIn)());
+        return $this->signedIn($request);
+    }
+
+    public function keep(BareTeamRequest $request, KeepTeam $keep): SessionState
+    {
+        $keep($request->painter());
+
+        return $this->signedIn($request);
     }
 
     public function invited(string $token, InvitationOfToken $invitationOfToken): InvitationShown
@@ -84,16 +94,30 @@ final readonly class TeamController
         return new InvitationShown($invitation->team->name, $invitation->role);
     }
 
-    public function join(JoinRequest $request, string $token, JoinTeam $join): SessionState
+    public function found(FoundRequest $request, FoundTeam $found, SignInHere $signInHere): SessionState
+    {
+        $user = $found(team: $request->team(), name: $request->name(), email: $request->email(), password: $request->password());
+        $signInHere($user, (string) $request->userAgent());
+
+        return SessionState::of(($this->whoIsSignedIn)());
+    }
+
+    public function join(JoinRequest $request, string $token, JoinTeam $join, SignInHere $signInHere): SessionState
     {
         $user = $join(
             token: $token,
-            name: $request->string('name')->toString(),
-            email: $request->string('email')->toString(),
-            password: $request->string('password')->toString(),
+            name: $request->name(),
+            email: $request->email(),
+            password: $request->password(),
         );
-        $request->session()->invalidate();
-        Auth::login($user, remember: true);
+        $signInHere($user, (string) $request->userAgent());
+
+        return SessionState::of(($this->whoIsSignedIn)());
+    }
+
+    private function signedIn(TeamRequest $request): SessionState
+    {
+        $request->painter()->load('team');
 
         return SessionState::of(($this->whoIsSignedIn)());
     }

@@ -26,7 +26,8 @@ final readonly class TellOfChange
     public function terminate(Request $request, Response $response): void
     {
         $day = $request->route('day');
-        if ($day instanceof EventDay && ! $request->isMethodSafe() && $response->isSuccessful()) {
+        $isDone = $response->isSuccessful() && $response->getStatusCode() !== Response::HTTP_ACCEPTED;
+        if ($day instanceof EventDay && ! $request->isMethodSafe() && $isDone) {
             ($this->tell)($day, isTapped: $request->is('api/days/*/taps'));
         }
     }

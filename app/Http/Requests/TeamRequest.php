@@ -71,6 +71,14 @@ abstract class TeamRequest extends StrictRequest
         return is_string($number) ? (int) $number : throw new LogicException('This address names no number.');
     }
 
+    /** The id of a sign-in, as its address names it. */
+    final public function signIn(): string
+    {
+        $signIn = $this->route('signIn');
+
+        return is_string($signIn) ? $signIn : throw new LogicException('This address names no sign-in.');
+    }
+
     final public function invitation(): Invitation
     {
         $invitation = $this->route('invitation');

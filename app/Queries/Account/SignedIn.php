@@ -6,9 +6,12 @@ namespace App\Queries\Account;
 
 use App\Models\User;
 
-/** Who is signed in, and how to sign in to the demo. */
+/** Who is signed in, how to sign in to the demo, and whether teams are founded here. */
 final readonly class SignedIn
 {
-    /** @param  array{email: string, password: string}|null  $demo  null where no demo is set up */
-    public function __construct(public ?User $user, public ?array $demo) {}
+    /**
+     * @param  array{email: string, password: string}|null  $demo  null where no demo is set up
+     * @param  bool  $isOpen  whether whoever comes may found a team
+     */
+    public function __construct(public ?User $user, public ?array $demo, public bool $isOpen) {}
 }

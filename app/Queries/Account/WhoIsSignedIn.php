@@ -17,6 +17,7 @@ final readonly class WhoIsSignedIn
         return new SignedIn(
             $user instanceof User ? $user : null,
             config('app.demo') === true ? ['email' => DemoSeeder::EMAIL, 'password' => DemoSeeder::PASSWORD] : null,
+            config('app.open') === true,
         );
     }
 }

@@ -1,5 +1,6 @@
 import { clock } from '../lib/clock.svelte';
 import { kept } from './kept';
+import type { SearchAsked, SearchProgress } from './types.gen';
 import { reach } from './reach.svelte';
 
 /** The server said no. The message is its own words, ready to be shown. */
@@ -98,7 +99,13 @@ async function askWithToken(method: Method, path: string, body?: string, team?: 
   return ask(method, path, body, team);
 }
 
-async function call<T>(method: Method, path: string, body?: string, team?: string): Promise<T> {
+async function call<T>(
+  method: Method,
+  path: string,
+  body?: string,
+  team?: string,
+  waiting?: Waiting,
+): Promise<T> {
   const askedAt = Date.now();
   const response = await askWithToken(method, path, body, team);
   const same = response.status === 304 ? named.get(path) : undefined;
@@ -110,7 +117,14 @@ async function call<T>(method: Method, path: string, body?: string, team?: strin
   if (!response.ok) {
     throw await refusalFrom(response);
   }
-  const answer = (response.status === 204 ? null : await response.json()) as T;
+  const told: unknown = response.status === 204 ? null : await response.json();
+  if (response.status === 202) {
+    let found = 'null';
+    await follow((told as SearchAsked).search, (line) => (found = line), waiting);
+
+    return JSON.parse(found) as T;
+  }
+  const answer = told as T;
   learnTime(answer, askedAt);
   const etag = response.headers.get('ETag');
   if (method === 'GET' && etag !== null) {
@@ -128,49 +142,82 @@ function learnTime(answer: unknown, askedAt: number): void {
   }
 }
 
-/** Hands over each line of an answer as it comes, empty ones left out; `signal` ends it. With a body it is posted. */
+/** Hears how far the server is with what takes it a while, and may end it. */
+export interface Waiting {
+  signal?: AbortSignal;
+  told?: (progress: SearchProgress) => void;
+}
+
+const FIRST_LOOK_MS = 60;
+const LONGEST_LOOK_MS = 400;
+
+/** Resolves after a while, or at once when it is ended. */
+const pause = (ms: number, signal?: AbortSignal) =>
+  new Promise<void>((resolve) => {
+    const timer = setTimeout(resolve, ms);
+    signal?.addEventListener('abort', () => {
+      clearTimeout(timer);
+      resolve();
+    });
+  });
+
+/** Asks after what the server works out in its own time, and hands over each line of it as it is found. */
+async function follow(
+  search: string,
+  take: (line: string) => void,
+  { signal, told }: Waiting = {},
+): Promise<void> {
+  let known = 0;
+  for (let ms = FIRST_LOOK_MS; ; ms = Math.min(ms * 1.3, LONGEST_LOOK_MS)) {
+    await pause(ms, signal);
+    if (signal?.aborted === true) {
+      // Nobody waits for the answer to that.
+      void askWithToken('DELETE', `searches/${search}`).catch(() => undefined);
+      throw signal.reason;
+    }
+    const response = await ask('GET', `searches/${search}?from=${known}`);
+    if (!response.ok) {
+      throw await refusalFrom(response);
+    }
+    const progress = (await response.json()) as SearchProgress;
+    const { status, lines: found } = progress;
+    if (status !== null && status >= 400) {
+      throw await refusalFrom(new Response(found.at(-1) ?? '{}', { status }));
+    }
+    known += found.length;
+    told?.(progress);
+    found.forEach(take);
+    if (status !== null) {
+      return;
+    }
+  }
+}
+
+/** Hands over each line of an answer as it is found; `signal` ends it. With a body it is posted. */
 async function lines(
   path: string,
   take: (line: string) => void,
   signal: AbortSignal,
   body?: unknown,
 ): Promise<void> {
-  const response = await fetch(`/api/${path}`, {
-    credentials: 'same-origin',
-    signal,
-    ...(body === undefined
-      ? {}
-      : {
-          method: 'POST',
-          headers: {
-            Accept: 'application/json',
-            'Content-Type': 'application/json',
-            'X-XSRF-TOKEN': csrfToken(),
-          },
-          body: JSON.stringify(body),
-        }),
-  }).catch((error: unknown) => {
-    throw signal.aborted ? error : new Unreachable();
-  });
-  if (!response.ok || response.body === null) {
+  const response = await askWithToken(
+    body === undefined ? 'GET' : 'POST',
+    path,
+    body === undefined ? undefined : JSON.stringify(body),
+  );
+  if (!response.ok) {
     throw await refusalFrom(response);
   }
-  const reader = response.body.pipeThrough(new TextDecoderStream()).getReader();
-  let rest = '';
-  for (let part = await reader.read(); !part.done; part = await reader.read()) {
-    const whole = (rest + part.value).split('\n');
-    rest = whole.pop() ?? '';
-    whole.filter((line) => line !== '').forEach(take);
-  }
+  await follow(((await response.json()) as SearchAsked).search, take, { signal });
 }
 
 export const api = {
   lines,
   /** Reads; out of reach, the last answer that this browser kept stands in. */
-  async get<T>(path: string): Promise<T> {
+  async get<T>(path: string, waiting?: Waiting): Promise<T> {
     try {
       const before = named.get(path)?.answer;
-      const answer = await call<T>('GET', path);
+      const answer = await call<T>('GET', path, undefined, undefined, waiting);
       if (answer !== before) {
         // Nobody waits for what is of use later only.
         void kept.keepAnswer(path, answer);
@@ -189,7 +236,8 @@ export const api = {
   },
   /** Reads what is of no use later. */
   ask: <T>(path: string) => call<T>('GET', path),
-  post: <T>(path: string, body: unknown = {}) => call<T>('POST', path, JSON.stringify(body)),
+  post: <T>(path: string, body: unknown = {}, waiting?: Waiting) =>
+    call<T>('POST', path, JSON.stringify(body), undefined, waiting),
   /** Only as long as that team is signed in. */
   postAs: <T>(team: string, path: string, body: unknown) => call<T>('POST', path, JSON.stringify(body), team),
   postFile: <T>(path: string, text: string) => call<T>('POST', path, text),

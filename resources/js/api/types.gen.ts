@@ -288,6 +288,14 @@ export interface DesignTape {
   lastPaintedAt: number | null;
 }
 
+export interface DeviceShown {
+  id: string;
+  device: string;
+  since: number;
+  seenAt: number;
+  isThis: boolean;
+}
+
 export interface DropShown {
   words: string;
   savedMs: number;
@@ -458,6 +466,7 @@ export interface ImportedDesigns {
 
 export interface InvitationMade {
   address: string;
+  sentTo: string;
 }
 
 export interface InvitationShown {
@@ -784,6 +793,12 @@ export interface OtherWay {
 export interface OtherWayTaken {
   stepId: string;
   way: number;
+}
+
+export interface OwnAccount {
+  hasSecondFactor: boolean;
+  spareCodesLeft: number;
+  devices: DeviceShown[];
 }
 
 export interface OwnPlan {
@@ -1126,6 +1141,18 @@ export interface SchoolTime {
   totalMs: number | null;
 }
 
+export interface SearchAsked {
+  search: string;
+}
+
+export interface SearchProgress {
+  status: number | null;
+  ahead: number;
+  runsMs: number;
+  mostMs: number;
+  lines: string[];
+}
+
 export interface SeatedChild {
   id: string;
   number: number;
@@ -1147,12 +1174,19 @@ export interface SeatedChild {
   isPaid: boolean;
 }
 
+export interface SecondFactorProposed {
+  secret: string;
+  address: string;
+}
+
 export interface SessionState {
   userName: string | null;
   teamId: string | null;
   teamName: string | null;
   role: Role | null;
   currency: string;
+  teamEndsAt: number | null;
+  isOpen: boolean;
   demo: DemoSignIn | null;
 }
 
@@ -1166,6 +1200,10 @@ export interface SilencedRule {
   rule: string;
   title: string;
   reason: string;
+}
+
+export interface SpareCodes {
+  codes: string[];
 }
 
 export interface StandIn {

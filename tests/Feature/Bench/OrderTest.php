@@ -2,10 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\Bench\SearchSlot;
-use App\Actions\Bench\TakeSearchSlot;
 use App\Actions\Kit\AddShippedKit;
-use App\Exceptions\TooManySearches;
 use App\Models\Design;
 use Core\Design\Medium;
 use Core\Design\Technique;
@@ -90,11 +87,8 @@ it('tells what happens on the skin and what the craft says of it', function (): 
 });
 
 it('finds the best order, line by line, and says when it is done', function (): void {
-    $answer = $this->get("/api/designs/{$this->design->id}/best-order?seconds=2")->assertOk()->assertHeader(
-        'Content-Type',
-        'application/x-ndjson',
-    );
-    $lines = streamed($answer->streamedContent());
+    $answer = $this->getJson("/api/designs/{$this->design->id}/best-order?seconds=2")->assertOk();
+    $lines = streamed($answer->getContent());
     $last = $lines[count($lines) - 1];
 
     expect($last)->toMatchArray(['isDone' => true, 'isProven' => true, 'clash' => []])->and((float) $last['gapPercent'])->toBe(0.0)
@@ -105,7 +99,7 @@ it('finds the best order, line by line, and says when it is done', function (): 
 });
 
 it('applies what it proposed as the bench does, and the tape is as long as it said', function (): void {
-    $last = streamed($this->get("/api/designs/{$this->design->id}/best-order?seconds=2")->streamedContent());
+    $last = streamed($this->getJson("/api/designs/{$this->design->id}/best-order?seconds=2")->getContent());
     $best = $last[count($last) - 1];
     $changed = array_column($best['fix']['changed'], null, 'id');
     $fields = array_flip([
@@ -134,7 +128,7 @@ it('says what clashes', function (): void {
         unchanged($this->design, ['pins' => $pins]),
     )->assertOk()->assertJsonPath('pins', $pins);
 
-    $lines = streamed($this->get("/api/designs/{$this->design->id}/best-order")->streamedContent());
+    $lines = streamed($this->getJson("/api/designs/{$this->design->id}/best-order")->getContent());
     expect($lines[count($lines) - 1])->toMatchArray(['isDone' => true, 'isProven' => true, 'totalMs' => null, 'fix' => null])
         ->and($lines[count($lines) - 1]['clash'])->toHaveCount(3);
 });
@@ -222,38 +216,9 @@ it('says what each school costs on a design', function (): void {
 it('keeps other teams out', function (): void {
     $this->actingAs(Scene::team('Others')->painter);
 
-    $this->get("/api/designs/{$this->design->id}/best-order")->assertNotFound();
+    $this->getJson("/api/designs/{$this->design->id}/best-order")->assertNotFound();
     $this->postJson("/api/designs/{$this->design->id}/pin-lines", ['line' => 'waves first'])->assertNotFound();
     $this->getJson("/api/designs/{$this->design->id}/schools")->assertNotFound();
-});
-
-it('leaves workers for the chairs and a search for the other teams, whatever kind of search it is', function (): void {
-    $take = app(TakeSearchSlot::class);
-    $others = $take('another team', 8);
-    $slots = [$take($this->scene->painter->team_id, 8)];
-    // The third of all, and the second of the team: the last there is.
-    $slots[] = $take($this->scene->painter->team_id, 8);
-    foreach (['best-order', 'schools', 'ladder'] as $search) {
-        $this->getJson("/api/designs/{$this->design->id}/{$search}")->assertTooManyRequests()
-            ->assertJsonPath('message', 'As much is being looked for right now as this machine can. Try again in a few seconds.');
-    }
-    $others->release();
-    $this->getJson("/api/designs/{$this->design->id}/schools")->assertTooManyRequests();
-    expect($take('a third team', 8))->toBeInstanceOf(SearchSlot::class);
-
-    $slots[0]->release();
-    $first = $this->get("/api/designs/{$this->design->id}/best-order?seconds=1")->assertOk()->streamedContent();
-    $again = $this->get("/api/designs/{$this->design->id}/best-order?seconds=1")->assertOk()->streamedContent();
-    expect($first)->toContain('"isDone":true')->and($again)->toContain('"isDone":true');
-    $this->getJson("/api/designs/{$this->design->id}/schools")->assertOk();
-});
-
-it('gives a search that died its slot back a little after its time', function (): void {
-    $take = app(TakeSearchSlot::class);
-    $slots = [$take('a team', 2), $take('a team', 2)];
-    expect(fn () => $take('a team', 2))->toThrow(TooManySearches::class);
-    $this->travel(8)->seconds();
-    expect($take('a team', 2))->toBeInstanceOf(SearchSlot::class)->and($slots)->toHaveCount(2);
 });
 
 it('refuses to look for ever', function (): void {

@@ -92,7 +92,7 @@ it('asks how old they are, and lets little ones take longer', function (): void 
     $faces = function (?int $youngest, ?int $oldest): float {
         $lines = explode("\n", trim($this->postJson("/api/days/{$this->day->id}/forecast", [
             ...($this->plan)()['terms'], 'children' => 400, 'youngest' => $youngest, 'oldest' => $oldest,
-        ])->assertOk()->streamedContent()));
+        ])->assertOk()->getContent()));
 
         return json_decode($lines[0], true)['faces'];
     };

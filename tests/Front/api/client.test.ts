@@ -2,6 +2,7 @@ import { afterEach, beforeEach, expect, it, type MockInstance, vi } from 'vitest
 import { api, forgetAnswers, Refusal, Unreachable } from '../../../resources/js/api/client';
 import { kept } from '../../../resources/js/api/kept';
 import { clock } from '../../../resources/js/lib/clock.svelte';
+import { Wait } from '../../../resources/js/lib/wait.svelte';
 
 const fetched = vi.fn<typeof fetch>();
 const sent = (at: number) => fetched.mock.calls[at]?.[1]?.headers as Headers;
@@ -88,4 +89,76 @@ it('forgets what it was told when somebody signs out', async () => {
   await api.get(path);
   expect(forget).toHaveBeenCalledOnce();
   expect(sent(1).get('If-None-Match')).toBeNull();
+});
+
+const progress = (found: unknown[], more: object = {}) =>
+  answer(200, {
+    status: null,
+    ahead: 0,
+    runsMs: 0,
+    mostMs: 8000,
+    lines: found.map((line) => JSON.stringify(line)),
+    ...more,
+  });
+
+it('asks after what takes the server a while, and has what was found in the end', async () => {
+  vi.useFakeTimers();
+  fetched
+    .mockReturnValueOnce(answer(202, { search: '01s' }))
+    .mockReturnValueOnce(progress([], { ahead: 2 }))
+    .mockReturnValueOnce(progress([], { runsMs: 400 }))
+    .mockReturnValueOnce(progress([{ rungs: [1] }], { status: 200 }));
+  const wait = new Wait();
+  const said: string[] = [];
+  const asked = api.get(path, {
+    signal: wait.signal,
+    told: (so) => {
+      wait.told(so);
+      said.push(wait.words);
+    },
+  });
+  await vi.runAllTimersAsync();
+  expect(await asked).toEqual({ rungs: [1] });
+  expect(fetched.mock.calls.slice(1).map(([url]) => url)).toEqual(
+    [0, 0, 0].map((from) => `/api/searches/01s?from=${from}`),
+  );
+  expect(said).toEqual(['2 searches come first', '0 s of 8 s at most', '0 s of 8 s at most']);
+  expect(keepAnswer).toHaveBeenCalledWith(path, { rungs: [1] });
+  vi.useRealTimers();
+});
+
+it('hands over line by line what is found, each once', async () => {
+  vi.useFakeTimers();
+  fetched
+    .mockReturnValueOnce(answer(202, { search: '01s' }))
+    .mockReturnValueOnce(progress([1, 2]))
+    .mockReturnValueOnce(progress([3], { status: 204 }));
+  const taken: string[] = [];
+  const asked = api.lines(path, (line) => taken.push(line), new AbortController().signal, { a: 1 });
+  await vi.runAllTimersAsync();
+  await asked;
+  expect(taken).toEqual(['1', '2', '3']);
+  expect(fetched.mock.calls[0]?.[1]?.method).toBe('POST');
+  expect(fetched.mock.lastCall?.[0]).toBe('/api/searches/01s?from=2');
+  vi.useRealTimers();
+});
+
+it('says what the server has against it, as if it had said so at once', async () => {
+  fetched
+    .mockReturnValueOnce(answer(202, { search: '01s' }))
+    .mockReturnValueOnce(progress([{ message: 'No menu.', errors: { day: ['gone'] } }], { status: 422 }));
+  const refusal = await api.post(path, {}).catch((error: unknown) => error);
+  expect(refusal).toMatchObject({ status: 422, message: 'No menu.', fields: { day: ['gone'] } });
+});
+
+it('tells the server when nobody waits any more', async () => {
+  fetched.mockReturnValueOnce(answer(202, { search: '01s' })).mockReturnValue(progress([]));
+  const wait = new Wait();
+  const asked = wait.for(api.get(path, wait));
+  await vi.waitFor(() => expect(fetched.mock.calls.length).toBeGreaterThan(1));
+  wait.end();
+  expect(await asked).toBeUndefined();
+  expect(fetched.mock.lastCall).toMatchObject(['/api/searches/01s', { method: 'DELETE' }]);
+  // What goes wrong by itself is no end that somebody wanted.
+  await expect(new Wait().for(Promise.reject(new Error('broken')))).rejects.toThrow('broken');
 });

@@ -23,7 +23,7 @@ final class PasswordRequest extends TeamRequest
     public function messages(): array
     {
         return [
-            'password.min' => 'Take :min letters at least: three words that you remember will do.',
+            'password.min' => NewcomerRequest::TOO_SHORT,
             'password.different' => 'That is the password you have. Take another one.',
         ];
     }

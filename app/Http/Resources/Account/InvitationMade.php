@@ -6,8 +6,9 @@ namespace App\Http\Resources\Account;
 
 use App\Http\Resources\Resource;
 
-/** A link to be handed to one person; it is told this once. */
+/** A link for one person; it is told this once. */
 final readonly class InvitationMade extends Resource
 {
-    public function __construct(public string $address) {}
+    /** @param  string  $sentTo  e-mail address; empty where it is to be handed over */
+    public function __construct(public string $address, public string $sentTo) {}
 }

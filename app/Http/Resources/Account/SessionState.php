@@ -11,12 +11,18 @@ use Core\Team\Role;
 /** Who is signed in, if anyone. */
 final readonly class SessionState extends Resource
 {
+    /**
+     * @param  int|null  $teamEndsAt  milliseconds; null for a team that is not closed
+     * @param  bool  $isOpen  whether whoever comes may found a team
+     */
     public function __construct(
         public ?string $userName,
         public ?string $teamId,
         public ?string $teamName,
         public ?Role $role,
         public string $currency,
+        public ?int $teamEndsAt,
+        public bool $isOpen,
         public ?DemoSignIn $demo,
     ) {}
 
@@ -30,6 +36,8 @@ final readonly class SessionState extends Resource
             teamName: $user?->team->name,
             role: $user?->role,
             currency: $user->team->currency ?? 'EUR',
+            teamEndsAt: $user?->team->ends_at?->getTimestampMs(),
+            isOpen: $signedIn->isOpen,
             demo: $signedIn->demo === null ? null : new DemoSignIn($signedIn->demo['email'], $signedIn->demo['password']),
         );
     }

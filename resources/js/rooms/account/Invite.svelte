@@ -5,6 +5,7 @@
   import { Submission } from '../../lib/form.svelte';
   import { dayName } from '../../lib/minutes';
   import Choice from '../../ui/Choice.svelte';
+  import Entry from '../../ui/Entry.svelte';
   import Said from '../../ui/Said.svelte';
   import { roleWords } from './words';
 
@@ -13,12 +14,14 @@
   const queryClient = useQueryClient();
   const work = new Submission();
   let role = $state<Role>('artist');
-  let address = $state('');
+  let email = $state('');
+  let made = $state.raw<InvitationMade | null>(null);
   let isCopied = $state(false);
 
   async function invite() {
     await work.run(async () => {
-      address = (await api.post<InvitationMade>('team/invitations', { role })).address;
+      made = await api.post<InvitationMade>('team/invitations', { role, email });
+      email = '';
       isCopied = false;
       await queryClient.invalidateQueries({ queryKey: ['team'] });
     });
@@ -27,12 +30,12 @@
   async function takeBack(id: string) {
     await work.run(async () => {
       queryClient.setQueryData(['team'], await api.delete<TeamSheet>(`team/invitations/${id}`));
-      address = '';
+      made = null;
     });
   }
 
   async function copy() {
-    await navigator.clipboard.writeText(address);
+    await navigator.clipboard.writeText(made?.address ?? '');
     isCopied = true;
   }
 </script>
@@ -50,13 +53,25 @@
         words: `${roleWords[value].name}: ${roleWords[value].does}`,
       }))}
     />
-    <button type="button" class="key" disabled={work.busy} onclick={invite}>Make a link</button>
+    <div class="w-72">
+      <Entry
+        label="E-mail, where the link is to be sent"
+        type="email"
+        optional
+        bind:value={email}
+        message={work.of('email')}
+      />
+    </div>
+    <button type="button" class="key" disabled={work.busy} onclick={invite}
+      >{email === '' ? 'Make a link' : 'Send a link'}</button
+    >
   </div>
   <Said message={work.general} />
-  {#if address !== ''}
+  {#if made !== null}
     <p class="mt-3" role="status">
-      Send this to one person. It serves once, for a week, and is shown only now:
-      <code class="mt-1 block max-w-xl border-2 border-ink bg-field px-3 py-2 break-all">{address}</code>
+      {made.sentTo === '' ? 'Send this to one person.' : `It is on its way to ${made.sentTo}.`} It serves once,
+      for a week, and is shown only now:
+      <code class="mt-1 block max-w-xl border-2 border-ink bg-field px-3 py-2 break-all">{made.address}</code>
     </p>
     <button type="button" class="mt-2 key" onclick={copy}>{isCopied ? 'Copied' : 'Copy the link'}</button>
   {/if}
@@ -65,11 +80,7 @@
       {#each team.invitations as open (open.id)}
         <li class="flex items-center justify-between gap-3 border-t border-seam">
           <span>A link for one {roleWords[open.role].name}, until {dayName(open.endsAt, 'UTC')}</span>
-          <button
-            type="button"
-            class="min-h-11 underline underline-offset-4"
-            onclick={() => takeBack(open.id)}>Take it back</button
-          >
+          <button type="button" class="key-word" onclick={() => takeBack(open.id)}>Take it back</button>
         </li>
       {/each}
     </ul>

@@ -4,8 +4,9 @@
   import type { InvitationShown, SessionState } from '../../api/types.gen';
   import { Submission } from '../../lib/form.svelte';
   import { navigate } from '../../router';
-  import Entry from '../../ui/Entry.svelte';
   import Fetched from '../../ui/Fetched.svelte';
+  import Said from '../../ui/Said.svelte';
+  import Newcomer from './Newcomer.svelte';
   import { roleWords } from './words';
 
   const { token }: { token: string } = $props();
@@ -16,14 +17,12 @@
     queryFn: () => api.get<InvitationShown>(`joining/${token}`),
   }));
   const work = new Submission();
-  let name = $state('');
-  let email = $state('');
-  let password = $state('');
+  const who = $state({ name: '', email: '', password: '' });
 
   async function join(event: SubmitEvent) {
     event.preventDefault();
     await work.run(async () => {
-      const session = await api.post<SessionState>(`joining/${token}`, { name, email, password });
+      const session = await api.post<SessionState>(`joining/${token}`, who);
       await navigate('/');
       queryClient.setQueryData(['session'], session);
     });
@@ -36,27 +35,8 @@
       <h1 class="text-4xl">Come into {teamName}</h1>
       <p class="text-lg">As {roleWords[role].name}: {roleWords[role].does}.</p>
       <form class="flex flex-col gap-3" onsubmit={join}>
-        <Entry
-          label="Your name, as the team calls you"
-          maxlength={80}
-          autocomplete="name"
-          bind:value={name}
-          message={work.of('name')}
-        />
-        <Entry
-          label="E-mail, to sign in with"
-          type="email"
-          autocomplete="username"
-          bind:value={email}
-          message={work.of('email')}
-        />
-        <Entry
-          label="A password of ten letters at least"
-          type="password"
-          autocomplete="new-password"
-          bind:value={password}
-          message={work.of('password') ?? work.of('token') ?? work.general}
-        />
+        <Newcomer {who} {work} />
+        <Said message={work.of('token')} />
         <button type="submit" class="key min-h-14 text-lg key-ink" disabled={work.busy}>Come in</button>
       </form>
     {/snippet}

@@ -50,7 +50,7 @@
         />
         <button
           type="button"
-          class="min-h-11 underline underline-offset-4"
+          class="key-word"
           aria-label="Let {member.name} go"
           onclick={() => (leaving = member)}>Let go …</button
         >

@@ -2,6 +2,7 @@
   import type { School, SchoolShown } from '../../api/types.gen';
   import { minutes } from '../../lib/minutes';
   import Said from '../../ui/Said.svelte';
+  import Waits from '../../ui/Waits.svelte';
   import type { Ways } from './ways.svelte';
 
   const { ways }: { ways: Ways } = $props();
@@ -19,6 +20,7 @@
     : ''}
 </p>
 <Said message={ways.reckoning.general} />
+{#if ways.reckoning.busy}<Waits wait={ways.wait} what="Ordering this design by each answer" />{/if}
 {#if ways.sheet !== null}
   {@const sheet = ways.sheet}
   <fieldset class="mt-3">

@@ -1,40 +1,14 @@
 <script lang="ts">
-  import { useQueryClient } from '@tanstack/svelte-query';
-  import { api } from '../../api/client';
+  import type { SessionState } from '../../api/types.gen';
   import { outbox } from '../../api/outbox.svelte';
-  import type { DemoSignIn, SessionState } from '../../api/types.gen';
   import Tape from '../../tape/Tape.svelte';
-  import Entry from '../../ui/Entry.svelte';
+  import Forgotten from './Forgotten.svelte';
+  import Found from './Found.svelte';
+  import WithPassword from './WithPassword.svelte';
 
-  const { demo }: { demo: DemoSignIn | null } = $props();
-  const queryClient = useQueryClient();
-  let email = $state('');
-  let password = $state('');
-  let message = $state('');
-  let busy = $state(false);
+  const { session }: { session: SessionState } = $props();
 
-  async function signIn(event: SubmitEvent) {
-    event.preventDefault();
-    busy = true;
-    message = '';
-    try {
-      const session = await api.post<SessionState>('session', { email, password });
-      outbox.signInNeeded = false;
-      queryClient.setQueryData(['session'], session);
-      if (session.teamId !== null) {
-        await outbox.open(session.teamId, queryClient);
-      }
-    } catch (error) {
-      message = error instanceof Error ? error.message : String(error);
-    } finally {
-      busy = false;
-    }
-  }
-
-  function useDemo() {
-    email = demo?.email ?? '';
-    password = demo?.password ?? '';
-  }
+  let way = $state<'in' | 'forgotten' | 'found'>('in');
 
   const minute = 60_000;
 </script>
@@ -47,27 +21,29 @@
         One minute is one inch. Every face is a length of tape, and the line moves on.
       </p>
     </div>
-    <form class="flex max-w-md flex-col gap-4" onsubmit={signIn}>
+    <div class="flex max-w-md flex-col gap-4">
       {#if outbox.signInNeeded}
         <p class="border-l-8 border-rust pl-3">
           You were signed out. Sign in again and the taps kept here ({outbox.waiting.length}) are sent.
         </p>
       {/if}
-      <Entry label="E-mail" type="email" autocomplete="username" bind:value={email} />
-      <Entry label="Password" type="password" autocomplete="current-password" bind:value={password} />
-      {#if message !== ''}
-        <p class="border-l-8 border-rust pl-3" role="alert">{message}</p>
-      {/if}
-      <button type="submit" class="key min-h-14 text-lg key-ink" disabled={busy}>Sign in</button>
-      {#if demo !== null}
-        <p class="text-soft">
-          This is the demo: {demo.email}, {demo.password}.
-          <button type="button" class="min-h-11 text-ink underline underline-offset-4" onclick={useDemo}
-            >Fill it in</button
+      {#if way === 'in'}
+        <WithPassword demo={session.demo} />
+        <p class="flex flex-wrap gap-x-6">
+          <button type="button" class="key-word" onclick={() => (way = 'forgotten')}
+            >Password forgotten</button
           >
+          {#if session.isOpen && !outbox.signInNeeded}
+            <button type="button" class="key-word" onclick={() => (way = 'found')}>A team of your own</button>
+          {/if}
         </p>
+      {:else}
+        {#if way === 'forgotten'}<Forgotten />{:else}<Found />{/if}
+        <button type="button" class="key-word self-start" onclick={() => (way = 'in')}
+          >Back to signing in</button
+        >
       {/if}
-    </form>
+    </div>
   </div>
   <div class="mt-6" aria-hidden="true">
     <Tape

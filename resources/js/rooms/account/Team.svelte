@@ -1,19 +1,26 @@
 <script lang="ts">
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { api } from '../../api/client';
-  import type { TeamSheet } from '../../api/types.gen';
+  import type { OwnAccount, TeamSheet } from '../../api/types.gen';
   import { whoIsIn } from '../../lib/session';
   import { clockTime, dayName } from '../../lib/minutes';
   import Fetched from '../../ui/Fetched.svelte';
+  import Closing from './Closing.svelte';
+  import Devices from './Devices.svelte';
   import Invite from './Invite.svelte';
   import Members from './Members.svelte';
   import NamesKept from './NamesKept.svelte';
   import Password from './Password.svelte';
+  import SecondFactor from './SecondFactor.svelte';
   import { signOut } from './sign-out';
 
   const queryClient = useQueryClient();
   const session = createQuery(whoIsIn);
   const team = createQuery(() => ({ queryKey: ['team'], queryFn: () => api.get<TeamSheet>('team') }));
+  const account = createQuery(() => ({
+    queryKey: ['account'],
+    queryFn: () => api.get<OwnAccount>('account'),
+  }));
   const here = Intl.DateTimeFormat().resolvedOptions().timeZone;
 </script>
 
@@ -28,6 +35,12 @@
       {#if sheet.answersForIt}<Invite team={sheet} />{/if}
       <NamesKept team={sheet} />
       <Password />
+      <Fetched query={account} what="Asking for your devices">
+        {#snippet children(own)}
+          <SecondFactor account={own} />
+          <Devices account={own} />
+        {/snippet}
+      </Fetched>
       {#if sheet.acts.length > 0}
         <section aria-labelledby="acts">
           <h2 id="acts" class="text-2xl">Who did what</h2>
@@ -42,6 +55,7 @@
           </ul>
         </section>
       {/if}
+      {#if sheet.answersForIt && session.data !== undefined}<Closing session={session.data} />{/if}
     {/snippet}
   </Fetched>
 </div>

@@ -13,6 +13,7 @@ export async function signOut(queryClient: QueryClient): Promise<void> {
   }
   const answer = await api.delete<SessionState>('session');
   await forgetAnswers();
-  queryClient.clear();
+  // The screen listens to this one: it is told, not taken away.
   queryClient.setQueryData(['session'], answer);
+  queryClient.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'session' });
 }

@@ -1,5 +1,6 @@
 import { api } from '../../api/client';
 import type { PaintKind, School, SchoolTime, Timing, TradeNumber, WaysSheet } from '../../api/types.gen';
+import { Wait } from '../../lib/wait.svelte';
 import { Submission } from '../../lib/form.svelte';
 
 /** How the painter works and how paint dries today; every change is told to whoever shows what hangs on it. */
@@ -10,6 +11,7 @@ export class Ways {
   readonly form = new Submission();
   /** Working out what the schools cost takes a while, in which they can be chosen. */
   readonly reckoning = new Submission();
+  wait = $state.raw(new Wait());
 
   constructor(private readonly changed: () => Promise<unknown>) {}
 
@@ -21,8 +23,10 @@ export class Ways {
 
   /** Works out what each school costs on a design. */
   async timeSchools(design: string): Promise<void> {
+    const wait = new Wait();
+    this.wait = wait;
     await this.reckoning.run(async () => {
-      this.times = await api.get<SchoolTime[]>(`designs/${design}/schools`);
+      this.times = (await wait.for(api.get<SchoolTime[]>(`designs/${design}/schools`, wait))) ?? [];
     });
   }
 

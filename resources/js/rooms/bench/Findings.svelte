@@ -23,7 +23,7 @@
     {#each shown as finding (keyOf(finding))}<li><Finding {bench} {finding} {ways} /></li>{/each}
   </ul>
   {#if findings.length > FIRST}
-    <button type="button" class="min-h-11 underline underline-offset-4" onclick={() => (all = !all)}
+    <button type="button" class="key-word" onclick={() => (all = !all)}
       >{all
         ? 'Only the five that cost most'
         : `and ${findings.length - FIRST} smaller ${findings.length - FIRST === 1 ? 'one' : 'ones'}`}</button
@@ -35,10 +35,8 @@
       {#each bench.draft.silences as silence (silence.rule)}
         <li class="flex flex-wrap items-baseline gap-x-2 text-[15px]">
           <span>{silence.title}: {silence.reason}</span>
-          <button
-            type="button"
-            class="min-h-11 underline underline-offset-4"
-            onclick={() => bench.askAgain(silence.rule)}>Ask again</button
+          <button type="button" class="key-word" onclick={() => bench.askAgain(silence.rule)}
+            >Ask again</button
           >
         </li>
       {/each}

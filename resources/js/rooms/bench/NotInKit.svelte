@@ -51,11 +51,8 @@
               ? `, ${minutes(one.extraMs)} more`
               : ''}{/if}
           {#if one.kind !== null}
-            <button
-              type="button"
-              class="min-h-11 underline underline-offset-4"
-              disabled={work.busy}
-              onclick={() => add(one)}>Add {one.missing} to the kit</button
+            <button type="button" class="key-word" disabled={work.busy} onclick={() => add(one)}
+              >Add {one.missing} to the kit</button
             >
           {/if}
         </li>
@@ -65,9 +62,7 @@
       {@const { id, name } = added}
       <p class="mt-1">
         {name} is in the kit.
-        <button type="button" class="min-h-11 underline underline-offset-4" onclick={() => takeOut(id)}
-          >Take it out again</button
-        >
+        <button type="button" class="key-word" onclick={() => takeOut(id)}>Take it out again</button>
       </p>
     {/if}
     <Said message={work.general} />

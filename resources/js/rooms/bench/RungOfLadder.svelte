@@ -60,10 +60,8 @@
         {#each saidNames as name (name)}
           <p class="mt-1 text-[15px]">
             {name} is your own choice.
-            <button
-              type="button"
-              class="min-h-11 underline underline-offset-4"
-              onclick={() => bench.forgetRung(name)}>Let the ladder choose</button
+            <button type="button" class="key-word" onclick={() => bench.forgetRung(name)}
+              >Let the ladder choose</button
             >
           </p>
         {/each}

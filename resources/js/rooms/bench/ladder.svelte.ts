@@ -1,4 +1,5 @@
 import { api } from '../../api/client';
+import { Wait } from '../../lib/wait.svelte';
 import type { DropShown, LadderSheet, RungSheet, RungShown } from '../../api/types.gen';
 
 /** How a version is found: what is left out of it, and what is painted another way. */
@@ -16,6 +17,7 @@ export class Ladder {
   message = $state('');
   isLoading = $state(false);
   private timer: ReturnType<typeof setTimeout> | undefined;
+  private wait = new Wait();
   private asked = 0;
   private design = '';
   /** A few of the rungs, named ones among them, for where there is little room. */
@@ -30,14 +32,19 @@ export class Ladder {
 
   stop(): void {
     clearTimeout(this.timer);
+    this.wait.end();
   }
 
   async load(): Promise<void> {
     const asked = ++this.asked;
     this.isLoading = true;
+    // The design has changed: nobody wants to know any more what it was.
+    this.wait.end();
+    this.wait = new Wait();
+    const { wait } = this;
     try {
-      const sheet = await api.get<LadderSheet>(`designs/${this.design}/ladder`);
-      if (asked === this.asked) {
+      const sheet = await wait.for(api.get<LadderSheet>(`designs/${this.design}/ladder`, wait));
+      if (sheet !== undefined) {
         this.sheet = sheet;
         this.message = sheet.trouble ?? '';
       }

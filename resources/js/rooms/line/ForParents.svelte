@@ -4,7 +4,7 @@
   import type { BoardLinkShown, LineBoard } from '../../api/types.gen';
   import Sheet from '../../ui/Sheet.svelte';
   import Said from '../../ui/Said.svelte';
-  import Code from './Code.svelte';
+  import Code from '../../ui/Code.svelte';
   import Tick from '../../ui/Tick.svelte';
 
   interface Props {

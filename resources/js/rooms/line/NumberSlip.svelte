@@ -6,7 +6,7 @@
   import { whetherPaints } from '../../lib/session';
   import type { Window } from '../../line/windows';
   import Sheet from '../../ui/Sheet.svelte';
-  import Code from './Code.svelte';
+  import Code from '../../ui/Code.svelte';
 
   interface Props {
     board: LineBoard;

@@ -212,30 +212,26 @@
     <p class="mt-3 flex flex-wrap gap-x-5 text-base sm:mt-auto">
       <button
         type="button"
-        class="min-h-11 underline underline-offset-4"
+        class="key-word"
         onclick={() => chair.step !== undefined && chair.wipeOff(chair.step.id)}>Wiped off, again</button
       >
       {#if before !== undefined}
-        <button
-          type="button"
-          class="min-h-11 underline underline-offset-4"
-          onclick={() => chair.wipeOff(before.id)}>{before.name} once more</button
+        <button type="button" class="key-word" onclick={() => chair.wipeOff(before.id)}
+          >{before.name} once more</button
         >
       {/if}
       {#if chair.nextStep !== undefined}
         <button
           type="button"
-          class="min-h-11 underline underline-offset-4"
+          class="key-word"
           aria-label="Painted together with {chair.nextStep.name}"
           onclick={() => chair.bothDone()}>With the next</button
         >
-        <button type="button" class="min-h-11 underline underline-offset-4" onclick={() => chair.later()}
+        <button type="button" class="key-word" onclick={() => chair.later()}
           >{chair.stepMs < 3000 ? 'After the next' : 'Rest after the next'}</button
         >
       {/if}
-      <button type="button" class="min-h-11 underline underline-offset-4" onclick={() => (otherDesign = true)}
-        >Another design</button
-      >
+      <button type="button" class="key-word" onclick={() => (otherDesign = true)}>Another design</button>
     </p>
     <p class="border-t-2 border-dotted border-seam pt-2 text-lg sm:text-xl">
       {#if chair.nextStep === undefined}

@@ -72,8 +72,6 @@
   {#if isForgotten}
     <p class="mt-4" role="status">The name of No. {face.number}, and all words about it, are gone.</p>
   {:else}
-    <button type="button" class="mt-4 min-h-11 underline underline-offset-4" onclick={forget}
-      >A guardian asks: forget this child</button
-    >
+    <button type="button" class="mt-4 key-word" onclick={forget}>A guardian asks: forget this child</button>
   {/if}
 </Sheet>

@@ -36,15 +36,11 @@
   />
   <button
     type="button"
-    class="min-h-11 underline underline-offset-4"
+    class="key-word"
     aria-label="Take {offer.name} off"
     onclick={() => work.takeOff(offer.designId, offer.name)}>Take off</button
   >
   {#if at > 0}
-    <button
-      type="button"
-      class="min-h-11 underline underline-offset-4 sm:hidden"
-      onclick={() => work.move(at, at - 1)}>Move up</button
-    >
+    <button type="button" class="key-word sm:hidden" onclick={() => work.move(at, at - 1)}>Move up</button>
   {/if}
 </p>

@@ -7,6 +7,8 @@
   import { money } from '../../lib/money';
   import { nearDays } from '../../line/questions';
   import { teamCurrency } from '../../lib/session';
+  import { Wait } from '../../lib/wait.svelte';
+  import Waits from '../../ui/Waits.svelte';
   import Said from '../../ui/Said.svelte';
   import { chances } from '../plan/answers';
   import { type MenuWork, offeredOf } from './menu.svelte';
@@ -22,6 +24,7 @@
   let goal = $state<'look' | 'takings'>('look');
   let designs = $state(0);
   let kept: string[] = $state([]);
+  let wait = $state.raw(new Wait());
   let found: MenuRecommended | null = $state.raw(null);
   const day = $derived(chosen === '' ? (days.data?.[0]?.id ?? '') : chosen);
   const count = $derived(
@@ -35,13 +38,12 @@
   function ask(event: SubmitEvent) {
     event.preventDefault();
     found = null;
+    const going = new Wait();
+    wait = going;
     void asking.run(async () => {
-      found = await api.post<MenuRecommended>(`menus/${sheet.id}/recommended`, {
-        day,
-        goal,
-        designs: count,
-        keep: kept,
-      });
+      const asked = { day, goal, designs: count, keep: kept };
+      found =
+        (await going.for(api.post<MenuRecommended>(`menus/${sheet.id}/recommended`, asked, going))) ?? null;
     });
   }
 
@@ -105,9 +107,11 @@
         {/each}
       </details>
       <Said message={asking.general} />
-      <button type="submit" class="key" disabled={asking.busy}
-        >{asking.busy ? 'Weighing every menu …' : 'Weigh it'}</button
-      >
+      {#if asking.busy}
+        <Waits {wait} what="Weighing every menu" />
+      {:else}
+        <button type="submit" class="key">Weigh it</button>
+      {/if}
     </form>
     <div role="status">
       {#if found !== null && found.designs.length === 0}

@@ -118,7 +118,7 @@
           href="/api/days/{day.id}/calendar"
           download>As a calendar file</a
         >
-        <button type="button" class="min-h-11 underline underline-offset-4" onclick={() => void takeOut(day)}
+        <button type="button" class="key-word" onclick={() => void takeOut(day)}
           >Take it out of the diary</button
         >
       </p>

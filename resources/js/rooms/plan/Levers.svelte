@@ -40,7 +40,7 @@
           <span class="grow text-lg font-semibold">✓ {LEVERS[lever]}</span>
           <button
             type="button"
-            class="min-h-11 underline underline-offset-4"
+            class="key-word"
             onclick={() => plan.release(lever, `Without: ${LEVERS[lever]}.`)}>Leave it again</button
           >
         </li>

@@ -110,7 +110,7 @@
             <Said message={work.of(`shifts.${at}.from`) ?? work.of(`shifts.${at}.painterId`)} />
           {/if}
         {/each}
-        <button type="button" class="mt-1 min-h-11 underline underline-offset-4" onclick={() => add(chair)}
+        <button type="button" class="mt-1 key-word" onclick={() => add(chair)}
           >Somebody else, or a break, from …</button
         >
       </fieldset>

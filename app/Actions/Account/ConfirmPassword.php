@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Account;
+
+use App\Models\User;
+use Illuminate\Contracts\Hashing\Hasher;
+use Illuminate\Validation\ValidationException;
+
+/** Asks for the password again before what cannot be taken back: the device may lie open on a table. */
+final readonly class ConfirmPassword
+{
+    public function __construct(private Hasher $hasher) {}
+
+    /** @throws ValidationException when it is not the one, of this field */
+    public function __invoke(User $user, string $password, string $field = 'password'): void
+    {
+        if (! $this->hasher->check($password, $user->getAuthPassword())) {
+            throw ValidationException::withMessages([$field => 'That is not the password you sign in with now.']);
+        }
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Actions\Search\AskSearch;
+use App\Http\Resources\Search\SearchAsked;
+use App\Models\User;
+use Closure;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use LogicException;
+
+/**
+ * What takes a while is not worked out while a request is kept waiting: it is put into the queue, and the answer is where to ask for
+ * it. The parameter is how many seconds it may take; whoever asks may ask for less.
+ */
+final readonly class InQueue
+{
+    public function __construct(private AskSearch $askSearch) {}
+
+    public function handle(Request $request, Closure $next, string $seconds): JsonResponse
+    {
+        $user = $request->user();
+        $query = http_build_query($request->query->all());
+        $search = ($this->askSearch)(
+            user: $user instanceof User ? $user : throw new LogicException('Searches are behind the sign-in.'),
+            method: $request->method(),
+            address: '/'.$request->path().($query === '' ? '' : "?{$query}"),
+            body: $request->isMethod('GET') ? '' : json_encode($request->json()->all(), JSON_THROW_ON_ERROR),
+            seconds: max(1, min((int) $seconds, $request->integer('seconds', (int) $seconds))),
+        );
+
+        return response()->json(new SearchAsked($search->id), 202);
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Account;
+
+use App\Http\Requests\TeamRequest;
+
+/** The password once more, before what cannot be taken back. */
+final class ConfirmRequest extends TeamRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['password' => ['required', 'string', 'max:200']];
+    }
+
+    public function password(): string
+    {
+        return $this->string('password')->toString();
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Account;
+
+use App\Http\Resources\Resource;
+use App\Queries\Account\AccountRead;
+
+/** What somebody signs in with, and where. */
+final readonly class OwnAccount extends Resource
+{
+    /** @param  list<DeviceShown>  $devices  the one that was seen last comes first */
+    public function __construct(public bool $hasSecondFactor, public int $spareCodesLeft, public array $devices) {}
+
+    public static function of(AccountRead $read): self
+    {
+        return new self(
+            hasSecondFactor: $read->hasSecondFactor,
+            spareCodesLeft: $read->spareCodesLeft,
+            devices: array_map(static fn ($signIn): DeviceShown => new DeviceShown(
+                id: $signIn->id,
+                device: $signIn->device,
+                since: $signIn->created_at->getTimestampMs(),
+                seenAt: $signIn->seen_at->getTimestampMs(),
+                isThis: $signIn->id === $read->here,
+            ), $read->signIns),
+        );
+    }
+}

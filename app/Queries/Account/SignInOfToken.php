@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Account;
+
+use App\Models\SignIn;
+
+/** Which sign-in a device shows that it has. */
+final readonly class SignInOfToken
+{
+    public static function hash(string $token): string
+    {
+        return hash('sha256', $token);
+    }
+
+    public function __invoke(string $userId, string $token): ?SignIn
+    {
+        return SignIn::query()->where('token_hash', self::hash($token))->where('user_id', $userId)->first();
+    }
+}

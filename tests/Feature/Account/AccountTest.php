@@ -1,0 +1,240 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Actions\Account\AddPainter;
+use App\Models\SignIn;
+use App\Models\User;
+use Core\Team\OneTimeCode;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use ParagonIE\ConstantTime\Base32;
+use Tests\Scene;
+
+beforeEach(function (): void {
+    $this->travelTo('2026-11-07 09:00:00 UTC');
+    $this->scene = Scene::team();
+    $this->tobi = app(AddPainter::class)('Saltmarsh Faces', 'Tobi', 'tobi@example.org', 'a long password');
+    $this->outbox = sys_get_temp_dir().'/inch-outbox-'.bin2hex(random_bytes(4));
+    config(['mail.mailers.outbox.folder' => $this->outbox]);
+    /** @return TestResponse<Symfony\Component\HttpFoundation\Response> */
+    $this->signIn = fn (string $password = 'a long password', string $code = ''): TestResponse => $this->postJson(
+        '/api/session',
+        ['email' => 'tobi@example.org', 'password' => $password, 'code' => $code],
+    );
+    $this->letGo = function (): void {
+        Auth::forgetGuards();
+        $this->flushSession();
+    };
+    /** @return array<string, mixed> what a device keeps while it is signed in */
+    $this->device = function (): array {
+        ($this->signIn)()->assertOk();
+        $kept = $this->app['session']->all();
+        ($this->letGo)();
+
+        return $kept;
+    };
+});
+
+afterEach(function (): void {
+    array_map(unlink(...), (array) glob("{$this->outbox}/*"));
+    is_dir($this->outbox) && rmdir($this->outbox);
+});
+
+/** The address in the only letter that lies in the outbox. */
+function addressInLetter(string $outbox): string
+{
+    $letters = (array) glob("{$outbox}/*.eml");
+    expect($letters)->toHaveCount(1);
+    $text = quoted_printable_decode((string) file_get_contents((string) $letters[0]));
+
+    return preg_match('#https?://\S+#', $text, $found) === 1 ? $found[0] : '';
+}
+
+it('lists the devices that are signed in, and signs one out from another', function (): void {
+    $phone = ($this->device)();
+    $this->travel(1)->hours();
+    ($this->signIn)()->assertOk();
+
+    $account = $this->getJson('/api/account')->assertOk()->json();
+    expect(array_column($account['devices'], 'isThis'))->toBe([true, false])
+        ->and($account['devices'][0]['since'] - $account['devices'][1]['since'])->toBe(3_600_000);
+    $this->deleteJson('/api/account/sign-ins/'.$account['devices'][1]['id'])->assertOk()->assertJsonCount(1, 'devices');
+    $this->getJson('/api/session')->assertJson(['userName' => 'Tobi']);
+
+    ($this->letGo)();
+    $this->withSession($phone)->getJson('/api/designs')->assertUnauthorized();
+    $this->getJson('/api/session')->assertJson(['userName' => null]);
+});
+
+it('signs out nobody else’s device', function (): void {
+    ($this->device)();
+    $this->actingAs($this->scene->painter)->deleteJson('/api/account/sign-ins/'.SignIn::query()->firstOrFail()->id)->assertNotFound();
+    expect(SignIn::query()->count())->toBe(1);
+});
+
+it('knows a device again after its session has ended, and not after it was signed out', function (): void {
+    $answer = ($this->signIn)()->assertOk();
+    $cookies = [];
+    foreach ($answer->headers->getCookies() as $cookie) {
+        str_starts_with($cookie->getName(), 'remember_') ? $cookies[$cookie->getName()] = (string) $cookie->getValue() : null;
+    }
+    expect($cookies)->toHaveCount(1);
+    ($this->letGo)();
+    $this->disableCookieEncryption();
+    $again = fn (): TestResponse => $this->withUnencryptedCookies($cookies)->withCredentials()->getJson('/api/session');
+    $again()->assertJson(['userName' => 'Tobi']);
+    // What is kept in the table is no token that a device could show.
+    expect((string) current($cookies))->not->toContain(DB::table('sign_ins')->value('token_hash'));
+
+    SignIn::query()->delete();
+    ($this->letGo)();
+    $again()->assertJson(['userName' => null]);
+});
+
+it('says when a device was seen last, to ten minutes', function (): void {
+    ($this->signIn)()->assertOk();
+    $seen = fn (): string => SignIn::query()->firstOrFail()->seen_at->format('H:i');
+    $this->travel(5)->minutes();
+    $this->getJson('/api/session')->assertOk();
+    expect($seen())->toBe('09:00');
+    $this->travel(6)->minutes();
+    $this->getJson('/api/session')->assertOk();
+    expect($seen())->toBe('09:11');
+});
+
+it('asks for a code once an authenticator is there, takes each code once, and a spare one where it is lost', function (): void {
+    ($this->signIn)()->assertOk();
+    $this->putJson('/api/account/second-factor', ['code' => '123456'])->assertJsonValidationErrorFor('code');
+    $proposed = $this->postJson('/api/account/second-factor')->assertOk()->json();
+    expect($proposed['address'])->toStartWith('otpauth://totp/Inch%20Timer:tobi%40example.org?secret='.$proposed['secret']);
+    $codes = new OneTimeCode(Base32::decodeUpper($proposed['secret']));
+    $code = static fn (): string => $codes->at(OneTimeCode::stepAt(now()->getTimestamp()));
+    // It guards nothing before a code has shown that the authenticator has it.
+    expect($this->tobi->refresh()->second_factor)->toBeNull();
+    $this->putJson('/api/account/second-factor', ['code' => $codes->at(7)])->assertJsonValidationErrorFor('code');
+    $spare = $this->putJson('/api/account/second-factor', ['code' => $code()])->assertOk()->json('codes');
+    expect($spare)->toHaveCount(8)->and(array_unique($spare))->toHaveCount(8);
+
+    ($this->letGo)();
+    ($this->signIn)()->assertJsonValidationErrors(['code' => 'Now the code']);
+    // The one it was set up with has served.
+    ($this->signIn)(code: $code())->assertJsonValidationErrors(['code' => 'used before']);
+    $this->travel(31)->seconds();
+    ($this->signIn)('wrong password', $code())->assertJsonValidationErrorFor('email');
+    ($this->signIn)(code: substr($code(), 0, 3).' '.substr($code(), 3))->assertOk();
+    ($this->letGo)();
+    $this->travel(2)->minutes();
+    ($this->signIn)(code: mb_strtoupper($spare[2]))->assertOk();
+    $this->getJson('/api/account')->assertJson(['hasSecondFactor' => true, 'spareCodesLeft' => 7]);
+    ($this->letGo)();
+    ($this->signIn)(code: $spare[2])->assertJsonValidationErrorFor('code');
+
+    // Neither the secret nor a spare code lies readable in the table.
+    $row = (string) json_encode(DB::table('users')->where('id', $this->tobi->id)->first());
+    expect(str_contains($row, $proposed['secret']) || str_contains($row, $spare[0]))->toBeFalse();
+    $this->actingAs($this->tobi->refresh());
+    $this->deleteJson('/api/account/second-factor', ['password' => 'guessed'])->assertJsonValidationErrorFor('password');
+    $this->deleteJson('/api/account/second-factor', ['password' => 'a long password'])->assertOk()
+        ->assertJson(['hasSecondFactor' => false]);
+    ($this->letGo)();
+    ($this->signIn)()->assertOk();
+});
+
+it('sends a new password to whoever forgot the old one, by a link that serves once', function (): void {
+    $elsewhere = ($this->device)();
+    $this->postJson('/api/forgotten', ['email' => 'Tobi@example.org'])->assertNoContent();
+    $address = addressInLetter($this->outbox);
+    $token = basename($address);
+    expect($address)->toBe(url("new-password/{$token}"))->and(DB::table('password_links')->value('token_hash'))->not->toBe($token);
+
+    $this->getJson("/api/new-password/{$token}")->assertNoContent();
+    $this->putJson("/api/new-password/{$token}", ['password' => 'short'])->assertJsonValidationErrorFor('password');
+    $this->putJson("/api/new-password/{$token}", ['password' => 'another long one'])->assertNoContent();
+    $this->putJson("/api/new-password/{$token}", ['password' => 'yet another one'])->assertJsonValidationErrorFor('token');
+    $this->getJson("/api/new-password/{$token}")->assertGone();
+    ($this->signIn)()->assertJsonValidationErrorFor('email');
+    ($this->signIn)('another long one')->assertOk();
+    ($this->letGo)();
+    $this->withSession($elsewhere)->getJson('/api/designs')->assertUnauthorized();
+});
+
+it('tells nobody whom it knows, sends nothing to whom it does not, and lets an old link go', function (): void {
+    $this->postJson('/api/forgotten', ['email' => 'nobody@example.org'])->assertNoContent();
+    expect((array) glob("{$this->outbox}/*"))->toBe([]);
+    $this->postJson('/api/forgotten', ['email' => 'tobi@example.org'])->assertNoContent();
+    $token = basename(addressInLetter($this->outbox));
+    $this->travel(61)->minutes();
+    $this->putJson("/api/new-password/{$token}", ['password' => 'another long one'])->assertJsonValidationErrorFor('token');
+    $this->artisan('inch:end-of-day')->assertSuccessful();
+    expect(DB::table('password_links')->count())->toBe(0);
+});
+
+it('makes a team for whoever comes, of its own even where another is called the same', function (): void {
+    $dune = ['team' => 'Saltmarsh Faces', 'name' => 'Mara', 'email' => 'Mara@example.org', 'password' => 'three words more'];
+    $this->postJson('/api/teams', [...$dune, 'email' => 'tobi@example.org'])->assertJsonValidationErrorFor('email');
+    $this->postJson('/api/teams', [...$dune, 'password' => 'short'])->assertJsonValidationErrorFor('password');
+    $this->postJson('/api/teams', $dune)->assertOk()->assertJson(['userName' => 'Mara', 'role' => 'owner']);
+    expect(User::query()->where('email', 'mara@example.org')->firstOrFail()->team_id)->not->toBe($this->tobi->team_id);
+    $this->getJson('/api/designs')->assertOk()->assertJsonCount(0);
+
+    config(['app.open' => false]);
+    ($this->letGo)();
+    $this->getJson('/api/session')->assertJson(['isOpen' => false]);
+    $this->postJson('/api/teams', [...$dune, 'email' => 'other@example.org'])->assertForbidden();
+});
+
+it('sends a link into the team where an address was given', function (): void {
+    $this->actingAs($this->scene->painter);
+    $made = $this->postJson('/api/team/invitations', ['role' => 'helper', 'email' => 'odo@example.org'])->assertOk()->json();
+    expect(addressInLetter($this->outbox))->toBe($made['address'])->and($made['sentTo'])->toBe('odo@example.org');
+    $this->postJson('/api/team/invitations', ['role' => 'helper', 'email' => 'no address'])->assertJsonValidationErrorFor('email');
+});
+
+it('deletes a team that was closed a month ago, with all of it, unless it was kept after all', function (): void {
+    $owner = $this->scene->painter;
+    $this->scene->day(1, $this->scene->design());
+    $other = Scene::team('Others');
+    $other->day(1, $other->design());
+    $rowsOf = static function (string $teamId): int {
+        $rows = 0;
+        foreach (app('db')->connection()->getSchemaBuilder()->getTables(app('db')->connection()->getDatabaseName()) as $table) {
+            $columns = app('db')->connection()->getSchemaBuilder()->getColumnListing($table['name']);
+            $rows += in_array('team_id', $columns, true) ? DB::table($table['name'])->where('team_id', $teamId)->count() : 0;
+        }
+
+        return $rows;
+    };
+    $end = fn (): TestResponse => $this->actingAs($owner->refresh())->putJson('/api/team/end', ['password' => 'a long password']);
+    $this->actingAs($owner)->putJson('/api/team/end', ['password' => 'guessed'])->assertJsonValidationErrorFor('password');
+    $end()->assertOk()->assertJson(['teamEndsAt' => now()->addDays(30)->getTimestampMs()]);
+    $this->deleteJson('/api/team/end')->assertOk()->assertJson(['teamEndsAt' => null]);
+    $this->travel(31)->days();
+    $this->artisan('inch:end-of-day')->assertSuccessful();
+    expect($rowsOf($owner->team_id))->toBeGreaterThan(2);
+
+    $end()->assertOk();
+    $this->travel(29)->days();
+    $this->artisan('inch:end-of-day')->assertSuccessful();
+    expect($rowsOf($owner->team_id))->toBeGreaterThan(2);
+    $this->travel(2)->days();
+    $theirs = $rowsOf($other->painter->team_id);
+    $this->artisan('inch:end-of-day')->assertSuccessful();
+    expect($rowsOf($owner->team_id))->toBe(0)->and($rowsOf($other->painter->team_id))->toBe($theirs)->toBeGreaterThan(2);
+    expect(DB::table('event_days')->count())->toBe(1)->and(DB::table('steps')->distinct()->count('design_id'))->toBe(1);
+});
+
+it('writes down what was done to money and what was deleted', function (): void {
+    $this->actingAs($this->scene->painter);
+    $design = $this->scene->design('Storm gull');
+    $day = $this->scene->day(1);
+    $this->deleteJson("/api/designs/{$design->id}")->assertNoContent();
+    $this->deleteJson("/api/days/{$day->id}")->assertNoContent();
+    $this->putJson('/api/currency', ['currency' => 'DKK'])->assertOk();
+    $this->putJson('/api/currency', ['currency' => 'DKK'])->assertOk();
+
+    expect(array_column($this->getJson('/api/team')->json('acts'), 'what'))->toBe([
+        'is paid in DKK from now on', "deleted the event {$day->name}", 'deleted the design Storm gull',
+    ]);
+});

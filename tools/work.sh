@@ -1,0 +1,13 @@
+#!/usr/bin/env bash
+# One worker of the queue, until it is stopped. It is made anew each hour, so that nothing it holds grows old.
+#   tools/work.sh desk       plans, what is learnt, letters, names that are to be forgotten
+#   tools/work.sh searches   what somebody waits for: best orders, ladders, forecasts; several may run
+set -euo pipefail
+cd "$(dirname "$0")/.."
+case "${1:-}" in
+    desk) options=(--queue=default --sleep="${INCH_WORKER_SLEEP:-1}" --memory=128) niceness=10 ;;
+    # Whatever is looked for gives way to whatever is painted.
+    searches) options=(--queue=searches --sleep=0.1 --memory=192) niceness=19 ;;
+    *) echo 'tools/work.sh knows desk and searches.' >&2; exit 2 ;;
+esac
+exec nice -n "$niceness" php -d memory_limit=256M artisan queue:work --quiet --max-time=3600 "${options[@]}"

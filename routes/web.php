@@ -68,6 +68,8 @@ Route::prefix('api')->group(function (): void {
             Route::put('team/members/{member}', [TeamController::class, 'role']);
             Route::put('team/names-days', [TeamController::class, 'namesDays']);
             Route::delete('team/members/{member}', [TeamController::class, 'letGo']);
+            Route::get('team/file', [TeamController::class, 'takeOut']);
+            Route::post('team/file', [TeamController::class, 'bringIn']);
             Route::put('team/end', [TeamController::class, 'close'])->middleware('throttle:password');
             Route::delete('team/end', [TeamController::class, 'keep']);
         });

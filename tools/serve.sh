@@ -149,6 +149,11 @@ $push_in
             fastcgi_cache_use_stale updating error timeout;
             $application
         }
+        # A whole account, out and in again.
+        location = /api/team/file {
+            client_max_body_size 64m;
+            fastcgi_read_timeout 300;$application
+        }
         location @application { $application }
     }
 }
@@ -159,7 +164,7 @@ trap 'kill "${running[@]}" 2>/dev/null; wait' EXIT
 trap 'exit 0' TERM INT HUP
 for pool in "${pools[@]}"; do
     nice -n "${niceness[$pool]}" php-fpm8.2 -y "$folder/$pool.conf" "${as_root[@]}" \
-        -d variables_order=EGPCS -d memory_limit=256M -d post_max_size=8M -d upload_max_filesize=8M -d expose_php=0 \
+        -d variables_order=EGPCS -d memory_limit=256M -d post_max_size=64M -d expose_php=0 \
         -d opcache.preload="$PWD/tools/preload.php" -d opcache.validate_timestamps=0 -d opcache.enable_file_override=1 \
         -d output_buffering=0 -d realpath_cache_size=4M -d realpath_cache_ttl=3600 -d zend.enable_gc=0 &
     running+=($!)

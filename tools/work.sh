@@ -10,4 +10,6 @@ case "${1:-}" in
     searches) options=(--queue=searches --sleep=0.1 --memory=192) niceness=19 ;;
     *) echo 'tools/work.sh knows desk and searches.' >&2; exit 2 ;;
 esac
+# A session of its own has a share of its own on some machines, in which niceness alone counts for nothing.
+echo "$niceness" >/proc/self/autogroup 2>/dev/null || true
 exec nice -n "$niceness" php -d memory_limit=256M artisan queue:work --quiet --max-time=3600 "${options[@]}"

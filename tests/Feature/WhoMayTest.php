@@ -33,6 +33,7 @@ function addresses(): array
         'GET searches/{search}' => EVERYBODY, 'DELETE searches/{search}' => EVERYBODY,
         'GET account' => EVERYBODY, 'DELETE account/sign-ins/{signIn}' => EVERYBODY, 'POST account/second-factor' => EVERYBODY,
         'PUT account/second-factor' => EVERYBODY, 'DELETE account/second-factor' => EVERYBODY, 'PUT team/end' => OWNERS,
+        'GET team/file' => OWNERS, 'POST team/file' => OWNERS,
         'DELETE team/end' => OWNERS,
         'GET team' => EVERYBODY, 'PUT password' => EVERYBODY, 'PUT team/names-days' => OWNERS,
         'DELETE days/{day}/children/{number}' => PAINTERS, 'POST team/invitations' => OWNERS,

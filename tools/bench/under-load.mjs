@@ -112,7 +112,7 @@ const dear = [
 async function found(search) {
   for (let pause = 60; ; pause = Math.min(400, pause * 1.3)) {
     await new Promise((resolve) => setTimeout(resolve, pause));
-    const { body } = await ask('GET', `searches/${search}`);
+    const body = await json('GET', `searches/${search}`);
     if (body.status !== null) {
       answered[`found ${body.status}`] = (answered[`found ${body.status}`] ?? 0) + 1;
       return;
@@ -123,9 +123,9 @@ const ends = Date.now() + 1000 * Number(seconds);
 const answered = {};
 async function busy(first) {
   for (let at = first; Date.now() < ends; at++) {
-    const { status, body } = await dear[at % dear.length]();
+    const { status, text } = await dear[at % dear.length]();
     if (status === 202) {
-      await found(body.search);
+      await found(JSON.parse(text).search);
     }
     answered[status] = (answered[status] ?? 0) + 1;
     if (status === 429) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Account\BringInAccount;
 use App\Actions\Account\ChangeRole;
 use App\Actions\Account\CloseTeam;
 use App\Actions\Account\FoundTeam;
@@ -27,9 +28,12 @@ use App\Http\Resources\Account\InvitationMade;
 use App\Http\Resources\Account\InvitationShown;
 use App\Http\Resources\Account\SessionState;
 use App\Http\Resources\Account\TeamSheet;
+use App\Queries\Account\AccountAsFile;
 use App\Queries\Account\InvitationOfToken;
 use App\Queries\Account\TeamOnTable;
 use App\Queries\Account\WhoIsSignedIn;
+use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 final readonly class TeamController
 {
@@ -85,6 +89,20 @@ final readonly class TeamController
         $keep($request->painter());
 
         return $this->signedIn($request);
+    }
+
+    public function takeOut(BareTeamRequest $request, AccountAsFile $asFile): BinaryFileResponse
+    {
+        return response()->download($asFile($request->painter()->team), 'account.zip')->deleteFileAfterSend();
+    }
+
+    /** The body is the file itself. */
+    public function bringIn(BareTeamRequest $request, BringInAccount $bringIn): Response
+    {
+        $body = $request->getContent(true);
+        $bringIn->fromStream($request->painter(), $body);
+
+        return response()->noContent();
     }
 
     public function invited(string $token, InvitationOfToken $invitationOfToken): InvitationShown

@@ -56,7 +56,7 @@ export async function forgetAnswers(): Promise<void> {
   await kept.forgetAnswers();
 }
 
-async function ask(method: Method, path: string, body?: string, team?: string): Promise<Response> {
+async function ask(method: Method, path: string, body?: string | Blob, team?: string): Promise<Response> {
   const headers = new Headers({ Accept: 'application/json', 'X-XSRF-TOKEN': csrfToken() });
   const last = method === 'GET' ? named.get(path) : undefined;
   if (last !== undefined) {
@@ -66,7 +66,7 @@ async function ask(method: Method, path: string, body?: string, team?: string): 
     headers.set('X-Team', team);
   }
   if (body !== undefined) {
-    headers.set('Content-Type', 'application/json');
+    headers.set('Content-Type', body instanceof Blob ? 'application/zip' : 'application/json');
   }
   const response = await fetch(`/api/${path}`, {
     method,
@@ -89,7 +89,12 @@ async function ask(method: Method, path: string, body?: string, team?: string): 
 }
 
 /** Sends the request again once with a fresh token when the old one has run out. */
-async function askWithToken(method: Method, path: string, body?: string, team?: string): Promise<Response> {
+async function askWithToken(
+  method: Method,
+  path: string,
+  body?: string | Blob,
+  team?: string,
+): Promise<Response> {
   const first = await ask(method, path, body, team);
   if (first.status !== 419) {
     return first;
@@ -211,8 +216,20 @@ async function lines(
   await follow(((await response.json()) as SearchAsked).search, take, { signal });
 }
 
+/** What is no JSON, either way. */
+async function plain(method: Method, path: string, body?: Blob): Promise<Response> {
+  const response = await askWithToken(method, path, body);
+  if (!response.ok) {
+    throw await refusalFrom(response);
+  }
+
+  return response;
+}
+
 export const api = {
   lines,
+  file: async (path: string) => (await plain('GET', path)).arrayBuffer(),
+  sendFile: (path: string, file: Blob) => plain('POST', path, file),
   /** Reads; out of reach, the last answer that this browser kept stands in. */
   async get<T>(path: string, waiting?: Waiting): Promise<T> {
     try {

@@ -10,6 +10,7 @@
   import Invite from './Invite.svelte';
   import Members from './Members.svelte';
   import NamesKept from './NamesKept.svelte';
+  import OwnData from './OwnData.svelte';
   import Password from './Password.svelte';
   import SecondFactor from './SecondFactor.svelte';
   import { signOut } from './sign-out';
@@ -55,6 +56,7 @@
           </ul>
         </section>
       {/if}
+      {#if sheet.answersForIt}<OwnData />{/if}
       {#if sheet.answersForIt && session.data !== undefined}<Closing session={session.data} />{/if}
     {/snippet}
   </Fetched>

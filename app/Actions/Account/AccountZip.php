@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Account;
+
+use App\Actions\ReadShapedJson;
+use App\Exceptions\InvalidAccountFile;
+use App\Exceptions\InvalidShape;
+use Generator;
+use JsonException;
+use ZipArchive;
+
+/** The file of an account, read a row at a time: what is in it may be larger than what one may hold. */
+final class AccountZip
+{
+    private const MOST_BYTES = 1_500_000_000;
+
+    private const MOST_ROW_BYTES = 5_000_000;
+
+    private const DEPTH = 32;
+
+    private function __construct(private readonly ZipArchive $zip) {}
+
+    /** @throws InvalidAccountFile when it is no such file, or of a newer release */
+    public static function open(string $path, ReadShapedJson $readShapedJson): self
+    {
+        $zip = new ZipArchive;
+        if ($zip->open($path, ZipArchive::RDONLY) !== true) {
+            throw InvalidAccountFile::because('That is no zip. Take the file as it was given out, without unpacking it.');
+        }
+        $size = 0;
+        for ($at = 0; $at < $zip->count(); $at++) {
+            $size += $zip->statIndex($at)['size'] ?? 0;
+        }
+        if ($size > self::MOST_BYTES) {
+            throw InvalidAccountFile::because('Unpacked, that file is larger than an account can be.');
+        }
+        try {
+            $readShapedJson((string) $zip->getFromName('manifest.json', self::MOST_ROW_BYTES), 'account.v1.schema.json');
+        } catch (InvalidShape $refusal) {
+            throw InvalidAccountFile::because("manifest.json in that zip: {$refusal->getMessage()}");
+        }
+
+        return new self($zip);
+    }
+
+    /**
+     * @return Generator<int, array<string, scalar|null>> by the number of the line, from 1
+     *
+     * @throws InvalidAccountFile naming the line that is no row
+     */
+    public function rows(string $table): Generator
+    {
+        $name = "tables/{$table}.jsonl";
+        $stream = $this->zip->getStream($name);
+        if ($stream === false) {
+            throw InvalidAccountFile::because("{$name} is missing in that zip.");
+        }
+        $number = 0;
+        while (($line = stream_get_line($stream, self::MOST_ROW_BYTES, "\n")) !== false) {
+            $number++;
+            if ($line !== '') {
+                yield $number => self::row($line, "{$name}, line {$number}");
+            }
+        }
+        fclose($stream);
+    }
+
+    /** @return array<string, scalar|null> */
+    private static function row(string $line, string $place): array
+    {
+        try {
+            $row = json_decode($line, true, self::DEPTH, JSON_THROW_ON_ERROR);
+        } catch (JsonException) {
+            throw InvalidAccountFile::because("{$place} is no JSON.");
+        }
+        $values = [];
+        foreach (is_array($row) ? $row : throw InvalidAccountFile::because("{$place} is no object.") as $column => $value) {
+            if (! is_string($column) || ($value !== null && ! is_scalar($value))) {
+                throw InvalidAccountFile::because("{$place} holds more than names and plain values.");
+            }
+            $values[$column] = $value;
+        }
+
+        return $values;
+    }
+}

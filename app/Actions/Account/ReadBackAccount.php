@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Account;
+
+use App\Exceptions\InvalidAccountFile;
+use App\Models\Design;
+use App\Models\EventDay;
+use App\Models\Menu;
+use App\Models\User;
+use App\Queries\Kit\KitOnTable;
+use App\Queries\Line\StoryOfDay;
+use App\Queries\Menu\MenuOnTable;
+use Closure;
+use Throwable;
+
+/** Reads what was brought in as the rooms will read it, before it is kept: a file that was edited may fit and mean nothing. */
+final readonly class ReadBackAccount
+{
+    public function __construct(private KitOnTable $kitOnTable, private StoryOfDay $storyOfDay, private MenuOnTable $menuOnTable) {}
+
+    /** @throws InvalidAccountFile naming what cannot be read */
+    public function __invoke(User $owner): void
+    {
+        self::try('the kit', fn () => ($this->kitOnTable)($owner));
+        foreach (Design::ofTeam($owner->team_id)->withTrashed()->with('steps')->get() as $design) {
+            self::try("the design {$design->name}", static fn () => $design->toCore());
+        }
+        foreach (Menu::ofTeam($owner->team_id)->get() as $menu) {
+            self::try("the menu {$menu->name}", fn () => ($this->menuOnTable)($menu, $owner));
+        }
+        foreach (EventDay::ofTeam($owner->team_id)->withTrashed()->get() as $day) {
+            self::try("the line of {$day->name}", fn () => ($this->storyOfDay)($day));
+        }
+    }
+
+    /** @param  Closure(): mixed  $read */
+    private static function try(string $what, Closure $read): void
+    {
+        try {
+            $read();
+        } catch (Throwable) {
+            throw InvalidAccountFile::because("What that file says of {$what} makes no sense.");
+        }
+    }
+}

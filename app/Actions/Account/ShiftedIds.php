@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Account;
+
+/**
+ * New ids for what is brought in, so that it stands beside what it was taken from: the same distance is added to each, a number of
+ * which nobody knows beforehand. Whatever referred to another row still does, and what was older stays older.
+ */
+final readonly class ShiftedIds
+{
+    /** A ULID, wherever it stands. */
+    private const ID = '/(?<![0-9a-zA-Z])[0-7][0-9a-hjkmnp-tv-z]{25}(?![0-9a-zA-Z])/';
+
+    private const CROCKFORD = '0123456789abcdefghjkmnpqrstvwxyz';
+
+    private const DIGITS = '0123456789abcdefghijklmnopqrstuv';
+
+    private const HALF = 1 << 40;
+
+    /**
+     * @param  int  $high  of the distance, in units of 2^40; less than 2^40
+     * @param  int  $low  less than 2^40
+     * @param  array<string, string>  $instead  ids that take the place of others, once these are shifted
+     */
+    private function __construct(private int $high, private int $low, private array $instead = []) {}
+
+    public static function random(): self
+    {
+        return new self(random_int(1, 1 << 30), random_int(0, self::HALF - 1));
+    }
+
+    /** @param  string  $id  as it was; what refers to it refers to $own from now on */
+    public function withOwn(string $id, string $own): self
+    {
+        return new self($this->high, $this->low, [$this->shift($id) => $own]);
+    }
+
+    /** All ids in a text. */
+    public function in(string $text): string
+    {
+        return (string) preg_replace_callback(self::ID, fn (array $found): string => $this->of($found[0]), $text);
+    }
+
+    public function of(string $id): string
+    {
+        $shifted = $this->shift($id);
+
+        return $this->instead[$shifted] ?? $shifted;
+    }
+
+    /** Added as numbers of 130 bits, in parts that this machine's numbers hold: 50, 40 and 40. */
+    private function shift(string $id): string
+    {
+        $low = self::number(substr($id, 18)) + $this->low;
+        $high = self::number(substr($id, 10, 8)) + $this->high + intdiv($low, self::HALF);
+        $time = self::number(substr($id, 0, 10)) + intdiv($high, self::HALF);
+
+        return self::letters($time, 10).self::letters($high % self::HALF, 8).self::letters($low % self::HALF, 8);
+    }
+
+    private static function number(string $letters): int
+    {
+        return intval(strtr($letters, self::CROCKFORD, self::DIGITS), 32);
+    }
+
+    private static function letters(int $number, int $count): string
+    {
+        return strtr(str_pad(base_convert((string) $number, 10, 32), $count, '0', STR_PAD_LEFT), self::DIGITS, self::CROCKFORD);
+    }
+}

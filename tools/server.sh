@@ -33,3 +33,16 @@ server_stop() {
     wait "$server_pid" 2>/dev/null || true
     server_pid=
 }
+
+# workers_start: those of the queue, as many as bin/start keeps running; workers_stop ends them.
+workers_start() {
+    local queue
+    for queue in desk searches searches searches; do
+        tools/work.sh "$queue" 8>&- &
+        worker_pids="${worker_pids:-} $!"
+    done
+}
+
+workers_stop() {
+    [ -z "${worker_pids:-}" ] || kill $worker_pids 2>/dev/null || true
+}

@@ -1,6 +1,7 @@
 import { createHmac } from 'node:crypto';
 import { readdirSync, readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
+import { strFromU8, unzipSync } from 'fflate';
 import { choose, expect, step, test } from './team';
 
 const OUTBOX = 'storage/run/test-server/outbox';
@@ -218,4 +219,47 @@ test('a team that is closed says so on every screen, and can be kept', async ({ 
   await page.getByRole('link', { name: 'keep it after all' }).click();
   await page.getByRole('button', { name: 'Keep it after all' }).click();
   await expect(page.getByText(/This team is closed/)).toBeHidden();
+});
+
+test('all that is a team’s is taken out as one file, with pictures, and brought into an empty team', async ({
+  page,
+  team,
+  browser,
+}) => {
+  const design = await team.design('Wave band', [step('Wave', '0:30')]);
+  await team.runningDay(1, [design], ['Noor']);
+  await page.goto('/team');
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Take it out' }).click(),
+  ]);
+  const zip = await download.path();
+  const files = unzipSync(readFileSync(zip));
+  expect(Object.keys(files)).toEqual(
+    expect.arrayContaining(['pictures/Wave band.svg', 'tables/designs.jsonl', 'designs.json', 'faces.csv']),
+  );
+  expect(strFromU8(files['tables/chair_events.jsonl'] ?? new Uint8Array())).not.toContain('Noor');
+
+  // Into this one it cannot go, and says why.
+  await page.getByLabel(/^Bring such a file/).setInputFiles(zip);
+  await expect(page.getByRole('alert')).toContainText(
+    'This team has designs, events, menus or a kit already',
+  );
+
+  const other = await browser.newContext();
+  const theirs = await other.newPage();
+  await theirs.goto('/');
+  await theirs.getByRole('button', { name: 'A team of your own' }).click();
+  await theirs.getByLabel('What it is called').fill('Anew');
+  await theirs.getByLabel(/^Your name/).fill('Mara');
+  await theirs.getByLabel(/^E-mail/).fill(`anew-${Date.now()}@example.org`);
+  await theirs.getByLabel(/^A password/).fill('three words more');
+  await theirs.getByRole('button', { name: 'Begin' }).click();
+  await expect(theirs.getByRole('link', { name: 'Designs', exact: true })).toBeVisible();
+  await theirs.goto('/team');
+  await theirs.getByLabel(/^Bring such a file/).setInputFiles(zip);
+  await expect(theirs.getByText('It is here.')).toBeVisible();
+  await theirs.goto('/designs');
+  await expect(theirs.getByText('Wave band')).toBeVisible();
+  await other.close();
 });

@@ -16,6 +16,9 @@ final class IncomingRows
     /** Of a plan, wherever it stands. */
     private const PLAN = '/(?<![0-9a-zA-Z])[0-9a-f]{64}(?![0-9a-zA-Z])/';
 
+    /** No id is shorter: most of what stands in a row is, and need not be looked through. */
+    private const SHORTEST = 26;
+
     /** @var array<string, string> by the name that the file gives a plan */
     private array $plans = [];
 
@@ -113,7 +116,7 @@ final class IncomingRows
      */
     private function shifted(array $row): array
     {
-        return array_map(fn (string|int|float|bool|null $value): string|int|float|bool|null => is_string($value)
+        return array_map(fn (string|int|float|bool|null $value): string|int|float|bool|null => is_string($value) && strlen($value) >= self::SHORTEST
             ? (string) preg_replace_callback(
                 self::PLAN,
                 fn (array $found): string => $this->plans[$found[0]] ?? $found[0],

@@ -18,6 +18,9 @@ use Throwable;
 /** Reads what was brought in as the rooms will read it, before it is kept: a file that was edited may fit and mean nothing. */
 final readonly class ReadBackAccount
 {
+    /** Folding a line takes a while, and nobody opens those of years ago: of these the logbook alone is read. */
+    private const LINES = 60;
+
     public function __construct(private KitOnTable $kitOnTable, private StoryOfDay $storyOfDay, private MenuOnTable $menuOnTable) {}
 
     /** @throws InvalidAccountFile naming what cannot be read */
@@ -30,7 +33,8 @@ final readonly class ReadBackAccount
         foreach (Menu::ofTeam($owner->team_id)->get() as $menu) {
             self::try("the menu {$menu->name}", fn () => ($this->menuOnTable)($menu, $owner));
         }
-        foreach (EventDay::ofTeam($owner->team_id)->withTrashed()->get() as $day) {
+        $days = EventDay::ofTeam($owner->team_id)->withTrashed()->orderByDesc('opens_ms')->limit(self::LINES)->get();
+        foreach ($days as $day) {
             self::try("the line of {$day->name}", fn () => ($this->storyOfDay)($day));
         }
     }

@@ -8,7 +8,7 @@ namespace App\Actions\Account;
  * New ids for what is brought in, so that it stands beside what it was taken from: the same distance is added to each, a number of
  * which nobody knows beforehand. Whatever referred to another row still does, and what was older stays older.
  */
-final readonly class ShiftedIds
+final class ShiftedIds
 {
     /** A ULID, wherever it stands. */
     private const ID = '/(?<![0-9a-zA-Z])[0-7][0-9a-hjkmnp-tv-z]{25}(?![0-9a-zA-Z])/';
@@ -19,12 +19,17 @@ final readonly class ShiftedIds
 
     private const HALF = 1 << 40;
 
+    private const MOST_KNOWN = 20_000;
+
+    /** @var array<string, string> */
+    private array $known = [];
+
     /**
      * @param  int  $high  of the distance, in units of 2^40; less than 2^40
      * @param  int  $low  less than 2^40
      * @param  array<string, string>  $instead  ids that take the place of others, once these are shifted
      */
-    private function __construct(private int $high, private int $low, private array $instead = []) {}
+    private function __construct(private readonly int $high, private readonly int $low, private readonly array $instead = []) {}
 
     public static function random(): self
     {
@@ -45,9 +50,15 @@ final readonly class ShiftedIds
 
     public function of(string $id): string
     {
+        $known = $this->known[$id] ?? null;
+        if ($known !== null) {
+            return $known;
+        }
+        // An event's ids stand in its rows again and again; those of years need not be held.
+        $this->known = count($this->known) < self::MOST_KNOWN ? $this->known : [];
         $shifted = $this->shift($id);
 
-        return $this->instead[$shifted] ?? $shifted;
+        return $this->known[$id] = $this->instead[$shifted] ?? $shifted;
     }
 
     /** Added as numbers of 130 bits, in parts that this machine's numbers hold: 50, 40 and 40. */

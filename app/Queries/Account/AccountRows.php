@@ -64,7 +64,8 @@ final readonly class AccountRows
      */
     private static function ofNobody(array $values): array
     {
-        $more = is_string($values['more']) ? json_decode($values['more'], true, flags: JSON_THROW_ON_ERROR) : null;
+        $hasNote = is_string($values['more']) && str_contains($values['more'], '"note"');
+        $more = $hasNote ? json_decode($values['more'], true, flags: JSON_THROW_ON_ERROR) : null;
         if (is_array($more) && array_key_exists('note', $more)) {
             unset($more['note']);
             $values['more'] = $more === [] ? null : json_encode($more, JSON_THROW_ON_ERROR);

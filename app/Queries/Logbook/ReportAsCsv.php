@@ -21,15 +21,11 @@ final readonly class ReportAsCsv
     {
         $faces = ($this->report)($day)->report->faces;
         $logged = ($this->log)($day)->faces;
-        $out = fopen('php://temp', 'r+');
-        assert($out !== false);
-        fputcsv($out, self::HEAD, escape: '', eol: "\r\n");
-        foreach ($faces as $at => $face) {
-            fputcsv($out, array_map(self::safe(...), self::line($logged[$at], $face)), escape: '', eol: "\r\n");
-        }
-        rewind($out);
 
-        return (string) stream_get_contents($out);
+        return CsvLines::of([
+            self::HEAD,
+            ...array_map(static fn (FaceTimes $face, int $at): array => self::line($logged[$at], $face), $faces, array_keys($faces)),
+        ]);
     }
 
     /** @return list<string> */
@@ -43,11 +39,5 @@ final readonly class ReportAsCsv
             $seconds($face->tools), $seconds(array_sum($face->after)), $seconds($face->planned), $seconds($face->promised),
             $face->cents === null ? '' : (string) $face->cents,
         ];
-    }
-
-    /** A spreadsheet runs what begins like a formula: it is told that it is text. Source: OWASP, "CSV Injection". */
-    private static function safe(string $value): string
-    {
-        return preg_match('/^[=+\-@\t\r]/', $value) === 1 && ! is_numeric($value) ? "'{$value}" : $value;
     }
 }

@@ -15,6 +15,7 @@ use App\Http\Middleware\SameTeam;
 use App\Http\Middleware\StartSession;
 use App\Http\Middleware\StillSignedIn;
 use Core\Units\CoreException;
+use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
@@ -46,6 +47,12 @@ return Application::configure(basePath: dirname(__DIR__))
         // Before any address is looked up: a day of the other team is not there for this one.
         $middleware->prependToPriorityList(AuthenticatesRequests::class, StillSignedIn::class);
         $middleware->appendToPriorityList(AuthenticatesRequests::class, SameTeam::class);
+    })
+    ->withSchedule(function (Schedule $schedule): void {
+        // In the small hours of whoever paints by day; of several machines one does it.
+        $schedule->command('inch:end-of-day')->dailyAt('03:10')->onOneServer();
+        $schedule->exec(base_path('bin/backup'))->name('backup')->dailyAt('03:30')->onOneServer()
+            ->onFailure(static fn () => Log::error('The daily backup failed. Run bin/backup to see why.'));
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport([

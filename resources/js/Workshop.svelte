@@ -32,6 +32,14 @@
     }
   });
 
+  // What names children goes from this device, too, when its time is over.
+  const namesDays = $derived(teamId === null ? null : (session.data?.namesDays ?? null));
+  $effect(() => {
+    if (namesDays !== null) {
+      void import('./lib/forget').then(({ forgetChildren }) => forgetChildren(namesDays));
+    }
+  });
+
   provideSession(() => session.data);
 
   const send = () => void outbox.send();

@@ -49,6 +49,10 @@ final readonly class WhatAilsIt
         return self::said([
             'APP_KEY in .env is empty, and nothing can be signed or encrypted. Run php artisan key:generate.' => config('app.key') === null
                 || config('app.key') === '',
+            'Letters lie in storage/outbox and go nowhere. Set MAIL_MAILER=smtp and MAIL_HOST in .env.' => self::isOpen()
+                && config('mail.default') === 'outbox',
+            'APP_URL in .env does not begin with https: what is signed in with can be read on the way. Put TLS in front.' => self::isOpen()
+                && ! str_starts_with(config()->string('app.url'), 'https:'),
             'APP_DEBUG in .env is on: strangers are shown how it works inside. Set it to false.' => config('app.debug') === true,
         ]);
     }
@@ -67,7 +71,7 @@ final readonly class WhatAilsIt
             ),
             storage_path().' cannot be written to. Give it to the user that PHP runs as.' => ! is_writable(storage_path()),
             'Only '.intdiv($free, 1_000_000).' MB are free on the disk. Make room before taps are refused.' => $free < self::LEAST_FREE,
-            'There is no backup of the last two days in storage/backups. Run bin/backup, and let cron run it daily.' => $newest < $due,
+            'There is no backup of the last two days in storage/backups. Run bin/backup, and keep tools/work.sh clock running.' => $newest < $due,
         ]);
     }
 
@@ -109,13 +113,18 @@ final readonly class WhatAilsIt
     /** @return list<string> */
     private function demo(): array
     {
-        $isOpen = ! str_contains(config()->string('app.url'), '127.0.0.1') && ! str_contains(config()->string('app.url'), 'localhost');
         $hasDemo = ($this->accountOfAddress)(DemoSeeder::EMAIL) !== null;
 
         return self::said([
             'The demo, whose password everybody knows, can be signed in to from outside. Set INCH_DEMO=false in .env, and let its '
-                .'painters go.' => $isOpen && (config('app.demo') === true || $hasDemo),
+                .'painters go.' => self::isOpen() && (config('app.demo') === true || $hasDemo),
         ]);
+    }
+
+    /** Whether others reach this machine. */
+    private static function isOpen(): bool
+    {
+        return preg_match('#//(127\.0\.0\.1|localhost)(:|/|$)#', config()->string('app.url')) !== 1;
     }
 
     private static function asked(string $expression): string

@@ -29,7 +29,8 @@ export interface UnsavedDesign<Draft> {
 }
 
 interface Shape extends DBSchema {
-  answers: { key: string; value: { path: string; body: unknown } };
+  /** With when it was kept, in milliseconds. */
+  answers: { key: string; value: { path: string; body: unknown; at: number } };
   unsaved: { key: string; value: UnsavedDesign<unknown> };
   taps: { key: string; value: KeptTap };
 }
@@ -45,7 +46,7 @@ const pathOfAdded = (path: string) => `${path} added`;
 let opened: Promise<IDBPDatabase<Shape>> | undefined;
 
 async function database(): Promise<IDBPDatabase<Shape>> {
-  opened ??= openDB<Shape>('inch-timer', 6, {
+  opened ??= openDB<Shape>('inch-timer', 7, {
     upgrade(db, version, _newest, transaction) {
       if (version < 1) {
         db.createObjectStore('answers', { keyPath: 'path' });
@@ -96,7 +97,7 @@ export const kept = {
   /** An answer that cannot be kept is only not there later. */
   async keepAnswer(path: string, body: unknown): Promise<void> {
     await database()
-      .then((db) => db.put('answers', { path, body }))
+      .then((db) => db.put('answers', { path, body, at: Date.now() }))
       .catch(() => undefined);
   },
 
@@ -111,8 +112,12 @@ export const kept = {
         const writing = db.transaction('answers', 'readwrite');
         const last = (await writing.store.get(pathOfAdded(path)))?.body as Added | undefined;
         await Promise.all([
-          ...(last?.to === name ? [] : [writing.store.put({ path, body: whole() })]),
-          writing.store.put({ path: pathOfAdded(path), body: { to: name, added } satisfies Added }),
+          ...(last?.to === name ? [] : [writing.store.put({ path, body: whole(), at: Date.now() })]),
+          writing.store.put({
+            path: pathOfAdded(path),
+            body: { to: name, added } satisfies Added,
+            at: Date.now(),
+          }),
           writing.done,
         ]);
       })
@@ -124,6 +129,24 @@ export const kept = {
     const [whole, added] = await kept.answers([path, pathOfAdded(path)]);
 
     return whole === undefined || added === undefined ? undefined : { whole, added: (added as Added).added };
+  },
+
+  /** What was answered about days, where that was before a moment: children are named in it. */
+  async forgetDays(before: number): Promise<void> {
+    await database()
+      .then(async (db) => {
+        const writing = db.transaction('answers', 'readwrite');
+        // All that begins with days/ and nothing else.
+        for await (const { value } of writing.store.iterate(
+          IDBKeyRange.bound('days/', 'days0', false, true),
+        )) {
+          if (value.at < before) {
+            await writing.store.delete(value.path);
+          }
+        }
+        await writing.done;
+      })
+      .catch(() => undefined);
   },
 
   async forgetAnswers(): Promise<void> {

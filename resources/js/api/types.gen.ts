@@ -1185,6 +1185,7 @@ export interface SessionState {
   teamName: string | null;
   role: Role | null;
   currency: string;
+  namesDays: number;
   teamEndsAt: number | null;
   isOpen: boolean;
   demo: DemoSignIn | null;

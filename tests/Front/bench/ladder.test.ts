@@ -58,7 +58,7 @@ it('waits until the design has come to rest, and asks once', async () => {
   ladder.loadSoon('d');
   ladder.loadSoon('d');
   await vi.advanceTimersByTimeAsync(2000);
-  expect(server.get.mock.calls.map(([path]) => path)).toEqual(['designs/d/ladder']);
+  expect(server.get.mock.calls.map(([path]) => path as string)).toEqual(['designs/d/ladder']);
   expect(ladder.sheet?.rungs).toHaveLength(1);
   ladder.loadSoon('d');
   ladder.stop();

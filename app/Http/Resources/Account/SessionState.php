@@ -12,6 +12,7 @@ use Core\Team\Role;
 final readonly class SessionState extends Resource
 {
     /**
+     * @param  int  $namesDays  that first names of children are kept after an event
      * @param  int|null  $teamEndsAt  milliseconds; null for a team that is not closed
      * @param  bool  $isOpen  whether whoever comes may found a team
      */
@@ -21,6 +22,7 @@ final readonly class SessionState extends Resource
         public ?string $teamName,
         public ?Role $role,
         public string $currency,
+        public int $namesDays,
         public ?int $teamEndsAt,
         public bool $isOpen,
         public ?DemoSignIn $demo,
@@ -36,6 +38,7 @@ final readonly class SessionState extends Resource
             teamName: $user?->team->name,
             role: $user?->role,
             currency: $user->team->currency ?? 'EUR',
+            namesDays: $user->team->names_days ?? 1,
             teamEndsAt: $user?->team->ends_at?->getTimestampMs(),
             isOpen: $signedIn->isOpen,
             demo: $signedIn->demo === null ? null : new DemoSignIn($signedIn->demo['email'], $signedIn->demo['password']),

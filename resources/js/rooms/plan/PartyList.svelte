@@ -3,10 +3,10 @@
   import { api } from '../../api/client';
   import { Submission } from '../../lib/form.svelte';
   import { clockTime, minutes } from '../../lib/minutes';
-  import { Remembered } from '../../lib/remembered.svelte';
   import Said from '../../ui/Said.svelte';
   import { untrack } from 'svelte';
   import Choice from '../../ui/Choice.svelte';
+  import { guestsOf } from './party-names';
 
   const { day }: { day: DaySummary } = $props();
 
@@ -17,7 +17,7 @@
     as_others: 'the birthday child among the others',
   };
   /** First names stay on this device; they are put in order and not kept. */
-  const list = new Remembered(`inch-timer.party.${untrack(() => day.id)}`, '');
+  const list = guestsOf(untrack(() => day));
   const work = new Submission();
   let birthday = $state<BirthdayChild>('first');
   let cakeMinutes = $state(0);

@@ -76,12 +76,20 @@ final class OwnDatabase
         return $database;
     }
 
-    /** Empty tables, for whoever sets out. */
-    public function make(): void
+    /**
+     * Empty tables, for whoever sets out.
+     *
+     * @param  string  $migrations  those of an earlier release; all when not given
+     */
+    public function make(string $migrations = ''): void
     {
+        $paths = array_map(
+            static fn (string $file): string => '--path=database/migrations/'.basename($file),
+            $migrations === '' ? [] : (glob(database_path("migrations/{$migrations}")) ?: []),
+        );
         $this->inShell(
             'database_grant '.self::NAME.' '.self::USER.' '.self::PASSWORD.'; database_create '.self::NAME
-                .'; php artisan migrate --force --quiet',
+                .'; php artisan migrate --force --quiet '.implode(' ', $paths),
         )->mustRun();
     }
 
@@ -98,13 +106,23 @@ final class OwnDatabase
         return $process;
     }
 
+    /** @param  list<mixed>  $values */
+    public function run(string $sql, array $values = []): void
+    {
+        $this->connect()->prepare($sql)->execute($values);
+    }
+
     /** @return list<mixed> the first column */
     public function column(string $sql): array
     {
-        $there = new PDO("mysql:host=127.0.0.1;port={$this->port};dbname=".self::NAME, self::USER, self::PASSWORD);
-        $asked = $there->query($sql) ?: throw new RuntimeException('It does not answer.');
+        $asked = $this->connect()->query($sql) ?: throw new RuntimeException('It does not answer.');
 
         return $asked->fetchAll(PDO::FETCH_COLUMN);
+    }
+
+    private function connect(): PDO
+    {
+        return new PDO("mysql:host=127.0.0.1;port={$this->port};dbname=".self::NAME, self::USER, self::PASSWORD);
     }
 
     public function remove(): void

@@ -8,7 +8,8 @@ return [
     'connections' => [
         'mariadb' => [
             'driver' => 'mariadb',
-            'host' => env('DB_HOST', '127.0.0.1'),
+            // Several, with commas between them, hold the same: one that answers is taken.
+            'host' => explode(',', (string) env('DB_HOST', '127.0.0.1')),
             'port' => env('DB_PORT', '33321'),
             'database' => env('DB_DATABASE', 'inch'),
             'username' => env('DB_USERNAME', 'inch'),

@@ -24,8 +24,9 @@ done
 rm -f "$push_socket"
 # Where nginx can hand word of changes to the screens that listen, the application is told where to leave it.
 push_module=/usr/lib/nginx/modules/ngx_nchan_module.so
-export INCH_PUSH_SOCKET=
-[ ! -e "$push_module" ] || INCH_PUSH_SOCKET=$push_socket
+# Of several such servers the one in front of them may do that.
+export INCH_PUSH_SOCKET=${INCH_PUSH_SOCKET:-}
+[ -n "$INCH_PUSH_SOCKET" ] || [ ! -e "$push_module" ] || INCH_PUSH_SOCKET=$push_socket
 export APP_CONFIG_CACHE=$folder/config.php APP_ROUTES_CACHE=$folder/routes.php APP_EVENTS_CACHE=$folder/events.php
 # Those of the release before would be read while the new ones are made.
 rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE" "$APP_EVENTS_CACHE"

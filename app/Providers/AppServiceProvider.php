@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Actions\Plan\RankDesigns;
+use App\Database\RetryingConnection;
 use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\Invitation;
@@ -19,8 +20,10 @@ use App\StandIns\Texts\ScriptedTexts;
 use App\StandIns\Texts\TextService;
 use App\StandIns\Weather\ScriptedWeather;
 use App\StandIns\Weather\WeatherFeed;
+use Closure;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Hashing\Hasher;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Mail\MailManager;
@@ -28,6 +31,7 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
+use PDO;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -53,6 +57,12 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
+        Connection::resolverFor('mariadb', static fn (
+            Closure|PDO $pdo,
+            string $database,
+            string $prefix,
+            array $config,
+        ): RetryingConnection => new RetryingConnection($pdo, $database, $prefix, $config));
         // Stand-ins for services; real ones take their places here.
         $this->app->singleton(WeatherFeed::class, static fn (): WeatherFeed => ScriptedWeather::shipped());
         $this->app->bind(TextService::class, ScriptedTexts::class);

@@ -43,7 +43,9 @@ final readonly class BringInAccount
             Team::query()->lockForUpdate()->findOrFail($owner->team_id);
             foreach (self::OWN as $table) {
                 if ($connection->table($table)->where('team_id', $owner->team_id)->exists()) {
-                    throw InvalidAccountFile::because('This team has designs, events, menus or a kit already. Found a new team for the file.');
+                    throw InvalidAccountFile::because(
+                        'This team has designs, events, menus or a kit already. Found a new team for the file.',
+                    );
                 }
             }
             $this->bringIn($connection, $zip, $owner);

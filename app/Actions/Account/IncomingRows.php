@@ -116,12 +116,19 @@ final class IncomingRows
      */
     private function shifted(array $row): array
     {
-        return array_map(fn (string|int|float|bool|null $value): string|int|float|bool|null => is_string($value) && strlen($value) >= self::SHORTEST
-            ? (string) preg_replace_callback(
-                self::PLAN,
-                fn (array $found): string => $this->plans[$found[0]] ?? $found[0],
-                $this->ids->in($value),
-            )
-            : $value, $row);
+        return array_map($this->ours(...), $row);
+    }
+
+    private function ours(string|int|float|bool|null $value): string|int|float|bool|null
+    {
+        if (! is_string($value) || strlen($value) < self::SHORTEST) {
+            return $value;
+        }
+
+        return (string) preg_replace_callback(
+            self::PLAN,
+            fn (array $found): string => $this->plans[$found[0]] ?? $found[0],
+            $this->ids->in($value),
+        );
     }
 }

@@ -16,6 +16,8 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class ForgetNames
 {
+    public function __construct(private LockLine $lockLine) {}
+
     public function __invoke(EventDay $day): void
     {
         $this->forget($day, null);
@@ -35,8 +37,8 @@ final readonly class ForgetNames
 
     private function forget(EventDay $day, ?string $ticket): void
     {
-        DB::transaction(static function () use ($day, $ticket): void {
-            EventDay::ofTeam($day->team_id)->withTrashed()->whereKey($day->id)->lockForUpdate()->value('id');
+        DB::transaction(function () use ($day, $ticket): void {
+            ($this->lockLine)($day);
             $events = DB::table('chair_events')->where('event_day_id', $day->id);
             $wishes = TextWish::query()->where('event_day_id', $day->id);
             if ($ticket !== null) {

@@ -15,10 +15,12 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class ForgetNotes
 {
+    public function __construct(private LockLine $lockLine) {}
+
     public function __invoke(EventDay $day): void
     {
-        DB::transaction(static function () use ($day): void {
-            EventDay::ofTeam($day->team_id)->whereKey($day->id)->lockForUpdate()->value('id');
+        DB::transaction(function () use ($day): void {
+            ($this->lockLine)($day);
             DB::table('chair_events')->where('event_day_id', $day->id)
                 ->whereRaw("json_contains_path(more, 'one', '$.note')")
                 ->update(['more' => new Expression("nullif(json_remove(more, '$.note'), '{}')")]);

@@ -23,7 +23,12 @@ use Illuminate\Support\Facades\DB;
 /** Keeps a batch of taps for good, each once, and says what became of every one. */
 final readonly class RecordTaps
 {
-    public function __construct(private StoryOfDay $storyOfDay, private WriteLogbook $writeLogbook, private KeepStory $keepStory) {}
+    public function __construct(
+        private LockLine $lockLine,
+        private StoryOfDay $storyOfDay,
+        private WriteLogbook $writeLogbook,
+        private KeepStory $keepStory,
+    ) {}
 
     /**
      * All or nothing: the batch is kept in one transaction, with the day locked so that numbers are given out once.
@@ -48,7 +53,7 @@ final readonly class RecordTaps
     private function recorded(EventDay $day, User $painter, array $taps): array
     {
         return DB::transaction(function () use ($day, $painter, $taps): array {
-            EventDay::ofTeam($day->team_id)->whereKey($day->id)->lockForUpdate()->value('id');
+            ($this->lockLine)($day);
             [$kept, $fates] = $this->keep($day, $painter, $taps);
             $story = ($this->storyOfDay)($day);
             $outcomes = $this->outcomes($taps, $fates, $story->line);
@@ -73,7 +78,7 @@ final readonly class RecordTaps
             }
 
             return $outcomes;
-        }, attempts: 3);
+        });
     }
 
     /**

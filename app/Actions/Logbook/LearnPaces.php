@@ -57,7 +57,7 @@ final readonly class LearnPaces
                     $this->ofDesign($design);
                     ($this->planDesign)($bench, $design, $design->toCore());
                 }
-            }, attempts: 3);
+            });
         }
     }
 

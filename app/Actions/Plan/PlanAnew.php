@@ -30,7 +30,7 @@ final readonly class PlanAnew
             DB::transaction(function () use ($bench, $teamId, $id): void {
                 $design = Design::ofTeam($teamId)->with('steps')->lockForUpdate()->find($id);
                 $design === null ? null : ($this->planDesign)($bench, $design, $design->toCore());
-            }, attempts: 3);
+            });
         }
         $days = EventDay::ofTeam($teamId)
             ->where('opens_ms', '>=', now()->subHours(self::HOURS_AT_HAND)->getTimestampMs())

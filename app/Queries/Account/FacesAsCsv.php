@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Queries\Account;
 
 use App\Models\EventDay;
+use App\Models\Face;
 use App\Queries\Logbook\CsvLines;
 use Generator;
-use Illuminate\Database\DatabaseManager;
 
 /** Every face that a team has painted, one to a line, for a spreadsheet: RFC 4180. Of one event the logbook gives out more. */
 final readonly class FacesAsCsv
@@ -16,14 +16,12 @@ final readonly class FacesAsCsv
         'event', 'date', 'number', 'design', 'painter', 'finished', 'seated', 'ended', 'painted_s', 'planned_s', 'interrupted',
     ];
 
-    public function __construct(private DatabaseManager $database) {}
-
     /** @return Generator<int, string> lines, an event after another */
     public function __invoke(string $teamId): Generator
     {
         yield CsvLines::of([self::HEAD]);
         foreach (EventDay::ofTeam($teamId)->orderBy('opens_ms')->orderBy('id')->get(['id', 'name', 'opens_ms']) as $day) {
-            $faces = $this->database->connection()->table('faces')->where('faces.event_day_id', $day->id)
+            $faces = Face::ofTeam($teamId)->toBase()->where('faces.event_day_id', $day->id)
                 ->join('tickets', 'tickets.id', '=', 'faces.ticket_id')->leftJoin('users', 'users.id', '=', 'faces.painter_id')
                 ->orderBy('seated_ms')->get([
                     'number', 'design_name', 'users.name as painter', 'outcome', 'seated_ms', 'ended_ms', 'painted_ms', 'planned_ms',

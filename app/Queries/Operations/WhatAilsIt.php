@@ -71,7 +71,9 @@ final readonly class WhatAilsIt
             ),
             storage_path().' cannot be written to. Give it to the user that PHP runs as.' => ! is_writable(storage_path()),
             'Only '.intdiv($free, 1_000_000).' MB are free on the disk. Make room before taps are refused.' => $free < self::LEAST_FREE,
-            'There is no backup of the last two days in storage/backups. Run bin/backup, and keep tools/work.sh clock running.' => $newest < $due,
+            'There is no backup of the last two days in storage/backups. Run bin/backup, and keep tools/work.sh clock running.' => (
+                $newest < $due
+            ),
         ]);
     }
 

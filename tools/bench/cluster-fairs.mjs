@@ -1,0 +1,144 @@
+// Plays eight fairs at once: names are taken and children called, each tap sent again until it was acknowledged. Prints as JSON what
+// became of them; exit 1 when an acknowledged one is missing or there twice, or a number was given twice.
+// node tools/bench/cluster-fairs.mjs URL SECONDS
+import { ulid } from 'ulid';
+
+/** As the server writes it. */
+const newId = () => ulid().toLowerCase();
+
+const [url, seconds] = process.argv.slice(2);
+const FAIRS = 8;
+const EVERY_MS = 150;
+const PATIENCE_MS = 5_000;
+const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
+
+/** One browser: its cookies, and its way to the server. */
+class Browser {
+  cookies = new Map();
+
+  async ask(method, path, body) {
+    const answer = await fetch(`${url}/api/${path}`, {
+      method,
+      signal: AbortSignal.timeout(PATIENCE_MS),
+      headers: {
+        Accept: 'application/json',
+        'Content-Type': 'application/json',
+        Cookie: [...this.cookies].map(([name, value]) => `${name}=${value}`).join('; '),
+        'X-XSRF-TOKEN': decodeURIComponent(this.cookies.get('XSRF-TOKEN') ?? ''),
+      },
+      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+    });
+    for (const cookie of answer.headers.getSetCookie()) {
+      const [name, value] = cookie.split(';')[0].split('=');
+      this.cookies.set(name, value);
+    }
+
+    return { status: answer.status, text: await answer.text() };
+  }
+
+  /** Until it is answered. */
+  async json(method, path, body) {
+    for (;;) {
+      const { status, text } = await this.ask(method, path, body).catch(() => ({ status: 0, text: '' }));
+      if (status >= 200 && status < 300) {
+        return text === '' ? null : JSON.parse(text);
+      }
+      if (status >= 400 && status < 500) {
+        throw new Error(`${method} ${path}: ${status} ${text.slice(0, 300)}`);
+      }
+      await pause(100);
+    }
+  }
+}
+
+const hour = (from) => `${String(new Date(Date.now() + from * 3_600_000).getUTCHours()).padStart(2, '0')}:00`;
+
+async function opened(number) {
+  const browser = new Browser();
+  await browser.json('GET', 'session');
+  await browser.json('POST', 'teams', {
+    team: `Fair ${number}`,
+    name: 'Mara',
+    email: `fair-${number}-${Date.now()}@example.org`,
+    password: 'three words more',
+  });
+  const list = 'wave: round 4, tide blue, cheek, 30 s\nfoam: round 2, white, cheek, 20 s';
+  const design = await browser.json('POST', 'designs', { name: 'Wave band', placement: 'cheek', list });
+  const day = await browser.json('POST', 'days', {
+    name: `Fair ${number}`,
+    place: 'Quay',
+    timezone: 'UTC',
+    date: new Date().toISOString().slice(0, 10),
+    opens: hour(-2),
+    closes: hour(4),
+    chairs: 2,
+    turnaround: '1:00',
+  });
+  await browser.json('PUT', `days/${day.id}/menu`, {
+    items: [{ designId: design.id, promise: '2:00', priceCents: null }],
+  });
+
+  return { browser, design: design.id, day: day.id };
+}
+
+const tally = { taps: 0, again: 0, longestGapMs: 0, missing: 0, doubled: 0 };
+const delays = [];
+
+async function play({ browser, design, day }, ends) {
+  const taken = [];
+  let last = performance.now();
+  const send = async (tap) => {
+    const began = performance.now();
+    for (let tries = 0; ; tries++) {
+      const answer = await browser
+        .ask('POST', `days/${day}/taps`, { taps: [tap] })
+        .catch(() => ({ status: 0, text: '' }));
+      if (answer.status === 200) {
+        const [{ fate, message }] = JSON.parse(answer.text).outcomes;
+        if (fate === 'refused') {
+          throw new Error(message);
+        }
+        break;
+      }
+      tally.again++;
+      await pause(50);
+    }
+    const now = performance.now();
+    delays.push(now - began);
+    tally.longestGapMs = Math.max(tally.longestGapMs, Math.round(now - last));
+    last = now;
+    tally.taps++;
+  };
+  await send({ id: newId(), kind: 'opened', at: Date.now() });
+  while (Date.now() < ends) {
+    const ticket = newId();
+    // Two desks at once, on whichever servers they land.
+    const other = newId();
+    await Promise.all(
+      [ticket, other].map((one) =>
+        send({ id: newId(), kind: 'joined', at: Date.now(), ticket: one, design }),
+      ),
+    );
+    taken.push(ticket, other);
+    await send({ id: newId(), kind: 'called', at: Date.now(), ticket });
+    await pause(EVERY_MS);
+    last = performance.now();
+  }
+  const { waiting } = await browser.json('GET', `days/${day}/line`);
+  const there = waiting.map(({ id }) => id);
+  tally.missing += taken.filter((ticket) => !there.includes(ticket)).length;
+  tally.doubled += there.length - new Set(there).size;
+  tally.doubled += waiting.length - new Set(waiting.map(({ number }) => number)).size;
+  tally.missing += Math.max(...waiting.map(({ number }) => number)) - waiting.length;
+}
+
+const fairs = [];
+for (let number = 1; number <= FAIRS; number++) {
+  fairs.push(await opened(number));
+}
+const ends = Date.now() + 1000 * Number(seconds);
+await Promise.all(fairs.map((fair) => play(fair, ends)));
+delays.sort((one, other) => one - other);
+const p95 = Math.round(delays[Math.floor(0.95 * (delays.length - 1))]);
+console.log(JSON.stringify({ ...tally, p95 }));
+process.exit(tally.missing + tally.doubled > 0 ? 1 : 0);

@@ -7,7 +7,11 @@ use Tests\Feature\Killed\OwnDatabase;
 
 // The database loses its power in the middle of writing, again and again, or finds no room, while somebody taps on.
 
-const KILLS = 5;
+/** A few in every run; hundreds by bin/torture. */
+function kills(): int
+{
+    return max(5, (int) getenv('INCH_KILLS'));
+}
 
 /** Somebody who taps on, and what was said to be kept. */
 function tappingOn(OwnDatabase $database): Process
@@ -52,16 +56,40 @@ it('has every tap once that it said it kept, however often the database is kille
     $running = $this->database->up();
     $this->database->make();
     $tapping = tappingOn($this->database);
-    for ($kill = 0; $kill < KILLS; $kill++) {
+    $longest = 0.0;
+    for ($kill = 0; $kill < kills(); $kill++) {
         // Each time at another moment of a tap.
         untilKept($this->database, 5, 20_000 + 1_700 * $kill);
         $running->signal(SIGKILL);
         $running->wait();
+        $began = microtime(true);
         $running = $this->database->up();
+        untilKept($this->database, 1, 5_000);
+        $longest = max($longest, microtime(true) - $began);
     }
     untilKept($this->database, 5);
     expectKept($this->database, $tapping);
-    expect(count(keptTaps($this->database)))->toBeGreaterThan(5 * KILLS);
+    // At length, what came of it is told.
+    $told = sprintf("%d kills, %d taps, longest to serving %.1f s\n", kills(), count(keptTaps($this->database)), $longest);
+    getenv('INCH_KILLS') === false ? null : fwrite(STDERR, $told);
+    expect(count(keptTaps($this->database)))->toBeGreaterThan(5 * kills());
+});
+
+it('waits while the database stands still, as behind a slow disk, and goes on when it does', function (): void {
+    $this->database = new OwnDatabase;
+    $running = $this->database->up();
+    $this->database->make();
+    $tapping = tappingOn($this->database);
+    // A minute at length, moments in every run.
+    $stands = min(60, intdiv(kills(), 5));
+    foreach ([1, 2, 3] as $ignored) {
+        untilKept($this->database, 5);
+        $running->signal(SIGSTOP);
+        sleep($stands);
+        $running->signal(SIGCONT);
+    }
+    untilKept($this->database, 5);
+    expectKept($this->database, $tapping);
 });
 
 it('refuses taps while the disk is full, keeps all that it said it kept, and goes on when there is room again', function (): void {

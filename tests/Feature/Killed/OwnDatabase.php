@@ -101,7 +101,7 @@ final class OwnDatabase
     {
         $process = new Process($command, base_path(), [...$this->env, ...$env]);
         $this->started[] = $process;
-        $process->setTimeout(180)->start();
+        $process->setTimeout(3600)->start();
 
         return $process;
     }

@@ -26,7 +26,8 @@ scratch_up() {
     scratch_sweep
     scratch=$(mktemp -d "${TMPDIR:-/tmp}/inch-timer-scratch-XXXXXX")
     echo $$ >"$scratch/owner"
-    local port=33900
+    # Not the next one: what a kill left behind may be about to take that.
+    local port=$((34000 + RANDOM % 20000))
     until port_is_free "$port"; do port=$((port + 1)); done
     local ours=${DB_SOCKET:-}
     database_make "$scratch/data" "$port"
@@ -44,6 +45,8 @@ scratch_sweep() {
     for left in "${TMPDIR:-/tmp}"/inch-timer-scratch-*; do
         [ -O "$left" ] && ! kill -0 "$(cat "$left/owner" 2>/dev/null || echo 0)" 2>/dev/null || continue
         stop_leftover "$left/data/mariadbd.pid" "--datadir=$left/data"
+        # One that was only just starting has not said its number yet.
+        pkill -KILL -f -- "--datadir=$left/data " || true
         rm -rf "$left"
     done
 }

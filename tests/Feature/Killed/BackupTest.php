@@ -57,7 +57,8 @@ it('leaves no half a backup when it is killed, and restores from a whole one aft
         }
     }
     expect($killed)->toBeGreaterThan(1);
-    expect(($this->run)('bin/backup', $this->backups)->getExitCode())->toBe(0);
+    $backup = ($this->run)('bin/backup', $this->backups);
+    expect($backup->getExitCode())->toBe(0, $backup->getErrorOutput().$backup->getOutput());
     $file = last(($this->files)('inch-*.sql.gz'));
     $restore = $this->database->start(['bin/restore', $file, '--yes']);
     for ($wait = 0; $wait < 400 && $restore->isRunning() && ! is_file(base_path('storage/run/restoring')); $wait++) {

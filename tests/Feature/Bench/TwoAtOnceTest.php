@@ -8,11 +8,12 @@ use Tests\Scene;
 
 it('writes a design while another one is being written', function (): void {
     /**
-     * @var array{host: string, port: string, database: string, username: string, password: string, options: array<int, string>} $setting
+     * @var array{host: list<string>, port: string, database: string, username: string, password: string,
+     *     options: array<int, string>} $setting
      */
     $setting = config('database.connections.mariadb');
     $other = new PDO(
-        "mysql:host={$setting['host']};port={$setting['port']};dbname={$setting['database']}",
+        "mysql:host={$setting['host'][0]};port={$setting['port']};dbname={$setting['database']}",
         $setting['username'],
         $setting['password'],
     );

@@ -44,7 +44,8 @@ final readonly class TakeSearch
     {
         $live = Search::query()->whereIn('state', [SearchState::Waiting, SearchState::Running])
             ->where('heard_at', '>', now()->subSeconds(self::LONGEST_SILENCE_SECONDS))
-            ->orderBy('id')->get(['id', 'team_id', 'state', 'started_at', 'seconds']);
+            // Whoever has left the team since wants nothing any more.
+            ->whereHas('user')->orderBy('id')->get(['id', 'team_id', 'state', 'started_at', 'seconds']);
         $running = $live->filter(static fn (Search $one): bool => $one->state === SearchState::Running && ! self::isDead($one))
             ->countBy('team_id');
         $of = static fn (Search $one): int => $running->get($one->team_id, 0);

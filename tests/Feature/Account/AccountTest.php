@@ -6,6 +6,7 @@ use App\Actions\Account\AddPainter;
 use App\Models\SignIn;
 use App\Models\User;
 use Core\Team\OneTimeCode;
+use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
@@ -223,6 +224,24 @@ it('deletes a team that was closed a month ago, with all of it, unless it was ke
     $this->artisan('inch:end-of-day')->assertSuccessful();
     expect($rowsOf($owner->team_id))->toBe(0)->and($rowsOf($other->painter->team_id))->toBe($theirs)->toBeGreaterThan(2);
     expect(DB::table('event_days')->count())->toBe(1)->and(DB::table('steps')->distinct()->count('design_id'))->toBe(1);
+});
+
+it('deletes a team that has painted for a season, and nothing of it is left in any table', function (): void {
+    $this->scene->painter->team->delete();
+    $this->artisan('inch:demo')->assertSuccessful();
+    $team = User::query()->where('email', DemoSeeder::EMAIL)->firstOrFail()->team;
+    $days = DB::table('event_days')->where('team_id', $team->id)->pluck('id');
+    $designs = DB::table('designs')->where('team_id', $team->id)->pluck('id');
+    expect(DB::table('face_steps')->count())->toBeGreaterThan(100);
+    $team->update(['ends_at' => now()->subMinute()]);
+    $this->artisan('inch:end-of-day')->assertSuccessful()->expectsOutput('1 teams deleted.');
+
+    foreach (['chair_events' => 'event_day_id', 'tickets' => 'event_day_id', 'faces' => 'event_day_id'] as $table => $column) {
+        expect(DB::table($table)->whereIn($column, $days)->count())->toBe(0, $table);
+    }
+    foreach (['face_plans', 'steps', 'paces', 'face_steps', 'menu_items'] as $table) {
+        expect(DB::table($table)->whereIn('design_id', $designs)->count())->toBe(0, $table);
+    }
 });
 
 it('writes down what was done to money and what was deleted', function (): void {

@@ -140,6 +140,13 @@ it('takes no more than a team’s screens ask for at a time, and forgets what wa
     expect(Search::query()->count())->toBe(1)->and(DB::table('search_lines')->count())->toBe(0);
 });
 
+it('looks for nothing for whoever has left the team since', function (): void {
+    $tobi = app(AddPainter::class)('Saltmarsh Faces', 'Tobi', 'tobi@example.org', 'a long password');
+    ($this->ask)($tobi, $this->design);
+    $tobi->delete();
+    expect(app(TakeSearch::class)())->toBeNull();
+});
+
 it('sends another worker for what had to wait for its team’s turn', function (): void {
     array_map(fn () => ($this->ask)($this->owner, $this->design), range(1, 2));
     Queue::fake([RunSearch::class]);

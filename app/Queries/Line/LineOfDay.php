@@ -6,6 +6,7 @@ namespace App\Queries\Line;
 
 use App\Jobs\LearnFromDay;
 use App\Models\EventDay;
+use App\Models\Ticket;
 use App\Models\User;
 use App\Queries\Plan\DayFacts;
 use App\Queries\Plan\LineHabitsOfTeam;
@@ -47,6 +48,8 @@ final readonly class LineOfDay
         $story = ($this->storyOfDay)($day)->forgetting(Defaults::ENDED_SHOWN);
         $designs = ($this->designs)($day, array_values(array_unique(array_column($story->line->tickets, 'design'))));
 
+        $last = Ticket::query()->where('event_day_id', $day->id)->max('number');
+
         return new LineRead(
             story: $story,
             day: DayFacts::of($day),
@@ -60,6 +63,7 @@ final readonly class LineOfDay
             showsMoney: $paints,
             version: $version,
             channel: $channel,
+            lastNumber: is_numeric($last) ? (int) $last : 0,
             notThere: ($this->habits)($day->team_id)->notThere,
         );
     }

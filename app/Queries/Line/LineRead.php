@@ -34,6 +34,7 @@ final readonly class LineRead
      * @param  bool  $showsMoney  not to those whom it is no business of
      * @param  LineVersion|null  $version  what is told holds at least what that one names; null where nobody goes on from it
      * @param  string|null  $channel  where its reader hears of changes; null where nothing is said
+     * @param  int  $lastNumber  that was given on this day, also to a child whose name was taken back
      * @param  int  $notThere  thousandths of the children who are not there when they are called
      */
     public function __construct(
@@ -46,6 +47,7 @@ final readonly class LineRead
         public bool $showsMoney = true,
         public ?LineVersion $version = null,
         public ?string $channel = null,
+        private int $lastNumber = 0,
         int $notThere = Spread::NOT_THERE,
     ) {
         $this->planned = new PlannedTimes(
@@ -74,6 +76,11 @@ final readonly class LineRead
     public function nextFor(int $chair): ?NextChild
     {
         return WhoTakesWhom::next($this->outlook, $chair);
+    }
+
+    public function nextNumber(): int
+    {
+        return 1 + max($this->lastNumber, $this->story->line->highestNumber());
     }
 
     /** @return int<1, max> somebody may sit on a chair that was taken off the day meanwhile */

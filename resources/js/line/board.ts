@@ -47,7 +47,8 @@ export function boardOf(told: LineBoard, line: FoldedLine, now: number): LineBoa
     roster: told.roster,
     now,
     isOpen: line.isOpen,
-    nextNumber: 1 + line.highestNumber(),
+    // A number that was given stays given, though its name was taken back: the server knows of it.
+    nextNumber: Math.max(told.nextNumber, 1 + line.highestNumber()),
     menu,
     waiting: forecast.calls.map(({ ticket, chair, callAt, finishedAt }): WaitingChild => {
       const design = designs.get(ticket.design);

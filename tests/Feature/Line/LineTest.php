@@ -102,6 +102,20 @@ it('keeps each tap once, however often and in whatever batches it is sent', func
         ->and($last->json('news.line.chairs.0.child.steps.0.status'))->toBe('done');
 });
 
+it('says the number that it will give, though the last name was taken back', function (): void {
+    $at = now()->getTimestampMs();
+    $join = fn (string $ticket) => Scene::tap('joined', $at += 1000, ticket: $ticket, design: $this->design->id);
+    $send = fn (array ...$taps) => $this->postJson("/api/days/{$this->day->id}/taps", ['taps' => $taps])->assertOk();
+    $next = fn (): int => $this->getJson("/api/days/{$this->day->id}/line")->json('nextNumber');
+    $send(Scene::tap('opened', $at), $first = $join(Scene::ulid()), $second = $join(Scene::ulid()));
+    expect($next())->toBe(3);
+    $send(Scene::tap('undone', $at + 5000, target: $second['id']));
+    expect($next())->toBe(3);
+    $send([...$join($third = Scene::ulid()), 'at' => $at + 9000]);
+    $waiting = $this->getJson("/api/days/{$this->day->id}/line")->json('waiting');
+    expect(array_column($waiting, 'number', 'id'))->toBe([$first['ticket'] => 1, $third => 3]);
+});
+
 it('comes to the same line when the taps of two browsers arrive late and out of order', function (): void {
     $ticket = seatedChild();
     $done = Scene::tap('step_done', $this->now - 30_000, ticket: $ticket, step: $this->base);

@@ -61,7 +61,7 @@ final readonly class LineBoard extends Resource
             roster: RosterShown::of($read->roster),
             now: $read->now->epochMilliseconds,
             isOpen: $line->isOpen,
-            nextNumber: 1 + $line->highestNumber(),
+            nextNumber: $read->nextNumber(),
             menu: $menu,
             waiting: array_map(static fn (CallTime $call): WaitingChild => WaitingChild::of($call, $read), $read->forecast->calls),
             chairs: array_map(

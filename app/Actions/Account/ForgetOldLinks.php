@@ -9,7 +9,10 @@ use App\Models\PasswordLink;
 use App\Models\Search;
 use App\Models\SignIn;
 
-/** Takes away what serves no more: links whose time is over, searches of yesterday, and sign-ins of devices that nobody has opened for a year. */
+/**
+ * Takes away what serves no more: links whose time is over, searches of yesterday, and sign-ins of devices that nobody has opened
+ * for a year.
+ */
 final readonly class ForgetOldLinks
 {
     private const UNSEEN_DAYS = 400;

@@ -70,9 +70,8 @@ final readonly class BringInAccount
     {
         $rows = new IncomingRows($owner, ShiftedIds::random());
         foreach (AccountTable::all() as $table) {
-            $columns = $connection->getSchemaBuilder()->getColumns($table->name);
-            $known = $table->columns($columns);
-            $hasTeam = in_array('team_id', array_column($columns, 'name'), true);
+            $known = $table->columns();
+            $hasTeam = $table->namesTeam();
             $from = 1;
             $batch = [];
             foreach ($this->known($zip->rows($table->name), $known, $table->name) as $number => $row) {

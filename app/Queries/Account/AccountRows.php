@@ -25,7 +25,7 @@ final readonly class AccountRows
     public function __invoke(AccountTable $table, string $teamId): Generator
     {
         $connection = $this->database->connection();
-        $columns = $table->columns($connection->getSchemaBuilder()->getColumns($table->name));
+        $columns = $table->columns();
         foreach ($this->parents($table->scope, $teamId) as $parents) {
             $rows = $connection->table($table->name)->whereIn($table->scope, $parents)->orderByRaw($table->order)->get($columns);
             // The database compares no more than the beginning of a long text.

@@ -45,7 +45,7 @@ final readonly class AccountSchema
     private function row(AccountTable $table): array
     {
         $columns = $this->database->connection()->getSchemaBuilder()->getColumns($table->name);
-        $known = $table->columns($columns);
+        $known = $table->among($columns);
         $properties = [];
         foreach ($columns as $column) {
             if (in_array($column['name'], $known, true)) {

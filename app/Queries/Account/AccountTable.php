@@ -49,11 +49,31 @@ final readonly class AccountTable
         ];
     }
 
+    /** @return list<string> those that stand in the file, as its published shape says */
+    public function columns(): array
+    {
+        /** @var array<string, array{required: list<string>}>|null $rows */
+        static $rows = null;
+        if ($rows === null) {
+            /** @var array{'$defs': array<string, array{required: list<string>}>} $schema */
+            $schema = json_decode((string) file_get_contents(base_path(AccountSchema::PATH)), true, flags: JSON_THROW_ON_ERROR);
+            $rows = $schema['$defs'];
+        }
+
+        return $rows[$this->name]['required'];
+    }
+
+    /** Whether its rows name their team themselves. */
+    public function namesTeam(): bool
+    {
+        return $this->scope === 'team_id' || $this->name === 'faces';
+    }
+
     /**
      * @param  list<array{name: string, auto_increment: bool, ...}>  $columns  of the database
      * @return list<string> those that stand in the file
      */
-    public function columns(array $columns): array
+    public function among(array $columns): array
     {
         $numbered = array_filter($columns, static fn (array $column): bool => ! $column['auto_increment']);
 

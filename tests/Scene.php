@@ -63,7 +63,7 @@ final readonly class Scene
                 turnaround: Duration::ofSeconds(60),
             ),
         );
-        app(SaveMenu::class)(app(BenchOfPainter::class)($this->painter), $day, array_map(
+        app(SaveMenu::class)($day, array_map(
             static fn (Design $design): MenuTerms => new MenuTerms($design->id, Duration::ofSeconds(75), 400),
             array_values($menu),
         ));

@@ -19,7 +19,10 @@ final class PlanDesignForPainters implements ShouldBeUniqueUntilProcessing, Shou
 
     public int $backoff = 5;
 
-    public function __construct(private readonly string $teamId, private readonly string $designId) {}
+    public function __construct(private readonly string $teamId, private readonly string $designId)
+    {
+        $this->onQueue(PlanTeamAnew::QUEUE);
+    }
 
     public function uniqueId(): string
     {

@@ -30,6 +30,7 @@ use Illuminate\Support\Carbon;
  * @property int|null $promise_ms
  * @property int $revision
  * @property string|null $plan_id
+ * @property bool $is_ranked
  * @property list<string> $tags
  * @property int|null $still_ms
  * @property bool $gentle
@@ -102,6 +103,7 @@ final class Design extends Model
             'placement' => Placement::class,
             'promise_ms' => 'integer',
             'revision' => 'integer',
+            'is_ranked' => 'boolean',
             'tags' => 'array',
             'still_ms' => 'integer',
             'gentle' => 'boolean',

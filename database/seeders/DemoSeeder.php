@@ -168,7 +168,7 @@ final class DemoSeeder extends Seeder
             Duration::ofMilliseconds($design->promise_ms ?? 0),
             $priced ? self::PRICES[$design->name] ?? self::FULL_PRICE : null,
         );
-        ($this->saveMenu)($this->benchOfPainter->ofTeam($day->team_id), $day, array_map($terms, $designs));
+        ($this->saveMenu)($day, array_map($terms, $designs));
     }
 
     /** The fair runs where this machine stands; by night it runs where it is day, for nobody paints lanterns at three. */

@@ -112,6 +112,10 @@ test('makes a half-painted face quicker, and takes that back', async ({ page, te
 test('falls back to a named version without the network', async ({ page, context, team }) => {
   const design = await team.design('Wave band', steps());
   const day = await team.runningDay(1, [design], ['Noor']);
+  // Versions are worked out after the menu was saved.
+  await expect
+    .poll(async () => (await team.plans(day)).some(({ rungs }) => rungs.includes('quick')))
+    .toBe(true);
   await openChair(page);
   await seat(page);
   await pedal(page);

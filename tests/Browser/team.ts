@@ -12,6 +12,7 @@ import type {
   DesignSheet,
   EventPlanSheet,
   LineBoard,
+  Plan,
   SearchAsked,
   SearchProgress,
   TapsAnswer,
@@ -149,6 +150,11 @@ export class Team {
 
   async line(day: DaySummary): Promise<LineBoard> {
     return (await (await this.request.get(`/api/days/${day.id}/line`)).json()) as LineBoard;
+  }
+
+  /** What is painted of the designs of a day, whole and shorter. */
+  async plans(day: DaySummary): Promise<Plan[]> {
+    return this.get<Plan[]>(`days/${day.id}/plans`);
   }
 
   async plan(day: DaySummary): Promise<EventPlanSheet> {

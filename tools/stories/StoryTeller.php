@@ -98,6 +98,7 @@ final readonly class StoryTeller
                 planned: $plan->total(),
                 offer: $offer,
                 own: $own,
+                versions: '',
             );
         }
 

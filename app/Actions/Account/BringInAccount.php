@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Account;
 
+use App\Actions\Plan\RankDesigns;
 use App\Actions\ReadShapedJson;
 use App\Exceptions\InvalidAccountFile;
+use App\Models\Menu;
+use App\Models\MenuOffer;
 use App\Models\Team;
 use App\Models\User;
 use App\Queries\Account\AccountTable;
@@ -31,6 +34,7 @@ final readonly class BringInAccount
         private ReadShapedJson $readShapedJson,
         private ReadBackAccount $readBack,
         private KeepAct $keepAct,
+        private RankDesigns $rank,
     ) {}
 
     /** @throws InvalidAccountFile saying what is wrong with the file, or that the team has something already */
@@ -51,6 +55,10 @@ final readonly class BringInAccount
             $this->bringIn($connection, $zip, $owner);
             ($this->readBack)($owner->refresh());
             ($this->keepAct)($owner, 'brought in a whole account');
+            /** @var list<string> $offered */
+            $offered = MenuOffer::query()->whereIn('menu_id', Menu::ofTeam($owner->team_id)->select('id'))->pluck('design_id')->all();
+            // Where the file was written before they were worked out, or by a release that did not say.
+            ($this->rank)($owner->team_id, $offered);
         });
     }
 

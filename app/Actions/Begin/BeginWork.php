@@ -83,7 +83,7 @@ final readonly class BeginWork
             chairs: $terms->hands,
             turnaround: Defaults::turnaround(),
         ));
-        ($this->saveMenu)(($this->benchOfPainter)($painter), $day, array_map(
+        ($this->saveMenu)($day, array_map(
             static fn (Design $design): MenuTerms => new MenuTerms($design->id, self::promiseOf($design), null),
             $designs,
         ));

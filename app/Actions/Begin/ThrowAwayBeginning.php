@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Begin;
 
-use App\Actions\Plan\ReplanDesigns;
 use App\Exceptions\DayInUse;
+use App\Jobs\PlanTeamAnew;
 use App\Models\Beginning;
 use App\Models\ChairEvent;
 use App\Models\Design;
@@ -18,8 +18,6 @@ use Illuminate\Support\Facades\DB;
 /** Takes away what a team was given to begin with, as long as no child was seated; what was changed since is its own, and stays. */
 final readonly class ThrowAwayBeginning
 {
-    public function __construct(private ReplanDesigns $replanDesigns) {}
-
     /** @throws DayInUse when a child was seated */
     public function __invoke(User $painter): void
     {
@@ -34,7 +32,7 @@ final readonly class ThrowAwayBeginning
                 KitItem::ofTeam($painter->team_id)->whereIn('id', $beginning->thing_ids)->whereColumn('updated_at', 'created_at')->delete();
                 $beginning->delete();
             }
-            ($this->replanDesigns)($painter->team_id);
+            PlanTeamAnew::dispatch($painter->team_id);
         });
     }
 

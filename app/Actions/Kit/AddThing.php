@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Kit;
 
-use App\Actions\Plan\ReplanDesigns;
+use App\Jobs\PlanTeamAnew;
 use App\Models\KitItem;
 use App\Models\User;
 use Core\Kit\Item;
@@ -13,15 +13,13 @@ use Illuminate\Support\Facades\DB;
 /** Puts things into the kit of a painter's team; designs are timed anew with them at hand. */
 final readonly class AddThing
 {
-    public function __construct(private ReplanDesigns $replanDesigns) {}
-
     public function __invoke(User $painter, Item ...$items): void
     {
         DB::transaction(function () use ($painter, $items): void {
             foreach ($items as $item) {
                 KitItem::ofTeam($painter->team_id)->create(['team_id' => $painter->team_id, ...KitItem::columnsOf($item)]);
             }
-            ($this->replanDesigns)($painter->team_id);
+            PlanTeamAnew::dispatch($painter->team_id);
         });
     }
 }

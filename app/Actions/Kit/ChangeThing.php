@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Kit;
 
 use App\Actions\Bench\ReplaceInDesigns;
-use App\Actions\Plan\ReplanDesigns;
+use App\Jobs\PlanTeamAnew;
 use App\Models\KitItem;
 use App\Models\User;
 use Core\Kit\Item;
@@ -17,7 +17,6 @@ final readonly class ChangeThing
 {
     public function __construct(
         private ReplaceInDesigns $replaceInDesigns,
-        private ReplanDesigns $replanDesigns,
     ) {}
 
     public function __invoke(User $painter, KitItem $thing, Item $item): void
@@ -26,7 +25,7 @@ final readonly class ChangeThing
             $old = $thing->toCore();
             $thing->update(KitItem::columnsOf($item));
             ($this->replaceInDesigns)($painter->team_id, new Replacement($old, $item));
-            ($this->replanDesigns)($painter->team_id);
+            PlanTeamAnew::dispatch($painter->team_id);
         });
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Kit;
 
-use App\Actions\Plan\ReplanDesigns;
+use App\Jobs\PlanTeamAnew;
 use App\Models\BenchTime;
 use App\Models\User;
 use Core\Kit\BenchAction;
@@ -15,8 +15,6 @@ use Illuminate\Support\Facades\DB;
 /** Keeps how long a painter's hands take for one thing, and times the team's designs with it. */
 final readonly class KeepHandTime
 {
-    public function __construct(private ReplanDesigns $replanDesigns) {}
-
     /** @param  list<Duration>  $repetitions  of the drill; none to go back to the starting value */
     public function __invoke(User $painter, BenchAction $action, array $repetitions): void
     {
@@ -30,7 +28,7 @@ final readonly class KeepHandTime
                     'repetitions' => count($repetitions),
                 ]);
             }
-            ($this->replanDesigns)($painter->team_id);
+            PlanTeamAnew::dispatch($painter->team_id);
         });
     }
 }

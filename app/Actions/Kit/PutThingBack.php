@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Kit;
 
-use App\Actions\Plan\ReplanDesigns;
+use App\Jobs\PlanTeamAnew;
 use App\Models\Design;
 use App\Models\KitItem;
 use App\Models\KitRemoval;
@@ -15,8 +15,6 @@ use Illuminate\Support\Facades\DB;
 /** Takes a removal back: the thing is there again, and the steps that nobody changed since use it again. */
 final readonly class PutThingBack
 {
-    public function __construct(private ReplanDesigns $replanDesigns) {}
-
     public function __invoke(User $painter, KitRemoval $removal): void
     {
         DB::transaction(function () use ($painter, $removal): void {
@@ -29,7 +27,7 @@ final readonly class PutThingBack
                 }
             }
             $removal->delete();
-            ($this->replanDesigns)($painter->team_id);
+            PlanTeamAnew::dispatch($painter->team_id);
         });
     }
 }

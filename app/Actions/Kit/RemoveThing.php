@@ -6,8 +6,8 @@ namespace App\Actions\Kit;
 
 use App\Actions\Account\KeepAct;
 use App\Actions\Bench\ReplaceInDesigns;
-use App\Actions\Plan\ReplanDesigns;
 use App\Exceptions\ThingInUse;
+use App\Jobs\PlanTeamAnew;
 use App\Models\KitItem;
 use App\Models\KitRemoval;
 use App\Models\User;
@@ -21,7 +21,6 @@ final readonly class RemoveThing
     public function __construct(
         private UsesOfThing $usesOfThing,
         private ReplaceInDesigns $replaceInDesigns,
-        private ReplanDesigns $replanDesigns,
         private KeepAct $keepAct,
     ) {}
 
@@ -50,7 +49,7 @@ final readonly class RemoveThing
             ]);
             $thing->delete();
             ($this->keepAct)($painter, "took {$thing->name} out of the kit");
-            ($this->replanDesigns)($painter->team_id);
+            PlanTeamAnew::dispatch($painter->team_id);
 
             return $removal;
         });

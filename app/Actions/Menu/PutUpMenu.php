@@ -9,7 +9,6 @@ use App\Actions\Plan\SaveMenu;
 use App\Models\EventDay;
 use App\Models\Menu;
 use App\Models\User;
-use App\Queries\Account\BenchOfPainter;
 use App\Queries\Menu\MenuOnTable;
 use App\Queries\Menu\OfferRead;
 use Illuminate\Support\Facades\DB;
@@ -17,13 +16,13 @@ use Illuminate\Support\Facades\DB;
 /** Puts a menu up on a day: its designs at their rungs, promises and prices become the day's own. */
 final readonly class PutUpMenu
 {
-    public function __construct(private MenuOnTable $menuOnTable, private SaveMenu $saveMenu, private BenchOfPainter $benchOfPainter) {}
+    public function __construct(private MenuOnTable $menuOnTable, private SaveMenu $saveMenu) {}
 
     public function __invoke(User $painter, EventDay $day, Menu $menu): void
     {
         $read = ($this->menuOnTable)($menu, $painter);
-        DB::transaction(function () use ($painter, $day, $menu, $read): void {
-            ($this->saveMenu)(($this->benchOfPainter)($painter), $day, array_map(
+        DB::transaction(function () use ($day, $menu, $read): void {
+            ($this->saveMenu)($day, array_map(
                 static fn (OfferRead $offer): MenuTerms => new MenuTerms(
                     $offer->offer->id,
                     $offer->offer->promise,

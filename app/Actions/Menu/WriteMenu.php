@@ -10,14 +10,13 @@ use App\Models\EventDay;
 use App\Models\Menu;
 use App\Models\MenuOffer;
 use App\Models\User;
-use App\Queries\Account\BenchOfPainter;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 /** Writes a menu anew, and puts it up on the days to come that have it. */
 final readonly class WriteMenu
 {
-    public function __construct(private PutUpMenu $putUpMenu, private RankDesigns $rank, private BenchOfPainter $benchOfPainter) {}
+    public function __construct(private PutUpMenu $putUpMenu, private RankDesigns $rank) {}
 
     /**
      * @param  Menu  $menu  new or known, its team set
@@ -46,7 +45,7 @@ final readonly class WriteMenu
                 'for_whom' => $offer->group?->value,
             ], $offers, array_keys($offers)));
             $menu->unsetRelation('offers');
-            ($this->rank)(($this->benchOfPainter)($painter), $menu->team_id, array_column($offers, 'designId'));
+            ($this->rank)($menu->team_id, array_column($offers, 'designId'));
             $days = EventDay::ofTeam($menu->team_id)->where('menu_id', $menu->id)->where('opens_ms', '>', now()->getTimestampMs());
             foreach ($days->get() as $day) {
                 ($this->putUpMenu)($painter, $day, $menu);

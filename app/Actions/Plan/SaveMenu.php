@@ -7,7 +7,6 @@ namespace App\Actions\Plan;
 use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\MenuItem;
-use App\Queries\Account\PainterBench;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
@@ -21,7 +20,7 @@ final readonly class SaveMenu
      *
      * @throws ValidationException when a design is not one of the team's, or has nothing to paint
      */
-    public function __invoke(PainterBench $bench, EventDay $day, array $terms): void
+    public function __invoke(EventDay $day, array $terms): void
     {
         $ids = array_column($terms, 'designId');
         /** @var array<string, string|null> $plans */
@@ -46,7 +45,7 @@ final readonly class SaveMenu
                 ]);
             }
         });
-        ($this->rank)($bench, $day->team_id, $ids);
+        ($this->rank)($day->team_id, $ids);
         $day->unsetRelation('menuItems');
     }
 }

@@ -14,7 +14,6 @@ use App\Http\Requests\Plan\SaveMenuRequest;
 use App\Http\Requests\Plan\SaveRosterRequest;
 use App\Http\Resources\Line\LineBoard;
 use App\Http\Resources\Plan\DaySummary;
-use App\Queries\Account\BenchOfPainter;
 use App\Queries\Line\LineOfDay;
 use App\Queries\Plan\DayFacts;
 use App\Queries\Plan\DaysOfTeam;
@@ -52,9 +51,9 @@ final readonly class DayController
         return LineBoard::of(($this->line)($request->day(), $request->painter()));
     }
 
-    public function menu(SaveMenuRequest $request, SaveMenu $save, BenchOfPainter $bench): LineBoard
+    public function menu(SaveMenuRequest $request, SaveMenu $save): LineBoard
     {
-        $save($bench($request->painter()), $request->day(), $request->terms());
+        $save($request->day(), $request->terms());
 
         return LineBoard::of(($this->line)($request->day(), $request->painter()));
     }

@@ -13,6 +13,7 @@ final readonly class DesignOnDay
     /**
      * @param  Offer|null  $offer  null when it is not, or no longer, on the menu
      * @param  list<OwnTime>  $own  of painters who take another time than the team
+     * @param  string  $versions  stands for its shorter versions and each painter's own: other ones have another
      */
     public function __construct(
         public string $id,
@@ -21,7 +22,8 @@ final readonly class DesignOnDay
         public ?string $planId,
         public Duration $planned,
         public ?Offer $offer,
-        public array $own = [],
+        public array $own,
+        public string $versions,
     ) {}
 
     /** For those whom the team's money is no business of. */
@@ -35,6 +37,7 @@ final readonly class DesignOnDay
             planned: $this->planned,
             offer: $this->offer === null ? null : new Offer($this->offer->promise, null, $this->offer->rung),
             own: $this->own,
+            versions: $this->versions,
         );
     }
 }

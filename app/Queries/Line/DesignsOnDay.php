@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Queries\Line;
 
 use App\Models\Design;
+use App\Models\DesignRung;
 use App\Models\EventDay;
 use App\Models\PainterPlan;
 use Core\Design\Placement;
 use Core\Design\RungName;
 use Core\Units\Duration;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\Expression;
 use Illuminate\Database\Query\JoinClause;
@@ -44,25 +46,50 @@ final readonly class DesignsOnDay
             ])
             ->all();
 
-        $own = self::own(array_map(static fn (object $row): string => $row->rung ?? '', array_column($rows, null, 'id')));
+        $ids = array_column($rows, 'id');
+        $ofPainters = PainterPlan::query()->whereIn('design_id', $ids)->orderBy('painter_id')->orderBy('rung')->get();
+        $versions = self::versions($ids, $ofPainters);
+        $designs = array_map(static fn (object $row): DesignOnDay => self::design(
+            $row,
+            self::own($ofPainters->where('design_id', $row->id)->where('rung', $row->rung ?? '')),
+            $versions[$row->id],
+        ), $rows);
 
-        return array_column(array_map(static fn (object $row): DesignOnDay => self::design($row, $own[$row->id] ?? []), $rows), null, 'id');
+        return array_column($designs, null, 'id');
     }
 
     /**
-     * @param  array<string, string>  $rungs  by design; empty for as typed
-     * @return array<string, list<OwnTime>> by design
+     * @param  Collection<int, PainterPlan>  $plans  of one design
+     * @return list<OwnTime>
      */
-    private static function own(array $rungs): array
+    private static function own(Collection $plans): array
     {
-        $own = [];
-        foreach (PainterPlan::query()->whereIn('design_id', array_keys($rungs))->orderBy('painter_id')->get() as $plan) {
-            if ($plan->rung === $rungs[$plan->design_id]) {
-                $own[$plan->design_id][] = new OwnTime($plan->painter_id, $plan->plan_id, Duration::ofMilliseconds($plan->total_ms));
-            }
+        return array_values(array_map(
+            static fn (PainterPlan $plan): OwnTime => new OwnTime(
+                $plan->painter_id,
+                $plan->plan_id,
+                Duration::ofMilliseconds($plan->total_ms),
+            ),
+            $plans->all(),
+        ));
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @param  Collection<int, PainterPlan>  $ofPainters
+     * @return array<string, string> by design
+     */
+    private static function versions(array $ids, Collection $ofPainters): array
+    {
+        $parts = array_fill_keys($ids, '');
+        foreach (DesignRung::query()->whereIn('design_id', $ids)->orderBy('name')->get(['design_id', 'name', 'plan_id']) as $rung) {
+            $parts[$rung->design_id] .= "{$rung->name->value} {$rung->plan_id} ";
+        }
+        foreach ($ofPainters as $plan) {
+            $parts[$plan->design_id] .= "{$plan->painter_id} {$plan->rung} {$plan->plan_id} ";
         }
 
-        return $own;
+        return array_map(static fn (string $all): string => $all === '' ? '' : hash('crc32b', $all), $parts);
     }
 
     /**
@@ -72,7 +99,7 @@ final readonly class DesignsOnDay
      * }  $row
      * @param  list<OwnTime>  $own
      */
-    private static function design(object $row, array $own): DesignOnDay
+    private static function design(object $row, array $own, string $versions): DesignOnDay
     {
         $offer = $row->promise_ms === null
             ? null
@@ -86,6 +113,7 @@ final readonly class DesignsOnDay
             planned: Duration::ofMilliseconds($row->total_ms ?? 0),
             offer: $offer,
             own: $own,
+            versions: $versions,
         );
     }
 }

@@ -99,6 +99,10 @@ final readonly class MenuOnTable
                 $all[] = new RungRead($rung->name, $face($rung->plan_id), $rung->share, $rung->plan_id);
             }
         }
+        if ($one->rung !== null && ! in_array($one->rung, array_column($all, 'name'), true)) {
+            // It is being worked out, or the design has it no more: it is painted as typed.
+            $all[] = new RungRead($one->rung, $all[0]->face, $all[0]->share, $typed);
+        }
 
         return $all;
     }
@@ -138,6 +142,7 @@ final readonly class MenuOnTable
             usesUp: self::usesUp($plan->design->steps, $bench),
             rungs: $rungs,
             honest: $honest,
+            isRanked: $one->design->is_ranked,
         );
     }
 

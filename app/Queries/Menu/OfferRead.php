@@ -22,6 +22,7 @@ final readonly class OfferRead
      * @param  list<string>  $lacks  what the kit has not got for it
      * @param  list<string>  $usesUp  what it takes that is running out
      * @param  list<RungRead>  $rungs  at which it may be painted, as typed first
+     * @param  bool  $isRanked  whether the rungs are its newest ones; else they are being worked out
      */
     public function __construct(
         public MenuOffer $offer,
@@ -35,6 +36,7 @@ final readonly class OfferRead
         public array $usesUp,
         public array $rungs,
         public Duration $honest,
+        public bool $isRanked,
         public float $shareIfPopular = 1.0,
         public float $takingsAnHour = 0.0,
     ) {}
@@ -45,7 +47,7 @@ final readonly class OfferRead
         return new self(
             offer: $this->offer, rung: $this->rung, plan: $this->plan, promises: $this->promises, readyAfter: $this->readyAfter,
             faces: $this->faces, sitsFor: $this->sitsFor, lacks: $this->lacks, usesUp: $this->usesUp, rungs: $this->rungs,
-            honest: $this->honest,
+            honest: $this->honest, isRanked: $this->isRanked,
             shareIfPopular: $this->offer->shareIfPopular($menu, $turnaround),
             takingsAnHour: $this->offer->takingsAnHour($turnaround),
         );

@@ -45,6 +45,7 @@ export interface AskedDesign {
   planId: string | null;
   plannedMs: number;
   own: OwnPlan[];
+  versions: string;
 }
 
 export interface AssumedPart {
@@ -771,6 +772,7 @@ export interface OfferSheet {
   lacks: string[];
   usesUp: string[];
   rungs: RungOffered[];
+  isRanked: boolean;
 }
 
 export interface OpenInvitation {

@@ -34,14 +34,19 @@ export const plansOf = (dayId: string, board: LineBoard | undefined) => ({
   staleTime: Infinity,
 });
 
+/** Which plans the board speaks of, and which versions there are of its designs. */
 function plansNeeded(board: LineBoard | undefined): string {
   const ids = [
-    ...(board?.designs ?? []).flatMap((design) => [design.planId, ...design.own.map((own) => own.planId)]),
+    ...(board?.designs ?? []).flatMap((design) => [
+      design.planId,
+      design.versions,
+      ...design.own.map((own) => own.planId),
+    ]),
     ...(board?.waiting ?? []).map((child) => child.planId),
     ...(board?.chairs ?? []).map((chair) => chair.child?.planId ?? null),
   ];
 
-  return [...new Set(ids.filter((id) => id !== null))].sort().join(' ');
+  return [...new Set(ids.filter((id) => id !== null && id !== ''))].sort().join(' ');
 }
 
 /**

@@ -119,7 +119,9 @@ test('nothing that is sent breaks an address, whatever it is', function (): void
         $searched = $answer->getStatusCode() === 202;
         // A search has its own budget, and nobody's request waits for it: its worker's time is told apart.
         $slowest = ! $searched && $ms > $slowest[0] ? [$ms, "{$method} {$uri}", mb_substr($json, 0, 300)] : $slowest;
-        $status = $searched ? (int) app('db')->table('searches')->where('id', $answer->json('search'))->value('status') : $answer->getStatusCode();
+        $status = $searched
+            ? (int) app('db')->table('searches')->where('id', $answer->json('search'))->value('status')
+            : $answer->getStatusCode();
         $searches += (int) $searched;
         app('db')->rollBack();
         if ($status >= 500) {
@@ -128,7 +130,9 @@ test('nothing that is sent breaks an address, whatever it is', function (): void
             $broken["{$method} {$uri} {$status} {$why}"] = mb_substr($json, 0, 300);
         }
     }
-    $figures = ['seed' => $seed, 'cases' => $cases, 'searches' => $searches, 'slowest_ms' => $slowest, 'memory_mb' => $most, 'broken' => $broken];
+    $figures = [
+        'seed' => $seed, 'cases' => $cases, 'searches' => $searches, 'slowest_ms' => $slowest, 'memory_mb' => $most, 'broken' => $broken,
+    ];
     file_put_contents(base_path('storage/run/fuzz.json'), json_encode($figures, JSON_PRETTY_PRINT | JSON_INVALID_UTF8_SUBSTITUTE));
     expect(array_keys($broken))->toBe([])
         // With what the application takes before it is asked anything, a request stays below 96 MB.

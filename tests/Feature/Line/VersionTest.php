@@ -60,6 +60,22 @@ it('is told again once anything of it is another', function (Closure $change): v
     'what is being learned' => [static fn ($test) => Cache::put("learning-from-{$test->day->id}", [1, 8], 60)],
 ]);
 
+it('says that a design has other versions, of the team’s or of a painter’s', function (): void {
+    $versions = fn (): array => array_column(($this->line)()->json('designs'), 'versions', 'id');
+    $before = $versions();
+    DesignRung::query()->where('design_id', $this->wave->id)->delete();
+    $without = $versions();
+    PainterPlan::query()->insert([
+        'design_id' => $this->wave->id, 'painter_id' => $this->scene->painter->id, 'rung' => 'core', 'plan_id' => $this->wave->plan_id,
+        'total_ms' => 1000,
+    ]);
+    $own = $versions();
+
+    expect($before[$this->wave->id])->not->toBe('')->and($without[$this->wave->id])->toBe('')->and($own[$this->wave->id])->not->toBe('')
+        ->and(count(array_unique([$before[$this->wave->id], $without[$this->wave->id], $own[$this->wave->id]])))->toBe(3)
+        ->and([...$own, $this->wave->id => ''])->toBe([...$before, $this->wave->id => '']);
+});
+
 it('is another one for who may not see prices', function (): void {
     $etag = ($this->etag)();
     $helper = app(AddPainter::class)($this->scene->painter->team->name, 'Wren', 'wren@example.org', 'a long password', Role::Helper);

@@ -10,6 +10,7 @@ const design = {
   planId: 'team',
   plannedMs: 200_000,
   own: [{ painterId: 'tobi', planId: 'own', plannedMs: 260_000 }],
+  versions: '0f',
 };
 
 const plan = (id: string, totalMs: number, rungs: Plan['rungs'], ...paintedBy: string[]) =>

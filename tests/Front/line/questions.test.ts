@@ -31,7 +31,7 @@ vi.mock('../../../resources/js/line/told', () => ({
 }));
 
 const board = {
-  designs: [{ planId: 'b', own: [{ planId: 'c' }] }],
+  designs: [{ planId: 'b', own: [{ planId: 'c' }], versions: '0f' }],
   waiting: [{ planId: 'a' }, { planId: 'b' }],
   chairs: [{ child: null }, { child: { planId: 'd' } }],
 };
@@ -107,7 +107,15 @@ it('shows nothing that was kept where nobody was signed in, and nothing in place
 it('asks for plans anew only when another one is wanted', () => {
   const key = (of: unknown) => plansOf('today', of as never).queryKey.at(-1);
 
-  expect(key(board)).toBe('a b c d');
-  expect(key({ ...board, waiting: [{ planId: 'b' }] })).toBe('b c d');
+  expect(key(board)).toBe('0f a b c d');
+  expect(key({ ...board, waiting: [{ planId: 'b' }] })).toBe('0f b c d');
   expect(key(undefined)).toBe('');
+});
+
+it('asks for plans again when a design on the menu has other versions, and not otherwise', () => {
+  const key = (versions: string) =>
+    plansOf('today', { ...board, designs: [{ ...board.designs[0], versions }] } as never).queryKey;
+  expect(key('0f')).toEqual(plansOf('today', board as never).queryKey);
+  expect(key('1a')).not.toEqual(key('0f'));
+  expect(key('')).not.toEqual(key('0f'));
 });

@@ -26,6 +26,7 @@ final readonly class OfferSheet extends Resource
      * @param  list<string>  $lacks
      * @param  list<string>  $usesUp
      * @param  list<RungOffered>  $rungs
+     * @param  bool  $isRanked  whether the rungs are its newest ones; else they are being worked out
      */
     public function __construct(
         public string $designId,
@@ -47,6 +48,7 @@ final readonly class OfferSheet extends Resource
         public array $lacks,
         public array $usesUp,
         public array $rungs,
+        public bool $isRanked,
     ) {}
 
     public static function of(OfferRead $read): self
@@ -73,6 +75,7 @@ final readonly class OfferSheet extends Resource
             lacks: $read->lacks,
             usesUp: $read->usesUp,
             rungs: array_map(static fn (RungRead $rung): RungOffered => RungOffered::of($rung), $read->rungs),
+            isRanked: $read->isRanked,
         );
     }
 }

@@ -2,6 +2,7 @@
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { api } from '../../api/client';
   import type { KitSheet } from '../../api/types.gen';
+  import { readWhenPlanned } from '../../lib/planned';
   import EmptyRoom from '../../ui/EmptyRoom.svelte';
   import Fetched from '../../ui/Fetched.svelte';
   import Said from '../../ui/Said.svelte';
@@ -27,7 +28,7 @@
       queryClient.setQueryData(['kit'], sheet);
       await Promise.all([
         queryClient.invalidateQueries({ queryKey: ['kit', 'brushes'] }),
-        queryClient.invalidateQueries({ queryKey: ['designs'] }),
+        readWhenPlanned(queryClient),
       ]);
     },
   );

@@ -40,6 +40,7 @@
     aria-label="Take {offer.name} off"
     onclick={() => work.takeOff(offer.designId, offer.name)}>Take off</button
   >
+  {#if !offer.isRanked}<span class="text-soft" role="status">Working out its shorter versions…</span>{/if}
   {#if at > 0}
     <button type="button" class="key-word sm:hidden" onclick={() => work.move(at, at - 1)}>Move up</button>
   {/if}

@@ -6,11 +6,15 @@
   import Fetched from '../../ui/Fetched.svelte';
   import MenuTable from './MenuTable.svelte';
 
+  const RANKING_MS = 1000;
   const id = $derived(idInAddress());
   const menu = createQuery(() => ({
     queryKey: ['menu', id],
     queryFn: () => api.get<MenuSheet>(`menus/${id}`),
     enabled: id !== '',
+    // Shorter versions are worked out after a save was answered.
+    refetchInterval: ({ state }) =>
+      state.data?.offers.some(({ isRanked }) => !isRanked) ? RANKING_MS : false,
   }));
 </script>
 

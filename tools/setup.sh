@@ -35,6 +35,7 @@ setup_debian() {
     [ "$1" = no ] || command -v glpsol >/dev/null || missing+=(glpk-utils)
     [ "$1" = no ] || command -v Rscript >/dev/null || missing+=(r-base-core)
     [ "$1" = no ] || command -v pdftotext >/dev/null || missing+=(poppler-utils)
+    [ "$1" = no ] || command -v strace >/dev/null || missing+=(strace)
     [ "$1" = no ] || command -v calcurse >/dev/null || missing+=(calcurse)
     [ "$1" = no ] || /usr/bin/python3 -c 'import icalendar' 2>/dev/null || missing+=(python3-icalendar)
     [ ${#missing[@]} -gt 0 ] || return 0

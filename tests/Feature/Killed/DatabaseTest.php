@@ -75,7 +75,27 @@ it('has every tap once that it said it kept, however often the database is kille
     expect(count(keptTaps($this->database)))->toBeGreaterThan(5 * kills());
 });
 
-it('waits while the database stands still, as behind a slow disk, and goes on when it does', function (): void {
+it('says of no tap that it is kept before a slow disk has it, and loses none when it is killed then', function (): void {
+    $this->database = new OwnDatabase;
+    $running = $this->database->up();
+    $this->database->make();
+    for ($time = 0; $time < 2; $time++) {
+        $running->signal(SIGKILL);
+        $running->wait();
+        $running = $this->database->up(slowedMs: 150);
+        $tapping ??= tappingOn($this->database);
+        untilKept($this->database, 2);
+        [$before, $began] = [count(keptTaps($this->database)), microtime(true)];
+        untilKept($this->database, 6);
+        $each = (microtime(true) - $began) / (count(keptTaps($this->database)) - $before);
+        // It could not be known of any sooner; and whoever waits is not refused.
+        expect($each)->toBeGreaterThan(0.15)
+            ->and(is_file("{$this->database->folder}/kept.refused"))->toBe($time > 0);
+    }
+    expectKept($this->database, $tapping);
+});
+
+it('waits while the database stands still, and goes on when it does', function (): void {
     $this->database = new OwnDatabase;
     $running = $this->database->up();
     $this->database->make();

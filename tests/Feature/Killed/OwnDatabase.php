@@ -67,9 +67,13 @@ final class OwnDatabase
         $this->start([...$this->onDisk, 'rm', "{$this->folder}/data/filler"])->wait();
     }
 
-    public function up(): Process
+    /** @param  int  $slowedMs  how much longer than it takes each write to the disk is to last */
+    public function up(int $slowedMs = 0): Process
     {
-        $database = $this->start([...$this->onDisk, 'bash', '-c',
+        // Traced from the side (-D), so that whoever kills the process that was started kills the database.
+        $slowed = $slowedMs === 0 ? [] : ['strace', '-D', '-f', '-qqq', '--seccomp-bpf', '--output=/dev/null', '--trace=fsync,fdatasync',
+            '--inject=fsync,fdatasync:delay_enter='.(1000 * $slowedMs)];
+        $database = $this->start([...$this->onDisk, ...$slowed, 'bash', '-c',
             '. tools/database.sh; database_make "$DATA" "$DB_PORT"; database_run durable']);
         $this->inShell('for _ in 1 2 3 4; do database_wait 2>/dev/null && exit 0; done; exit 1')->mustRun();
 

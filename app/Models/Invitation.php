@@ -16,9 +16,11 @@ use Illuminate\Support\Carbon;
  *
  * @property string $id
  * @property string $team_id
+ * @property string|null $painter_id  whom it lets sign in; null for somebody new
  * @property Role $role
  * @property Carbon $ends_at
  * @property Team $team
+ * @property User|null $painter
  */
 final class Invitation extends Model
 {
@@ -31,6 +33,12 @@ final class Invitation extends Model
     public function team(): BelongsTo
     {
         return $this->belongsTo(Team::class);
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function painter(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
     }
 
     /** @return array<string, string> */

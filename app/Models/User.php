@@ -24,6 +24,9 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  */
 final class User extends Authenticatable
 {
+    /** Stands for the address of one who cannot sign in, with the id; nobody can be written to there. */
+    public const NO_ADDRESS = 'painter-%s@invalid';
+
     use BelongsToTeam;
     use HasUlids;
     use SoftDeletes;
@@ -45,6 +48,12 @@ final class User extends Authenticatable
     public function setRememberToken($value): void
     {
         $this->deviceToken = $value;
+    }
+
+    /** Whether a password was ever set; who came along with a file is invited first. */
+    public function signsIn(): bool
+    {
+        return $this->email !== sprintf(self::NO_ADDRESS, $this->id);
     }
 
     /** @return BelongsTo<Team, $this> */

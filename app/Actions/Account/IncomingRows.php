@@ -78,8 +78,8 @@ final class IncomingRows
         }
         $id = $this->ids->of($id);
 
-        // Nobody signs in with that: whoever it is, is invited anew.
-        return [...$row, 'id' => $id, 'email' => "painter-{$id}@invalid", 'password' => Str::random(60)];
+        // Whoever it is, signs in once invited.
+        return [...$row, 'id' => $id, 'email' => sprintf(User::NO_ADDRESS, $id), 'password' => Str::random(60)];
     }
 
     /**

@@ -18,12 +18,16 @@ final readonly class InviteToTeam
 
     private const DAYS = 7;
 
-    /** @return string its address, which is told this once */
-    public function __invoke(User $owner, Role $role, string $email = ''): string
+    /**
+     * @param  User|null  $painter  one of the team who cannot sign in yet, and stays who it is; null for somebody new
+     * @return string its address, which is told this once
+     */
+    public function __invoke(User $owner, Role $role, string $email = '', ?User $painter = null): string
     {
         $token = Str::random(self::TOKEN_LETTERS);
         Invitation::ofTeam($owner->team_id)->create([
             'team_id' => $owner->team_id,
+            'painter_id' => $painter?->id,
             'role' => $role,
             'token_hash' => InvitationOfToken::hash($token),
             'ends_at' => now()->addDays(self::DAYS),

@@ -10,7 +10,7 @@ use App\Queries\Account\InvitationOfToken;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
-/** Takes whoever was invited into the team. A link serves once, and is refused when it serves no more. */
+/** Takes whoever was invited into the team, or lets somebody of it sign in. A link serves once, and is refused when it serves no more. */
 final readonly class JoinTeam
 {
     public const GONE = 'This link is used up, was taken back, or is older than a week. Ask for a new one.';
@@ -25,16 +25,22 @@ final readonly class JoinTeam
             if ($invitation === null || Invitation::ofTeam($invitation->team_id)->whereKey($invitation->id)->delete() !== 1) {
                 throw ValidationException::withMessages(['token' => self::GONE]);
             }
-            $user = User::ofTeam($invitation->team_id)->create([
-                'team_id' => $invitation->team_id,
-                'role' => $invitation->role,
-                'name' => $name,
-                'email' => mb_strtolower($email),
-                'password' => $password,
-            ]);
-            ($this->keepAct)($user, 'came into the team');
+            $user = self::known($invitation) ?? new User(['team_id' => $invitation->team_id]);
+            $user->fill(['role' => $invitation->role, 'name' => $name, 'email' => mb_strtolower($email), 'password' => $password])->save();
+            ($this->keepAct)($user, $invitation->painter_id === null ? 'came into the team' : 'signs in from now on');
 
             return $user->refresh();
         });
+    }
+
+    /** @throws ValidationException when it was for one who signs in by another link already */
+    private static function known(Invitation $invitation): ?User
+    {
+        if ($invitation->painter_id === null) {
+            return null;
+        }
+        $painter = User::ofTeam($invitation->team_id)->lockForUpdate()->find($invitation->painter_id);
+
+        return $painter?->signsIn() === false ? $painter : throw ValidationException::withMessages(['token' => self::GONE]);
     }
 }

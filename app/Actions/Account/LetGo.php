@@ -6,6 +6,7 @@ namespace App\Actions\Account;
 
 use App\Jobs\PlanTeamAnew;
 use App\Models\EventDay;
+use App\Models\Invitation;
 use App\Models\KitItem;
 use App\Models\Shift;
 use App\Models\User;
@@ -39,6 +40,7 @@ final readonly class LetGo
             Shift::query()->where('painter_id', $member->id)->whereIn('event_day_id', $toCome)->update(['painter_id' => null]);
             KitItem::ofTeam($by->team_id)->where('owner_id', $member->id)->delete();
             KitItem::ofTeam($by->team_id)->where('home_id', $member->id)->update(['home_id' => null]);
+            Invitation::ofTeam($by->team_id)->where('painter_id', $member->id)->delete();
             $member->update([
                 'name' => $keepsName ? $member->name : self::NAMELESS,
                 'email' => "left-{$member->id}@invalid",

@@ -46,7 +46,9 @@ final readonly class TeamController
 
     public function invite(InviteRequest $request, InviteToTeam $invite): InvitationMade
     {
-        return new InvitationMade($invite($request->painter(), $request->role(), $request->email()), $request->email());
+        $address = $invite(owner: $request->painter(), role: $request->role(), email: $request->email(), painter: $request->known());
+
+        return new InvitationMade($address, $request->email());
     }
 
     public function takeBack(BareTeamRequest $request, TakeBackInvitation $takeBack): TeamSheet
@@ -109,7 +111,7 @@ final readonly class TeamController
     {
         $invitation = $invitationOfToken($token) ?? abort(410, JoinTeam::GONE);
 
-        return new InvitationShown($invitation->team->name, $invitation->role);
+        return new InvitationShown($invitation->team->name, $invitation->role, $invitation->painter?->name);
     }
 
     public function found(FoundRequest $request, FoundTeam $found, SignInHere $signInHere): SessionState

@@ -17,6 +17,6 @@ final readonly class InvitationOfToken
     /** @return Invitation|null null where it was used, taken back or is too old */
     public function __invoke(string $token): ?Invitation
     {
-        return Invitation::query()->with('team')->where('token_hash', self::hash($token))->where('ends_at', '>', now())->first();
+        return Invitation::query()->with('team', 'painter')->where('token_hash', self::hash($token))->where('ends_at', '>', now())->first();
     }
 }

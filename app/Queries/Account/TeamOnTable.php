@@ -21,10 +21,16 @@ final readonly class TeamOnTable
         return new TeamRead(
             reader: $reader,
             members: array_values(User::ofTeam($reader->team_id)->orderBy('created_at')->orderBy('id')->get()->all()),
-            invitations: $answers
-                ? array_values(Invitation::ofTeam($reader->team_id)->where('ends_at', '>', now())->orderBy('id')->get()->all())
-                : [],
+            invitations: $answers ? self::invitations($reader->team_id) : [],
             acts: $answers ? array_values(Act::ofTeam($reader->team_id)->orderByDesc('id')->limit(self::ACTS)->get()->all()) : [],
         );
+    }
+
+    /** @return list<Invitation> */
+    private static function invitations(string $teamId): array
+    {
+        $open = Invitation::ofTeam($teamId)->with('painter')->where('ends_at', '>', now());
+
+        return array_values($open->orderBy('id')->get()->all());
     }
 }

@@ -473,6 +473,7 @@ export interface InvitationMade {
 export interface InvitationShown {
   teamName: string;
   role: Role;
+  name: string | null;
 }
 
 export interface KitSheet {
@@ -778,6 +779,7 @@ export interface OfferSheet {
 export interface OpenInvitation {
   id: string;
   role: Role;
+  name: string | null;
   endsAt: number;
 }
 
@@ -1333,7 +1335,7 @@ export interface TapsAnswer {
 export interface TeamMember {
   id: string;
   name: string;
-  email: string;
+  email: string | null;
   role: Role;
   isYou: boolean;
 }

@@ -45,7 +45,8 @@ it('takes in whoever has the link, once, as what was said', function (): void {
     $address = $this->postJson('/api/team/invitations', ['role' => 'helper'])->assertOk()->json('address');
     $token = basename((string) $address);
     ($this->signOut)();
-    $this->getJson("/api/joining/{$token}")->assertOk()->assertExactJson(['teamName' => 'Saltmarsh Faces', 'role' => 'helper']);
+    $this->getJson("/api/joining/{$token}")->assertOk()
+        ->assertExactJson(['teamName' => 'Saltmarsh Faces', 'role' => 'helper', 'name' => null]);
     $odo = ['name' => 'Odo', 'email' => 'Odo@example.org', 'password' => 'three words more'];
     $this->postJson("/api/joining/{$token}", [...$odo, 'password' => 'short'])->assertJsonValidationErrorFor('password');
     $this->postJson("/api/joining/{$token}", [...$odo, 'email' => $this->owner->email])->assertJsonValidationErrorFor('email');
@@ -54,6 +55,34 @@ it('takes in whoever has the link, once, as what was said', function (): void {
     $this->postJson("/api/joining/{$token}", [...$odo, 'email' => 'other@example.org'])->assertJsonValidationErrorFor('token');
     $this->getJson("/api/joining/{$token}")->assertGone();
     expect(User::ofTeam($this->owner->team_id)->pluck('role', 'email')->get('odo@example.org'))->toBe(Role::Helper);
+});
+
+it('lets somebody sign in who came along with a file, and stays who it is', function (): void {
+    $mira = app(AddPainter::class)($this->owner->team->name, 'Mira', 'x@example.org', 'never typed', Role::Helper);
+    $mira->update(['email' => sprintf(User::NO_ADDRESS, $mira->id)]);
+    expect(array_column($this->getJson('/api/team')->json('members'), 'email', 'name'))->toMatchArray(['Mira' => null]);
+    $invite = fn (string $painter) => $this->postJson('/api/team/invitations', ['role' => 'artist', 'painter' => $painter]);
+    $invite($this->tobi->id)->assertJsonValidationErrors(['painter' => 'Tobi signs in already.']);
+    $invite(Scene::team('Other team')->painter->id)->assertJsonValidationErrorFor('painter');
+    $tokens = array_map(static fn (): string => basename((string) $invite($mira->id)->assertOk()->json('address')), [1, 2]);
+    expect(array_column($this->getJson('/api/team')->json('invitations'), 'name'))->toBe(['Mira', 'Mira']);
+
+    ($this->signOut)();
+    $this->getJson("/api/joining/{$tokens[0]}")->assertOk()->assertJson(['role' => 'artist', 'name' => 'Mira']);
+    $own = ['name' => 'Mira', 'email' => 'mira@example.org', 'password' => 'three words more'];
+    $this->postJson("/api/joining/{$tokens[0]}", $own)->assertOk()->assertJson(['userName' => 'Mira', 'role' => 'artist']);
+    ($this->signOut)();
+    // The other link would set another one's password by now.
+    $this->postJson("/api/joining/{$tokens[1]}", [...$own, 'email' => 'thief@example.org'])->assertJsonValidationErrorFor('token');
+    ($this->signIn)('mira@example.org', 'three words more')->assertOk();
+    expect(User::ofTeam($this->owner->team_id)->where('name', 'Mira')->count())->toBe(1);
+});
+
+it('takes back the link of somebody who was let go', function (): void {
+    $mira = app(AddPainter::class)($this->owner->team->name, 'Mira', 'x@example.org', 'never typed', Role::Artist);
+    $mira->update(['email' => sprintf(User::NO_ADDRESS, $mira->id)]);
+    $this->postJson('/api/team/invitations', ['role' => 'artist', 'painter' => $mira->id])->assertOk();
+    $this->deleteJson("/api/team/members/{$mira->id}", ['keepsName' => true])->assertOk()->assertJsonPath('invitations', []);
 });
 
 it('takes nobody in by a link that was taken back, is too old, or was never made', function (): void {

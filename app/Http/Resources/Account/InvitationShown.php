@@ -10,5 +10,6 @@ use Core\Team\Role;
 /** What a link invites to. */
 final readonly class InvitationShown extends Resource
 {
-    public function __construct(public string $teamName, public Role $role) {}
+    /** @param  string|null  $name  of whom it lets sign in; null for somebody new */
+    public function __construct(public string $teamName, public Role $role, public ?string $name) {}
 }

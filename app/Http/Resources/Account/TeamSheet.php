@@ -34,14 +34,19 @@ final readonly class TeamSheet extends Resource
                 static fn ($member): TeamMember => new TeamMember(
                     id: $member->id,
                     name: $member->name,
-                    email: $member->email,
+                    email: $member->signsIn() ? $member->email : null,
                     role: $member->role,
                     isYou: $member->id === $read->reader->id,
                 ),
                 $read->members,
             ),
             invitations: array_map(
-                static fn ($one): OpenInvitation => new OpenInvitation($one->id, $one->role, $one->ends_at->getTimestampMs()),
+                static fn ($one): OpenInvitation => new OpenInvitation(
+                    id: $one->id,
+                    role: $one->role,
+                    name: $one->painter?->name,
+                    endsAt: $one->ends_at->getTimestampMs(),
+                ),
                 $read->invitations,
             ),
             acts: array_map(

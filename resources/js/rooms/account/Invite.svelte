@@ -15,13 +15,22 @@
   const work = new Submission();
   let role = $state<Role>('artist');
   let email = $state('');
+  /** Who came along with a file, and is to sign in; null for somebody new. */
+  let painter = $state<string | null>(null);
+  const waiting = $derived(team.members.filter((member) => member.email === null));
+  const known = $derived(waiting.find(({ id }) => id === painter));
   let made = $state.raw<InvitationMade | null>(null);
   let isCopied = $state(false);
 
   async function invite() {
     await work.run(async () => {
-      made = await api.post<InvitationMade>('team/invitations', { role, email });
+      made = await api.post<InvitationMade>('team/invitations', {
+        role: known?.role ?? role,
+        email,
+        painter: known?.id ?? null,
+      });
       email = '';
+      painter = null;
       isCopied = false;
       await queryClient.invalidateQueries({ queryKey: ['team'] });
     });
@@ -43,16 +52,28 @@
 <section aria-labelledby="invite">
   <h2 id="invite" class="text-2xl">Somebody new</h2>
   <div class="mt-2 flex max-w-xl flex-wrap items-end gap-3">
-    <Choice
-      label="Comes as"
-      caption="strong"
-      class="w-72"
-      bind:value={role}
-      options={RoleValues.map((value) => ({
-        value,
-        words: `${roleWords[value].name}: ${roleWords[value].does}`,
-      }))}
-    />
+    {#if waiting.length > 0}
+      <Choice
+        label="For whom"
+        caption="strong"
+        class="w-72"
+        bind:value={painter}
+        options={[
+          { value: null, words: 'somebody new' },
+          ...waiting.map(({ id, name }) => ({ value: id, words: `${name}, who has painted here` })),
+        ]}
+      />
+    {/if}
+    {#if known === undefined}<Choice
+        label="Comes as"
+        caption="strong"
+        class="w-72"
+        bind:value={role}
+        options={RoleValues.map((value) => ({
+          value,
+          words: `${roleWords[value].name}: ${roleWords[value].does}`,
+        }))}
+      />{/if}
     <div class="w-72">
       <Entry
         label="E-mail, where the link is to be sent"
@@ -66,7 +87,7 @@
       >{email === '' ? 'Make a link' : 'Send a link'}</button
     >
   </div>
-  <Said message={work.general} />
+  <Said message={work.of('painter') ?? work.general} />
   {#if made !== null}
     <p class="mt-3" role="status">
       {made.sentTo === '' ? 'Send this to one person.' : `It is on its way to ${made.sentTo}.`} It serves once,
@@ -79,7 +100,12 @@
     <ul class="mt-3 max-w-xl">
       {#each team.invitations as open (open.id)}
         <li class="flex items-center justify-between gap-3 border-t border-seam">
-          <span>A link for one {roleWords[open.role].name}, until {dayName(open.endsAt, 'UTC')}</span>
+          <span
+            >A link for {open.name ?? `one ${roleWords[open.role].name}`}, until {dayName(
+              open.endsAt,
+              'UTC',
+            )}</span
+          >
           <button type="button" class="key-word" onclick={() => takeBack(open.id)}>Take it back</button>
         </li>
       {/each}

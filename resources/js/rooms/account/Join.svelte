@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { api } from '../../api/client';
   import type { InvitationShown, SessionState } from '../../api/types.gen';
@@ -18,6 +19,11 @@
   }));
   const work = new Submission();
   const who = $state({ name: '', email: '', password: '' });
+  $effect(() => {
+    const name = invitation.data?.name ?? '';
+    // What was typed meanwhile stays.
+    untrack(() => (who.name ||= name));
+  });
 
   async function join(event: SubmitEvent) {
     event.preventDefault();
@@ -31,9 +37,13 @@
 
 <main class="mx-auto flex min-h-dvh w-full max-w-md flex-col justify-center gap-4 p-6">
   <Fetched query={invitation} what="Reading the invitation">
-    {#snippet children({ teamName, role })}
+    {#snippet children({ teamName, role, name })}
       <h1 class="text-4xl">Come into {teamName}</h1>
-      <p class="text-lg">As {roleWords[role].name}: {roleWords[role].does}.</p>
+      <p class="text-lg">
+        As {roleWords[role].name}: {roleWords[role].does}.{name === null
+          ? ''
+          : ` What ${name} has painted here stays yours.`}
+      </p>
       <form class="flex flex-col gap-3" onsubmit={join}>
         <Newcomer {who} {work} />
         <Said message={work.of('token')} />

@@ -38,7 +38,7 @@
     <li class="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-seam py-2">
       <span class="min-w-48 grow">
         <strong class="text-xl">{member.name}</strong>{member.isYou ? ', you' : ''}
-        <span class="block text-soft">{member.email}</span>
+        <span class="block text-soft">{member.email ?? 'cannot sign in yet'}</span>
       </span>
       {#if team.answersForIt}
         <Choice

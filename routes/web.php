@@ -69,6 +69,7 @@ Route::prefix('api')->group(function (): void {
             Route::put('team/names-days', [TeamController::class, 'namesDays']);
             Route::delete('team/members/{member}', [TeamController::class, 'letGo']);
             Route::get('team/file', [TeamController::class, 'takeOut']);
+            Route::get('team/file/{part}', [TeamController::class, 'takeOutPart']);
             Route::post('team/file', [TeamController::class, 'bringIn']);
             Route::put('team/end', [TeamController::class, 'close'])->middleware('throttle:password');
             Route::delete('team/end', [TeamController::class, 'keep']);
@@ -157,6 +158,7 @@ Route::prefix('api')->group(function (): void {
         Route::middleware('can:use,'.KitItem::class)->group(function (): void {
             Route::get('kit', [KitController::class, 'show']);
             Route::post('kit', [KitController::class, 'store']);
+            Route::post('kit/file', [KitController::class, 'bringIn']);
             Route::post('kit/starter', [KitController::class, 'starter']);
             Route::get('kit/brushes', [KitController::class, 'brushes'])->middleware(InQueue::class.':20');
             Route::put('kit/hands/{action}', [KitController::class, 'hand']);

@@ -58,6 +58,38 @@ final readonly class ItemValues
     }
 
     /**
+     * Whose bag it is in apart, which is said by an id that means something in one team only.
+     *
+     * @return Values
+     */
+    public static function of(Item $item): array
+    {
+        // A cake of one colour has its name.
+        $named = static fn (Colour $colour): array => $item->isSplitCake() ? ['name' => $colour->name] : [];
+        $usual = [
+            'howMany' => 1, 'colours' => [], 'paintKind' => null, 'finish' => null, 'gramsLeft' => null, 'lengthMm' => null,
+            'widthMm' => null, 'reservedFor' => '', 'skinSafe' => true, 'latex' => false, 'gel' => false, 'selfStick' => false,
+        ];
+        $all = [
+            'howMany' => $item->howMany,
+            'colours' => array_map(static fn (Colour $one): array => [...$named($one), 'hex' => $one->hex], $item->colours),
+            'paintKind' => $item->paintKind?->value,
+            'finish' => $item->finish?->value,
+            'gramsLeft' => $item->gramsLeft,
+            'lengthMm' => $item->lengthMillimetres,
+            'widthMm' => $item->widthMillimetres,
+            'reservedFor' => $item->reservedFor,
+            'skinSafe' => $item->isSkinSafe,
+            'latex' => $item->hasLatex,
+            'gel' => $item->isGel,
+            'selfStick' => $item->isSelfStick,
+        ];
+        $said = array_filter($all, static fn (mixed $value, string $key): bool => $value !== $usual[$key], ARRAY_FILTER_USE_BOTH);
+
+        return ['kind' => $item->kind->value, 'name' => $item->name, ...$said];
+    }
+
+    /**
      * A cake of one colour gives it its own name.
      *
      * @param  list<array{name?: string|null, hex: string}>  $colours

@@ -6,7 +6,7 @@ namespace Database\Seeders;
 
 use App\Actions\Account\AddPainter;
 use App\Actions\Bench\ImportDesigns;
-use App\Actions\Kit\AddShippedKit;
+use App\Actions\Kit\BringInKit;
 use App\Actions\Menu\OfferTerms;
 use App\Actions\Menu\WriteMenu;
 use App\Actions\Plan\DayTerms;
@@ -60,7 +60,7 @@ final class DemoSeeder extends Seeder
 
     public function __construct(
         private readonly AddPainter $addPainter,
-        private readonly AddShippedKit $addShippedKit,
+        private readonly BringInKit $bringInKit,
         private readonly ImportDesigns $importDesigns,
         private readonly BenchOfPainter $benchOfPainter,
         private readonly SaveDay $saveDay,
@@ -76,7 +76,7 @@ final class DemoSeeder extends Seeder
         $ines = ($this->addPainter)(self::TEAM, 'Ines', self::EMAIL, self::PASSWORD);
         $tobi = ($this->addPainter)(self::TEAM, 'Tobi', 'tobi@saltmarsh.example', self::PASSWORD);
         $team = $ines->team;
-        ($this->addShippedKit)($ines, 'demo/kit.json');
+        $this->bringInKit->shipped($ines, 'demo/kit.json');
         self::bags($team->id, ['Ines' => $ines->id, 'Tobi' => $tobi->id]);
         $file = (string) file_get_contents(database_path('demo/designs.json'));
         $designs = ($this->importDesigns)($this->benchOfPainter->ofTeam($team->id), $team->id, $file);

@@ -32,6 +32,36 @@ test('fills the bag, adds, changes and takes out, each with its way back', async
   await expect.poll(names).toContain('water pots');
 });
 
+test('a kit is taken out as a file, and brought in again where it lacks', async ({ page, team }) => {
+  await team.send('post', 'kit/starter', {});
+  const { things } = await team.get<KitSheet>('kit');
+  await page.goto('/team');
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'kit', exact: true }).click(),
+  ]);
+  expect(download.suggestedFilename()).toBe('kit.json');
+  const gone = things.slice(0, 3);
+  for (const { id } of gone) {
+    await team.send('delete', `kit/${id}`, { anyway: true });
+  }
+
+  await page.goto('/kit');
+  const bringIn = page.getByLabel('Bring in a file');
+  await bringIn.setInputFiles(await download.path());
+  await expect(page.getByText('3 things more, as that file has them.')).toBeVisible();
+  const names = async () => (await team.get<KitSheet>('kit')).things.map(({ name }) => name).toSorted();
+  expect(await names()).toEqual(things.map(({ name }) => name).toSorted());
+  await bringIn.setInputFiles(await download.path());
+  await expect(page.getByText('All of that is in the kit already.')).toBeVisible();
+  await bringIn.setInputFiles({
+    name: 'broken.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('[{"kind": "bucket", "name": "blue"}]'),
+  });
+  await expect(page.getByText('/0/kind')).toBeVisible();
+});
+
 test('asks what takes the place of a thing that designs use', async ({ page, team }) => {
   await team.send('post', 'kit/starter', {});
   const design = await team.design('Wave band', [step('Wave', '0:30'), step('Foam', '0:10')]);

@@ -33,7 +33,7 @@ function addresses(): array
         'GET searches/{search}' => EVERYBODY, 'DELETE searches/{search}' => EVERYBODY,
         'GET account' => EVERYBODY, 'DELETE account/sign-ins/{signIn}' => EVERYBODY, 'POST account/second-factor' => EVERYBODY,
         'PUT account/second-factor' => EVERYBODY, 'DELETE account/second-factor' => EVERYBODY, 'PUT team/end' => OWNERS,
-        'GET team/file' => OWNERS, 'POST team/file' => OWNERS,
+        'GET team/file' => OWNERS, 'GET team/file/{part}' => OWNERS, 'POST team/file' => OWNERS,
         'DELETE team/end' => OWNERS,
         'GET team' => EVERYBODY, 'PUT password' => EVERYBODY, 'PUT team/names-days' => OWNERS,
         'DELETE days/{day}/children/{number}' => PAINTERS, 'POST team/invitations' => OWNERS,
@@ -69,7 +69,8 @@ function addresses(): array
         'POST designs/{design}/copy' => PAINTERS, 'POST designs/{deletedDesign}/restore' => PAINTERS,
         'GET designs/{design}/file' => PAINTERS,
         'POST step-lists' => PAINTERS, 'POST days/{day}/faces/{ticket}/ladder' => PAINTERS,
-        'GET kit' => PAINTERS, 'POST kit' => PAINTERS, 'POST kit/starter' => PAINTERS, 'GET kit/brushes' => PAINTERS,
+        'GET kit' => PAINTERS, 'POST kit' => PAINTERS, 'POST kit/starter' => PAINTERS,
+        'POST kit/file' => PAINTERS, 'GET kit/brushes' => PAINTERS,
         'PUT kit/hands/{action}' => PAINTERS,
         'POST kit/removals/{removal}/undo' => PAINTERS, 'GET kit/{thing}/uses' => PAINTERS, 'PUT kit/{thing}' => PAINTERS,
         'DELETE kit/{thing}' => PAINTERS,
@@ -126,7 +127,7 @@ function statusFor(string $address, ?User $who): int
             'ends_at' => now()->addDay(),
         ])->id,
         '{ticket}' => Scene::ulid(), '{run}' => Scene::ulid(), '{action}' => 'load', '{number}' => '7',
-        '{signIn}' => Scene::ulid(), '{search}' => Scene::ulid(),
+        '{signIn}' => Scene::ulid(), '{part}' => 'kit.json', '{search}' => Scene::ulid(),
     ];
     app(AuthManager::class)->forgetGuards();
     $who === null ? null : $test->actingAs($who->fresh() ?? $who);

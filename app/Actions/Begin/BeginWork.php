@@ -6,7 +6,7 @@ namespace App\Actions\Begin;
 
 use App\Actions\Bench\DesignStart;
 use App\Actions\Bench\StartDesign;
-use App\Actions\Kit\AddShippedKit;
+use App\Actions\Kit\BringInKit;
 use App\Actions\Line\RecordTaps;
 use App\Actions\Line\Tap;
 use App\Actions\Plan\DayTerms;
@@ -28,7 +28,7 @@ use Illuminate\Support\Str;
 final readonly class BeginWork
 {
     public function __construct(
-        private AddShippedKit $addShippedKit,
+        private BringInKit $bringInKit,
         private StartDesign $startDesign,
         private SaveDay $saveDay,
         private SaveMenu $saveMenu,
@@ -40,7 +40,7 @@ final readonly class BeginWork
     {
         return DB::transaction(function () use ($painter, $terms): EventDay {
             $had = self::things($painter->team_id);
-            ($this->addShippedKit)($painter);
+            $this->bringInKit->shipped($painter);
             $designs = $this->designs($painter, $terms->designs);
             $day = $this->day($painter, $terms, $designs);
             Beginning::ofTeam($painter->team_id)->create([

@@ -4,50 +4,49 @@ declare(strict_types=1);
 
 namespace App\Actions\Kit;
 
-use App\Exceptions\InvalidKitFile;
+use App\Actions\ReadShapedJson;
+use App\Exceptions\InvalidShape;
 use Core\Kit\Item;
-use Core\Kit\ItemKind;
 use Core\Kit\ItemValues;
 use Core\Kit\Kit;
 use Core\Units\CoreException;
-use JsonException;
-use TypeError;
-use ValueError;
 
-/** Reads a kit file: a JSON list of things, as database/demo/kit.json has them. */
+/**
+ * Reads a kit file: JSON, then its published schema, then the meaning.
+ *
+ * @phpstan-import-type Values from ItemValues
+ *
+ * @phpstan-type Thing array{kind: string, name: string, bag?: string}
+ */
 final readonly class ReadKitFile
 {
-    private const DEPTH = 16;
+    public const SHAPE = 'kit.v1.schema.json';
 
-    /** @throws InvalidKitFile naming the thing and the reason */
-    public function __invoke(string $json): Kit
+    public function __construct(private ReadShapedJson $readShapedJson) {}
+
+    /**
+     * @param  array<string, string>  $painters  ids by name in small letters, whose bags a thing may be in
+     *
+     * @throws InvalidShape naming the path inside the file and the reason
+     */
+    public function __invoke(string $json, array $painters = []): Kit
     {
-        try {
-            $things = json_decode($json, true, self::DEPTH, JSON_THROW_ON_ERROR);
-        } catch (JsonException $broken) {
-            throw InvalidKitFile::because('not JSON: '.lcfirst($broken->getMessage()));
-        }
-        if (! is_array($things) || ! array_is_list($things)) {
-            throw InvalidKitFile::because('not a list of things');
+        $items = [];
+        foreach (array_values(($this->readShapedJson)($json, self::SHAPE)) as $at => $thing) {
+            /** @var Thing $thing nothing but what the schema lets through */
+            $items[] = self::thing($at, [...$thing, 'ownerId' => $painters[mb_strtolower($thing['bag'] ?? '')] ?? '']);
         }
 
-        return new Kit(array_map($this->thing(...), $things, array_keys($things)));
+        return new Kit($items);
     }
 
-    private function thing(mixed $values, int $at): Item
+    /** @param  Values  $values */
+    private static function thing(int $at, array $values): Item
     {
-        $isThing = is_array($values) && is_string($values['name'] ?? null) && is_string($values['kind'] ?? null);
-        if (! $isThing || ItemKind::tryFrom($values['kind']) === null) {
-            throw InvalidKitFile::at($at, 'a thing has a "name" and a "kind": '.implode(', ', array_column(ItemKind::cases(), 'value')));
-        }
         try {
-            /** @var array{kind: string, name: string} $values */
             return ItemValues::read((string) $at, $values);
-        } catch (CoreException|TypeError|ValueError $refusal) {
-            throw InvalidKitFile::at(
-                $at,
-                $refusal instanceof CoreException ? $refusal->getMessage() : "“{$values['name']}” has a value of the wrong kind",
-            );
+        } catch (CoreException $refusal) {
+            throw InvalidShape::at("/{$at}", $refusal->getMessage());
         }
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\Kit\ReadKitFile;
-use App\Exceptions\InvalidKitFile;
+use App\Exceptions\InvalidShape;
 use App\Exceptions\WrongOption;
 use Core\Design\Placement;
 use Core\Design\StepValues;
@@ -84,7 +84,7 @@ final class ReadSteps extends Command
         }
         try {
             return $read((string) file_get_contents($path));
-        } catch (InvalidKitFile $refusal) {
+        } catch (InvalidShape $refusal) {
             throw WrongOption::of('--kit', "a list of things as JSON. {$path}: {$refusal->getMessage()}");
         }
     }

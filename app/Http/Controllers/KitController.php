@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\Kit\AddShippedKit;
 use App\Actions\Kit\AddThing;
+use App\Actions\Kit\BringInKit;
 use App\Actions\Kit\ChangeThing;
 use App\Actions\Kit\KeepHandTime;
 use App\Actions\Kit\PutThingBack;
@@ -44,9 +44,17 @@ final readonly class KitController
         return KitSheet::of(($this->kit)($request->painter()));
     }
 
-    public function starter(BareTeamRequest $request, AddShippedKit $add): KitSheet
+    /** The body is the file itself. */
+    public function bringIn(BareTeamRequest $request, BringInKit $bringIn): KitSheet
     {
-        $add($request->painter());
+        $bringIn($request->painter(), $request->getContent());
+
+        return KitSheet::of(($this->kit)($request->painter()));
+    }
+
+    public function starter(BareTeamRequest $request, BringInKit $bringIn): KitSheet
+    {
+        $bringIn->shipped($request->painter());
 
         return KitSheet::of(($this->kit)($request->painter()));
     }

@@ -30,10 +30,12 @@ use App\Http\Resources\Account\SessionState;
 use App\Http\Resources\Account\TeamSheet;
 use App\Queries\Account\AccountAsFile;
 use App\Queries\Account\InvitationOfToken;
+use App\Queries\Account\PartAsFile;
 use App\Queries\Account\TeamOnTable;
 use App\Queries\Account\WhoIsSignedIn;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final readonly class TeamController
 {
@@ -96,6 +98,18 @@ final readonly class TeamController
     public function takeOut(BareTeamRequest $request, AccountAsFile $asFile): BinaryFileResponse
     {
         return response()->download($asFile($request->painter()->team), 'account.zip')->deleteFileAfterSend();
+    }
+
+    public function takeOutPart(BareTeamRequest $request, PartAsFile $asFile): StreamedResponse
+    {
+        $part = $request->part();
+        $texts = $asFile($request->painter()->team, $part);
+
+        return response()->streamDownload(static function () use ($texts): void {
+            foreach ($texts as $text) {
+                echo $text;
+            }
+        }, $part->value, ['Content-Type' => $part->type()]);
     }
 
     /** The body is the file itself. */

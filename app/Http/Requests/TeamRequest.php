@@ -11,6 +11,7 @@ use App\Models\KitItem;
 use App\Models\KitRemoval;
 use App\Models\Menu;
 use App\Models\User;
+use Core\Team\AccountPart;
 use LogicException;
 
 /** A request of a signed-in painter. What its address names is the painter's team's, or the address leads nowhere. */
@@ -54,6 +55,14 @@ abstract class TeamRequest extends StrictRequest
         $menu = $this->route('menu');
 
         return $menu instanceof Menu ? $menu : throw new LogicException('This address names no menu.');
+    }
+
+    /** Of the team's data, as the name of its file says. */
+    final public function part(): AccountPart
+    {
+        $part = $this->route('part');
+
+        return AccountPart::tryFrom(is_string($part) ? $part : '') ?? abort(404);
     }
 
     final public function member(): User

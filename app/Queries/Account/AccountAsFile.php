@@ -4,18 +4,15 @@ declare(strict_types=1);
 
 namespace App\Queries\Account;
 
-use App\Models\Design;
-use App\Models\EventDay;
 use App\Models\Team;
-use App\Queries\Bench\DesignsAsFile;
-use App\Queries\Plan\CalendarText;
+use Core\Team\AccountPart;
 use Illuminate\Filesystem\Filesystem;
 use RuntimeException;
 use ZipArchive;
 
 /**
  * All that is a team's, as one zip: the tables as they are, to be brought in again (schemas/account.v1.schema.json), and beside them
- * what other programs read: designs in the open format, faces as CSV, events as a calendar.
+ * what other programs read: designs and kit in open formats, faces as CSV, events as a calendar.
  */
 final readonly class AccountAsFile
 {
@@ -28,13 +25,11 @@ final readonly class AccountAsFile
     private const MOST_SECONDS = 300;
 
     private const READ_ME = "The tables/ are the whole of it, a row a line, to be brought in again; manifest.json says what they hold.\n"
-        ."designs.json, faces.csv and events.ics are the same for other programs. Names of children are in none of it.\n";
+        ."designs.json, kit.json, faces.csv and events.ics are the same for other programs. Names of children are in none of it.\n";
 
     public function __construct(
         private AccountRows $rows,
-        private DesignsAsFile $designsAsFile,
-        private FacesAsCsv $facesAsCsv,
-        private CalendarText $calendarText,
+        private PartAsFile $partAsFile,
         private Filesystem $files,
     ) {}
 
@@ -64,16 +59,14 @@ final readonly class AccountAsFile
             JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR,
         )."\n");
         file_put_contents("{$folder}/read-me.txt", self::READ_ME);
-        $designs = Design::ofTeam($team->id)->with('steps')->orderBy('name')->orderBy('id')->get()->all();
-        file_put_contents("{$folder}/designs.json", ($this->designsAsFile)(array_values($designs)));
-        $days = EventDay::ofTeam($team->id)->with('menuItems.design')->orderBy('opens_ms')->orderBy('id')->get();
-        file_put_contents("{$folder}/events.ics", ($this->calendarText)($days, $team->name));
-        $faces = fopen("{$folder}/faces.csv", 'w');
-        assert($faces !== false);
-        foreach (($this->facesAsCsv)($team->id) as $lines) {
-            fwrite($faces, $lines);
+        foreach (AccountPart::cases() as $part) {
+            $file = fopen("{$folder}/{$part->value}", 'w');
+            assert($file !== false);
+            foreach (($this->partAsFile)($team, $part) as $text) {
+                fwrite($file, $text);
+            }
+            fclose($file);
         }
-        fclose($faces);
     }
 
     /** @return int how many rows */

@@ -14,6 +14,7 @@ use App\Queries\Account\AccountAsFile;
 use App\Queries\Account\AccountSchema;
 use App\Queries\Account\AccountTable;
 use Core\Kit\ItemValues;
+use Core\Team\AccountPart;
 use Core\Team\Role;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;
@@ -161,6 +162,21 @@ it('makes of whoever brings it in its owner, and lets nobody sign in by it', fun
         ->and($owner->team->refresh()->name)->toBe('Others “&” Sœurs');
     $this->getJson('/api/designs')->assertOk()->assertJsonPath('0.name', 'Wave “ß” \\ band');
     $this->postJson('/api/session', ['email' => $owner->email, 'password' => 'a long password'])->assertOk();
+});
+
+it('gives out each part by itself, as it stands in the whole', function (): void {
+    $team = oddTeam();
+    $files = given($team);
+    $this->actingAs(User::ofTeam($team->id)->where('role', Role::Owner)->firstOrFail());
+    foreach (AccountPart::cases() as $part) {
+        $answer = $this->get("/api/team/file/{$part->value}")->assertOk();
+        expect($answer->headers->get('Content-Disposition'))->toContain($part->value)
+            ->and($answer->headers->get('Content-Type'))->toStartWith(explode(';', $part->type())[0]);
+        // A calendar says when it was written.
+        $plain = static fn (string $text): string => (string) preg_replace('/^DTSTAMP.*\R/m', '', $text);
+        expect($plain((string) $answer->streamedContent()))->toBe($plain($files[$part->value]));
+    }
+    $this->getJson('/api/team/file/secrets.json')->assertNotFound();
 });
 
 it('says in its published shape what it gives out, and keeps names and notes of children here', function (): void {

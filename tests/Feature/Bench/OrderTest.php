@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\Kit\AddShippedKit;
+use App\Actions\Kit\BringInKit;
 use App\Models\Design;
 use Core\Design\Medium;
 use Core\Design\Technique;
@@ -197,7 +197,7 @@ it('refuses pins and silences that make no sense', function (array $changes, str
 ]);
 
 it('shows the plan’s colours as they come out', function (): void {
-    app(AddShippedKit::class)($this->scene->painter);
+    app(BringInKit::class)->shipped($this->scene->painter);
     $this->putJson("/api/designs/{$this->design->id}", unchanged($this->design))->assertOk();
 
     $steps = $this->getJson('/api/designs')->assertOk()->json('0.steps');

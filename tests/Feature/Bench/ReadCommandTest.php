@@ -78,5 +78,5 @@ it('exits with 2 on bad input, with one message that says what to give', functio
 })->with([
     [['file' => '/no/such/list'], 'no such file'], [['--placement' => 'tail'], 'one of full_face, mask'],
     [['--kit' => '/no/such/kit.json'], 'a file that can be read'],
-    [['--kit' => 'BROKEN'], 'hex'], [['--kit' => 'composer.json'], 'not a list of things'], [['--kit' => 'README.md'], 'not JSON'],
+    [['--kit' => 'BROKEN'], 'hex'], [['--kit' => 'composer.json'], 'must match the type: array'], [['--kit' => 'README.md'], 'not JSON'],
 ]);

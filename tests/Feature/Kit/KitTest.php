@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use App\Actions\Account\AddPainter;
 use App\Actions\Account\LetGo;
+use App\Actions\Kit\BringInKit;
+use App\Actions\Kit\ReadKitFile;
 use App\Models\BenchTime;
 use App\Models\Design;
 use App\Models\KitItem;
@@ -14,6 +16,9 @@ use Core\Design\Medium;
 use Core\Design\Step;
 use Core\Design\StepValues;
 use Core\Team\Role;
+use Illuminate\Testing\TestResponse;
+use Opis\JsonSchema\Validator;
+use Symfony\Component\HttpFoundation\Response;
 use Tests\Core\Paint;
 use Tests\Scene;
 
@@ -372,6 +377,59 @@ it('refuses a drill that makes no sense', function (string $action, array $sent,
     ['load', ['repetitions' => ['long']], 422],
     ['load', ['repetitions' => array_fill(0, 31, 4000)], 422],
 ]);
+
+/** @return TestResponse<Response> */
+function kitFile(string $json): TestResponse
+{
+    return test()->call('POST', '/api/kit/file', server: ['HTTP_ACCEPT' => 'application/json'], content: $json);
+}
+
+it('gives the kit out in its published shape, and takes it in again whole, in another team', function (): void {
+    $tobi = app(AddPainter::class)($this->scene->painter->team->name, 'Tobi', 'tobi@example.org', 'a long password', Role::Artist);
+    app(BringInKit::class)->shipped($this->scene->painter, 'demo/kit.json');
+    owned($this->scene, ['name' => 'wave cake', 'kind' => 'paint', 'paintKind' => 'split', 'lengthMm' => 50, 'howMany' => 2,
+        'colours' => [['name' => 'deep', 'hex' => '#102030'], ['name' => null, 'hex' => '#a0b0c0']]]);
+    owned($this->scene, ['name' => 'own round 4', 'ownerId' => $tobi->id, 'reservedFor' => 'white']);
+    $said = static fn (array $thing): array => array_diff_key($thing, ['id' => 0, 'ownerId' => 0, 'homeId' => 0]);
+    $things = array_column($this->getJson('/api/kit')->json('things'), null, 'name');
+    $json = (string) $this->get('/api/team/file/kit.json')->assertOk()->streamedContent();
+    $schema = json_decode((string) file_get_contents(base_path('schemas/kit.v1.schema.json')), false, 32, JSON_THROW_ON_ERROR);
+    expect((new Validator)->validate(json_decode($json), $schema)->isValid())->toBeTrue()
+        ->and(array_column(json_decode($json, true), 'bag', 'name'))->toBe(['own round 4' => 'Tobi']);
+
+    $other = Scene::team('Others');
+    $odo = app(AddPainter::class)($other->painter->team->name, 'tobi', 'odo@example.org', 'a long password', Role::Artist);
+    $this->actingAs($other->painter);
+    owned($other, ['name' => 'Wáve cake', 'kind' => 'sponge']);
+    $taken = array_column(kitFile($json)->assertOk()->json('things'), null, 'name');
+    expect($taken['own round 4']['ownerId'])->toBe($odo->id)
+        // What is there by its name stays as it is.
+        ->and($taken['Wáve cake']['kind'])->toBe('sponge')->and(isset($taken['wave cake']))->toBeFalse()
+        ->and(count($taken))->toBe(count($things));
+    $mine = array_diff_key($things, ['wave cake' => 0]);
+    expect(array_map($said, array_intersect_key($taken, $mine)))->toEqualCanonicalizing(array_map($said, $mine));
+    $this->deleteJson("/api/kit/{$taken['Wáve cake']['id']}", ['anyway' => true])->assertOk();
+    $again = array_column(kitFile($json)->assertOk()->json('things'), null, 'name');
+    expect($said($again['wave cake']))->toEqual($said($things['wave cake']))->and(count($again))->toBe(count($things));
+});
+
+it('refuses a kit file with the place in it, and takes nothing of it', function (string $json, string $says): void {
+    kitFile($json)->assertUnprocessable()->assertJsonPath('message', static fn (string $message): bool => str_contains($message, $says));
+    expect(KitItem::ofTeam($this->scene->painter->team_id)->exists())->toBeFalse();
+})->with([
+    'no JSON' => ['white, black', 'not JSON'],
+    'no list' => ['{"kind": "brush", "name": "round 2"}', 'must match the type: array'],
+    'no name' => ['[{"kind": "brush", "name": "round 2"}, {"kind": "brush"}]', '/1'],
+    'a kind that is none' => ['[{"kind": "bucket", "name": "blue"}]', '/0/kind'],
+    'a paint without a colour' => ['[{"kind": "wipe", "name": "wipes"}, {"kind": "paint", "name": "blue"}]', '/1'],
+    'more than anybody has' => ['[{"kind": "brush", "name": "round 2", "howMany": 100000}]', '/0/howMany'],
+    'two that the kit cannot tell apart' => ['[{"kind": "brush", "name": "①"}, {"kind": "brush", "name": "1"}]', 'same name'],
+    'what is not known' => ['[{"kind": "brush", "name": "round 2", "bristles": 4}]', 'bristles'],
+]);
+
+it('ships kits of the published shape', function (string $file): void {
+    expect(app(ReadKitFile::class)((string) file_get_contents(database_path($file)))->items)->not->toBe([]);
+})->with(['starter/kit.json', 'demo/kit.json']);
 
 it('keeps the kits of teams apart', function (): void {
     $foreign = owned(Scene::team('Others'));

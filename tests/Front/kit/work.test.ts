@@ -3,7 +3,13 @@ import { Refusal } from '../../../resources/js/api/client';
 import type { KitSheet, KitThing } from '../../../resources/js/api/types.gen';
 import { blankThing, KitWork } from '../../../resources/js/rooms/kit/kit.svelte';
 
-const server = vi.hoisted(() => ({ get: vi.fn(), post: vi.fn(), put: vi.fn(), delete: vi.fn() }));
+const server = vi.hoisted(() => ({
+  get: vi.fn(),
+  post: vi.fn(),
+  put: vi.fn(),
+  delete: vi.fn(),
+  postFile: vi.fn(),
+}));
 
 vi.mock(import('../../../resources/js/api/client'), async (original) => ({
   ...(await original()),
@@ -48,6 +54,27 @@ describe('work on the kit', () => {
     expect(server.delete).toHaveBeenCalledWith('kit/b', { anyway: true });
     expect(names()).toEqual(['round 1']);
     expect(work.undo).toBeNull();
+  });
+
+  it('brings in a file, takes out again just what came with it, and says when that is nothing', async () => {
+    const { work, names } = workOn(thing('a', 'round 1'));
+    const file = { text: () => Promise.resolve('[]') } as File;
+    const more = [thing('a', 'round 1'), thing('b', 'round 2'), thing('c', 'round 3')];
+    server.postFile.mockResolvedValueOnce(sheetOf(...more));
+    await work.bringIn(file);
+    expect(server.postFile).toHaveBeenCalledWith('kit/file', '[]');
+    expect(names()).toEqual(['round 1', 'round 2', 'round 3']);
+    expect(work.undo?.text).toBe('2 things more, as that file has them.');
+    server.delete
+      .mockResolvedValueOnce({ removalId: 'r', kit: sheetOf(...more.filter(({ id }) => id !== 'b')) })
+      .mockResolvedValueOnce({ removalId: 's', kit: sheetOf(thing('a', 'round 1')) });
+    await work.takeBack();
+    expect(server.delete.mock.calls.map(([path]) => path as string)).toEqual(['kit/b', 'kit/c']);
+    expect(names()).toEqual(['round 1']);
+
+    server.postFile.mockResolvedValueOnce(sheetOf(thing('a', 'round 1')));
+    await work.bringIn(file);
+    expect([work.nothingNew, work.undo]).toEqual([true, null]);
   });
 
   it('changes a thing, and its way back puts the old values again', async () => {

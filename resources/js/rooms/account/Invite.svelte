@@ -50,7 +50,7 @@
 </script>
 
 <section aria-labelledby="invite">
-  <h2 id="invite" class="text-2xl">Somebody new</h2>
+  <h2 id="invite" class="text-2xl">Invite somebody</h2>
   <div class="mt-2 flex max-w-xl flex-wrap items-end gap-3">
     {#if waiting.length > 0}
       <Choice

@@ -7,6 +7,12 @@
   const queryClient = useQueryClient();
   const work = new Submission();
   let isIn = $state(false);
+  const parts = [
+    { file: 'designs.json', words: 'designs' },
+    { file: 'kit.json', words: 'kit' },
+    { file: 'events.ics', words: 'events' },
+    { file: 'faces.csv', words: 'faces' },
+  ] as const;
 
   const give = () =>
     work.run(async () => {
@@ -46,6 +52,15 @@
       />
     </label>
   </div>
+  <p class="mt-3">
+    Or one part of it:
+    {#each parts as { file, words }, at (file)}
+      {at === 0 ? '' : at === parts.length - 1 ? ' or ' : ', '}<a
+        class="key-word"
+        href="/api/team/file/{file}"
+        download={file}>{words}</a
+      >{/each}. Designs, a kit and events come in again in their own rooms, into a team that has others.
+  </p>
   <Said message={work.of('file') ?? work.general} />
   {#if isIn}
     <p class="mt-2" role="status">

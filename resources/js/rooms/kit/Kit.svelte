@@ -32,6 +32,14 @@
       ]);
     },
   );
+  async function bringIn({ currentTarget }: Event & { currentTarget: HTMLInputElement }) {
+    const file = currentTarget.files?.[0];
+    if (file !== undefined) {
+      await work.bringIn(file);
+    }
+    currentTarget.value = '';
+  }
+
   /** Of whose bag the things are shown; null for all of them. */
   let bag = $state<string | null>(null);
   const drilled = $derived(kit.data?.hands.find((hand) => hand.action === work.drilling));
@@ -40,11 +48,22 @@
 <div class="flex grow flex-col px-3 py-5 sm:px-8">
   <div class="mb-4 flex flex-wrap items-center gap-3">
     <h1 class="grow text-4xl">Kit</h1>
+    <label class="key cursor-pointer has-focus-visible:outline-3">
+      <span class="sm:hidden">Bring in</span><span class="max-sm:hidden">Bring in a file</span>
+      <input
+        type="file"
+        accept=".json,application/json"
+        class="sr-only"
+        aria-label="Bring in a file"
+        onchange={bringIn}
+      />
+    </label>
     <button type="button" class="key key-ink" onclick={() => (work.editing = blankThing('paint'))}
       >Add a thing</button
     >
   </div>
   <Said message={work.message} />
+  {#if work.nothingNew}<p class="mb-3" role="status">All of that is in the kit already.</p>{/if}
 
   <Fetched query={kit} what="Unrolling the kit">
     {#snippet children(sheet)}

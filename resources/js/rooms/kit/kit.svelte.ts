@@ -39,6 +39,8 @@ export class KitWork {
   editing = $state.raw<DraftThing | null>(null);
   /** A thing that designs use, while it is asked what takes its place. */
   leaving = $state.raw<{ thing: KitThing; uses: ThingUses } | null>(null);
+  /** Whether the file that was brought in had nothing but what is here. */
+  nothingNew = $state(false);
   /** What the hands are timed at. */
   drilling = $state.raw<BenchAction | null>(null);
   undo = $state.raw<{ text: string; back: () => Promise<unknown> } | null>(null);
@@ -72,6 +74,32 @@ export class KitWork {
             ? api.delete<TakenOut>(`kit/${added?.id ?? ''}`, { anyway: true }).then((out) => out.kit)
             : api.put(`kit/${before.id}`, before),
       };
+    });
+  }
+
+  /** Adds what a kit file has and this kit has not. */
+  async bringIn(file: File): Promise<void> {
+    this.nothingNew = false;
+    const known = new Set(this.kit()?.things.map(({ id }) => id));
+    await this.work.run(async () => {
+      const sheet = await api.postFile<KitSheet>('kit/file', await file.text());
+      const added = sheet.things.filter(({ id }) => !known.has(id));
+      await this.changed(sheet);
+      const back = async () => {
+        let kit = sheet;
+        for (const { id } of added) {
+          ({ kit } = await api.delete<TakenOut>(`kit/${id}`, { anyway: true }));
+        }
+
+        return kit;
+      };
+      this.nothingNew = added.length === 0;
+      const [one] = added;
+      const text =
+        added.length === 1
+          ? `${one?.name ?? ''} is in the kit.`
+          : `${added.length} things more, as that file has them.`;
+      this.undo = this.nothingNew ? null : { text, back };
     });
   }
 

@@ -24,9 +24,8 @@ done
 rm -f "$push_socket"
 # Where nginx can hand word of changes to the screens that listen, the application is told where to leave it.
 push_module=/usr/lib/nginx/modules/ngx_nchan_module.so
-# Of several such servers the one in front of them may do that.
-export INCH_PUSH_SOCKET=${INCH_PUSH_SOCKET:-}
-[ -n "$INCH_PUSH_SOCKET" ] || [ ! -e "$push_module" ] || INCH_PUSH_SOCKET=$push_socket
+export INCH_PUSH_SOCKET=
+[ ! -e "$push_module" ] || INCH_PUSH_SOCKET=$push_socket
 export APP_CONFIG_CACHE=$folder/config.php APP_ROUTES_CACHE=$folder/routes.php APP_EVENTS_CACHE=$folder/events.php
 # Those of the release before would be read while the new ones are made.
 rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE" "$APP_EVENTS_CACHE"
@@ -55,11 +54,17 @@ catch_workers_output = yes
 CONF
 done
 
-load_push= push_in= push_out=
+load_push= push_in= push_out= push_shared= push_pass=
+# Several such servers share the word of changes by Redis: INCH_PUSH_REDIS=HOST:PORT.
+if [ -n "${INCH_PUSH_REDIS:-}" ]; then
+    push_shared="upstream push { nchan_redis_server $INCH_PUSH_REDIS; }"
+    push_pass='nchan_redis_pass push;'
+fi
 if [ -n "$INCH_PUSH_SOCKET" ]; then
     load_push="load_module $push_module;"
     # Only who may open the socket may speak; whoever knows a channel's name may listen.
     push_in="
+    $push_shared
     server {
         listen unix:$push_socket;
         location ~ \"^/([0-9a-f]{64})\$\" {
@@ -67,6 +72,7 @@ if [ -n "$INCH_PUSH_SOCKET" ]; then
             nchan_channel_id \$1;
             nchan_message_buffer_length 1;
             nchan_message_timeout 10m;
+            $push_pass
         }
     }"
     push_out="
@@ -75,6 +81,7 @@ if [ -n "$INCH_PUSH_SOCKET" ]; then
             nchan_channel_id \$1;
             nchan_subscriber_first_message oldest;
             nchan_eventsource_ping_interval 20;
+            $push_pass
         }"
 fi
 # Said once, in the application: what a browser may run, and what is said of a body that is too large.

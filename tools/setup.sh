@@ -51,6 +51,7 @@ stop_services_of() {
     local package
     for package in "$@"; do
         case $package in
+            redis-server) as_root systemctl disable --quiet --now redis-server ;;
             mariadb-server) as_root systemctl disable --quiet --now mariadb ;;
             nginx-light) as_root systemctl disable --quiet --now nginx ;;
             php8.2-fpm) as_root systemctl disable --quiet --now php8.2-fpm ;;

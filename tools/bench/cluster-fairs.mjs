@@ -1,23 +1,31 @@
 // Plays eight fairs at once: names are taken and children called, each tap sent again until it was acknowledged. Prints as JSON what
 // became of them; exit 1 when an acknowledged one is missing or there twice, or a number was given twice.
-// node tools/bench/cluster-fairs.mjs URL SECONDS
+// Of each fair one screen listens on another front than its desk speaks with, and has to hear of its last tap.
+// node tools/bench/cluster-fairs.mjs URL,URL SECONDS
 import { ulid } from 'ulid';
 
 /** As the server writes it. */
 const newId = () => ulid().toLowerCase();
 
-const [url, seconds] = process.argv.slice(2);
+const [urls, seconds] = process.argv.slice(2);
+const FRONTS = urls.split(',');
 const FAIRS = 8;
 const EVERY_MS = 150;
 const PATIENCE_MS = 5_000;
+/** As a browser does whose stream of events broke off. */
+const LISTEN_AGAIN_MS = 1_000;
 const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 
-/** One browser: its cookies, and its way to the server. */
+/** One browser: its cookies, and its way to the server, which is another one when a front does not answer. */
 class Browser {
   cookies = new Map();
 
+  constructor(front) {
+    this.front = front;
+  }
+
   async ask(method, path, body) {
-    const answer = await fetch(`${url}/api/${path}`, {
+    const answer = await this.reach(`/api/${path}`, {
       method,
       signal: AbortSignal.timeout(PATIENCE_MS),
       headers: {
@@ -34,6 +42,41 @@ class Browser {
     }
 
     return { status: answer.status, text: await answer.text() };
+  }
+
+  async reach(path, options) {
+    try {
+      return await fetch(`${FRONTS[this.front % FRONTS.length]}${path}`, options);
+    } catch (error) {
+      this.front++;
+      throw error;
+    }
+  }
+
+  /** Hears word of changes until told to stop; the number of the newest tap that it heard of. */
+  listen(channel) {
+    const screen = { heard: 0, stop: new AbortController() };
+    const hear = async () => {
+      while (!screen.stop.signal.aborted) {
+        try {
+          const answer = await this.reach(`/push/${channel}`, {
+            headers: { Accept: 'text/event-stream' },
+            signal: screen.stop.signal,
+          });
+          const words = new TextDecoder();
+          for await (const chunk of answer.body) {
+            const numbers = [...words.decode(chunk, { stream: true }).matchAll(/^data: (\d+)$/gm)];
+            screen.heard = Math.max(screen.heard, ...numbers.map(([, number]) => Number(number)));
+          }
+        } catch {
+          // The front is gone, or all is over.
+        }
+        await pause(LISTEN_AGAIN_MS);
+      }
+    };
+    void hear();
+
+    return screen;
   }
 
   /** Until it is answered. */
@@ -54,7 +97,7 @@ class Browser {
 const hour = (from) => `${String(new Date(Date.now() + from * 3_600_000).getUTCHours()).padStart(2, '0')}:00`;
 
 async function opened(number) {
-  const browser = new Browser();
+  const browser = new Browser(number);
   await browser.json('GET', 'session');
   await browser.json('POST', 'teams', {
     team: `Fair ${number}`,
@@ -78,13 +121,16 @@ async function opened(number) {
     items: [{ designId: design.id, promise: '2:00', priceCents: null }],
   });
 
-  return { browser, design: design.id, day: day.id };
+  const { channel } = await browser.json('GET', `days/${day.id}/line`);
+  const screen = new Browser(number + 1).listen(channel);
+
+  return { browser, design: design.id, day: day.id, screen };
 }
 
-const tally = { taps: 0, again: 0, longestGapMs: 0, missing: 0, doubled: 0 };
+const tally = { taps: 0, again: 0, longestGapMs: 0, missing: 0, doubled: 0, unheard: 0 };
 const delays = [];
 
-async function play({ browser, design, day }, ends) {
+async function play({ browser, design, day, screen }, ends) {
   const taken = [];
   let last = performance.now();
   const send = async (tap) => {
@@ -124,7 +170,13 @@ async function play({ browser, design, day }, ends) {
     await pause(EVERY_MS);
     last = performance.now();
   }
-  const { waiting } = await browser.json('GET', `days/${day}/line`);
+  const { waiting, version } = await browser.json('GET', `days/${day}/line`);
+  const newest = Number(version.split('-')[0]);
+  for (const until = Date.now() + PATIENCE_MS; screen.heard < newest && Date.now() < until;) {
+    await pause(50);
+  }
+  screen.stop.abort();
+  tally.unheard += Number(screen.heard < newest);
   const there = waiting.map(({ id }) => id);
   tally.missing += taken.filter((ticket) => !there.includes(ticket)).length;
   tally.doubled += there.length - new Set(there).size;
@@ -141,4 +193,4 @@ await Promise.all(fairs.map((fair) => play(fair, ends)));
 delays.sort((one, other) => one - other);
 const p95 = Math.round(delays[Math.floor(0.95 * (delays.length - 1))]);
 console.log(JSON.stringify({ ...tally, p95 }));
-process.exit(tally.missing + tally.doubled > 0 ? 1 : 0);
+process.exit(tally.missing + tally.doubled + tally.unheard > 0 ? 1 : 0);

@@ -17,6 +17,7 @@ use App\Queries\Account\BenchOfPainter;
 use Core\Design\Design as CoreDesign;
 use Core\Design\Placement;
 use Core\Design\Step;
+use Core\Design\StepValues;
 use Core\Units\Duration;
 use Illuminate\Support\Str;
 use Tests\Core\Paint;
@@ -46,6 +47,14 @@ final readonly class Scene
             $this->painter->team_id,
             new CoreDesign($name, Placement::Cheek, Duration::ofSeconds(75), $steps),
         );
+    }
+
+    /** What has to be painted, and what looks better with it. */
+    public function designWithExtra(string $name, int $base, int $extra): Design
+    {
+        $feathers = [...StepValues::of(Paint::step('x', $extra, name: 'Feathers')), 'optional' => true, 'look' => 4];
+
+        return $this->design($name, Paint::step(self::ulid(), $base, name: 'Base'), StepValues::read(self::ulid(), $feathers));
     }
 
     public function day(int $chairs = 1, Design ...$menu): EventDay

@@ -5,38 +5,11 @@
 import { execFileSync } from 'node:child_process';
 import { readdirSync, readFileSync } from 'node:fs';
 import { ulid } from 'ulid';
+import { Painter } from './painter.mjs';
 
 const [url, email, password, fpmPid, databasePid, faces = '80'] = process.argv.slice(2);
-if (!['127.0.0.1', 'localhost', '[::1]'].includes(new URL(url).hostname)) {
-  throw new Error('The load is for a server on this machine only.');
-}
 const TICK_MS = 1000 / Number(execFileSync('getconf', ['CLK_TCK'], { encoding: 'utf8' }));
 const pidIn = (file) => Number(readFileSync(file, 'utf8').trim());
-const cookies = new Map();
-
-async function api(path, body, method = body === undefined ? 'GET' : 'POST') {
-  const answer = await fetch(`${url}/api/${path}`, {
-    method,
-    headers: {
-      Accept: 'application/json',
-      'Content-Type': 'application/json',
-      Cookie: [...cookies].map(([name, value]) => `${name}=${value}`).join('; '),
-      'X-XSRF-TOKEN': decodeURIComponent(cookies.get('XSRF-TOKEN') ?? ''),
-    },
-    ...(body === undefined ? {} : { body: JSON.stringify(body) }),
-  });
-  for (const cookie of answer.headers.getSetCookie()) {
-    const [name, value] = cookie.split(';')[0].split('=');
-    cookies.set(name, value);
-  }
-  const text = await answer.text();
-  if (!answer.ok) {
-    throw new Error(`${path}: ${answer.status} ${text.slice(0, 200)}`);
-  }
-
-  return JSON.parse(text);
-}
-
 /** Milliseconds of a core that a process has used, with those of its children. */
 function usedBy(pid) {
   const statOf = (one) => {
@@ -59,12 +32,11 @@ function usedBy(pid) {
   return TICK_MS * children.reduce((sum, { own }) => sum + own, master.own + master.gone);
 }
 
-await api('session');
-await api('session', { email, password });
-const [design] = (await api('designs')).filter(({ totalMs }) => totalMs > 0);
+const painter = await Painter.signedIn(url, email, password);
+const [design] = (await painter.json('GET', 'designs')).filter(({ totalMs }) => totalMs > 0);
 const today = new Date();
 const hour = (shift) => `${String((today.getUTCHours() + shift + 24) % 24).padStart(2, '0')}:00`;
-const day = await api('days', {
+const day = await painter.json('POST', 'days', {
   name: 'A fair of one chair',
   place: '',
   timezone: 'UTC',
@@ -74,21 +46,22 @@ const day = await api('days', {
   chairs: 1,
   turnaround: '1:00',
 });
-await api(
-  `days/${day.id}/menu`,
-  { items: [{ designId: design.id, promise: '5:00', priceCents: null }] },
-  'PUT',
-);
-const line = await api(`days/${day.id}/line`);
+await painter.json('PUT', `days/${day.id}/menu`, {
+  items: [{ designId: design.id, promise: '5:00', priceCents: null }],
+});
+const line = await painter.json('GET', `days/${day.id}/line`);
 const planId = line.designs.find(({ id }) => id === design.id).planId;
-const plan = (await api(`days/${day.id}/plans`)).find(({ id }) => id === planId);
+const plan = (await painter.json('GET', `days/${day.id}/plans`)).find(({ id }) => id === planId);
 
 let version = line.version;
 let at = Date.now();
 const tap = async (kind, more = {}) => {
   at = Math.max(Date.now(), at + 1);
   const tapped = { id: ulid().toLowerCase(), kind, at, ...more };
-  const { outcomes, news } = await api(`days/${day.id}/taps`, { since: version, taps: [tapped] });
+  const { outcomes, news } = await painter.json('POST', `days/${day.id}/taps`, {
+    since: version,
+    taps: [tapped],
+  });
   if (outcomes[0].fate !== 'kept') {
     throw new Error(JSON.stringify(outcomes[0]));
   }
@@ -137,7 +110,7 @@ const tapping = await costOf(async () => {
 });
 const reading = await costOf(async () => {
   for (let turn = 0; turn < taps; turn++) {
-    await api(`days/${day.id}/line/news?since=${versions.at(-1)}`);
+    await painter.json('GET', `days/${day.id}/line/news?since=${versions.at(-1)}`);
   }
 });
 const each = (cost) => Number((cost / taps).toFixed(2));

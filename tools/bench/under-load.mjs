@@ -3,46 +3,14 @@
 //   node tools/bench/under-load.mjs URL EMAIL PASSWORD SECONDS
 // A tap's time runs from the moment it was due. Prints what it measured as JSON.
 import { ulid } from 'ulid';
+import { Painter } from './painter.mjs';
 
 const [url, email, password, seconds] = process.argv.slice(2);
-if (!['127.0.0.1', 'localhost', '[::1]'].includes(new URL(url).hostname)) {
-  throw new Error('The load is for a server on this machine only.');
-}
 const EVERY_MS = 100;
 const AT_ONCE = 4;
-const cookies = new Map();
-
-async function ask(method, path, body) {
-  const answer = await fetch(`${url}/api/${path}`, {
-    method,
-    headers: {
-      Accept: 'application/json',
-      'Content-Type': 'application/json',
-      Cookie: [...cookies].map(([name, value]) => `${name}=${value}`).join('; '),
-      'X-XSRF-TOKEN': decodeURIComponent(cookies.get('XSRF-TOKEN') ?? ''),
-    },
-    ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
-  });
-  for (const cookie of answer.headers.getSetCookie()) {
-    const [name, value] = cookie.split(';')[0].split('=');
-    cookies.set(name, value);
-  }
-  const text = await answer.text();
-
-  return { status: answer.status, text };
-}
-
-const json = async (method, path, body) => {
-  const { status, text } = await ask(method, path, body);
-  if (status >= 400) {
-    throw new Error(`${method} ${path}: ${status} ${text.slice(0, 200)}`);
-  }
-
-  return JSON.parse(text);
-};
-
-await ask('GET', 'session');
-await json('POST', 'session', { email, password });
+const painter = await Painter.signedIn(url, email, password);
+const ask = (...sent) => painter.ask(...sent);
+const json = (...sent) => painter.json(...sent);
 
 const step = (at) => ({
   id: ulid().toLowerCase(),

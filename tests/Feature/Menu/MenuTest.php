@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use App\Models\EventDay;
 use App\Models\MenuItem;
-use Core\Design\StepValues;
 use Tests\Core\Paint;
 use Tests\Scene;
 
@@ -12,11 +11,8 @@ beforeEach(function (): void {
     $this->travelTo('2026-11-07 09:00:00 UTC');
     $this->scene = Scene::team();
     $this->actingAs($this->scene->painter);
-    $step = static fn (string $name, int $seconds, bool $optional = false) => StepValues::read(Scene::ulid(), [
-        ...StepValues::of(Paint::step('x', $seconds, name: $name)), ...($optional ? ['optional' => true, 'look' => 4] : []),
-    ]);
-    $this->wave = $this->scene->design('Wave band', $step('Wave', 100));
-    $this->puffin = $this->scene->design('Puffin mask', $step('Base', 200), $step('Feathers', 120, true));
+    $this->wave = $this->scene->design('Wave band', Paint::step(Scene::ulid(), 100, name: 'Wave'));
+    $this->puffin = $this->scene->designWithExtra('Puffin mask', 200, 120);
     $this->offer = static fn (string $design, mixed ...$more): array => [
         'designId' => $design, 'rung' => null, 'promiseMs' => null, 'priceCents' => null, 'group' => null, ...$more,
     ];

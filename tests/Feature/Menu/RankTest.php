@@ -8,22 +8,15 @@ use App\Jobs\RankDesign;
 use App\Models\Design;
 use App\Models\DesignRung;
 use App\Models\MenuItem;
-use Core\Design\StepValues;
 use Illuminate\Support\Facades\Queue;
-use Tests\Core\Paint;
 use Tests\Scene;
 
 beforeEach(function (): void {
     $this->travelTo('2026-11-07 09:00:00 UTC');
     $this->scene = Scene::team();
     $this->actingAs($this->scene->painter);
-    $step = static fn (string $name, int $seconds, bool $optional = false) => StepValues::read(Scene::ulid(), [
-        ...StepValues::of(Paint::step('x', $seconds, name: $name)), ...($optional ? ['optional' => true, 'look' => 4] : []),
-    ]);
-    $this->designs = [];
-    foreach (['Puffin mask', 'Harbour seal', 'Tide whiskers'] as $name) {
-        $this->designs[] = $this->scene->design($name, $step('Base', 200), $step('Feathers', 120, true));
-    }
+    $names = ['Puffin mask', 'Harbour seal', 'Tide whiskers'];
+    $this->designs = array_map(fn (string $name): Design => $this->scene->designWithExtra($name, 200, 120), $names);
     $this->menu = ['name' => 'Fairs', 'offers' => array_map(
         static fn (Design $design): array => [
             'designId' => $design->id, 'rung' => 'core', 'promiseMs' => null, 'priceCents' => null, 'group' => null,

@@ -6,6 +6,7 @@
   import EmptyRoom from '../../ui/EmptyRoom.svelte';
   import Fetched from '../../ui/Fetched.svelte';
   import KeyList from '../../ui/KeyList.svelte';
+  import BringIn from '../../ui/BringIn.svelte';
   import Said from '../../ui/Said.svelte';
   import Sheet from '../../ui/Sheet.svelte';
   import UndoBar from '../../ui/UndoBar.svelte';
@@ -65,16 +66,7 @@
 <div class="px-3 py-5 sm:px-8">
   <div class="mb-3 flex flex-wrap items-center gap-2 sm:mb-4 sm:gap-3">
     <h1 class="grow text-3xl sm:text-4xl">Designs</h1>
-    <label class="key cursor-pointer has-focus-visible:outline-3">
-      <span class="sm:hidden">Bring in</span><span class="max-sm:hidden">Bring in a file</span>
-      <input
-        type="file"
-        accept=".json,application/json"
-        class="sr-only"
-        aria-label="Bring in a file"
-        onchange={(event) => work.bringIn(event)}
-      />
-    </label>
+    <BringIn accept=".json,application/json" onfile={(file) => work.bringIn(file)} />
     <button type="button" class="key key-ink" onclick={() => (making = true)}>New design</button>
   </div>
   <Said message={work.message} />

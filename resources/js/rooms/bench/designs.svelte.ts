@@ -73,11 +73,7 @@ export class ShelfWork {
     return api.put('shelf', { designIds: designs.map(({ id }) => id), ...change });
   }
 
-  async bringIn(event: Event & { currentTarget: HTMLInputElement }): Promise<void> {
-    const file = event.currentTarget.files?.[0];
-    if (file === undefined) {
-      return;
-    }
+  async bringIn(file: File): Promise<void> {
     await this.work.run(async () => {
       if (file.size > 5_000_000) {
         throw new Error(

@@ -5,6 +5,7 @@
   import { readWhenPlanned } from '../../lib/planned';
   import EmptyRoom from '../../ui/EmptyRoom.svelte';
   import Fetched from '../../ui/Fetched.svelte';
+  import BringIn from '../../ui/BringIn.svelte';
   import Said from '../../ui/Said.svelte';
   import Sheet from '../../ui/Sheet.svelte';
   import UndoBar from '../../ui/UndoBar.svelte';
@@ -32,14 +33,6 @@
       ]);
     },
   );
-  async function bringIn({ currentTarget }: Event & { currentTarget: HTMLInputElement }) {
-    const file = currentTarget.files?.[0];
-    if (file !== undefined) {
-      await work.bringIn(file);
-    }
-    currentTarget.value = '';
-  }
-
   /** Of whose bag the things are shown; null for all of them. */
   let bag = $state<string | null>(null);
   const drilled = $derived(kit.data?.hands.find((hand) => hand.action === work.drilling));
@@ -48,16 +41,7 @@
 <div class="flex grow flex-col px-3 py-5 sm:px-8">
   <div class="mb-4 flex flex-wrap items-center gap-3">
     <h1 class="grow text-4xl">Kit</h1>
-    <label class="key cursor-pointer has-focus-visible:outline-3">
-      <span class="sm:hidden">Bring in</span><span class="max-sm:hidden">Bring in a file</span>
-      <input
-        type="file"
-        accept=".json,application/json"
-        class="sr-only"
-        aria-label="Bring in a file"
-        onchange={bringIn}
-      />
-    </label>
+    <BringIn accept=".json,application/json" onfile={(file) => work.bringIn(file)} />
     <button type="button" class="key key-ink" onclick={() => (work.editing = blankThing('paint'))}
       >Add a thing</button
     >

@@ -107,7 +107,7 @@ final readonly class WhatAilsIt
 
         return self::said([
             'Nothing has taken up what is to be done for '.intdiv($waits, 60).' minutes: plans, what is learned, and names that are to be '
-                .'forgotten. Run php artisan queue:work, and keep it running.' => $waits > self::LONGEST_WAIT_SECONDS,
+                .'forgotten. Run tools/work.sh desk, and keep it running.' => $waits > self::LONGEST_WAIT_SECONDS,
             "{$failed} pieces of work failed. See php artisan queue:failed; queue:retry all tries them again." => $failed > 0,
         ]);
     }

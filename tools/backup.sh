@@ -26,14 +26,11 @@ scratch_up() {
     scratch_sweep
     scratch=$(mktemp -d "${TMPDIR:-/tmp}/inch-timer-scratch-XXXXXX")
     echo $$ >"$scratch/owner"
-    # Not the next one: what a kill left behind may be about to take that.
-    local port=$((34000 + RANDOM % 20000))
-    until port_is_free "$port"; do port=$((port + 1)); done
     local ours=${DB_SOCKET:-}
-    database_make "$scratch/data" "$port"
+    database_make "$scratch/data" 0
     # It says where it is; the application's own stays where it was.
     export DB_SOCKET=$ours
-    setsid bash -c '. tools/database.sh; database_make "$1" "$2"; database_run fast' scratch "$scratch/data" "$port" >"$scratch/log" 2>&1 </dev/null &
+    setsid bash -c '. tools/database.sh; database_make "$1" 0; database_run alone' scratch "$scratch/data" >"$scratch/log" 2>&1 </dev/null &
     scratch_pid=$!
     database_wait
     database_create scratch

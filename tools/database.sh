@@ -1,5 +1,5 @@
 # A private MariaDB on loopback. Source it, then: database_start FOLDER PORT durable|fast; database_stop. Or, to run it in front:
-# database_make FOLDER PORT; database_run durable|fast.
+# database_make FOLDER PORT; database_run durable|fast|alone (fast, and by its socket only).
 # shellcheck shell=bash
 
 # Where it lies, and an empty one where there is none yet.
@@ -19,8 +19,9 @@ database_make() {
 
 database_run() {
     local durability=(--innodb-flush-log-at-trx-commit=1)
-    [ "$1" = fast ] && durability=(--innodb-flush-log-at-trx-commit=0 --innodb-doublewrite=0
+    [ "$1" = durable ] || durability=(--innodb-flush-log-at-trx-commit=0 --innodb-doublewrite=0
         --innodb-flush-method=nosync --innodb-fast-shutdown=2)
+    [ "$1" != alone ] || durability+=(--skip-networking)
     exec mariadbd --no-defaults --user="$(id -un)" --datadir="$database_folder" --socket="$database_socket" \
         --pid-file="$database_folder/mariadbd.pid" --bind-address=127.0.0.1 --port="$database_port" \
         --innodb-buffer-pool-size=256M --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_520_ci "${durability[@]}"

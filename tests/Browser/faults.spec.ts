@@ -4,6 +4,8 @@ import { expect, openChair, pedal, seat, step, type Team, test } from './team';
 
 // What a network and a full device do to taps.
 
+/** How long a step is painted here. */
+const PAINTED_MS = 1200;
 const NAMES = ['Noor', 'Emil', 'Ada', 'Mats'];
 
 const statuses = (line: LineBoard) => line.chairs[0]?.child?.steps.map(({ status }) => status);
@@ -98,4 +100,48 @@ test('a device that has no room left paints on, and hands its taps over while th
   await expect
     .poll(async () => statuses(await team.line(day)), { timeout: 30_000 })
     .toEqual(['done', 'done']);
+});
+
+test('a device whose clock is set back and forth in the middle of a face keeps the minutes of its steps', async ({
+  page,
+  context,
+  team,
+}) => {
+  await page.addInitScript(() => {
+    const real = Date.now;
+    Date.now = () => real() + Number(sessionStorage.getItem('set by') ?? 0);
+  });
+  const set = (minutes: number) =>
+    page.evaluate((ms) => sessionStorage.setItem('set by', String(ms)), minutes * 60_000);
+  const day = await atWork(page, team);
+  for (const [atFirst, atLast, isAway] of [
+    [-10, 0, false],
+    [0, 60, false],
+    // Out of reach nobody says what time it is.
+    [120, -1500, true],
+    [0, 0, false],
+  ] as const) {
+    await seat(page);
+    await context.setOffline(isAway);
+    await expect(page.getByRole('heading', { name: 'Wave', exact: true })).toBeVisible();
+    await page.waitForTimeout(PAINTED_MS);
+    await set(atFirst);
+    await pedal(page);
+    await expect(page.getByRole('heading', { name: 'Foam', exact: true })).toBeVisible();
+    await page.waitForTimeout(PAINTED_MS);
+    await set(atLast);
+    await pedal(page);
+    await expect(page.getByRole('heading', { name: 'Foam', exact: true })).toBeHidden();
+    await context.setOffline(false);
+  }
+  await expect.poll(async () => (await team.line(day)).finishedCount, { timeout: 30_000 }).toBe(3);
+  await expect
+    .poll(async () => statuses(await team.line(day)), { timeout: 30_000 })
+    .toEqual(['done', 'done']);
+  const { faces } = await team.get<DayLog>(`days/${day.id}/logbook`);
+  const spent = faces.flatMap(({ steps }) => steps.map(({ spentMs }) => spentMs));
+  expect(spent).toHaveLength(6);
+  expect(Math.min(...spent)).toBeGreaterThanOrEqual(PAINTED_MS);
+  expect(Math.max(...spent)).toBeLessThan(30_000);
+  await expect(page.getByText('lies in the future')).toBeHidden();
 });

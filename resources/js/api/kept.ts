@@ -9,6 +9,8 @@ export interface KeptTap {
   teamId: string;
   dayId: string;
   tap: Tap;
+  /** The clock's slip that was known when it was tapped. */
+  slip?: number;
   /** Why it was laid aside; it is not sent until the painter says so. */
   parked?: string;
 }
@@ -179,7 +181,7 @@ export const kept = {
       .then((db) => db.getAll('taps'))
       .catch((): KeptTap[] => []);
 
-    return [...stored, ...inMemory.values()].sort((a, b) => (a.id < b.id ? -1 : 1));
+    return [...stored, ...inMemory.values()].sort((a, b) => a.tap.at - b.tap.at || (a.id < b.id ? -1 : 1));
   },
 
   async keepTaps(taps: KeptTap[]): Promise<void> {

@@ -1,5 +1,5 @@
 import type { QueryClient } from '@tanstack/svelte-query';
-import { clock } from '../lib/clock.svelte';
+import { clock, type Clock } from '../lib/clock.svelte';
 import { newId } from '../lib/ids';
 import { api, Refusal, ServerFault, Unreachable } from './client';
 import { keepLine, sinceOf, type ToldLine, withNews } from '../line/told';
@@ -13,7 +13,9 @@ export type Saying = Omit<Tap, 'id' | 'at'>;
 export interface OutboxParts {
   store: TapStore;
   /** The server's time. */
-  clock: { moment(): number };
+  clock: Pick<Clock, 'moment' | 'inDoubt' | 'slip' | 'onSettled'>;
+  /** Asks the server something of that day, so that the clock learns what time it is. */
+  askTime(dayId: string): Promise<unknown>;
   /** @param since what is known of the line already */
   post(teamId: string, dayId: string, taps: Tap[], since: string | undefined): Promise<TapsAnswer>;
   keepLine(dayId: string, line: ToldLine): Promise<void>;
@@ -46,11 +48,13 @@ export class Outbox {
   private keeping: Promise<unknown> = Promise.resolve();
   private queryClient: QueryClient | undefined;
   private retry: ReturnType<typeof setTimeout> | undefined;
+  private readonly deaf: () => void;
   private readonly faults = new Map<string, number>();
   /** Taps of this page that the server took. */
   private readonly taken = new Set<string>();
 
   constructor(private readonly parts: OutboxParts) {
+    this.deaf = parts.clock.onSettled((since, slip) => this.setRight(since, slip));
     parts.channel.onmessage = ({ data }: MessageEvent<News>) => this.hear(data);
   }
 
@@ -65,6 +69,7 @@ export class Outbox {
 
   dispose(): void {
     clearTimeout(this.retry);
+    this.deaf();
     this.parts.channel.onmessage = null;
     this.parts.channel.close();
   }
@@ -77,10 +82,11 @@ export class Outbox {
   tap(dayId: string, seen: number, ...sayings: Saying[]): void {
     const at = Math.max(this.parts.clock.moment(), this.lastAt + 1, seen + 1);
     this.lastAt = at;
+    const { slip } = this.parts.clock;
     const taps = sayings.map((saying): KeptTap => {
       const id = newId(at);
 
-      return { id, teamId: this.teamId, dayId, tap: { ...saying, id, at } };
+      return { id, teamId: this.teamId, dayId, tap: { ...saying, id, at }, slip };
     });
     this.waiting = [...this.waiting, ...taps];
     const keep = this.parts.store.keepTaps(taps);
@@ -144,7 +150,7 @@ export class Outbox {
 
   private async sendAll(): Promise<void> {
     for (;;) {
-      const all = await this.unsent();
+      const all = await this.inTime(await this.unsent());
       const first = all[0];
       if (first === undefined) {
         return;
@@ -152,6 +158,42 @@ export class Outbox {
       const ofDay = all.filter((one) => one.dayId === first.dayId);
       // What the server failed on before is sent alone, so that it is known which tap it was.
       await this.sendBatch(first.dayId, this.faults.has(first.id) ? [first] : ofDay.slice(0, BATCH));
+    }
+  }
+
+  /** The device slept, or was set: when these were tapped is known once the server has said what time it is. */
+  private async inTime(taps: KeptTap[]): Promise<KeptTap[]> {
+    const first = taps[0];
+    if (first === undefined || !this.parts.clock.inDoubt) {
+      return taps;
+    }
+    try {
+      await this.parts.askTime(first.dayId);
+    } catch (error) {
+      // Whoever may not ask is told so when the taps are sent.
+      if (!(error instanceof Refusal)) {
+        throw error;
+      }
+    }
+
+    return this.unsent();
+  }
+
+  /** Taps of a device that was set forward, made since, happened as much earlier as it was set. */
+  private setRight(since: number, slip: number): void {
+    const right = (one: KeptTap): KeptTap => {
+      const by = one.tap.at < since ? 0 : slip - (one.slip ?? slip);
+
+      return by === 0 ? one : { ...one, slip, tap: { ...one.tap, at: Math.round(one.tap.at + by) } };
+    };
+    const all = [...this.waiting, ...this.parked];
+    const mended = all.map(right).filter((one) => !all.includes(one));
+    if (mended.length > 0) {
+      this.waiting = this.waiting.map(right);
+      this.lastAt = Math.max(0, ...this.waiting.map((one) => one.tap.at));
+      const keep = this.parts.store.keepTaps(mended);
+      this.keeping = this.keeping.then(() => keep);
+      this.tellOthers({ kept: mended });
     }
   }
 
@@ -262,9 +304,13 @@ export class Outbox {
   /** What another window of this browser has tapped is shown here too, also while both are out of reach. */
   private hear(news: News): void {
     if ('kept' in news) {
+      const taps = news.kept.filter((one) => one.teamId === this.teamId);
+      const told = new Map(taps.map((one) => [one.id, one]));
       const known = new Set(this.waiting.map((one) => one.id));
-      const taps = news.kept.filter((one) => one.teamId === this.teamId && !known.has(one.id));
-      this.waiting = [...this.waiting, ...taps];
+      this.waiting = [
+        ...this.waiting.map((one) => told.get(one.id) ?? one),
+        ...taps.filter((one) => !known.has(one.id)),
+      ];
       this.lastAt = Math.max(this.lastAt, ...taps.map((one) => one.tap.at));
     } else {
       const gone = new Set(news.dropped);
@@ -277,6 +323,7 @@ export class Outbox {
 export const outbox = new Outbox({
   store: kept,
   clock,
+  askTime: (dayId) => api.ask(`days/${dayId}/line`),
   post: (teamId, dayId, taps, since) => api.postAs<TapsAnswer>(teamId, `days/${dayId}/taps`, { taps, since }),
   keepLine,
   alone: (work) => navigator.locks.request('inch-timer-outbox', work),

@@ -58,6 +58,10 @@ let store: Store;
 let windows: Windows;
 let now: number;
 let answer: Answer;
+/** The clock, and what settles its doubt. */
+let time: OutboxParts['clock'] & { inDoubt: boolean; slip: number };
+let settled: ((since: number, slip: number) => unknown)[];
+let asksTime: () => Promise<unknown>;
 let sent: string[][];
 let sentIds: Set<string>;
 let opened: Outbox[];
@@ -67,7 +71,8 @@ let sending: Promise<unknown>;
 function outbox(): Outbox {
   const one = new Outbox({
     store,
-    clock: { moment: () => now },
+    clock: time,
+    askTime: () => asksTime(),
     post: async (team, day, taps) => {
       const answered = await answer(team, day, taps);
       sent.push(taps.map((tap) => `${day} ${tap.kind}`));
@@ -112,6 +117,18 @@ beforeEach(() => {
   store = new Store();
   windows = new Windows();
   now = 1_000_000;
+  settled = [];
+  time = {
+    moment: () => now,
+    inDoubt: false,
+    slip: 0,
+    onSettled: (hear) => {
+      settled.push(hear);
+
+      return () => settled.splice(settled.indexOf(hear), 1).length > 0;
+    },
+  };
+  asksTime = () => Promise.resolve();
   answer = takes;
   sent = [];
   sentIds = new Set();
@@ -165,6 +182,47 @@ describe('the outbox', () => {
     expect(box.waiting.map((one) => one.tap.at)).toEqual([5_000_001, 5_000_001, 5_000_002]);
     const ids = box.waiting.map((one) => one.id);
     expect(ids.toSorted()).toEqual(ids);
+  });
+
+  it('sets right what was tapped since the device was set forward, before it sends it', async () => {
+    answer = away;
+    const box = await openFor('a');
+    box.tap('day', 0, { kind: 'opened' });
+    await settle();
+    // An hour ahead, and nobody knows yet.
+    now += 3_601_000;
+    time.inDoubt = true;
+    box.tap('day', 0, { kind: 'called', ticket: 't' });
+    await settle();
+    answer = takes;
+    asksTime = () => {
+      now -= 3_600_000;
+      time.slip = -3_600_000;
+      time.inDoubt = false;
+      settled.forEach((hear) => hear(1_000_500, -3_600_000));
+
+      return Promise.resolve();
+    };
+    const posted: number[] = [];
+    answer = (team, day, taps) => {
+      posted.push(...taps.map(({ at }) => at));
+
+      return takes(team, day, taps);
+    };
+    await box.send();
+    expect(posted).toEqual([1_000_000, 1_001_000]);
+    box.tap('day', 0, { kind: 'closed' });
+    expect(box.waiting.at(-1)?.tap.at).toBe(1_001_001);
+  });
+
+  it('tells the other window of what was set right', async () => {
+    answer = away;
+    const [one, other] = [await openFor('a'), await openFor('a')];
+    one.tap('day', 0, { kind: 'opened' });
+    await settle();
+    settled.forEach((hear) => hear(0, -5000));
+    await settle();
+    expect([one, other].map((box) => box.waiting[0]?.tap.at)).toEqual([995_000, 995_000]);
   });
 
   it('goes on after its own taps when the page is opened again with a slow clock', async () => {

@@ -5,10 +5,10 @@ const DAY_MS = 24 * 60 * 60_000;
 
 /**
  * Forgets on this device what names children, so many days after it was heard. A day at least: it is needed as long as the fair
- * runs, network or not. What has not reached the server yet is kept until it has.
+ * runs, network or not. Taps that have not reached the server by then do so without names.
  */
 export async function forgetChildren(namesDays: number, now = Date.now()): Promise<void> {
   const before = now - Math.max(1, namesDays) * DAY_MS;
   forgetGuests(before);
-  await kept.forgetDays(before);
+  await Promise.all([kept.forgetDays(before), kept.forgetNames(before)]);
 }

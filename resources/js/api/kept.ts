@@ -151,23 +151,6 @@ export const kept = {
       .catch(() => undefined);
   },
 
-  /** Who the children are in taps from before a moment that have not reached the server; the taps themselves are not lost. */
-  async forgetNames(before: number): Promise<void> {
-    const old = (await kept.taps()).filter(({ tap }) => tap.at < before);
-    const named = old.filter(({ tap }) => tap.firstName !== undefined || tap.note !== undefined);
-    if (named.length > 0) {
-      await kept.keepTaps(
-        named.map((one) => {
-          const tap = { ...one.tap };
-          delete tap.firstName;
-          delete tap.note;
-
-          return { ...one, tap };
-        }),
-      );
-    }
-  },
-
   async forgetAnswers(): Promise<void> {
     await database()
       .then((db) => db.clear('answers'))

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Bench;
 
 use App\Actions\Plan\PlanDesign;
+use App\Actions\Plan\RankDesigns;
 use App\Models\Design;
 use App\Models\Step;
 use App\Queries\Account\PainterBench;
@@ -18,7 +19,7 @@ use Core\Design\StepValues;
 /** Writes a design's content and the plan that faces seated from now on get. Runs inside the caller's transaction. */
 final readonly class WriteDesign
 {
-    public function __construct(private PlanDesign $planDesign) {}
+    public function __construct(private PlanDesign $planDesign, private RankDesigns $rank) {}
 
     public function __invoke(PainterBench $bench, Design $design, CoreDesign $content): void
     {
@@ -40,6 +41,7 @@ final readonly class WriteDesign
         $design->save();
         $this->writeSteps($design, $content);
         ($this->planDesign)($bench, $design, $content);
+        ($this->rank)($design->team_id, [$design->id]);
         $design->unsetRelations();
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Logbook;
 
 use App\Actions\Plan\PlanDesign;
+use App\Actions\Plan\RankDesigns;
 use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\Face;
@@ -34,6 +35,7 @@ final readonly class LearnPaces
         private BenchOfPainter $benchOfPainter,
         private RunsOfDesign $runsOfDesign,
         private PlanDesign $planDesign,
+        private RankDesigns $rank,
         private LearnDrying $learnDrying,
     ) {}
 
@@ -59,6 +61,7 @@ final readonly class LearnPaces
                 }
             });
         }
+        ($this->rank)($day->team_id, $ids);
     }
 
     /** Runs inside the caller's transaction. */

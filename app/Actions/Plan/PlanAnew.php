@@ -19,7 +19,12 @@ final readonly class PlanAnew
     /** Days that opened longer ago, or open later, have no screen that somebody looks at. */
     private const HOURS_AT_HAND = 24;
 
-    public function __construct(private PlanDesign $planDesign, private BenchOfPainter $benchOfPainter, private TellScreens $tell) {}
+    public function __construct(
+        private PlanDesign $planDesign,
+        private RankDesigns $rank,
+        private BenchOfPainter $benchOfPainter,
+        private TellScreens $tell,
+    ) {}
 
     public function __invoke(string $teamId): void
     {
@@ -32,6 +37,7 @@ final readonly class PlanAnew
                 $design === null ? null : ($this->planDesign)($bench, $design, $design->toCore());
             });
         }
+        ($this->rank)($teamId, $ids);
         $days = EventDay::ofTeam($teamId)
             ->where('opens_ms', '>=', now()->subHours(self::HOURS_AT_HAND)->getTimestampMs())
             ->where('opens_ms', '<=', now()->addHours(self::HOURS_AT_HAND)->getTimestampMs())

@@ -5,10 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Plan;
 
 use App\Jobs\PlanDesignForPainters;
-use App\Jobs\RankDesign;
 use App\Models\Design;
-use App\Models\MenuItem;
-use App\Models\MenuOffer;
 use App\Models\PainterPlan;
 use App\Queries\Account\BenchOfPainter;
 use App\Queries\Account\PainterBench;
@@ -16,8 +13,8 @@ use App\Queries\Logbook\PacesOfDesign;
 use Core\Design\Design as CoreDesign;
 
 /**
- * Gives a design the plan that faces seated from now on get, by the team's pace and bench whoever acts. Where it stands on a menu its
- * rungs follow, by the queue; until then those of before hold. Runs inside the caller's transaction.
+ * Gives a design the plan that faces seated from now on get, by the team's pace and bench whoever acts. Its rungs are those of before
+ * until RankDesigns was asked for others. Runs inside the caller's transaction.
  */
 final readonly class PlanDesign
 {
@@ -36,9 +33,6 @@ final readonly class PlanDesign
         $design->plan_id = $content->steps === [] ? null : ($this->writePlan)($design->id, $content, $circumstances)->id;
         $design->is_ranked = false;
         $design->save();
-        if (MenuItem::query()->where('design_id', $design->id)->exists() || MenuOffer::query()->where('design_id', $design->id)->exists()) {
-            RankDesign::dispatch($design->team_id, $design->id);
-        }
         self::forPainters($design);
     }
 

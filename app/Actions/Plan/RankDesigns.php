@@ -4,18 +4,26 @@ declare(strict_types=1);
 
 namespace App\Actions\Plan;
 
-use App\Jobs\RankDesign;
+use App\Jobs\RankDesignsOfTeam;
 use App\Models\Design;
+use App\Models\MenuItem;
+use App\Models\MenuOffer;
 
-/** Has the shorter versions of designs that come onto a menu worked out by the queue, where that was not done yet. */
+/** Has the shorter versions of designs worked out by the queue, where they stand on a menu and that was not done yet. */
 final readonly class RankDesigns
 {
     /** @param  list<string>  $designIds */
     public function __invoke(string $teamId, array $designIds): void
     {
-        $open = Design::ofTeam($teamId)->whereIn('id', $designIds)->whereNotNull('plan_id')->where('is_ranked', false);
-        foreach ($open->orderBy('id')->pluck('id') as $id) {
-            RankDesign::dispatch($teamId, $id);
+        /** @var list<string> $open */
+        $open = Design::ofTeam($teamId)->whereIn('id', $designIds)->whereNotNull('plan_id')->where('is_ranked', false)
+            ->whereIn('id', [
+                ...MenuItem::query()->whereIn('design_id', $designIds)->distinct()->pluck('design_id')->all(),
+                ...MenuOffer::query()->whereIn('design_id', $designIds)->distinct()->pluck('design_id')->all(),
+            ])
+            ->orderBy('id')->pluck('id')->all();
+        if ($open !== []) {
+            RankDesignsOfTeam::dispatch($teamId, $open);
         }
     }
 }

@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Actions\Plan\RankDesigns;
 use App\Actions\Plan\WriteRungs;
 use App\Jobs\PlanTeamAnew;
-use App\Jobs\RankDesign;
+use App\Jobs\RankDesignsOfTeam;
 use App\Models\Design;
 use App\Models\DesignRung;
 use App\Models\MenuItem;
@@ -25,13 +26,13 @@ beforeEach(function (): void {
     )];
 });
 
-it('looks for no shorter version while a menu is saved: the queue does, a design at a time', function (): void {
+it('looks for no shorter version while a menu is saved: the queue does', function (): void {
     Queue::fake();
     $menu = $this->postJson('/api/menus', $this->menu)->assertSuccessful()->json();
 
     expect(DesignRung::query()->count())->toBe(0);
-    Queue::assertPushedOn(PlanTeamAnew::QUEUE, RankDesign::class);
-    Queue::assertPushed(RankDesign::class, 3);
+    Queue::assertPushedOn(PlanTeamAnew::QUEUE, RankDesignsOfTeam::class);
+    Queue::assertPushed(RankDesignsOfTeam::class, 1);
     // What was wished for stays wished for, and is painted as typed until then.
     expect(array_column($menu['offers'], 'isRanked'))->toBe([false, false, false])
         ->and(array_column($menu['offers'], 'rung'))->toBe(['core', 'core', 'core'])
@@ -47,7 +48,7 @@ it('has them when the queue has done its work, and does that once', function ():
 
     Queue::fake();
     $this->putJson("/api/menus/{$menu['id']}", $this->menu)->assertOk();
-    Queue::assertNotPushed(RankDesign::class);
+    Queue::assertNotPushed(RankDesignsOfTeam::class);
 });
 
 it('keeps what a day was to paint while that is still worked out', function (): void {
@@ -58,6 +59,30 @@ it('keeps what a day was to paint while that is still worked out', function (): 
 
     expect(MenuItem::query()->where('event_day_id', $day->id)->pluck('rung')->map(static fn ($rung) => $rung?->value)->all())
         ->toBe(['core', 'core', 'core']);
+});
+
+it('looks at one design at a time, so that another team has its turn in between', function (): void {
+    Queue::fake();
+    $this->postJson('/api/menus', $this->menu)->assertSuccessful();
+    $run = static function (int $at): array {
+        $job = Queue::pushed(RankDesignsOfTeam::class)[$at];
+        app()->call([$job, 'handle']);
+
+        return $job->designIds;
+    };
+    $ids = array_column($this->designs, 'id');
+    sort($ids);
+    expect($run(0))->toBe($ids)->and(Design::query()->where('is_ranked', true)->pluck('id')->all())->toBe([$ids[0]])
+        ->and($run(1))->toBe(array_slice($ids, 1));
+    app('db')->table('designs')->where('id', $ids[2])->update(['is_ranked' => true]);
+    $run(2);
+    expect(Queue::pushed(RankDesignsOfTeam::class))->toHaveCount(3);
+});
+
+it('ranks nothing that stands on no menu', function (): void {
+    Queue::fake();
+    app(RankDesigns::class)($this->scene->painter->team_id, array_column($this->designs, 'id'));
+    Queue::assertNothingPushed();
 });
 
 it('throws away what it found for a design that was saved meanwhile', function (): void {

@@ -51,14 +51,14 @@ test('a party is reckoned as one, and a day of it can be watched', async ({ page
   await expect(page.getByRole('status').getByRole('listitem')).toHaveText([/Odo\s*4/, /Noor\s*7 birthday/]);
   await page.getByRole('button', { name: 'Watch it run' }).click();
   const sheet = page.getByRole('dialog', { name: 'Watch it run' });
-  // The bad day begins at its beginning, once it is there.
-  const played = page.waitForResponse((answer) => answer.url().endsWith('/played'));
   await sheet.getByRole('button', { name: 'A bad day' }).click();
-  await (await played).finished();
   await expect(sheet.getByText(/^[1-9]\d* painted/)).toBeVisible();
-  await sheet.getByLabel('Time of the day').press('End');
-  await expect(sheet.getByText(/ painted, 0 in the line/)).toBeVisible();
-  await expect(sheet.getByRole('button', { name: 'Go on' })).toBeVisible();
+  // The bad day begins at its beginning, once it is there: whoever went to the end of the one before goes there again.
+  await expect(async () => {
+    await sheet.getByLabel('Time of the day').press('End');
+    await expect(sheet.getByText(/ painted, 0 in the line/)).toBeVisible({ timeout: 1000 });
+    await expect(sheet.getByRole('button', { name: 'Go on' })).toBeVisible({ timeout: 1000 });
+  }).toPass();
 });
 
 test('the bag is packed: what is ticked stays ticked, and what is short stands on its own list', async ({

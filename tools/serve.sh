@@ -55,9 +55,10 @@ CONF
 done
 
 load_push= push_in= push_out= push_shared= push_pass=
-# Several such servers share the word of changes by Redis: INCH_PUSH_REDIS=HOST:PORT.
+# Several such servers share the word of changes by Redis: INCH_PUSH_REDIS=HOST:PORT. With the module's own patience it takes nine seconds
+# until they speak with one that was away.
 if [ -n "${INCH_PUSH_REDIS:-}" ]; then
-    push_shared="upstream push { nchan_redis_server $INCH_PUSH_REDIS; }"
+    push_shared="upstream push { nchan_redis_server $INCH_PUSH_REDIS; nchan_redis_node_connect_timeout 500ms; nchan_redis_cluster_connect_timeout 500ms; }"
     push_pass='nchan_redis_pass push;'
 fi
 if [ -n "$INCH_PUSH_SOCKET" ]; then

@@ -45,10 +45,12 @@ class Browser {
   }
 
   async reach(path, options) {
+    const { front } = this;
     try {
-      return await fetch(`${FRONTS[this.front % FRONTS.length]}${path}`, options);
+      return await fetch(`${FRONTS[front % FRONTS.length]}${path}`, options);
     } catch (error) {
-      this.front++;
+      // Of several requests that failed there, one goes on to the next.
+      this.front = front + 1;
       throw error;
     }
   }
@@ -127,8 +129,17 @@ async function opened(number) {
   return { browser, design: design.id, day: day.id, screen };
 }
 
-const tally = { taps: 0, again: 0, longestGapMs: 0, missing: 0, doubled: 0, unheard: 0 };
+const tally = {
+  taps: 0,
+  again: 0,
+  longestGapMs: 0,
+  longestGapEndsAfterS: 0,
+  missing: 0,
+  doubled: 0,
+  unheard: 0,
+};
 const delays = [];
+let playing = 0;
 
 async function play({ browser, design, day, screen }, ends) {
   const taken = [];
@@ -151,7 +162,10 @@ async function play({ browser, design, day, screen }, ends) {
     }
     const now = performance.now();
     delays.push(now - began);
-    tally.longestGapMs = Math.max(tally.longestGapMs, Math.round(now - last));
+    if (now - last > tally.longestGapMs) {
+      tally.longestGapMs = Math.round(now - last);
+      tally.longestGapEndsAfterS = Math.round((now - playing) / 1000);
+    }
     last = now;
     tally.taps++;
   };
@@ -188,6 +202,7 @@ const fairs = [];
 for (let number = 1; number <= FAIRS; number++) {
   fairs.push(await opened(number));
 }
+playing = performance.now();
 const ends = Date.now() + 1000 * Number(seconds);
 await Promise.all(fairs.map((fair) => play(fair, ends)));
 delays.sort((one, other) => one - other);

@@ -13,7 +13,8 @@ use Illuminate\Support\Facades\Http;
 /** Says on the channels of a day that something of it changed, where the web server takes such messages. */
 final readonly class TellScreens
 {
-    private const PATIENCE_SECONDS = 2;
+    /** A worker that waits here takes no tap: where word is not taken at once, screens hear of it later. */
+    private const PATIENCE_SECONDS = 0.5;
 
     public function __construct(private ChannelOfDay $channel) {}
 

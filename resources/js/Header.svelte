@@ -1,11 +1,9 @@
 <script lang="ts">
-  import { useQueryClient } from '@tanstack/svelte-query';
   import type { SessionState } from './api/types.gen';
-  import { signOut } from './rooms/account/sign-out';
+  import SignOut from './rooms/account/SignOut.svelte';
   import { p, route } from './router';
 
   const { session }: { session: SessionState } = $props();
-  const queryClient = useQueryClient();
 
   const allRooms = [
     { name: 'Kit', path: p('/kit') },
@@ -45,10 +43,6 @@
     <a class="min-h-11 content-center underline decoration-2 underline-offset-4" href={p('/team')}
       >{session.teamName} · {session.userName}</a
     >
-    <button
-      type="button"
-      class="min-h-11 underline decoration-2 underline-offset-4"
-      onclick={() => signOut(queryClient)}>Sign out</button
-    >
+    <SignOut words="Sign out" class="min-h-11 underline decoration-2 underline-offset-4" />
   </div>
 </header>

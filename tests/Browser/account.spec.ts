@@ -1,6 +1,5 @@
 import { createHmac } from 'node:crypto';
 import { readdirSync, readFileSync } from 'node:fs';
-import type { Page } from '@playwright/test';
 import { strFromU8, unzipSync } from 'fflate';
 import { choose, expect, step, test } from './team';
 
@@ -151,7 +150,7 @@ test('whoever comes founds a team, forgets the password, and gets a new one by a
   await page.getByLabel(/^Ten letters at least/).fill('another long one');
   await page.getByRole('button', { name: 'Take it' }).click();
   await page.getByRole('button', { name: 'Sign in with it' }).click();
-  await page.getByLabel('E-mail').fill(email);
+  await page.getByLabel('E-mail', { exact: true }).fill(email);
   await page.getByLabel('Password', { exact: true }).fill('another long one');
   await page.getByRole('button', { name: 'Sign in' }).click();
   await expect(page.getByRole('link', { name: 'Designs', exact: true })).toBeVisible();
@@ -167,13 +166,8 @@ test('a code of an authenticator is asked for beside the password, and one devic
 }) => {
   const other = await browser.newContext();
   const elsewhere = await other.newPage();
-  const signIn = async (on: Page) => {
-    await on.getByLabel('E-mail').fill(team.email);
-    await on.getByLabel('Password', { exact: true }).fill('a long password');
-    await on.getByRole('button', { name: 'Sign in' }).click();
-  };
   await elsewhere.goto('/designs');
-  await signIn(elsewhere);
+  await team.typeSignIn(elsewhere);
   await expect(elsewhere.getByRole('heading', { name: 'Designs' })).toBeVisible();
   await page.goto('/team');
   await page.getByRole('button', { name: 'Set it up' }).click();
@@ -192,17 +186,47 @@ test('a code of an authenticator is asked for beside the password, and one devic
   await page.getByRole('button', { name: 'Sign out there' }).click();
   await expect(page.getByRole('button', { name: 'Sign out there' })).toHaveCount(0);
   await elsewhere.reload();
-  await signIn(elsewhere);
+  await team.typeSignIn(elsewhere);
   await elsewhere.getByLabel('Code of your authenticator').fill(codeOf(secret, Date.now()));
   await elsewhere.getByRole('button', { name: 'Sign in' }).click();
   await expect(elsewhere.getByRole('heading', { name: 'Designs' })).toBeVisible();
 
   await page.getByRole('button', { name: 'Sign out here' }).click();
-  await signIn(page);
+  await team.typeSignIn(page);
   await page.getByLabel('Code of your authenticator').fill(spare);
   await page.getByRole('button', { name: 'Sign in' }).click();
   await expect(page.getByText('7 spare codes are left')).toBeVisible();
   await other.close();
+});
+
+test('signing out says when the server is out of reach, and waits for an answer that is late', async ({
+  page,
+  team,
+}) => {
+  await page.goto('/team');
+  await expect(page.getByRole('heading', { name: team.name })).toBeVisible();
+  let isCut = true;
+  await page.route('**/api/session', async (route) => {
+    if (route.request().method() !== 'DELETE') {
+      return route.fallback();
+    }
+    if (isCut) {
+      return route.abort();
+    }
+    await new Promise((done) => setTimeout(done, 1_500));
+
+    return route.continue();
+  });
+  const out = page.getByRole('button', { name: 'Sign out here' });
+  await out.click();
+  await expect(page.getByRole('main').getByText('The server is out of reach').first()).toBeVisible();
+  await expect(page.getByRole('heading', { name: team.name })).toBeVisible();
+
+  isCut = false;
+  await out.click();
+  await expect(out).toBeDisabled();
+  await team.typeSignIn(page);
+  await expect(page.getByRole('heading', { name: team.name })).toBeVisible();
 });
 
 test('a team that is closed says so on every screen, and can be kept', async ({ page, team }) => {

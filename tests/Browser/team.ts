@@ -91,9 +91,10 @@ export class Team {
     return this.request.storageState();
   }
 
+  /** Waits for the page to sign in at: the team's page, which may still be there, asks for an e-mail too. */
   async typeSignIn(page: Page): Promise<void> {
-    await page.getByLabel('E-mail').fill(this.email);
-    await page.getByLabel('Password').fill(PASSWORD);
+    await page.getByLabel('E-mail', { exact: true }).fill(this.email);
+    await page.getByLabel('Password', { exact: true }).fill(PASSWORD);
     await page.getByRole('button', { name: 'Sign in' }).click();
   }
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { createQuery, useQueryClient } from '@tanstack/svelte-query';
+  import { createQuery } from '@tanstack/svelte-query';
   import { api } from '../../api/client';
   import type { OwnAccount, TeamSheet } from '../../api/types.gen';
   import { whoIsIn } from '../../lib/session';
@@ -13,9 +13,8 @@
   import OwnData from './OwnData.svelte';
   import Password from './Password.svelte';
   import SecondFactor from './SecondFactor.svelte';
-  import { signOut } from './sign-out';
+  import SignOut from './SignOut.svelte';
 
-  const queryClient = useQueryClient();
   const session = createQuery(whoIsIn);
   const team = createQuery(() => ({ queryKey: ['team'], queryFn: () => api.get<TeamSheet>('team') }));
   const account = createQuery(() => ({
@@ -28,7 +27,7 @@
 <div class="flex grow flex-col gap-8 px-3 py-5 sm:px-8">
   <div class="flex flex-wrap items-center gap-3">
     <h1 class="grow text-4xl">{session.data?.teamName ?? 'Team'}</h1>
-    <button type="button" class="key" onclick={() => signOut(queryClient)}>Sign out here</button>
+    <SignOut words="Sign out here" class="key" />
   </div>
   <Fetched query={team} what="Calling the team">
     {#snippet children(sheet)}

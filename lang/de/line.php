@@ -16,6 +16,7 @@ return [
     'yourNumber' => 'Deine Nummer',
     'see' => 'Wann bin ich dran?',
     'turn' => 'Du bist in etwa {minutes} Minuten dran',
+    'near' => 'Gleich bist du dran',
     'soon' => 'Komm jetzt zu den Stühlen',
     'between' => 'zwischen {from} und {until}',
     'ahead' => 'noch {count} vor dir',

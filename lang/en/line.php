@@ -16,6 +16,7 @@ return [
     'yourNumber' => 'Your number',
     'see' => 'Show my turn',
     'turn' => 'Your turn in about {minutes} minutes',
+    'near' => 'Your turn any minute now',
     'soon' => 'Go to the chairs now',
     'between' => 'between {from} and {until}',
     'ahead' => '{count} before you',

@@ -16,6 +16,7 @@ return [
     'yourNumber' => 'Tu número',
     'see' => '¿Cuándo me toca?',
     'turn' => 'Te toca en unos {minutes} minutos',
+    'near' => 'Te toca enseguida',
     'soon' => 'Ven ahora a las sillas',
     'between' => 'entre las {from} y las {until}',
     'ahead' => '{count} antes que tú',

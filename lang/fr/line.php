@@ -16,6 +16,7 @@ return [
     'yourNumber' => 'Ton numéro',
     'see' => 'Quand est-ce mon tour ?',
     'turn' => 'C’est ton tour dans {minutes} minutes environ',
+    'near' => 'C’est bientôt ton tour',
     'soon' => 'Viens aux chaises maintenant',
     'between' => 'entre {from} et {until}',
     'ahead' => '{count} avant toi',

@@ -38,7 +38,7 @@ export function turnOf(
   });
 
   return {
-    big: isNow ? words.soon : filled(words.turn, { minutes: Math.max(1, minutes) }),
+    big: isNow ? words.soon : minutes > 1 ? filled(words.turn, { minutes }) : words.near,
     small: isNow ? ahead : `${between}, ${ahead}`,
     isNow,
   };

@@ -48,11 +48,13 @@ describe('a parent’s number', () => {
     expect(turn(line([child(2, 8)]), 2).small).toContain('You are next');
   });
 
-  it('counts down as time goes on, and never below a minute', () => {
+  it('counts down as time goes on, and is near when it is nearer than two minutes', () => {
     const shown = line([child(2, 8), child(3, 9), child(4, 10), child(5, 11)]);
 
     expect(turn(shown, 5, NOW + 5 * minute).big).toBe('Your turn in about 6 minutes');
-    expect(turn(shown, 5, NOW + 30 * minute).big).toBe('Your turn in about 1 minutes');
+    expect(turn(shown, 5, NOW + 9 * minute).big).toBe('Your turn in about 2 minutes');
+    expect(turn(shown, 5, NOW + 10 * minute).big).toBe('Your turn any minute now');
+    expect(turn(shown, 5, NOW + 30 * minute).big).toBe('Your turn any minute now');
   });
 
   it('sends to the chairs who is called, or about to be', () => {

@@ -19,8 +19,9 @@ export default defineConfig({
   workers: 2,
   fullyParallel: true,
   forbidOnly: true,
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  // What reckons gives way to taps, and waits long where a machine has other work.
+  timeout: 120_000,
+  expect: { timeout: 30_000 },
   use: {
     baseURL: process.env['INCH_URL'] ?? 'http://127.0.0.1:8322',
     launchOptions,

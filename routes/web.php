@@ -71,6 +71,7 @@ Route::prefix('api')->group(function (): void {
             Route::get('team/file', [TeamController::class, 'takeOut']);
             Route::get('team/file/{part}', [TeamController::class, 'takeOutPart']);
             Route::post('team/file', [TeamController::class, 'bringIn']);
+            Route::post('logbook/file', [LogbookController::class, 'bringIn']);
             Route::put('team/end', [TeamController::class, 'close'])->middleware('throttle:password');
             Route::delete('team/end', [TeamController::class, 'keep']);
         });
@@ -188,6 +189,7 @@ Route::prefix('api')->group(function (): void {
             Route::get('days/{day}/logbook', [LogbookController::class, 'show']);
             Route::get('days/{day}/report', [LogbookController::class, 'report']);
             Route::put('days/{day}/faces/{ticket}/steps/{position}', [LogbookController::class, 'mend']);
+            Route::get('days/{day}/file', [LogbookController::class, 'takeOut']);
             Route::get('days/{day}/faces.csv', [LogbookController::class, 'csv']);
             Route::get('logbook', [LogbookController::class, 'index']);
             Route::get('logbook/years', [LogbookController::class, 'years']);

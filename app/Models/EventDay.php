@@ -23,6 +23,7 @@ use Illuminate\Support\Carbon;
  * @property int<1, 8> $chairs
  * @property int $turnaround_ms
  * @property string|null $calendar_key  its name in the calendar that it was taken from
+ * @property int|null $brought_seq  the last tap that came with a file, 0 where none did; null for a day that was planned here
  * @property Carbon $updated_at
  * @property Collection<int, MenuItem> $menuItems
  */
@@ -45,6 +46,9 @@ final class EventDay extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['opens_ms' => 'integer', 'closes_ms' => 'integer', 'chairs' => 'integer', 'turnaround_ms' => 'integer'];
+        return [
+            'opens_ms' => 'integer', 'closes_ms' => 'integer', 'chairs' => 'integer', 'turnaround_ms' => 'integer',
+            'brought_seq' => 'integer',
+        ];
     }
 }

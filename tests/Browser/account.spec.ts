@@ -1,5 +1,6 @@
 import { createHmac } from 'node:crypto';
 import { readdirSync, readFileSync } from 'node:fs';
+import type { Page } from '@playwright/test';
 import { strFromU8, unzipSync } from 'fflate';
 import { choose, expect, step, test } from './team';
 
@@ -31,6 +32,18 @@ function codeOf(secret: string, at: number): string {
   const number = hash.readUInt32BE((hash[19] ?? 0) & 15) & 0x7fffffff;
 
   return String(number % 1_000_000).padStart(6, '0');
+}
+
+/** Whoever comes makes a team of their own. */
+async function foundTeam(page: Page, name: string, email: string): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'A team of your own' }).click();
+  await page.getByLabel('What it is called').fill(name);
+  await page.getByLabel(/^Your name/).fill('Mara');
+  await page.getByLabel(/^E-mail/).fill(email);
+  await page.getByLabel(/^A password/).fill('three words more');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByRole('link', { name: 'Designs', exact: true })).toBeVisible();
 }
 
 test('somebody comes into the team by a link, gets other work, and is let go', async ({
@@ -128,14 +141,7 @@ test('whoever comes founds a team, forgets the password, and gets a new one by a
   const context = await browser.newContext();
   const page = await context.newPage();
   const email = `mara-${Date.now()}@example.org`;
-  await page.goto('/');
-  await page.getByRole('button', { name: 'A team of your own' }).click();
-  await page.getByLabel('What it is called').fill('Dune Faces');
-  await page.getByLabel(/^Your name/).fill('Mara');
-  await page.getByLabel(/^E-mail/).fill(email);
-  await page.getByLabel(/^A password/).fill('three words more');
-  await page.getByRole('button', { name: 'Begin' }).click();
-  await expect(page.getByRole('link', { name: 'Designs', exact: true })).toBeVisible();
+  await foundTeam(page, 'Dune Faces', email);
   await page.goto('/team');
   await expect(page.getByRole('heading', { name: 'Dune Faces' })).toBeVisible();
   await expect(page.getByText('founded the team')).toBeVisible();
@@ -272,18 +278,49 @@ test('all that is a team’s is taken out as one file, with pictures, and brough
 
   const other = await browser.newContext();
   const theirs = await other.newPage();
-  await theirs.goto('/');
-  await theirs.getByRole('button', { name: 'A team of your own' }).click();
-  await theirs.getByLabel('What it is called').fill('Anew');
-  await theirs.getByLabel(/^Your name/).fill('Mara');
-  await theirs.getByLabel(/^E-mail/).fill(`anew-${Date.now()}@example.org`);
-  await theirs.getByLabel(/^A password/).fill('three words more');
-  await theirs.getByRole('button', { name: 'Begin' }).click();
-  await expect(theirs.getByRole('link', { name: 'Designs', exact: true })).toBeVisible();
+  await foundTeam(theirs, 'Anew', `anew-${Date.now()}@example.org`);
   await theirs.goto('/team');
   await theirs.getByLabel(/^Bring such a file/).setInputFiles(zip);
   await expect(theirs.getByText('It is here.')).toBeVisible();
   await theirs.goto('/designs');
   await expect(theirs.getByText('Wave band')).toBeVisible();
+  await other.close();
+});
+
+test('an event with its faces goes to another team, and out of it again', async ({ page, team, browser }) => {
+  const design = await team.design('Wave band', [step('Wave', '0:30')]);
+  const day = await team.runningDay(1, [design], ['Noor']);
+  const [child] = (await team.line(day)).waiting;
+  const [plan] = await team.plans(day);
+  const at = Date.now() - 50_000;
+  await team.taps(day, [
+    { kind: 'seated', at, ticket: child?.id, chair: 1, plan: plan?.id },
+    { kind: 'finished', at: at + 40_000, ticket: child?.id },
+  ]);
+  await page.goto(`/logbook/${day.id}`);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'The event as a file' }).click(),
+  ]);
+  const zip = await download.path();
+
+  const other = await browser.newContext();
+  const theirs = await other.newPage();
+  await foundTeam(theirs, 'Dune Faces', `dune-${Date.now()}@example.org`);
+  await theirs.goto('/logbook');
+  await theirs.getByLabel('Bring in a file').setInputFiles(zip);
+  await expect(theirs.getByText('This event came with a file.')).toBeVisible();
+  await expect(theirs.getByRole('heading', { name: 'Sand bar' })).toBeVisible();
+  await expect(theirs.getByText('Wave band').first()).toBeVisible();
+  await theirs.goto('/logbook');
+  await expect(theirs.getByText('1 face', { exact: true })).toBeVisible();
+  // Once is enough.
+  await theirs.getByLabel('Bring in a file').setInputFiles(zip);
+  await expect(theirs.getByRole('alert')).toContainText('is here already. Nothing was brought in.');
+
+  await theirs.goto('/logbook');
+  await theirs.getByRole('link', { name: /1 face/ }).click();
+  await theirs.getByRole('button', { name: 'Take it out again' }).click();
+  await expect(theirs.getByText('Nothing is logged yet.')).toBeVisible();
   await other.close();
 });

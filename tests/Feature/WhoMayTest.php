@@ -82,6 +82,7 @@ function addresses(): array
         'GET days/{day}/logbook' => PAINTERS, 'GET days/{day}/report' => PAINTERS,
         'PUT days/{day}/faces/{ticket}/steps/{position}' => PAINTERS,
         'GET days/{day}/faces.csv' => PAINTERS,
+        'GET days/{day}/file' => PAINTERS, 'POST logbook/file' => OWNERS,
         'GET logbook' => PAINTERS, 'GET logbook/years' => PAINTERS,
     ];
 }

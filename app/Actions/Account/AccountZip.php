@@ -20,7 +20,8 @@ final class AccountZip
 
     private const DEPTH = 32;
 
-    private function __construct(private readonly ZipArchive $zip) {}
+    /** @param  array<string, int>  $counts  rows by table, as the file says */
+    private function __construct(private readonly ZipArchive $zip, private readonly array $counts) {}
 
     /** @throws InvalidAccountFile when it is no such file, or of a newer release */
     public static function open(string $path, ReadShapedJson $readShapedJson): self
@@ -37,12 +38,40 @@ final class AccountZip
             throw InvalidAccountFile::because('Unpacked, that file is larger than an account can be.');
         }
         try {
-            $readShapedJson((string) $zip->getFromName('manifest.json', self::MOST_ROW_BYTES), 'account.v1.schema.json');
+            /** @var array{tables: array<string, int>} $manifest */
+            $manifest = $readShapedJson((string) $zip->getFromName('manifest.json', self::MOST_ROW_BYTES), 'account.v1.schema.json');
         } catch (InvalidShape $refusal) {
             throw InvalidAccountFile::because("manifest.json in that zip: {$refusal->getMessage()}");
         }
 
-        return new self($zip);
+        return new self($zip, $manifest['tables']);
+    }
+
+    /**
+     * Lays what comes in down as a file for as long as it is read.
+     *
+     * @template T
+     *
+     * @param  resource  $stream
+     * @param  callable(string): T  $read  given its path
+     * @return T
+     */
+    public static function inPassing($stream, callable $read): mixed
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'inch-account-');
+        try {
+            file_put_contents($path, $stream);
+
+            return $read($path);
+        } finally {
+            unlink($path);
+        }
+    }
+
+    /** Whether it holds one event, rather than all that is a team's. */
+    public function isOfEvent(): bool
+    {
+        return ($this->counts['teams'] ?? 0) === 0;
     }
 
     /**

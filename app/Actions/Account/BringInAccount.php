@@ -11,11 +11,7 @@ use App\Models\Menu;
 use App\Models\MenuOffer;
 use App\Models\Team;
 use App\Models\User;
-use App\Queries\Account\AccountTable;
-use Generator;
-use Illuminate\Database\Connection;
 use Illuminate\Database\DatabaseManager;
-use Illuminate\Database\QueryException;
 
 /**
  * Brings the file of an account into a team that has nothing of its own yet. Whoever brings it in takes the place of its owner; the
@@ -23,8 +19,6 @@ use Illuminate\Database\QueryException;
  */
 final readonly class BringInAccount
 {
-    private const AT_ONCE = 300;
-
     private const MOST_SECONDS = 300;
 
     private const OWN = ['designs', 'event_days', 'kit_items', 'menus'];
@@ -32,6 +26,7 @@ final readonly class BringInAccount
     public function __construct(
         private DatabaseManager $database,
         private ReadShapedJson $readShapedJson,
+        private PutInRows $putInRows,
         private ReadBackAccount $readBack,
         private KeepAct $keepAct,
         private RankDesigns $rank,
@@ -42,6 +37,9 @@ final readonly class BringInAccount
     {
         set_time_limit(self::MOST_SECONDS);
         $zip = AccountZip::open($path, $this->readShapedJson);
+        if ($zip->isOfEvent()) {
+            throw InvalidAccountFile::because('That file holds one event. Bring it in in the logbook.');
+        }
         $connection = $this->database->connection();
         $connection->transaction(function () use ($connection, $zip, $owner): void {
             Team::query()->lockForUpdate()->findOrFail($owner->team_id);
@@ -52,7 +50,7 @@ final readonly class BringInAccount
                     );
                 }
             }
-            $this->bringIn($connection, $zip, $owner);
+            ($this->putInRows)($zip, new IncomingAccount($owner, ShiftedIds::random()), $owner->team_id);
             ($this->readBack)($owner->refresh());
             ($this->keepAct)($owner, 'brought in a whole account');
             /** @var list<string> $offered */
@@ -65,74 +63,6 @@ final readonly class BringInAccount
     /** @param  resource  $stream  of the file */
     public function fromStream(User $owner, $stream): void
     {
-        $path = (string) tempnam(sys_get_temp_dir(), 'inch-account-');
-        try {
-            file_put_contents($path, $stream);
-            $this($owner, $path);
-        } finally {
-            unlink($path);
-        }
-    }
-
-    private function bringIn(Connection $connection, AccountZip $zip, User $owner): void
-    {
-        $rows = new IncomingRows($owner, ShiftedIds::random());
-        foreach (AccountTable::all() as $table) {
-            $known = $table->columns();
-            $hasTeam = $table->namesTeam();
-            $from = 1;
-            $batch = [];
-            foreach ($this->known($zip->rows($table->name), $known, $table->name) as $number => $row) {
-                $row = $rows->take($table->name, $row);
-                if ($row !== null) {
-                    $batch[] = $hasTeam ? [...$row, 'team_id' => $owner->team_id] : $row;
-                }
-                if (count($batch) === self::AT_ONCE) {
-                    self::insert($connection, $table->name, $batch, "lines {$from} to {$number}");
-                    $from = $number + 1;
-                    $batch = [];
-                }
-            }
-            self::insert($connection, $table->name, $batch, "from line {$from} on");
-        }
-        $rows->settle();
-    }
-
-    /**
-     * @param  Generator<int, array<string, scalar|null>>  $rows
-     * @param  list<string>  $columns
-     * @return Generator<int, array<string, scalar|null>> with all columns, so that many go in at once
-     */
-    private function known(Generator $rows, array $columns, string $table): Generator
-    {
-        foreach ($rows as $number => $row) {
-            $more = array_diff(array_keys($row), $columns);
-            if ($more !== []) {
-                throw InvalidAccountFile::because("tables/{$table}.jsonl, line {$number} says ".reset($more)
-                    .', which is not known here. The file may be of a newer release.');
-            }
-            yield $number => $row;
-        }
-    }
-
-    /** @param  list<array<string, scalar|null>>  $batch */
-    private static function insert(Connection $connection, string $table, array $batch, string $place): void
-    {
-        // An older release said less of a row: what is alike goes in together, the rest as the table has it.
-        $alike = [];
-        foreach ($batch as $row) {
-            $alike[implode(' ', array_keys($row))][] = $row;
-        }
-        try {
-            foreach ($alike as $rows) {
-                $connection->table($table)->insert($rows);
-            }
-        } catch (QueryException $refusal) {
-            $why = preg_match("/(?:column|key) [`'](\\w+)/i", $refusal->getPrevious()?->getMessage() ?? '', $found) === 1
-                ? " ({$found[1]})"
-                : '';
-
-            throw InvalidAccountFile::because("tables/{$table}.jsonl, {$place}: a row does not fit{$why}.");
-        }
+        AccountZip::inPassing($stream, fn (string $path) => $this($owner, $path));
     }
 }

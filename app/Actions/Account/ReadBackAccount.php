@@ -7,10 +7,13 @@ namespace App\Actions\Account;
 use App\Exceptions\InvalidAccountFile;
 use App\Models\Design;
 use App\Models\EventDay;
+use App\Models\Face;
 use App\Models\Menu;
+use App\Models\MenuItem;
 use App\Models\User;
 use App\Queries\Kit\KitOnTable;
 use App\Queries\Line\StoryOfDay;
+use App\Queries\Logbook\ReportOfDay;
 use App\Queries\Menu\MenuOnTable;
 use Closure;
 use Throwable;
@@ -21,7 +24,12 @@ final readonly class ReadBackAccount
     /** Folding a line takes a while, and nobody opens those of years ago: of these the logbook alone is read. */
     private const LINES = 60;
 
-    public function __construct(private KitOnTable $kitOnTable, private StoryOfDay $storyOfDay, private MenuOnTable $menuOnTable) {}
+    public function __construct(
+        private KitOnTable $kitOnTable,
+        private StoryOfDay $storyOfDay,
+        private MenuOnTable $menuOnTable,
+        private ReportOfDay $reportOfDay,
+    ) {}
 
     /** @throws InvalidAccountFile naming what cannot be read */
     public function __invoke(User $owner): void
@@ -37,6 +45,20 @@ final readonly class ReadBackAccount
         foreach ($days as $day) {
             self::try("the line of {$day->name}", fn () => ($this->storyOfDay)($day));
         }
+    }
+
+    /** @throws InvalidAccountFile naming what cannot be read */
+    public function event(EventDay $day): void
+    {
+        $designs = Design::ofTeam($day->team_id)->withTrashed()->with('steps')->whereIn('id', [
+            ...MenuItem::query()->where('event_day_id', $day->id)->pluck('design_id')->all(),
+            ...Face::ofTeam($day->team_id)->where('event_day_id', $day->id)->distinct()->pluck('design_id')->all(),
+        ]);
+        foreach ($designs->get() as $design) {
+            self::try("the design {$design->name}", static fn () => $design->toCore());
+        }
+        self::try("the line of {$day->name}", fn () => ($this->storyOfDay)($day));
+        self::try("the faces of {$day->name}", fn () => ($this->reportOfDay)($day));
     }
 
     /** @param  Closure(): mixed  $read */

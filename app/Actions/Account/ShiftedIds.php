@@ -36,10 +36,23 @@ final class ShiftedIds
         return new self(random_int(1, 1 << 30), random_int(0, self::HALF - 1));
     }
 
-    /** @param  string  $id  as it was; what refers to it refers to $own from now on */
-    public function withOwn(string $id, string $own): self
+    /** The same distance whenever it is asked for by the same secret: what was brought in before is met again. */
+    public static function bySecret(string $secret): self
     {
-        return new self($this->high, $this->low, [$this->shift($id) => $own]);
+        [$high, $low] = str_split(hash('sha256', $secret), 32);
+
+        return new self(1 + intval(substr($high, 0, 7), 16), intval(substr($low, 0, 10), 16));
+    }
+
+    /** @param  array<string, string>  $own  what refers to the first refers to the second from now on */
+    public function with(array $own): self
+    {
+        $instead = [];
+        foreach ($own as $id => $ours) {
+            $instead[$this->shift($id)] = $ours;
+        }
+
+        return new self($this->high, $this->low, [...$this->instead, ...$instead]);
     }
 
     /** All ids in a text. */

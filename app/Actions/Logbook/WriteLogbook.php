@@ -8,6 +8,7 @@ use App\Models\EventDay;
 use App\Models\Face;
 use App\Models\FacePlan;
 use App\Models\FaceStep;
+use App\Models\User;
 use App\Queries\Plan\RosterOfDay;
 use Core\Design\StepValues;
 use Core\Line\Face as CoreFace;
@@ -16,6 +17,7 @@ use Core\Line\StepRun;
 use Core\Line\StepStatus;
 use Core\Line\Ticket;
 use Core\Line\TicketStatus;
+use Core\Team\Role;
 use Core\Timeline\SpanKind;
 use Core\Units\Duration;
 use Core\Units\Instant;
@@ -127,18 +129,19 @@ final readonly class WriteLogbook
     }
 
     /**
-     * Who painted each face, as far as they are still in the team.
+     * Who painted each face, also where they are in the team no more.
      *
      * @param  array<string, Ticket>  $tickets
      * @return array<string, string> user by ticket
      */
     private function painters(EventDay $day, array $tickets): array
     {
-        $day = ($this->rosterOfDay)($day);
-        $roster = $day->toCore();
+        $roster = ($this->rosterOfDay)($day)->toCore();
         $painters = array_filter(array_map($roster->painterOf(...), $tickets), static fn (?string $painter): bool => $painter !== null);
+        /** @var list<string> $known */
+        $known = User::ofTeam($day->team_id)->withTrashed()->whereNot('role', Role::Helper)->whereIn('id', $painters)->pluck('id')->all();
 
-        return array_filter($painters, static fn (string $painter): bool => isset($day->painters[$painter]));
+        return array_intersect($painters, $known);
     }
 
     /**

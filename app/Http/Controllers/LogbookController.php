@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Account\BringInEvent;
 use App\Actions\Line\ForgetNames;
 use App\Actions\Logbook\MendStep;
 use App\Http\Requests\BareTeamRequest;
@@ -13,12 +14,16 @@ use App\Http\Resources\Logbook\DayLog;
 use App\Http\Resources\Logbook\DayReportShown;
 use App\Http\Resources\Logbook\LogDay;
 use App\Http\Resources\Logbook\LogYear;
+use App\Http\Resources\Plan\DaySummary;
+use App\Queries\Account\EventAsFile;
 use App\Queries\Logbook\LoggedDays;
 use App\Queries\Logbook\LoggedYears;
 use App\Queries\Logbook\LogOfDay;
 use App\Queries\Logbook\ReportAsCsv;
 use App\Queries\Logbook\ReportOfDay;
+use App\Queries\Plan\DayFacts;
 use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 final readonly class LogbookController
 {
@@ -65,6 +70,19 @@ final readonly class LogbookController
         abort_if($says !== '', 422, $says);
 
         return DayLog::of($log($request->day()));
+    }
+
+    public function takeOut(BareTeamRequest $request, EventAsFile $asFile): BinaryFileResponse
+    {
+        return response()->download($asFile($request->day()), 'event.zip')->deleteFileAfterSend();
+    }
+
+    /** The body is the file itself. */
+    public function bringIn(BareTeamRequest $request, BringInEvent $bringIn): DaySummary
+    {
+        $body = $request->getContent(true);
+
+        return DaySummary::of(DayFacts::of($bringIn->fromStream($request->painter(), $body)));
     }
 
     public function csv(BareTeamRequest $request, ReportAsCsv $csv): Response

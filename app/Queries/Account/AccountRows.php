@@ -28,12 +28,10 @@ final readonly class AccountRows
         $columns = $table->columns();
         foreach ($this->parents($table->scope, $teamId) as $parents) {
             $rows = $connection->table($table->name)->whereIn($table->scope, $parents)->orderByRaw($table->order)->get($columns);
-            // The database compares no more than the beginning of a long text.
-            $rows = $table->name === 'face_plans' ? $rows->sortBy(['design_id', 'created_at', 'content']) : $rows;
-            foreach ($rows as $row) {
+            foreach ($table->inOrder($rows) as $row) {
                 /** @var array<string, scalar|null> $values */
                 $values = (array) $row;
-                yield $table->name === 'chair_events' ? self::ofNobody($values) : $values;
+                yield $table->ofNobody($values);
             }
         }
     }
@@ -54,23 +52,5 @@ final readonly class AccountRows
     private function ofTeam(string $table, string $teamId): Builder
     {
         return $this->database->connection()->table($table)->where('team_id', $teamId);
-    }
-
-    /**
-     * What was said of a child stays here.
-     *
-     * @param  array<string, scalar|null>  $values
-     * @return array<string, scalar|null>
-     */
-    private static function ofNobody(array $values): array
-    {
-        $hasNote = is_string($values['more']) && str_contains($values['more'], '"note"');
-        $more = $hasNote ? json_decode($values['more'], true, flags: JSON_THROW_ON_ERROR) : null;
-        if (is_array($more) && array_key_exists('note', $more)) {
-            unset($more['note']);
-            $values['more'] = $more === [] ? null : json_encode($more, JSON_THROW_ON_ERROR);
-        }
-
-        return $values;
     }
 }

@@ -25,16 +25,17 @@ final readonly class AccountSchema
         return json_encode([
             '$schema' => 'https://json-schema.org/draft/2020-12/schema',
             '$id' => 'https://inch-timer.example/'.self::PATH,
-            'title' => 'Inch Timer account, version '.AccountAsFile::VERSION,
-            'description' => 'All that is a team’s. This is the shape of manifest.json in the zip; under $defs is that of a line in '
-                .'tables/NAME.jsonl. Texts of a JSON column are JSON themselves. Times in columns ending in _ms are milliseconds since '
-                .'1970 or lengths in milliseconds; those ending in _cents are in the smallest unit of the team’s currency.',
+            'title' => 'Inch Timer account, version '.TablesAsZip::VERSION,
+            'description' => 'All that is a team’s, or one event of it. This is the shape of manifest.json in the zip; under $defs is '
+                .'that of a line in tables/NAME.jsonl. Texts of a JSON column are JSON themselves. Times in columns ending in _ms are '
+                .'milliseconds since 1970 or lengths in milliseconds; those ending in _cents are in the smallest unit of the team’s '
+                .'currency.',
             'type' => 'object',
             'required' => ['format', 'version', 'tables'],
             'additionalProperties' => false,
             'properties' => [
-                'format' => ['const' => AccountAsFile::FORMAT],
-                'version' => ['const' => AccountAsFile::VERSION],
+                'format' => ['const' => TablesAsZip::FORMAT],
+                'version' => ['const' => TablesAsZip::VERSION],
                 'tables' => ['description' => 'How many rows.', 'type' => 'object', 'properties' => $counts],
             ],
             '$defs' => $rows,

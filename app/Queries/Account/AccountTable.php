@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Queries\Account;
 
+use Illuminate\Support\Collection;
+
 /** How one table of the database stands in the file of an account: which rows of it are a team's, and in what order. */
 final readonly class AccountTable
 {
@@ -21,7 +23,7 @@ final readonly class AccountTable
     private const LEFT_OUT_COLUMNS = [
         'teams' => ['id', 'created_at', 'updated_at', 'ends_at'],
         'users' => ['email', 'password', 'second_factor', 'second_factor_step', 'spare_codes', 'created_at', 'updated_at'],
-        'chair_events' => ['first_name'],
+        'chair_events' => ['first_name'], 'event_days' => ['brought_seq'],
     ];
 
     /** @param  string  $scope  the column that says whose a row is */
@@ -63,6 +65,18 @@ final readonly class AccountTable
         return $rows[$this->name]['required'];
     }
 
+    /**
+     * @template T of object
+     *
+     * @param  Collection<int, T>  $rows
+     * @return Collection<int, T>
+     */
+    public function inOrder(Collection $rows): Collection
+    {
+        // The database compares no more than the beginning of a long text.
+        return $this->name === 'face_plans' ? $rows->sortBy(['design_id', 'created_at', 'content']) : $rows;
+    }
+
     /** Whether its rows name their team themselves. */
     public function namesTeam(): bool
     {
@@ -78,5 +92,23 @@ final readonly class AccountTable
         $numbered = array_filter($columns, static fn (array $column): bool => ! $column['auto_increment']);
 
         return array_values(array_diff(array_column($numbered, 'name'), ['team_id'], self::LEFT_OUT_COLUMNS[$this->name] ?? []));
+    }
+
+    /**
+     * A row as it stands in the file: what was said of a child stays here.
+     *
+     * @param  array<string, scalar|null>  $row
+     * @return array<string, scalar|null>
+     */
+    public function ofNobody(array $row): array
+    {
+        $more = $this->name === 'chair_events' ? $row['more'] : null;
+        $said = is_string($more) && str_contains($more, '"note"') ? json_decode($more, true, flags: JSON_THROW_ON_ERROR) : null;
+        if (is_array($said) && array_key_exists('note', $said)) {
+            unset($said['note']);
+            $row['more'] = $said === [] ? null : json_encode($said, JSON_THROW_ON_ERROR);
+        }
+
+        return $row;
     }
 }

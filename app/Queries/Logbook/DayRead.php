@@ -12,6 +12,7 @@ final readonly class DayRead
     /**
      * @param  list<FaceRead>  $faces  in the order they were seated
      * @param  list<DesignRead>  $designs  most painted first
+     * @param  bool  $isBroughtIn  whether it came with a file
      */
-    public function __construct(public DayFacts $day, public array $faces, public array $designs) {}
+    public function __construct(public DayFacts $day, public array $faces, public array $designs, public bool $isBroughtIn) {}
 }

@@ -24,7 +24,7 @@ final readonly class LogOfDay
         $byDesign = $finished->groupBy('design_id')->map(static fn ($group): array => array_values($group->all()))->values()->all();
         usort($byDesign, static fn (array $a, array $b): int => count($b) <=> count($a));
 
-        return new DayRead(DayFacts::of($day), $logged, array_map(self::design(...), $byDesign));
+        return new DayRead(DayFacts::of($day), $logged, array_map(self::design(...), $byDesign), $day->brought_seq !== null);
     }
 
     private static function face(Face $face): FaceRead

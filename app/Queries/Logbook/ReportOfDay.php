@@ -7,6 +7,7 @@ namespace App\Queries\Logbook;
 use App\Models\EventDay;
 use App\Models\Face;
 use App\Models\FaceStep;
+use App\Models\User;
 use App\Queries\Line\DesignOnDay;
 use App\Queries\Line\DesignsOnDay;
 use App\Queries\Line\StoryOfDay;
@@ -48,11 +49,14 @@ final readonly class ReportOfDay
         $tickets = $story->line->tickets;
         $designs = ($this->designs)($day, array_values(array_unique(array_column($tickets, 'design'))));
         $rows = Face::ofTeam($day->team_id)->with('steps')->where('event_day_id', $day->id)->orderBy('seated_ms')->get();
+        // Of those too who are in the team no more.
+        /** @var array<string, string> $painters */
+        $painters = User::ofTeam($day->team_id)->withTrashed()->whereIn('id', $rows->pluck('painter_id'))->pluck('name', 'id')->all();
         $faces = [];
         foreach ($rows as $row) {
             $ticket = $tickets[$row->ticket_id] ?? null;
             if ($ticket !== null) {
-                $faces[] = self::face($row, $ticket, $designs[$row->design_id] ?? null, $roster);
+                $faces[] = self::face($row, $ticket, $designs[$row->design_id] ?? null, $painters);
             }
         }
         $facts = DayFacts::of($day);
@@ -88,7 +92,8 @@ final readonly class ReportOfDay
         return Duration::ofMilliseconds($staffed);
     }
 
-    private static function face(Face $row, Ticket $ticket, ?DesignOnDay $design, DayRoster $roster): FaceTimes
+    /** @param  array<string, string>  $painters  names by id */
+    private static function face(Face $row, Ticket $ticket, ?DesignOnDay $design, array $painters): FaceTimes
     {
         $done = $row->steps->where('status', StepStatus::Done->value);
         $own = array_sum($done->map(static fn (FaceStep $step): int => min($step->own_ms, $step->spent_ms))->all());
@@ -97,7 +102,7 @@ final readonly class ReportOfDay
 
         return new FaceTimes(
             design: $row->design_name,
-            painter: $row->painter_id === null ? null : $roster->painters[$row->painter_id] ?? null,
+            painter: $row->painter_id === null ? null : $painters[$row->painter_id] ?? null,
             isFinished: $row->outcome === TicketStatus::Finished->value,
             greeted: $face->begunAt->since($face->seatedAt)->milliseconds,
             painted: $own,

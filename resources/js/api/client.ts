@@ -229,7 +229,12 @@ async function plain(method: Method, path: string, body?: Blob): Promise<Respons
 export const api = {
   lines,
   file: async (path: string) => (await plain('GET', path)).arrayBuffer(),
-  sendFile: (path: string, file: Blob) => plain('POST', path, file),
+  /** Tells what became of it, where anything is said. */
+  async sendFile<T = null>(path: string, file: Blob): Promise<T> {
+    const response = await plain('POST', path, file);
+
+    return (response.status === 204 ? null : await response.json()) as T;
+  },
   /** Reads; out of reach, the last answer that this browser kept stands in. */
   async get<T>(path: string, waiting?: Waiting): Promise<T> {
     try {

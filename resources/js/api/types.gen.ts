@@ -182,6 +182,7 @@ export interface DayLog {
   day: DaySummary;
   faces: LoggedFace[];
   designs: DesignMinutes[];
+  isBroughtIn: boolean;
 }
 
 export interface DayReportShown {

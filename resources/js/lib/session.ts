@@ -25,6 +25,13 @@ export function whetherPaints(): () => boolean {
   return () => read?.()?.role !== 'helper';
 }
 
+/** Whether whoever is signed in answers for the team. */
+export function whetherAnswers(): () => boolean {
+  const read = getContext<Read | undefined>(SESSION);
+
+  return () => read?.()?.role === 'owner';
+}
+
 /** In what the team is paid: ISO 4217. */
 export function teamCurrency(): () => string {
   const read = getContext<Read | undefined>(SESSION);

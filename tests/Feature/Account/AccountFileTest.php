@@ -10,7 +10,6 @@ use App\Models\Design;
 use App\Models\KitItem;
 use App\Models\Team;
 use App\Models\User;
-use App\Queries\Account\AccountAsFile;
 use App\Queries\Account\AccountSchema;
 use App\Queries\Account\AccountTable;
 use Core\Kit\ItemValues;
@@ -19,69 +18,21 @@ use Core\Team\Role;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;
 use Opis\JsonSchema\Validator;
+use Tests\AccountZips;
 use Tests\Scene;
 
-/** @return array<string, string> the files of a zip, by name */
-function unzipped(string $path): array
-{
-    $zip = new ZipArchive;
-    expect($zip->open($path))->toBeTrue();
-    $files = [];
-    for ($at = 0; $at < $zip->count(); $at++) {
-        $files[(string) $zip->getNameIndex($at)] = (string) $zip->getFromIndex($at);
-    }
-    $zip->close();
-
-    return $files;
-}
-
-/** @param  array<string, string>  $files */
-function zipped(array $files): string
-{
-    $path = (string) tempnam(sys_get_temp_dir(), 'inch-test-');
-    $zip = new ZipArchive;
-    $zip->open($path, ZipArchive::OVERWRITE);
-    array_walk($files, static fn (string $text, string $name) => $zip->addFromString($name, $text));
-    $zip->close();
-
-    return $path;
-}
-
-/** @return array<string, string> what a team gives out */
-function given(Team $team): array
-{
-    $path = app(AccountAsFile::class)($team);
-    $files = unzipped($path);
-    unlink($path);
-
-    return $files;
-}
-
 /**
- * Its tables with each id as the number of its first appearance: two accounts are the same when these are.
+ * Bringing it in is written down.
  *
  * @param  array<string, string>  $files
  * @return array<string, string>
  */
-function sameWhoever(array $files): array
+function withoutThatAct(array $files): array
 {
-    $numbers = [];
-    $tables = [];
-    // Bringing it in is written down.
-    $files['tables/acts.jsonl'] = (string) preg_replace('/^.*brought in a whole account.*\n/m', '', $files['tables/acts.jsonl']);
-    foreach (AccountTable::all() as $table) {
-        $tables[$table->name] = (string) preg_replace_callback(
-            '/(?<![0-9a-zA-Z])(?:[0-7][0-9a-hjkmnp-tv-z]{25}|[0-9a-f]{64})(?![0-9a-zA-Z])/',
-            static function (array $found) use (&$numbers): string {
-                $numbers[$found[0]] ??= count($numbers);
-
-                return "#{$numbers[$found[0]]}";
-            },
-            $files["tables/{$table->name}.jsonl"],
-        );
-    }
-
-    return $tables;
+    return [
+        ...$files,
+        'tables/acts.jsonl' => (string) preg_replace('/^.*brought in a whole account.*\n/m', '', $files['tables/acts.jsonl']),
+    ];
 }
 
 /** A team with a little of everything that is seldom: gone designs and days, people who left, odd letters, own brushes, notes. */
@@ -121,14 +72,14 @@ function oddTeam(): Team
 beforeEach(fn () => $this->travelTo('2026-11-07 09:00:00 UTC'));
 
 it('gives out a whole account and takes it in again, loss-free', function (Closure $make): void {
-    $first = given($make());
-    $path = zipped($first);
+    $first = AccountZips::given($make());
+    $path = AccountZips::zipped($first);
     $owner = Scene::team('Anew')->painter;
     app(BringInAccount::class)($owner, $path);
     unlink($path);
 
-    $again = sameWhoever(given($owner->team->refresh()));
-    foreach (sameWhoever($first) as $table => $rows) {
+    $again = AccountZips::sameWhoever(withoutThatAct(AccountZips::given($owner->team->refresh())));
+    foreach (AccountZips::sameWhoever($first) as $table => $rows) {
         expect($again[$table])->toBe($rows, $table);
     }
     expect(strlen($again['chair_events']))->toBeGreaterThan(100);
@@ -151,7 +102,7 @@ it('gives out a whole account and takes it in again, loss-free', function (Closu
 ]);
 
 it('makes of whoever brings it in its owner, and lets nobody sign in by it', function (): void {
-    $path = zipped(given(oddTeam()));
+    $path = AccountZips::zipped(AccountZips::given(oddTeam()));
     $owner = Scene::team('Anew')->painter;
     $this->actingAs($owner)->call('POST', '/api/team/file', content: (string) file_get_contents($path))->assertNoContent();
     unlink($path);
@@ -166,7 +117,7 @@ it('makes of whoever brings it in its owner, and lets nobody sign in by it', fun
 
 it('gives out each part by itself, as it stands in the whole', function (): void {
     $team = oddTeam();
-    $files = given($team);
+    $files = AccountZips::given($team);
     $this->actingAs(User::ofTeam($team->id)->where('role', Role::Owner)->firstOrFail());
     foreach (AccountPart::cases() as $part) {
         $answer = $this->get("/api/team/file/{$part->value}")->assertOk();
@@ -182,7 +133,7 @@ it('gives out each part by itself, as it stands in the whole', function (): void
 it('says in its published shape what it gives out, and keeps names and notes of children here', function (): void {
     expect(file_get_contents(base_path(AccountSchema::PATH)))->toBe(app(AccountSchema::class)());
     $schema = json_decode((string) file_get_contents(base_path(AccountSchema::PATH)), false, 64, JSON_THROW_ON_ERROR);
-    $files = given(oddTeam());
+    $files = AccountZips::given(oddTeam());
     $validator = new Validator;
     expect($validator->validate(json_decode($files['manifest.json']), $schema)->isValid())->toBeTrue();
     $rows = 0;
@@ -206,8 +157,8 @@ it('leaves no table out without saying why', function (): void {
 });
 
 it('refuses what is no account, says where, and leaves nothing of it', function (Closure $spoil, string $says): void {
-    $files = $spoil(given(oddTeam()));
-    $path = is_string($files) ? $files : zipped($files);
+    $files = $spoil(AccountZips::given(oddTeam()));
+    $path = is_string($files) ? $files : AccountZips::zipped($files);
     $owner = Scene::team('Anew')->painter;
     expect(fn () => app(BringInAccount::class)($owner, $path))->toThrow(InvalidAccountFile::class, $says);
     expect(Design::ofTeam($owner->team_id)->withTrashed()->count())->toBe(0)
@@ -254,7 +205,7 @@ it('refuses what is no account, says where, and leaves nothing of it', function 
 ]);
 
 it('takes nothing into a team that has something already', function (): void {
-    $path = zipped(given(oddTeam()));
+    $path = AccountZips::zipped(AccountZips::given(oddTeam()));
     $scene = Scene::team('Anew');
     $scene->design();
     expect(fn () => app(BringInAccount::class)($scene->painter, $path))->toThrow(InvalidAccountFile::class, 'already');
@@ -263,13 +214,13 @@ it('takes nothing into a team that has something already', function (): void {
 
 it('reaches nothing of another team, whatever ids stand in the file', function (): void {
     $theirs = Scene::team('Theirs')->design();
-    $files = given(oddTeam());
+    $files = AccountZips::given(oddTeam());
     $files['tables/menu_offers.jsonl'] = json_encode([
         'menu_id' => '01kbcdefghjkmnpqrstvwxyz01', 'design_id' => $theirs->id, 'position' => 0, 'rung' => null, 'promise_ms' => null,
         'price_cents' => null, 'for_whom' => null,
     ])."\n";
     $files['tables/menus.jsonl'] = "{\"id\":\"01kbcdefghjkmnpqrstvwxyz01\",\"name\":\"A\",\"created_at\":null,\"updated_at\":null}\n";
-    $path = zipped($files);
+    $path = AccountZips::zipped($files);
     expect(fn () => app(BringInAccount::class)(Scene::team('Anew')->painter, $path))
         ->toThrow(InvalidAccountFile::class, 'tables/menu_offers.jsonl');
     unlink($path);

@@ -114,9 +114,19 @@ it('changes the own password, and signs out whatever else is signed in with the 
 });
 
 it('lets somebody go: out at once, in no roster, with the own bag, and the faces stay', function (bool $keepsName, string $name): void {
-    $day = $this->scene->day(2, $this->scene->design());
-    $this->putJson("/api/days/{$day->id}/roster", ['shifts' => [
-        ['chair' => 1, 'painterId' => $this->owner->id, 'from' => null], ['chair' => 2, 'painterId' => $this->tobi->id, 'from' => null],
+    [$yesterday, $day] = [$this->scene->day(2, $design = $this->scene->design()), $this->scene->day(2)];
+    foreach ([$yesterday, $day] as $one) {
+        $this->putJson("/api/days/{$one->id}/roster", ['shifts' => [
+            ['chair' => 1, 'painterId' => $this->owner->id, 'from' => null], ['chair' => 2, 'painterId' => $this->tobi->id, 'from' => null],
+        ]])->assertOk();
+    }
+    $yesterday->update(['opens_ms' => $yesterday->opens_ms - 86_400_000, 'closes_ms' => $yesterday->closes_ms - 86_400_000]);
+    $at = now()->getTimestampMs() - 300_000;
+    $this->postJson("/api/days/{$yesterday->id}/taps", ['taps' => [
+        Scene::tap('opened', $at), Scene::tap('joined', $at + 1000, ticket: $ticket = Scene::ulid(), design: $design->id),
+        Scene::tap('seated', $at + 2000, ticket: $ticket, chair: 2, plan: $design->plan_id),
+        Scene::tap('step_done', $at + 40_000, ticket: $ticket, step: $design->steps[0]->id ?? ''),
+        Scene::tap('finished', $at + 90_000, ticket: $ticket),
     ]])->assertOk();
     $brush = KitItem::query()->create([
         'team_id' => $this->owner->team_id,
@@ -129,6 +139,11 @@ it('lets somebody go: out at once, in no roster, with the own bag, and the faces
     expect(Shift::query()->where('event_day_id', $day->id)->pluck('painter_id')->all())->toEqualCanonicalizing([$this->owner->id, null])
         ->and(KitItem::query()->find($brush->id))->toBeNull()
         ->and(User::withTrashed()->findOrFail($this->tobi->id)->name)->toBe($name);
+    $this->getJson("/api/days/{$yesterday->id}/report")->assertOk()->assertJsonPath('painters.0.name', $name);
+    // Nor is it forgotten when the face is written anew.
+    $this->putJson("/api/days/{$yesterday->id}/faces/{$ticket}/steps/0", ['spentMs' => 41_000])->assertOk();
+    $csv = (string) $this->get("/api/days/{$yesterday->id}/faces.csv")->assertOk()->getContent();
+    expect(str_getcsv(explode("\r\n", $csv)[1], escape: '')[2])->toBe($name);
     ($this->signOut)();
     ($this->signIn)('tobi@example.org', 'a long password')->assertUnprocessable();
     // The address is free for whoever comes next.

@@ -181,3 +181,30 @@ it('shows what it reckoned last when the server is out of reach, as long as the 
   expect(again.message).toBe('out of reach');
   expect(other.forecast).toBeNull();
 });
+
+it('keeps of the figures what has come before it was left, and of what had not come yet the last', async () => {
+  plan.start();
+  forecasts()[0]?.take(line(71.2, true));
+  levers()[0]?.take(line(80));
+  await settle();
+  levers()[0]?.take(line(85));
+  await settle();
+  plan.stop();
+  await settle();
+
+  const second = new EventPlan(sheetOf(), () => undefined);
+  server.post.mockRejectedValue(new Error('gone in the middle'));
+  second.start();
+  forecasts()[1]?.take(line(72, true));
+  levers()[1]?.take(line(81));
+  await settle();
+  second.stop();
+
+  const away = new EventPlan(sheetOf(), () => undefined);
+  server.lines.mockImplementation(() => Promise.reject(new Error('out of reach')));
+  away.start();
+  await settle();
+  expect(away.forecast).toMatchObject({ faces: 72 });
+  expect(away.levers).toMatchObject([{ faces: 80 }, { faces: 85 }]);
+  expect(away.usual).toEqual({ faces: [] });
+});

@@ -14,8 +14,9 @@ final readonly class DayLog extends Resource
     /**
      * @param  list<LoggedFace>  $faces  in the order they were seated
      * @param  list<DesignMinutes>  $designs  most painted first
+     * @param  bool  $isBroughtIn  whether it came with a file, and may go again
      */
-    public function __construct(public DaySummary $day, public array $faces, public array $designs) {}
+    public function __construct(public DaySummary $day, public array $faces, public array $designs, public bool $isBroughtIn) {}
 
     public static function of(DayRead $read): self
     {
@@ -23,6 +24,7 @@ final readonly class DayLog extends Resource
             DaySummary::of($read->day),
             array_map(LoggedFace::of(...), $read->faces),
             array_map(DesignMinutes::of(...), $read->designs),
+            $read->isBroughtIn,
         );
     }
 }

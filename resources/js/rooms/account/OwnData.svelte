@@ -59,7 +59,8 @@
         class="key-word"
         href="/api/team/file/{file}"
         download={file}>{words}</a
-      >{/each}. Designs, a kit and events come in again in their own rooms, into a team that has others.
+      >{/each}. Designs, a kit and events come in again in their own rooms, into a team that has others. An
+    event with all that was painted at it is given out by its page in the logbook, and comes in there.
   </p>
   <Said message={work.of('file') ?? work.general} />
   {#if isIn}

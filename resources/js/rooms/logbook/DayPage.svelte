@@ -8,6 +8,7 @@
   import DesignLog from './DesignLog.svelte';
   import FacesByTheClock from './FacesByTheClock.svelte';
   import FaceList from './FaceList.svelte';
+  import TakeOut from './TakeOut.svelte';
   import Report from './Report.svelte';
 
   const id = $derived(idInAddress());
@@ -25,6 +26,7 @@
       <p class="mb-4 text-lg text-soft">
         {page.day.name}, {dayName(page.day.opensAt, page.day.timezone)}
       </p>
+      {#if page.isBroughtIn}<TakeOut day={page.day} />{/if}
       {#if page.faces.length === 0}
         <p class="max-w-xl text-xl">
           No face is finished yet. The first one shows here as soon as its child leaves the chair.

@@ -1,14 +1,21 @@
 <script lang="ts">
-  import { createInfiniteQuery, createQuery } from '@tanstack/svelte-query';
+  import { createInfiniteQuery, createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { api } from '../../api/client';
   import { after, page } from '../../api/pages';
-  import type { LogDay, LogYear } from '../../api/types.gen';
+  import type { DaySummary, LogDay, LogYear } from '../../api/types.gen';
   import { dayName, minutes } from '../../lib/minutes';
-  import { p } from '../../router';
+  import { Submission } from '../../lib/form.svelte';
+  import { whetherAnswers } from '../../lib/session';
+  import { navigate, p } from '../../router';
+  import BringIn from '../../ui/BringIn.svelte';
   import EmptyRoom from '../../ui/EmptyRoom.svelte';
   import Fetched from '../../ui/Fetched.svelte';
   import Older from '../../ui/Older.svelte';
+  import Said from '../../ui/Said.svelte';
 
+  const queryClient = useQueryClient();
+  const answers = whetherAnswers();
+  const work = new Submission();
   const days = createInfiniteQuery(() => ({
     queryKey: ['logbook', 'pages'],
     queryFn: ({ pageParam }) => page<LogDay>('logbook', pageParam),
@@ -20,13 +27,25 @@
     queryFn: () => api.get<LogYear[]>('logbook/years'),
   }));
 
+  /** One event of another team, or of this one as it was: with its line and its faces. */
+  const bringIn = (file: File) =>
+    work.run(async () => {
+      const { id } = await api.sendFile<DaySummary>('logbook/file', file);
+      await queryClient.invalidateQueries();
+      await navigate('/logbook/:id', { params: { id } });
+    });
+
   /** How many faces an hour in the chair brings, mirror and wipe-down of the face included. */
   const anHour = ({ faces, chairMs }: { faces: number; chairMs: number }) =>
     chairMs > 0 ? Math.round((36_000_000 * faces) / chairMs) / 10 : 0;
 </script>
 
 <div class="mx-auto w-full max-w-4xl px-3 py-5 sm:px-8">
-  <h1 class="mb-5 text-4xl">Logbook</h1>
+  <div class="mb-5 flex flex-wrap items-center gap-3">
+    <h1 class="grow text-4xl">Logbook</h1>
+    {#if answers()}<BringIn accept=".zip,application/zip" onfile={bringIn} />{/if}
+  </div>
+  <Said message={work.general} />
   <Fetched query={days} what="Leafing through the logbook">
     {#snippet children({ pages })}
       {@const all = pages.flat()}

@@ -179,6 +179,7 @@
     <p class="mt-4 flex flex-wrap gap-2 print:hidden">
       <button type="button" class="key" onclick={() => window.print()}>Print the report</button>
       <a class="key" href="/api/days/{dayId}/faces.csv" download>Faces as CSV</a>
+      <a class="key" href="/api/days/{dayId}/file" download>The event as a file</a>
     </p>
   </section>
 {/if}

@@ -160,23 +160,42 @@ export class EventPlan {
         () => (this.usual = null),
       ),
     ]);
+    await this.keepFigures(terms);
+  }
+
+  /** For when there is no network: what has come so far, and of what is still to come the last. */
+  private async keepFigures(terms: TermsShown): Promise<void> {
     const { forecast, levers, usual } = this;
-    if (forecast !== null && usual !== null && terms === this.terms) {
-      await kept.keepAnswer(this.figuresKey(), { terms, forecast, levers, usual } satisfies Figures);
+    if (forecast === null || terms !== this.terms) {
+      return;
     }
+    const last = await this.lastFigures();
+    await kept.keepAnswer(this.figuresKey(), {
+      terms,
+      forecast,
+      levers: levers.length < (last?.levers.length ?? 0) ? (last?.levers ?? []) : levers,
+      usual: usual ?? last?.usual ?? null,
+    } satisfies Figures);
+  }
+
+  /** What this browser kept, as long as the plan is the same. */
+  private async lastFigures(): Promise<Figures | undefined> {
+    const last = (await kept.answer(this.figuresKey())) as Figures | undefined;
+
+    return JSON.stringify(last?.terms) === JSON.stringify(this.terms) ? last : undefined;
   }
 
   private figuresKey(): string {
     return `days/${this.dayId}/figures`;
   }
 
-  /** Out of reach: what this browser kept, as long as the plan is the same. */
+  /** Out of reach, the last figures stand in. */
   private async recall(): Promise<void> {
-    const last = (await kept.answer(this.figuresKey())) as Figures | undefined;
-    if (this.forecast === null && JSON.stringify(last?.terms) === JSON.stringify(this.terms)) {
-      this.forecast = last?.forecast ?? null;
-      this.levers = last?.levers ?? [];
-      this.usual = last?.usual ?? null;
+    const last = await this.lastFigures();
+    if (this.forecast === null && last !== undefined) {
+      this.forecast = last.forecast;
+      this.levers = last.levers;
+      this.usual = last.usual;
     }
   }
 
@@ -184,6 +203,7 @@ export class EventPlan {
     this.leverStopper.abort();
     this.leverStopper = new AbortController();
     const { signal } = this.leverStopper;
+    const { terms } = this;
     const pulled: ForecastShown[] = [];
     try {
       await api.lines(
@@ -191,6 +211,7 @@ export class EventPlan {
         (line) => {
           pulled.push(JSON.parse(line) as ForecastShown);
           this.levers = [...pulled];
+          void this.keepFigures(terms);
         },
         signal,
         this.terms,

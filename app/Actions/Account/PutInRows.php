@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Account;
+
+use App\Exceptions\InvalidAccountFile;
+use App\Queries\Account\AccountTable;
+use Generator;
+use Illuminate\Database\DatabaseManager;
+use Illuminate\Database\QueryException;
+
+/** Puts the rows of a file into the tables, many at once; runs inside the caller's transaction. */
+final readonly class PutInRows
+{
+    private const AT_ONCE = 300;
+
+    public function __construct(private DatabaseManager $database) {}
+
+    /** @throws InvalidAccountFile naming the table and the lines that do not fit */
+    public function __invoke(AccountZip $zip, IncomingRows $rows, string $teamId): void
+    {
+        foreach (AccountTable::all() as $table) {
+            $hasTeam = $table->namesTeam();
+            $from = 1;
+            $batch = [];
+            foreach ($this->known($zip->rows($table->name), $table->columns(), $table->name) as $number => $row) {
+                $row = $rows->take($table->name, $row);
+                if ($row !== null) {
+                    $batch[] = $hasTeam ? [...$row, 'team_id' => $teamId] : $row;
+                }
+                if (count($batch) === self::AT_ONCE) {
+                    $this->insert($table->name, $batch, "lines {$from} to {$number}");
+                    $from = $number + 1;
+                    $batch = [];
+                }
+            }
+            $this->insert($table->name, $batch, "from line {$from} on");
+        }
+        $rows->settle();
+    }
+
+    /**
+     * @param  Generator<int, array<string, scalar|null>>  $rows
+     * @param  list<string>  $columns
+     * @return Generator<int, array<string, scalar|null>> with all columns, so that many go in at once
+     */
+    private function known(Generator $rows, array $columns, string $table): Generator
+    {
+        foreach ($rows as $number => $row) {
+            $more = array_diff(array_keys($row), $columns);
+            if ($more !== []) {
+                throw InvalidAccountFile::because("tables/{$table}.jsonl, line {$number} says ".reset($more)
+                    .', which is not known here. The file may be of a newer release.');
+            }
+            yield $number => $row;
+        }
+    }
+
+    /** @param  list<array<string, scalar|null>>  $batch */
+    private function insert(string $table, array $batch, string $place): void
+    {
+        // An older release said less of a row: what is alike goes in together, the rest as the table has it.
+        $alike = [];
+        foreach ($batch as $row) {
+            $alike[implode(' ', array_keys($row))][] = $row;
+        }
+        try {
+            foreach ($alike as $rows) {
+                $this->database->connection()->table($table)->insert($rows);
+            }
+        } catch (QueryException $refusal) {
+            $why = preg_match("/(?:column|key) [`'](\\w+)/i", $refusal->getPrevious()?->getMessage() ?? '', $found) === 1
+                ? " ({$found[1]})"
+                : '';
+
+            throw InvalidAccountFile::because("tables/{$table}.jsonl, {$place}: a row does not fit{$why}.");
+        }
+    }
+}

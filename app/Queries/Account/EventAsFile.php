@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Account;
+
+use App\Models\EventDay;
+use App\Queries\Logbook\ReportAsCsv;
+use Generator;
+
+/** One event with its line and its faces as a zip, to be brought into a team that has others; and its faces for other programs. */
+final readonly class EventAsFile
+{
+    private const READ_ME = 'The tables/ are one event, a row a line, and the designs and painters it names, to be brought into a'
+        ." logbook.\nfaces.csv is what was painted, for other programs. Names of children are in none of it.\n";
+
+    public function __construct(private TablesAsZip $asZip, private EventRows $rows, private ReportAsCsv $reportAsCsv) {}
+
+    /** @return string the path of the zip, which is the caller's to delete */
+    public function __invoke(EventDay $day): string
+    {
+        return ($this->asZip)(fn (AccountTable $table): Generator => ($this->rows)($table, $day), [
+            'read-me.txt' => [self::READ_ME],
+            'faces.csv' => [($this->reportAsCsv)($day)],
+        ]);
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Account;
+
+use App\Models\Design;
+use App\Models\Step;
+use App\Models\User;
+
+/** Which painters and designs of an event's file a team has already: those that came from it, and those that are the same by name. */
+final readonly class OwnOfThose
+{
+    /**
+     * @param  list<array{id: string, name: string}>  $painters  of the file
+     * @param  list<array{id: string, name: string, steps: list<mixed>}>  $designs  of the file, with what is done in each step
+     * @return array<string, string> the team's ids by those of the file
+     */
+    public function __invoke(string $teamId, array $painters, array $designs): array
+    {
+        $own = $this->own(User::ofTeam($teamId)->withTrashed()->whereIn('id', array_column($painters, 'id'))->pluck('id')->all())
+            + $this->own(Design::ofTeam($teamId)->withTrashed()->whereIn('id', array_column($designs, 'id'))->pluck('id')->all());
+        $named = User::ofTeam($teamId)->get()->groupBy('name');
+        foreach ($painters as ['id' => $id, 'name' => $name]) {
+            $same = $named->get($name);
+            // Two of one name are not to be told apart.
+            if ($same?->count() === 1) {
+                $own[$id] ??= $same->firstOrFail()->id;
+            }
+        }
+        $shelf = Design::ofTeam($teamId)->with('steps')->whereIn('name', array_column($designs, 'name'))->orderBy('id')->get();
+        foreach ($designs as ['id' => $id, 'name' => $name, 'steps' => $steps]) {
+            $same = $shelf->first(static fn (Design $design): bool => $design->name === $name && self::steps($design) === $steps);
+            if ($same !== null) {
+                $own[$id] ??= $same->id;
+            }
+        }
+
+        return $own;
+    }
+
+    /** @return list<mixed> */
+    private static function steps(Design $design): array
+    {
+        return array_values($design->steps->map(static fn (Step $step): array => $step->content)->all());
+    }
+
+    /**
+     * @param  array<mixed>  $ids
+     * @return array<string, string>
+     */
+    private function own(array $ids): array
+    {
+        $strings = array_values(array_filter($ids, is_string(...)));
+
+        return array_combine($strings, $strings);
+    }
+}

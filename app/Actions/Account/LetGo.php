@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Account;
 
+use App\Actions\Plan\LeaveShifts;
 use App\Jobs\PlanTeamAnew;
-use App\Models\EventDay;
 use App\Models\Invitation;
 use App\Models\KitItem;
-use App\Models\Shift;
 use App\Models\User;
 use Core\Team\Role;
 use Illuminate\Support\Facades\DB;
@@ -26,7 +25,7 @@ final readonly class LetGo
 
     private const NAMELESS = 'a painter';
 
-    public function __construct(private KeepAct $keepAct) {}
+    public function __construct(private KeepAct $keepAct, private LeaveShifts $leaveShifts) {}
 
     public function __invoke(User $by, User $member, bool $keepsName): void
     {
@@ -36,8 +35,7 @@ final readonly class LetGo
                 throw ValidationException::withMessages(['member' => self::LAST_OWNER]);
             }
             ($this->keepAct)($by, $by->is($member) ? 'left the team' : "let {$member->name} go from the team");
-            $toCome = EventDay::ofTeam($by->team_id)->where('closes_ms', '>', now()->getTimestampMs())->select('id');
-            Shift::query()->where('painter_id', $member->id)->whereIn('event_day_id', $toCome)->update(['painter_id' => null]);
+            ($this->leaveShifts)($member);
             KitItem::ofTeam($by->team_id)->where('owner_id', $member->id)->delete();
             KitItem::ofTeam($by->team_id)->where('home_id', $member->id)->update(['home_id' => null]);
             Invitation::ofTeam($by->team_id)->where('painter_id', $member->id)->delete();

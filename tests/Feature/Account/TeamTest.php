@@ -9,6 +9,7 @@ use App\Models\User;
 use Core\Kit\ItemValues;
 use Core\Team\Role;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Date;
 use Illuminate\Testing\TestResponse;
 use Tests\Scene;
 
@@ -114,13 +115,16 @@ it('changes the own password, and signs out whatever else is signed in with the 
 });
 
 it('lets somebody go: out at once, in no roster, with the own bag, and the faces stay', function (bool $keepsName, string $name): void {
-    [$yesterday, $day] = [$this->scene->day(2, $design = $this->scene->design()), $this->scene->day(2)];
-    foreach ([$yesterday, $day] as $one) {
+    // One that is over, one that is running, one to come.
+    [$yesterday, $day, $tomorrow] = [$this->scene->day(2, $design = $this->scene->design()), $this->scene->day(2), $this->scene->day(2)];
+    foreach ([$yesterday, $day, $tomorrow] as $one) {
         $this->putJson("/api/days/{$one->id}/roster", ['shifts' => [
             ['chair' => 1, 'painterId' => $this->owner->id, 'from' => null], ['chair' => 2, 'painterId' => $this->tobi->id, 'from' => null],
         ]])->assertOk();
     }
     $yesterday->update(['opens_ms' => $yesterday->opens_ms - 86_400_000, 'closes_ms' => $yesterday->closes_ms - 86_400_000]);
+    $tomorrow->update(['opens_ms' => $tomorrow->opens_ms + 86_400_000, 'closes_ms' => $tomorrow->closes_ms + 86_400_000]);
+    $this->travelTo(Date::createFromTimestampMs($day->opens_ms + 3_600_000));
     $at = now()->getTimestampMs() - 300_000;
     $this->postJson("/api/days/{$yesterday->id}/taps", ['taps' => [
         Scene::tap('opened', $at), Scene::tap('joined', $at + 1000, ticket: $ticket = Scene::ulid(), design: $design->id),
@@ -136,7 +140,11 @@ it('lets somebody go: out at once, in no roster, with the own bag, and the faces
     $this->deleteJson("/api/team/members/{$this->tobi->id}", ['keepsName' => $keepsName])->assertOk()
         ->assertJsonCount(1, 'members');
 
-    expect(Shift::query()->where('event_day_id', $day->id)->pluck('painter_id')->all())->toEqualCanonicalizing([$this->owner->id, null])
+    $shifts = static fn (string $day): array => Shift::query()->where('event_day_id', $day)->where('chair', 2)->orderBy('from_ms')
+        ->pluck('painter_id', 'from_ms')->all();
+    expect($shifts($yesterday->id))->toBe([0 => $this->tobi->id])
+        ->and($shifts($day->id))->toBe([0 => $this->tobi->id, now()->getTimestampMs() => null])
+        ->and($shifts($tomorrow->id))->toBe([0 => null])
         ->and(KitItem::query()->find($brush->id))->toBeNull()
         ->and(User::withTrashed()->findOrFail($this->tobi->id)->name)->toBe($name);
     $this->getJson("/api/days/{$yesterday->id}/report")->assertOk()->assertJsonPath('painters.0.name', $name);

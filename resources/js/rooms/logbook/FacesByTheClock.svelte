@@ -7,6 +7,8 @@
   let width = $state(1200);
   const HEIGHT = 170;
   const LEFT = 34;
+  /** Half of a time, which may stand at the very end. */
+  const RIGHT = 22;
   const minute = 60_000;
   const start = $derived(Math.min(log.day.opensAt, ...log.faces.map((face) => face.seatedAt)));
   const end = $derived(Math.max(...log.faces.map((face) => face.endedAt), start + 60 * minute));
@@ -15,7 +17,7 @@
       Math.max(2 * minute, ...log.faces.map((face) => Math.max(face.paintedMs, face.plannedMs))) / minute,
     ),
   );
-  const x = (at: number) => LEFT + ((at - start) / (end - start)) * (width - LEFT - 14);
+  const x = (at: number) => LEFT + ((at - start) / (end - start)) * (width - LEFT - RIGHT);
   const y = (ms: number) => HEIGHT - 26 - (ms / (most * minute)) * (HEIGHT - 36);
   const halfHours = $derived.by(() => {
     const half = 30 * minute;
@@ -36,7 +38,7 @@
   </figcaption>
   <svg {width} height={HEIGHT} role="img" aria-label="Minutes of each face over the day against its plan">
     {#each Array.from({ length: most + 1 }, (_, index) => index) as line (line)}
-      <path d="M{LEFT} {y(line * minute)}H{width - 14}" stroke="#d3c6af" stroke-width={line === 0 ? 2 : 1} />
+      <path d="M{LEFT} {y(line * minute)}H{width - RIGHT}" stroke="#d3c6af" stroke-width={line === 0 ? 2 : 1} />
       <text x={LEFT - 8} y={y(line * minute) + 5} font-size="14" text-anchor="end" fill="#55606a">{line}</text
       >
     {/each}

@@ -45,7 +45,7 @@
     <h1 class="grow text-4xl">Logbook</h1>
     {#if answers()}<BringIn accept=".zip,application/zip" onfile={bringIn} />{/if}
   </div>
-  <Said message={work.general} />
+  <div class="mb-4 empty:hidden"><Said message={work.general} /></div>
   <Fetched query={days} what="Leafing through the logbook">
     {#snippet children({ pages })}
       {@const all = pages.flat()}

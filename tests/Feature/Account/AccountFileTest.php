@@ -18,7 +18,10 @@ use Core\Team\Role;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\DB;
 use Opis\JsonSchema\Validator;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Tests\AccountZips;
+use Tests\AnyDay;
 use Tests\Scene;
 
 /**
@@ -90,6 +93,15 @@ it('gives out a whole account and takes it in again, loss-free', function (Closu
         return User::query()->where('email', DemoSeeder::EMAIL)->firstOrFail()->team;
     }],
     'odd things' => [oddTeam(...)],
+    ...array_combine(
+        array_map(static fn (int $seed): string => "any team, {$seed}", range(201, 206)),
+        array_map(
+            static fn (int $seed): array => [static fn (): Team => Team::query()->findOrFail(
+                AnyDay::of(new Randomizer(new Mt19937($seed)))->team_id,
+            )],
+            range(201, 206),
+        ),
+    ),
     'nothing at all' => [function (): Team {
         $scene = Scene::team('Bare');
         // The line of the check above: somebody opened, and nobody came.

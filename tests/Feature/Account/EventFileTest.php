@@ -19,7 +19,10 @@ use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Opis\JsonSchema\Validator;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Tests\AccountZips;
+use Tests\AnyDay;
 use Tests\Core\Paint;
 use Tests\Scene;
 
@@ -133,6 +136,26 @@ it('gives out one event whole and brings it into a team that has others, loss-fr
         return EventDay::ofTeam($team)->orderBy('opens_ms')->firstOrFail();
     }],
 ]);
+
+it('is loss-free for any day', function (int $seed): void {
+    $day = AnyDay::of(new Randomizer(new Mt19937($seed)));
+    $first = AccountZips::ofEvent($day);
+    Queue::fake();
+    $again = bringInEvent(busyTeam()->painter, $first);
+    $counts = json_decode($first['manifest.json'], true)['tables'];
+
+    expect(sameEvent(AccountZips::ofEvent($again)))->toBe(sameEvent($first))
+        ->and($counts['chair_events'])->toBeGreaterThan(25)->and($counts['tickets'])->toBeGreaterThan(2);
+    // What no one said of a child goes nowhere.
+    expect(implode('', $first))->not->toContain('blue coat', 'Wren');
+    // And it is the same when it goes and comes back.
+    $read = fn (): string => (string) $this->actingAs(User::ofTeam($again->team_id)->firstOrFail())
+        ->getJson("/api/days/{$again->id}/logbook")->assertOk()->getContent();
+    $whole = $read();
+    $this->deleteJson("/api/days/{$again->id}")->assertNoContent();
+    $this->postJson("/api/days/{$again->id}/restore")->assertOk();
+    expect($read())->toBe($whole);
+})->with(range(101, 106));
 
 it('says in the published shape what it gives out, and nothing of children, of others or of the team', function (): void {
     $day = eventOfTwo();

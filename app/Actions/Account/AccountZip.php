@@ -16,6 +16,12 @@ final class AccountZip
 {
     private const MOST_BYTES = 1_500_000_000;
 
+    /** Of an event, which is held whole while it is looked at. */
+    private const MOST_BYTES_OF_EVENT = 60_000_000;
+
+    /** In a table of an event; a day of a thousand faces has some twelve thousand taps. */
+    private const MOST_ROWS_OF_EVENT = 20_000;
+
     private const MOST_ROW_BYTES = 5_000_000;
 
     private const DEPTH = 32;
@@ -30,13 +36,6 @@ final class AccountZip
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
             throw InvalidAccountFile::because('That is no zip. Take the file as it was given out, without unpacking it.');
         }
-        $size = 0;
-        for ($at = 0; $at < $zip->count(); $at++) {
-            $size += $zip->statIndex($at)['size'] ?? 0;
-        }
-        if ($size > self::MOST_BYTES) {
-            throw InvalidAccountFile::because('Unpacked, that file is larger than an account can be.');
-        }
         try {
             /** @var array{tables: array<string, int>} $manifest */
             $manifest = $readShapedJson((string) $zip->getFromName('manifest.json', self::MOST_ROW_BYTES), 'account.v1.schema.json');
@@ -44,7 +43,14 @@ final class AccountZip
             throw InvalidAccountFile::because("manifest.json in that zip: {$refusal->getMessage()}");
         }
 
-        return new self($zip, $manifest['tables']);
+        $opened = new self($zip, $manifest['tables']);
+        if ($opened->bytes() > ($opened->isOfEvent() ? self::MOST_BYTES_OF_EVENT : self::MOST_BYTES)) {
+            throw InvalidAccountFile::because($opened->isOfEvent()
+                ? 'Unpacked, that file is larger than an event can be.'
+                : 'Unpacked, that file is larger than an account can be.');
+        }
+
+        return $opened;
     }
 
     /**
@@ -89,11 +95,25 @@ final class AccountZip
         $number = 0;
         while (($line = stream_get_line($stream, self::MOST_ROW_BYTES, "\n")) !== false) {
             $number++;
+            if ($number > self::MOST_ROWS_OF_EVENT && $this->isOfEvent()) {
+                throw InvalidAccountFile::because("{$name} holds more than an event can.");
+            }
             if ($line !== '') {
                 yield $number => self::row($line, "{$name}, line {$number}");
             }
         }
         fclose($stream);
+    }
+
+    /** Unpacked. */
+    private function bytes(): int
+    {
+        $bytes = 0;
+        for ($at = 0; $at < $this->zip->count(); $at++) {
+            $bytes += $this->zip->statIndex($at)['size'] ?? 0;
+        }
+
+        return $bytes;
     }
 
     /** @return array<string, scalar|null> */

@@ -53,7 +53,7 @@ final readonly class BringInEvent
     {
         Team::query()->lockForUpdate()->findOrFail($owner->team_id);
         $ids = ShiftedIds::bySecret("events of {$owner->team_id}, {$this->encrypter->getKey()}");
-        $old = self::text(iterator_to_array($zip->rows('event_days'), false)[0] ?? [], 'id');
+        $old = self::dayIn($zip);
         $mine = EventDay::ofTeam($owner->team_id)->withTrashed();
         $known = $mine->clone()->whereKey([$old, $ids->of($old)])->first();
         if ($known !== null) {
@@ -72,6 +72,16 @@ final readonly class BringInEvent
         return $day;
     }
 
+    /** @return string its id; empty where there is none */
+    private static function dayIn(AccountZip $zip): string
+    {
+        foreach ($zip->rows('event_days') as $row) {
+            return self::text($row, 'id');
+        }
+
+        return '';
+    }
+
     /** @return array<string, string> */
     private function own(string $teamId, AccountZip $zip): array
     {
@@ -80,7 +90,7 @@ final readonly class BringInEvent
             $painters[] = self::named($row);
         }
         foreach ($zip->rows('steps') as $row) {
-            $steps[self::text($row, 'design_id')][(int) ($row['position'] ?? 0)] = json_decode(self::text($row, 'content'), true);
+            $steps[self::text($row, 'design_id')][(int) ($row['position'] ?? 0)] = hash('xxh128', self::text($row, 'content'));
         }
         foreach ($zip->rows('designs') as $row) {
             $own = $steps[self::text($row, 'id')] ?? [];

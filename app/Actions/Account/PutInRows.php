@@ -15,6 +15,9 @@ final readonly class PutInRows
 {
     private const AT_ONCE = 300;
 
+    /** About so much of their text; the database takes no more than some megabytes in one go, nor does one hold more. */
+    private const BYTES_AT_ONCE = 1_000_000;
+
     public function __construct(private DatabaseManager $database) {}
 
     /** @throws InvalidAccountFile naming the table and the lines that do not fit */
@@ -23,15 +26,18 @@ final readonly class PutInRows
         foreach (AccountTable::all() as $table) {
             $hasTeam = $table->namesTeam();
             $from = 1;
+            $bytes = 0;
             $batch = [];
             foreach ($this->known($zip->rows($table->name), $table->columns(), $table->name) as $number => $row) {
                 $row = $rows->take($table->name, $row);
                 if ($row !== null) {
                     $batch[] = $hasTeam ? [...$row, 'team_id' => $teamId] : $row;
+                    $bytes += strlen(implode('', $row));
                 }
-                if (count($batch) === self::AT_ONCE) {
+                if (count($batch) === self::AT_ONCE || $bytes > self::BYTES_AT_ONCE) {
                     $this->insert($table->name, $batch, "lines {$from} to {$number}");
                     $from = $number + 1;
+                    $bytes = 0;
                     $batch = [];
                 }
             }

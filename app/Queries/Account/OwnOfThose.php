@@ -13,7 +13,7 @@ final readonly class OwnOfThose
 {
     /**
      * @param  list<array{id: string, name: string}>  $painters  of the file
-     * @param  list<array{id: string, name: string, steps: list<mixed>}>  $designs  of the file, with what is done in each step
+     * @param  list<array{id: string, name: string, steps: list<string>}>  $designs  of the file, with a hash of the text of each step
      * @return array<string, string> the team's ids by those of the file
      */
     public function __invoke(string $teamId, array $painters, array $designs): array
@@ -39,10 +39,14 @@ final readonly class OwnOfThose
         return $own;
     }
 
-    /** @return list<mixed> */
+    /** @return list<string> */
     private static function steps(Design $design): array
     {
-        return array_values($design->steps->map(static fn (Step $step): array => $step->content)->all());
+        return array_values($design->steps->map(static function (Step $step): string {
+            $text = $step->getRawOriginal('content');
+
+            return hash('xxh128', is_string($text) ? $text : '');
+        })->all());
     }
 
     /**

@@ -296,6 +296,13 @@ it('refuses what is no event, says where, and leaves nothing of it', function (C
             $files['tables/steps.jsonl'],
         )),
     ], 'What that file says of the design'],
+    'more taps than a day has' => [static fn (array $files): array => [
+        ...$files, 'tables/chair_events.jsonl' => str_repeat(explode("\n", $files['tables/chair_events.jsonl'])[0]."\n", 20_001),
+    ], 'tables/chair_events.jsonl'],
+    'more painters than a day has' => [static fn (array $files): array => [
+        ...$files, 'tables/users.jsonl' => str_repeat("{\"id\":\"x\"}\n", 20_001),
+    ], 'tables/users.jsonl holds more than an event can.'],
+    'more than fits' => [static fn (array $files): array => [...$files, 'more.txt' => str_repeat('a', 60_000_001)], 'larger than an event'],
     'a column that is none' => [static fn (array $files): array => [
         ...$files, 'tables/faces.jsonl' => str_replace('{"ticket_id"', '{"queen":1,"ticket_id"', $files['tables/faces.jsonl']),
     ], 'tables/faces.jsonl, line 1 says queen'],
@@ -310,6 +317,27 @@ it('reaches nothing of another team, whatever ids stand in the file', function (
         $files["tables/{$table}.jsonl"] = str_replace($mine, $design->id, $files["tables/{$table}.jsonl"]);
     }
     expect(fn () => bringInEvent(busyTeam()->painter, $files))->toThrow(InvalidAccountFile::class, 'a row does not fit');
+});
+
+it('holds no more of it than it needs', function (): void {
+    $files = AccountZips::ofEvent(eventOfTwo());
+    $owner = busyTeam()->painter;
+    // Forty plans of a megabyte that nobody uses.
+    $plan = json_decode(explode("\n", $files['tables/face_plans.jsonl'])[0], true);
+    $content = json_decode($plan['content'], true);
+    foreach (range(1, 40) as $number) {
+        $content['name'] = str_repeat((string) $number, 500_000);
+        $files['tables/face_plans.jsonl'] .= json_encode([
+            ...$plan, 'id' => hash('sha256', (string) $number), 'content' => json_encode($content),
+        ])."\n";
+    }
+    $path = AccountZips::zipped($files);
+    unset($files);
+    memory_reset_peak_usage();
+    $before = memory_get_usage();
+    app(BringInEvent::class)($owner, $path);
+    unlink($path);
+    expect(memory_get_peak_usage() - $before)->toBeLessThan(32_000_000);
 });
 
 it('sends each kind of file to its own room', function (): void {

@@ -38,7 +38,11 @@
   </figcaption>
   <svg {width} height={HEIGHT} role="img" aria-label="Minutes of each face over the day against its plan">
     {#each Array.from({ length: most + 1 }, (_, index) => index) as line (line)}
-      <path d="M{LEFT} {y(line * minute)}H{width - RIGHT}" stroke="#d3c6af" stroke-width={line === 0 ? 2 : 1} />
+      <path
+        d="M{LEFT} {y(line * minute)}H{width - RIGHT}"
+        stroke="#d3c6af"
+        stroke-width={line === 0 ? 2 : 1}
+      />
       <text x={LEFT - 8} y={y(line * minute) + 5} font-size="14" text-anchor="end" fill="#55606a">{line}</text
       >
     {/each}

@@ -82,7 +82,7 @@ final readonly class BringInEvent
         return '';
     }
 
-    /** @return array<string, string> */
+    /** @return array<array-key, string> the team's own ids by those in the file */
     private function own(string $teamId, AccountZip $zip): array
     {
         $painters = $designs = $steps = [];

@@ -18,7 +18,7 @@ final class IncomingEvent extends IncomingRows
         'paces', 'practice_runs', 'menu_offers', 'beginnings',
     ];
 
-    /** @param  array<string, string>  $own  the team's own painters and designs, by the ids of those in the file that they are */
+    /** @param  array<array-key, string>  $own  the team's own painters and designs, by the ids of those in the file that they are */
     public function __construct(string $teamId, ShiftedIds $ids, private readonly array $own)
     {
         parent::__construct($teamId, $ids->with($own));

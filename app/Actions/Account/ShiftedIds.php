@@ -44,12 +44,12 @@ final class ShiftedIds
         return new self(1 + intval(substr($high, 0, 7), 16), intval(substr($low, 0, 10), 16));
     }
 
-    /** @param  array<string, string>  $own  what refers to the first refers to the second from now on */
+    /** @param  array<array-key, string>  $own  what refers to the first refers to the second from now on; a file may hold ids like 5 */
     public function with(array $own): self
     {
         $instead = [];
         foreach ($own as $id => $ours) {
-            $instead[$this->shift($id)] = $ours;
+            $instead[$this->shift((string) $id)] = $ours;
         }
 
         return new self($this->high, $this->low, [...$this->instead, ...$instead]);

@@ -14,7 +14,7 @@ final readonly class OwnOfThose
     /**
      * @param  list<array{id: string, name: string}>  $painters  of the file
      * @param  list<array{id: string, name: string, steps: list<string>}>  $designs  of the file, with a hash of the text of each step
-     * @return array<string, string> the team's ids by those of the file
+     * @return array<array-key, string> the team's ids by those of the file
      */
     public function __invoke(string $teamId, array $painters, array $designs): array
     {

@@ -201,6 +201,9 @@ it('refuses what is no account, says where, and leaves nothing of it', function 
     'a name that is too long' => [static fn (array $files): array => [
         ...$files, 'tables/menus.jsonl' => '{"id":"01kbcdefghjkmnpqrstvwxyz01","name":"'.str_repeat('a', 400)."\"}\n",
     ], 'a row does not fit (name)'],
+    'a painter by a number' => [static fn (array $files): array => [
+        ...$files, 'tables/users.jsonl' => (string) preg_replace('/"id":"[^"]+"/', '"id":"5"', $files['tables/users.jsonl']),
+    ], 'a row does not fit'],
     'a step of no design' => [static fn (array $files): array => [
         ...$files, 'tables/steps.jsonl' => preg_replace('/"design_id":"01/', '"design_id":"02', $files['tables/steps.jsonl'], 1),
     ], 'a row does not fit'],

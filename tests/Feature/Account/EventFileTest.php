@@ -283,6 +283,9 @@ it('refuses what is no event, says where, and leaves nothing of it', function (C
         $files,
     ), 'No event is in that file.'],
     'a tap of nobody' => [static fn (array $files): array => [...$files, 'tables/users.jsonl' => ''], 'a row does not fit'],
+    'a painter by a number' => [static fn (array $files): array => [
+        ...$files, 'tables/users.jsonl' => (string) preg_replace('/"id":"[^"]+"/', '"id":"5"', $files['tables/users.jsonl']),
+    ], 'a row does not fit'],
     'a row without its number' => [static fn (array $files): array => [
         ...$files, 'tables/tickets.jsonl' => preg_replace('/,"number":\d+/', '', $files['tables/tickets.jsonl']),
     ], 'tables/tickets.jsonl'],

@@ -1,5 +1,5 @@
-import type { DaySummary, DesignTape, KitSheet } from '../../resources/js/api/types.gen';
-import { expect, test } from './team';
+import type { DaySummary, DesignSheet, DesignTape, KitSheet } from '../../resources/js/api/types.gen';
+import { expect, step, test } from './team';
 
 /** From the sign-in to the first step; nothing is typed. */
 const MOST_TAPS = 12;
@@ -71,14 +71,17 @@ test('the chair is shown on a made-up child, of whom nothing is kept; it can be 
   await page.getByRole('button', { name: 'Light, hand, sounds on this device' }).click();
   await page.getByRole('button', { name: 'A tour on a made-up child' }).click();
   await expect(tour.getByRole('button', { name: 'Undo' })).toBeDisabled();
-  for (const key of [
-    'Seat No. 1 Mim',
-    'All is well, begin',
-    'Done, next step',
-    'Done, next step',
-    'Undo',
-    'Quicker',
-  ]) {
+  await tour.getByRole('button', { name: 'Seat No. 1 Mim' }).click();
+  // The design is planned anew meanwhile, which the chair hears of.
+  const [crab] = await team.get<DesignTape[]>('designs');
+  const { revision, name, placement } = await team.get<DesignSheet>(`designs/${crab?.id ?? ''}`);
+  const heard = page.waitForResponse(/\/plans$/);
+  await team.send('put', `designs/${crab?.id ?? ''}`, {
+    ...{ revision, name, placement, promise: '4:00' },
+    steps: ['Shell', 'Claws', 'Legs', 'Eyes', 'Lights'].map((what) => step(what, '0:20')),
+  });
+  await heard;
+  for (const key of ['All is well, begin', 'Done, next step', 'Done, next step', 'Undo', 'Quicker']) {
     await tour.getByRole('button', { name: key }).click();
   }
   await expect(tour.getByText('it still looks finished')).toBeVisible();

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
   import { outbox } from '../../api/outbox.svelte';
+  import type { Plan } from '../../api/types.gen';
   import { chairAtHand, dayAtChair, dayChosen } from '../../lib/remembered.svelte';
   import { clock } from '../../lib/clock.svelte';
   import { Line } from '../../line/line.svelte';
@@ -29,6 +30,8 @@
   const chair = new Chair(line, () => number);
 
   let touring = $state(false);
+  /** As it was when the tour began: what is planned anew meanwhile does not begin it anew. */
+  let toured = $state.raw<Plan>();
   /** The shortest face of the menu that has steps enough to show all keys on. */
   const tourPlan = $derived(
     (line.board?.designs ?? [])
@@ -36,13 +39,20 @@
       .filter(({ steps }) => steps.length >= 4)
       .toSorted((one, other) => one.steps.length - other.steps.length)[0],
   );
-  const tour = $derived(tourPlan === undefined ? undefined : () => (touring = true));
+  const tour = $derived(
+    tourPlan === undefined
+      ? undefined
+      : () => {
+          toured = tourPlan;
+          touring = true;
+        },
+  );
 </script>
 
 {#if line.board !== undefined}
   <JustBegun board={line.board} {tour} />
   <ChairBench {chair} board={line.board} days={days.data ?? []} {tour} />
-  {#if tourPlan !== undefined}<TourOfChair bind:open={touring} plan={tourPlan} />{/if}
+  {#if toured !== undefined}<TourOfChair bind:open={touring} plan={toured} />{/if}
 {:else if days.data?.length === 0}
   <Beginning />
 {:else if line.error ?? days.error}

@@ -64,6 +64,8 @@ test('a network that cuts requests and answers, and brings some twice, loses and
     await paint(page);
     expect(name).not.toBe('');
   }
+  // Nothing is said to be kept before the third request: each kind of fault is met, however slowly it is tried again.
+  await expect.poll(() => Math.min(...Object.values(spoilt)), { timeout: 60_000 }).toBeGreaterThan(0);
   await page.unrouteAll({ behavior: 'ignoreErrors' });
   await expect
     .poll(async () => statuses(await team.line(day)), { timeout: 60_000 })
@@ -75,9 +77,6 @@ test('a network that cuts requests and answers, and brings some twice, loses and
     [1, 2, 3].map((number) => [number, 'finished']),
   );
   expect(faces.flatMap(({ steps }) => steps.map(({ status }) => status))).toEqual(Array(6).fill('done'));
-  for (const count of Object.values(spoilt)) {
-    expect(count).toBeGreaterThan(0);
-  }
 });
 
 test('a device that has no room left paints on, and hands its taps over while the page is open', async ({

@@ -36,7 +36,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(GuardContent::class);
-        $middleware->append(CleanInput::class);
+        // First: what shows nothing is empty for whatever looks at it afterwards.
+        $middleware->prepend(CleanInput::class);
         // Where a typed list begins is where its letters are counted from.
         $middleware->trimStrings(except: ['list']);
         $middleware->web(replace: [LaravelStartSession::class => StartSession::class]);

@@ -37,6 +37,11 @@ use App\Models\PracticeRun;
 use App\Models\Team;
 use Illuminate\Support\Facades\Route;
 
+// What cannot be an id is no address here, and reaches no database.
+Route::patterns(array_fill_keys([
+    'day', 'deletedDay', 'deletedDesign', 'design', 'invitation', 'member', 'menu', 'removal', 'run', 'search', 'signIn', 'thing', 'ticket',
+], '[0-9a-z]{26}'));
+
 Route::prefix('api')->group(function (): void {
     Route::get('session', [SessionController::class, 'show']);
     Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');

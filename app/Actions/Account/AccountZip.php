@@ -7,6 +7,7 @@ namespace App\Actions\Account;
 use App\Actions\ReadShapedJson;
 use App\Exceptions\InvalidAccountFile;
 use App\Exceptions\InvalidShape;
+use App\Queries\Account\AccountTable;
 use Generator;
 use JsonException;
 use ZipArchive;
@@ -83,11 +84,11 @@ final class AccountZip
     /**
      * @return Generator<int, array<string, scalar|null>> by the number of the line, from 1
      *
-     * @throws InvalidAccountFile naming the line that is no row
+     * @throws InvalidAccountFile naming the line that is no row of that table
      */
-    public function rows(string $table): Generator
+    public function rows(AccountTable $table): Generator
     {
-        $name = "tables/{$table}.jsonl";
+        $name = "tables/{$table->name}.jsonl";
         $stream = $this->zip->getStream($name);
         if ($stream === false) {
             throw InvalidAccountFile::because("{$name} is missing in that zip.");
@@ -99,7 +100,7 @@ final class AccountZip
                 throw InvalidAccountFile::because("{$name} holds more than an event can.");
             }
             if ($line !== '') {
-                yield $number => self::row($line, "{$name}, line {$number}");
+                yield $number => self::known($table, self::row($line, "{$name}, line {$number}"), "{$name}, line {$number}");
             }
         }
         fclose($stream);
@@ -114,6 +115,26 @@ final class AccountZip
         }
 
         return $bytes;
+    }
+
+    /**
+     * @param  array<string, scalar|null>  $row
+     * @return array<string, scalar|null>
+     */
+    private static function known(AccountTable $table, array $row, string $place): array
+    {
+        $more = array_diff(array_keys($row), $table->columns());
+        if ($more !== []) {
+            throw InvalidAccountFile::because(
+                "{$place} says ".reset($more).', which is not known here. The file may be of a newer release.',
+            );
+        }
+        $misspelt = $table->misspelt($row);
+        if ($misspelt !== null) {
+            throw InvalidAccountFile::because("{$place}: {$misspelt} is not an id.");
+        }
+
+        return $row;
     }
 
     /** @return array<string, scalar|null> */

@@ -11,6 +11,7 @@ use App\Models\Menu;
 use App\Models\MenuOffer;
 use App\Models\Team;
 use App\Models\User;
+use App\Queries\Account\ShiftedIds;
 use Illuminate\Database\DatabaseManager;
 
 /**

@@ -12,8 +12,9 @@ use App\Models\ChairEvent;
 use App\Models\EventDay;
 use App\Models\Team;
 use App\Models\User;
+use App\Queries\Account\AccountTable;
+use App\Queries\Account\FileIds;
 use App\Queries\Account\OwnOfThose;
-use Illuminate\Contracts\Encryption\Encrypter;
 use Illuminate\Database\DatabaseManager;
 
 /** Brings one event with its line and its faces into a team that has others. All of it comes in, or nothing; and once. */
@@ -27,7 +28,7 @@ final readonly class BringInEvent
         private ReadBackAccount $readBack,
         private RestoreDay $restore,
         private KeepAct $keepAct,
-        private Encrypter $encrypter,
+        private FileIds $fileIds,
     ) {}
 
     /** @throws InvalidAccountFile saying what is wrong with the file, or that the event is there already */
@@ -37,7 +38,7 @@ final readonly class BringInEvent
         if (! $zip->isOfEvent()) {
             throw InvalidAccountFile::because('That file holds a whole account. Bring it in on the page of a team that is empty.');
         }
-        $day = $this->database->connection()->transaction(fn (): EventDay => $this->bringIn($owner, $zip));
+        $day = $this->database->connection()->transaction(fn (): EventDay => $this->bringIn($owner, $zip, $path));
         LearnFromDay::dispatch($day->team_id, $day->id);
 
         return $day;
@@ -49,20 +50,28 @@ final readonly class BringInEvent
         return AccountZip::inPassing($stream, fn (string $path): EventDay => $this($owner, $path));
     }
 
-    private function bringIn(User $owner, AccountZip $zip): EventDay
+    private function bringIn(User $owner, AccountZip $zip, string $path): EventDay
     {
         Team::query()->lockForUpdate()->findOrFail($owner->team_id);
-        $ids = ShiftedIds::bySecret("events of {$owner->team_id}, {$this->encrypter->getKey()}");
-        $old = self::dayIn($zip);
+        $id = self::dayIn($zip);
         $mine = EventDay::ofTeam($owner->team_id)->withTrashed();
-        $known = $mine->clone()->whereKey([$old, $ids->of($old)])->first();
+        /** @var list<string> $days */
+        $days = $mine->pluck('id')->all();
+        $known = $mine->clone()->find($this->fileIds->known($owner->team_id, [$id], $days)[$id] ?? null);
         if ($known !== null) {
             return $known->trashed()
                 ? ($this->restore)($known)
                 : throw InvalidAccountFile::because("“{$known->name}” of that day is here already.");
         }
-        ($this->putInRows)($zip, new IncomingEvent($owner->team_id, $ids, $this->own($owner->team_id, $zip)), $owner->team_id);
-        $day = $mine->clone()->find($ids->of($old)) ?? throw InvalidAccountFile::because('No event is in that file.');
+        [$painters, $designs] = self::named($zip);
+        $own = ($this->ownOfThose)($owner->team_id, $painters, $designs);
+        $lasting = [];
+        foreach ([$id, ...array_column($painters, 'id'), ...array_column($designs, 'id')] as $met) {
+            $lasting[$met] = $this->fileIds->lasting($owner->team_id, $met);
+        }
+        $ids = $this->fileIds->inward($owner->team_id, $path)->with($lasting);
+        ($this->putInRows)($zip, new IncomingEvent($owner->team_id, $ids, $own), $owner->team_id);
+        $day = $mine->clone()->findOrFail($ids->of($id));
         EventDay::ofTeam($owner->team_id)->whereKey($day->id)->toBase()->update([
             'brought_seq' => ChairEvent::query()->where('event_day_id', $day->id)->max('seq') ?? 0,
         ]);
@@ -72,42 +81,40 @@ final readonly class BringInEvent
         return $day;
     }
 
-    /** @return string its id; empty where there is none */
+    /** @return string its id */
     private static function dayIn(AccountZip $zip): string
     {
-        foreach ($zip->rows('event_days') as $row) {
-            return self::text($row, 'id');
+        $ids = [];
+        foreach ($zip->rows(AccountTable::named('event_days')) as $row) {
+            $ids[] = self::text($row, 'id');
         }
 
-        return '';
-    }
-
-    /** @return array<array-key, string> the team's own ids by those in the file */
-    private function own(string $teamId, AccountZip $zip): array
-    {
-        $painters = $designs = $steps = [];
-        foreach ($zip->rows('users') as $row) {
-            $painters[] = self::named($row);
-        }
-        foreach ($zip->rows('steps') as $row) {
-            $steps[self::text($row, 'design_id')][(int) ($row['position'] ?? 0)] = hash('xxh128', self::text($row, 'content'));
-        }
-        foreach ($zip->rows('designs') as $row) {
-            $own = $steps[self::text($row, 'id')] ?? [];
-            ksort($own);
-            $designs[] = [...self::named($row), 'steps' => array_values($own)];
-        }
-
-        return ($this->ownOfThose)($teamId, $painters, $designs);
+        return count($ids) === 1 && $ids[0] !== ''
+            ? $ids[0]
+            : throw InvalidAccountFile::because($ids === [] ? 'No event is in that file.' : 'That file holds more than one event.');
     }
 
     /**
-     * @param  array<string, scalar|null>  $row
-     * @return array{id: string, name: string}
+     * The painters and designs of a file.
+     *
+     * @return array{list<array{id: string, name: string}>, list<array{id: string, name: string, steps: list<string>}>}
      */
-    private static function named(array $row): array
+    private static function named(AccountZip $zip): array
     {
-        return ['id' => self::text($row, 'id'), 'name' => self::text($row, 'name')];
+        $painters = $designs = $steps = [];
+        foreach ($zip->rows(AccountTable::named('users')) as $row) {
+            $painters[] = ['id' => self::text($row, 'id'), 'name' => self::text($row, 'name')];
+        }
+        foreach ($zip->rows(AccountTable::named('steps')) as $row) {
+            $steps[self::text($row, 'design_id')][(int) ($row['position'] ?? 0)] = hash('xxh128', self::text($row, 'content'));
+        }
+        foreach ($zip->rows(AccountTable::named('designs')) as $row) {
+            $own = $steps[self::text($row, 'id')] ?? [];
+            ksort($own);
+            $designs[] = ['id' => self::text($row, 'id'), 'name' => self::text($row, 'name'), 'steps' => array_values($own)];
+        }
+
+        return [$painters, $designs];
     }
 
     /** @param  array<string, scalar|null>  $row */

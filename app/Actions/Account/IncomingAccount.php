@@ -6,6 +6,7 @@ namespace App\Actions\Account;
 
 use App\Models\Team;
 use App\Models\User;
+use App\Queries\Account\ShiftedIds;
 use Core\Team\Role;
 use Illuminate\Support\Str;
 
@@ -16,7 +17,7 @@ final class IncomingAccount extends IncomingRows
 
     public function __construct(private readonly User $owner, ShiftedIds $ids)
     {
-        parent::__construct($owner->team_id, $ids);
+        parent::__construct($owner->team_id, $ids, [$owner->id]);
     }
 
     public function take(string $table, array $row): ?array

@@ -6,6 +6,8 @@ namespace App\Actions\Account;
 
 use App\Models\FacePlan;
 use App\Models\User;
+use App\Queries\Account\AccountTable;
+use App\Queries\Account\ShiftedIds;
 use Core\Team\Role;
 use Illuminate\Support\Str;
 
@@ -21,7 +23,7 @@ final class IncomingEvent extends IncomingRows
     /** @param  array<array-key, string>  $own  the team's own painters and designs, by the ids of those in the file that they are */
     public function __construct(string $teamId, ShiftedIds $ids, private readonly array $own)
     {
-        parent::__construct($teamId, $ids->with($own));
+        parent::__construct($teamId, $ids->with($own), array_values($own));
     }
 
     public function take(string $table, array $row): ?array
@@ -69,6 +71,11 @@ final class IncomingEvent extends IncomingRows
     {
         $plan = $this->plan($row);
 
-        return FacePlan::query()->whereKey($plan['id'])->exists() ? null : $plan;
+        if (! FacePlan::query()->whereKey($plan['id'])->exists()) {
+            return $plan;
+        }
+        $this->putIn(AccountTable::named('face_plans'), $plan);
+
+        return null;
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Actions\Account;
 
 use App\Models\Design;
+use App\Queries\Account\AccountTable;
+use App\Queries\Account\ShiftedIds;
 
 /** Makes the rows of a file this team's: new ids, and plans named by what is in them. */
 abstract class IncomingRows
@@ -21,13 +23,35 @@ abstract class IncomingRows
     /** @var array<string, string> the plan of each design, which can be said once the plans are there */
     private array $planOfDesign = [];
 
-    public function __construct(protected readonly string $teamId, protected ShiftedIds $ids) {}
+    /** @var array<string, true> ids of rows that others may refer to */
+    private array $here = [];
+
+    /** @param  list<string>  $own  ids of rows that are the team's already */
+    public function __construct(protected readonly string $teamId, protected ShiftedIds $ids, array $own)
+    {
+        $this->here = array_fill_keys($own, true);
+    }
 
     /**
      * @param  array<string, scalar|null>  $row
      * @return array<string, scalar|null>|null null for one that is no row of its own here
      */
     abstract public function take(string $table, array $row): ?array;
+
+    /** Whether a row of that id came with the file, or is the team's own. */
+    final public function has(string $id): bool
+    {
+        return isset($this->here[$id]);
+    }
+
+    /** @param  array<string, scalar|null>  $row  that others may refer to from now on */
+    final public function putIn(AccountTable $table, array $row): void
+    {
+        $key = $table->key();
+        if ($key !== null) {
+            $this->here[(string) $row[$key]] = true;
+        }
+    }
 
     /** What had to wait until the rest was there. */
     public function settle(): void

@@ -6,7 +6,6 @@ namespace App\Actions\Account;
 
 use App\Exceptions\InvalidAccountFile;
 use App\Queries\Account\AccountTable;
-use Generator;
 use Illuminate\Database\DatabaseManager;
 use Illuminate\Database\QueryException;
 
@@ -28,9 +27,10 @@ final readonly class PutInRows
             $from = 1;
             $bytes = 0;
             $batch = [];
-            foreach ($this->known($zip->rows($table->name), $table->columns(), $table->name) as $number => $row) {
+            foreach ($zip->rows($table) as $number => $row) {
                 $row = $rows->take($table->name, $row);
                 if ($row !== null) {
+                    $row = self::own($table, $row, $rows, $number);
                     $batch[] = $hasTeam ? [...$row, 'team_id' => $teamId] : $row;
                     $bytes += strlen(implode('', $row));
                 }
@@ -47,20 +47,23 @@ final readonly class PutInRows
     }
 
     /**
-     * @param  Generator<int, array<string, scalar|null>>  $rows
-     * @param  list<string>  $columns
-     * @return Generator<int, array<string, scalar|null>> with all columns, so that many go in at once
+     * The one way of a row into a table: what it refers to came with it, or is the team's own.
+     *
+     * @param  array<string, scalar|null>  $row
+     * @return array<string, scalar|null>
      */
-    private function known(Generator $rows, array $columns, string $table): Generator
+    private static function own(AccountTable $table, array $row, IncomingRows $rows, int $number): array
     {
-        foreach ($rows as $number => $row) {
-            $more = array_diff(array_keys($row), $columns);
-            if ($more !== []) {
-                throw InvalidAccountFile::because("tables/{$table}.jsonl, line {$number} says ".reset($more)
-                    .', which is not known here. The file may be of a newer release.');
+        foreach ($table->references($row) as $column => $id) {
+            if (! $rows->has($id)) {
+                throw InvalidAccountFile::because(
+                    "tables/{$table->name}.jsonl, line {$number}: {$column} leads to nothing in this file.",
+                );
             }
-            yield $number => $row;
         }
+        $rows->putIn($table, $row);
+
+        return $row;
     }
 
     /** @param  list<array<string, scalar|null>>  $batch */

@@ -20,7 +20,8 @@ final readonly class PutThingBack
         DB::transaction(function () use ($painter, $removal): void {
             KitItem::ofTeam($painter->team_id)->create(['team_id' => $painter->team_id, ...$removal->item]);
             foreach ($removal->steps as $change) {
-                $step = Step::query()->where('design_id', $change['designId'])->where('id', $change['id'])->lockForUpdate()->first();
+                $mine = Design::ofTeam($painter->team_id)->withTrashed()->whereKey($change['designId']);
+                $step = Step::query()->whereIn('design_id', $mine->select('id'))->where('id', $change['id'])->lockForUpdate()->first();
                 if ($step !== null && $step->content === $change['after']) {
                     $step->update(['content' => $change['before']]);
                     Design::ofTeam($painter->team_id)->where('id', $step->design_id)->increment('revision');

@@ -37,22 +37,21 @@ final readonly class Tap
      */
     public static function of(array $input): self
     {
-        $ulid = static fn (?string $text): ?string => $text === null ? null : strtolower($text);
         $firstName = trim($input['firstName'] ?? '');
 
         return new self(
-            id: strtolower($input['id']),
+            id: $input['id'],
             kind: EventKind::from($input['kind']),
             atMs: $input['at'],
-            ticket: $ulid($input['ticket'] ?? null),
+            ticket: $input['ticket'] ?? null,
             firstName: $firstName === '' ? null : $firstName,
-            design: $ulid($input['design'] ?? null),
+            design: $input['design'] ?? null,
             chair: $input['chair'] ?? null,
             plan: $input['plan'] ?? null,
-            step: $ulid($input['step'] ?? null),
-            before: $ulid($input['before'] ?? null),
-            target: $ulid($input['target'] ?? null),
-            painter: $ulid($input['painter'] ?? null),
+            step: $input['step'] ?? null,
+            before: $input['before'] ?? null,
+            target: $input['target'] ?? null,
+            painter: $input['painter'] ?? null,
             until: $input['until'] ?? null,
             more: TapDetails::of($input),
         );

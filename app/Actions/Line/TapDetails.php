@@ -41,10 +41,10 @@ final readonly class TapDetails
         $note = trim($input['note'] ?? '');
 
         return new self(
-            party: isset($input['party']) ? strtolower($input['party']) : null,
+            party: $input['party'] ?? null,
             note: $note === '' ? null : $note,
             answers: isset($input['answers']) ? array_map(Caution::from(...), $input['answers']) : null,
-            without: array_map(strtolower(...), $input['without'] ?? []),
+            without: $input['without'] ?? [],
             reason: PauseReason::tryFrom($input['reason'] ?? ''),
             part: AfterFace::tryFrom($input['part'] ?? ''),
             cents: $input['cents'] ?? null,

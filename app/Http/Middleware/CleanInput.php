@@ -12,13 +12,26 @@ use Illuminate\Validation\ValidationException;
 final class CleanInput extends TransformsRequest
 {
     /** Controls but tab and line ends, marks of direction and of no width; the joiner that emoji need stays. */
-    private const UNSEEN = '/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F\x{200B}\x{200E}\x{200F}\x{202A}-\x{202E}\x{2060}-\x{2069}\x{FEFF}]/u';
+    private const UNSEEN = '/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F\xAD\x{61C}\x{180E}\x{200B}\x{200E}\x{200F}\x{202A}-\x{202E}'
+        .'\x{2060}-\x{2069}\x{FEFF}]/u';
+
+    /** What is left may still show nothing: blanks, joiners and fillers. */
+    private const SEEN = '/[^\p{Z}\p{C}\p{M}\x{115F}\x{1160}\x{2800}\x{3164}\x{FFA0}]/u';
+
+    /** However a device spells it, an id is the same one. */
+    private const ULID = '/^[0-7][0-9A-HJKMNP-TV-Z]{25}$/i';
 
     protected function transform($key, $value): mixed
     {
         if (is_string($value)) {
-            return preg_replace(self::UNSEEN, '', $value)
-                ?? throw ValidationException::withMessages([$key => 'These letters cannot be read. Type them anew.']);
+            $seen = preg_replace(self::UNSEEN, '', $value)
+                ?? throw ValidationException::withMessages([$key => 'These letters cannot be read. Type them again.']);
+
+            return match (true) {
+                preg_match(self::SEEN, $seen) !== 1 => '',
+                preg_match(self::ULID, $seen) === 1 => strtolower($seen),
+                default => $seen,
+            };
         }
 
         return InWholeNumbers::of($value);

@@ -26,6 +26,21 @@ final readonly class AccountTable
         'chair_events' => ['first_name'], 'event_days' => ['brought_seq'],
     ];
 
+    /** Those that others refer to, each by its key. */
+    private const KEYS = ['users' => 'id', 'menus' => 'id', 'designs' => 'id', 'face_plans' => 'id', 'event_days' => 'id', 'tickets' => 'id'];
+
+    /** What a column of that name refers to in any table: a row of one of those. */
+    private const REFERRING = [
+        'user_id', 'painter_id', 'owner_id', 'owner_key', 'home_id', 'menu_id', 'design_id', 'plan_id', 'event_day_id', 'ticket_id', 'face_id',
+    ];
+
+    /** Ids of what may be gone, or may not have come yet, as with a tap that was taken back before it arrived. */
+    private const LOOSE = ['before_ticket_id', 'step_id', 'target_id'];
+
+    private const ULID = '/^[0-7][0-9a-hjkmnp-tv-z]{25}$/D';
+
+    private const PLAN = '/^[0-9a-f]{64}$/D';
+
     /** @param  string  $scope  the column that says whose a row is */
     private function __construct(public string $name, public string $scope, public string $order = 'id') {}
 
@@ -51,6 +66,11 @@ final readonly class AccountTable
         ];
     }
 
+    public static function named(string $name): self
+    {
+        return array_column(self::all(), null, 'name')[$name];
+    }
+
     /** @return list<string> those that stand in the file, as its published shape says */
     public function columns(): array
     {
@@ -63,6 +83,42 @@ final readonly class AccountTable
         }
 
         return $rows[$this->name]['required'];
+    }
+
+    /** The column by which others refer to its rows; null where none does. */
+    public function key(): ?string
+    {
+        return self::KEYS[$this->name] ?? null;
+    }
+
+    /**
+     * @param  array<string, scalar|null>  $row
+     * @return array<string, string> what it refers to, by column
+     */
+    public function references(array $row): array
+    {
+        $referring = array_intersect_key($row, array_flip(self::REFERRING));
+        // A ticket's own key is what a face goes by.
+        unset($referring[$this->key() ?? '']);
+
+        return array_filter($referring, static fn (mixed $id): bool => is_string($id) && $id !== '');
+    }
+
+    /**
+     * @param  array<string, scalar|null>  $row
+     * @return string|null the first column that holds no id where one belongs, in the one way an id is spelt
+     */
+    public function misspelt(array $row): ?string
+    {
+        foreach (array_intersect_key($row, array_flip(['id', ...self::REFERRING, ...self::LOOSE])) as $column => $id) {
+            $pattern = $column === 'plan_id' || ($column === 'id' && $this->name === 'face_plans') ? self::PLAN : self::ULID;
+            $isNone = $id === null || ($id === '' && $column !== 'id');
+            if (! $isNone && ! (is_string($id) && preg_match($pattern, $id) === 1)) {
+                return $column;
+            }
+        }
+
+        return null;
     }
 
     /**

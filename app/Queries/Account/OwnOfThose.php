@@ -11,6 +11,8 @@ use App\Models\User;
 /** Which painters and designs of an event's file a team has already: those that came from it, and those that are the same by name. */
 final readonly class OwnOfThose
 {
+    public function __construct(private FileIds $fileIds) {}
+
     /**
      * @param  list<array{id: string, name: string}>  $painters  of the file
      * @param  list<array{id: string, name: string, steps: list<string>}>  $designs  of the file, with a hash of the text of each step
@@ -18,8 +20,9 @@ final readonly class OwnOfThose
      */
     public function __invoke(string $teamId, array $painters, array $designs): array
     {
-        $own = $this->own(User::ofTeam($teamId)->withTrashed()->whereIn('id', array_column($painters, 'id'))->pluck('id')->all())
-            + $this->own(Design::ofTeam($teamId)->withTrashed()->whereIn('id', array_column($designs, 'id'))->pluck('id')->all());
+        /** @var list<string> $here */
+        $here = [...User::ofTeam($teamId)->withTrashed()->pluck('id')->all(), ...Design::ofTeam($teamId)->withTrashed()->pluck('id')->all()];
+        $own = $this->fileIds->known($teamId, [...array_column($painters, 'id'), ...array_column($designs, 'id')], $here);
         $named = User::ofTeam($teamId)->get()->groupBy('name');
         foreach ($painters as ['id' => $id, 'name' => $name]) {
             $same = $named->get($name);
@@ -47,16 +50,5 @@ final readonly class OwnOfThose
 
             return hash('xxh128', is_string($text) ? $text : '');
         })->all());
-    }
-
-    /**
-     * @param  array<mixed>  $ids
-     * @return array<string, string>
-     */
-    private function own(array $ids): array
-    {
-        $strings = array_values(array_filter($ids, is_string(...)));
-
-        return array_combine($strings, $strings);
     }
 }

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace App\Queries\Plan;
 
 use App\Models\EventDay;
+use App\Queries\Account\FileIds;
+use Illuminate\Database\Eloquent\Builder;
 
 /** Which bookings of another calendar are here already. */
 final readonly class BookingsKnown
 {
+    public function __construct(private FileIds $fileIds) {}
+
     /**
      * @param  list<string>  $keys  their names there
      * @param  bool  $isGoneToo  whether those count that were deleted here
@@ -16,21 +20,21 @@ final readonly class BookingsKnown
      */
     public function __invoke(string $teamId, array $keys, bool $isGoneToo = false): array
     {
-        $known = [];
-        // What was made here goes out under its own id, and comes back under it.
-        $own = array_filter(array_map(static fn (string $key): ?string => self::ownId($key), array_combine($keys, $keys)), is_string(...));
-        $days = $isGoneToo ? EventDay::ofTeam($teamId)->withTrashed() : EventDay::ofTeam($teamId);
-        $found = $days->where(static fn ($query) => $query->whereIn('calendar_key', $keys)->orWhereIn('id', array_values($own)))->get();
-        foreach ($found as $day) {
-            $known[$day->calendar_key ?? ''] = $day;
-            $known["{$day->id}@inch-timer"] = $day;
+        $days = static fn (): Builder => $isGoneToo ? EventDay::ofTeam($teamId)->withTrashed() : EventDay::ofTeam($teamId);
+        $named = [];
+        /** @var string $id */
+        foreach ($days()->pluck('id') as $id) {
+            $named[$this->fileIds->inCalendars($id)] = $id;
+            // As files of earlier releases name it.
+            $named["{$id}@inch-timer"] = $id;
+        }
+        $own = array_intersect_key($named, array_flip($keys));
+        $found = $days()->where(static fn ($query) => $query->whereIn('calendar_key', $keys)->orWhereIn('id', $own))->get()->keyBy('id');
+        $known = $found->whereNotNull('calendar_key')->keyBy('calendar_key')->all();
+        foreach ($own as $key => $id) {
+            $known[$key] = $found[$id];
         }
 
         return array_intersect_key($known, array_flip($keys));
-    }
-
-    private static function ownId(string $key): ?string
-    {
-        return preg_match('/^([0-9a-z]{26})@inch-timer$/', $key, $match) === 1 ? $match[1] : null;
     }
 }

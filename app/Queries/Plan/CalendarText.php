@@ -7,6 +7,7 @@ namespace App\Queries\Plan;
 use App\Actions\Plan\ReadCalendar;
 use App\Models\EventDay;
 use App\Models\MenuItem;
+use App\Queries\Account\FileIds;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Collection;
@@ -17,30 +18,32 @@ final readonly class CalendarText
 {
     public const PRODUCT = '-//Inch Timer//Events//EN';
 
+    public function __construct(private FileIds $fileIds) {}
+
     /** @param  Collection<int, EventDay>  $days  with their menus and designs */
     public function __invoke(Collection $days, string $name): string
     {
         $calendar = new VCalendar(['PRODID' => self::PRODUCT, 'X-WR-CALNAME' => $name]);
         foreach ($days as $day) {
-            $calendar->add('VEVENT', self::event($day));
+            $calendar->add('VEVENT', $this->event($day));
         }
 
         return $calendar->serialize();
     }
 
     /** One that another calendar knows keeps its name there, so that it stands there once. */
-    public static function uid(EventDay $day): string
+    private function uid(EventDay $day): string
     {
         return $day->calendar_key === null || str_contains($day->calendar_key, ReadCalendar::BETWEEN)
-            ? "{$day->id}@inch-timer"
+            ? $this->fileIds->inCalendars($day->id)
             : $day->calendar_key;
     }
 
     /** @return array<string, mixed> */
-    private static function event(EventDay $day): array
+    private function event(EventDay $day): array
     {
         return [
-            'UID' => self::uid($day),
+            'UID' => $this->uid($day),
             'DTSTAMP' => self::utc($day->updated_at->getTimestampMs()),
             'LAST-MODIFIED' => self::utc($day->updated_at->getTimestampMs()),
             'DTSTART' => self::utc($day->opens_ms),

@@ -990,16 +990,16 @@ export interface PublicLine {
 }
 
 export interface PublicOffer {
-  designId: string;
+  key: string;
   name: string;
   promiseMs: number;
   soldOut: boolean;
 }
 
 export interface PublicPicture {
-  designId: string;
+  key: string;
   placement: Placement;
-  steps: PlanStep[];
+  steps: PublicStroke[];
 }
 
 export interface PublicSeat {
@@ -1007,6 +1007,23 @@ export interface PublicSeat {
   number: number;
   firstName: string | null;
   design: string;
+}
+
+export interface PublicStroke {
+  id: string;
+  name: string;
+  technique: Technique;
+  colours: ColourSwatch[];
+  zones: Zone[];
+  side: Side;
+  coats: number;
+  load: Load;
+  count: number | null;
+  shape: Shape | null;
+  sizePercent: number;
+  turnDegrees: number;
+  guides: PlacingGuide[];
+  seen: string[];
 }
 
 export interface QuestionShown {

@@ -23,7 +23,7 @@
   const words = $derived(lineWords[language]);
   const line = $derived(watched.line);
   const time = (at: number) => clockTime(at, line?.timezone ?? 'UTC');
-  const picture = (design: string) => watched.pictures.find(({ designId }) => designId === design);
+  const picture = (design: string) => watched.pictures.find(({ key }) => key === design);
 
   $effect(() => {
     document.documentElement.lang = language;
@@ -100,8 +100,8 @@
 
     <section aria-label={words.menu}>
       <ul class="grid grid-cols-3 gap-2 sm:grid-cols-4 lg:grid-cols-8">
-        {#each line.menu as offer (offer.designId)}
-          {@const drawn = picture(offer.designId)}
+        {#each line.menu as offer (offer.key)}
+          {@const drawn = picture(offer.key)}
           <li class={['text-center', offer.soldOut && 'opacity-50']}>
             <span class="mx-auto block h-24 w-20 lg:h-32 lg:w-28">
               {#if drawn !== undefined}
@@ -109,7 +109,8 @@
                   title={offer.name}
                   placement={drawn.placement}
                   steps={drawn.steps}
-                  look={lookOf(offer.designId)}
+                  look={lookOf(offer.key)}
+                  readOut={false}
                 />
               {/if}
             </span>

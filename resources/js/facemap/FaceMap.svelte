@@ -68,9 +68,11 @@
     ).join(' '),
   );
   const label = $derived(
-    readOut || current === undefined
+    readOut
       ? described(title, steps)
-      : described(`Now ${current.name.toLowerCase()}`, [current]),
+      : current === undefined
+        ? title
+        : described(`Now ${current.name.toLowerCase()}`, [current]),
   );
   const lips = $derived(layers.some((layer) => layer.coversLips && shown.has(layer.id)));
 

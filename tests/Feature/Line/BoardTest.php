@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Actions\Account\AddPainter;
+use App\Http\Resources\Line\PublicOffer;
 use App\Models\BoardLink;
 use App\Models\MenuItem;
 use Core\Team\Role;
@@ -56,7 +57,13 @@ it('shows the line to whoever has the link: numbers and times, no name, no note,
             ->and($child['callAbout'])->toBeLessThanOrEqual($child['callUntil']);
     }
     $this->get($path)->assertOk()->assertCookieMissing(config('session.cookie'));
-    expect($this->get("{$path}/pictures")->assertOk()->json('0.designId'))->toBe($this->design->id);
+    $pictures = $this->get("{$path}/pictures")->assertOk()->assertJsonPath('0.key', PublicOffer::key($this->design->id));
+    // A picture, and no recipe: not by what words, with what tool, in which seconds; and no id of the team's.
+    foreach (['Blue wave', $this->base, $this->design->id, 'tool', 'plannedMs', 'note', 'medium', 'films'] as $recipe) {
+        expect(str_contains((string) $pictures->getContent(), $recipe))->toBeFalse($recipe);
+    }
+    expect($pictures->json('0.steps.0.id'))->toBe('0')
+        ->and(str_contains((string) $line->getContent(), $this->design->id))->toBeFalse();
 });
 
 it('shows first names where the team wants it, and keeps its link', function (): void {

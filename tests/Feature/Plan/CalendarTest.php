@@ -8,6 +8,7 @@ use App\Models\CalendarFeed;
 use App\Models\EventDay;
 use App\Models\EventPlan;
 use App\Models\Shift;
+use App\Queries\Account\FileIds;
 use Core\Plan\Diary\InvalidCalendar;
 use Core\Team\Role;
 use Sabre\VObject\Reader;
@@ -209,7 +210,7 @@ it('gives a day out as a file that it takes back as the same day', function (): 
     $text = $this->get("/api/days/{$this->day->id}/calendar")->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')
         ->getContent();
     expect(($this->found)($text, 'UTC')[0])->toMatchArray([
-        'key' => "{$this->day->id}@inch-timer", 'state' => 'here', 'name' => 'Harbour lantern fair', 'place' => 'Lantern Quay',
+        'key' => app(FileIds::class)->inCalendars($this->day->id), 'state' => 'here', 'name' => 'Harbour lantern fair', 'place' => 'Lantern Quay',
     ]);
     $this->day->update(['name' => 'Renamed']);
     $this->postJson('/api/calendar/bookings', ['bookings' => ($this->found)($text, 'UTC')])->assertOk();
@@ -298,7 +299,7 @@ it('keeps the calendars of two teams apart, though they name their bookings alik
     expect($theirs)->not->toBe($ours)
         // What goes out under our day's own name is not theirs to change.
         ->and($this->postJson('/api/calendar/bookings', ['bookings' => [
-            [...$bookings[0], 'key' => "{$ours}@inch-timer", 'name' => 'Taken'],
+            [...$bookings[0], 'key' => app(FileIds::class)->inCalendars($ours), 'name' => 'Taken'],
         ]])->assertOk()->json('0.id'))->not->toBe($ours)
         ->and(EventDay::query()->find($ours)->name)->toBe('School fair');
 });
@@ -312,6 +313,6 @@ it('knows again what was given out from here', function (): void {
         "UID:row\nSUMMARY:Market\nDTSTART:20261121T100000Z\nDTEND:20261121T140000Z\nRRULE:FREQ=WEEKLY;COUNT=2",
     ));
     $second = $this->postJson('/api/calendar/bookings', ['bookings' => $row])->json('1.id');
-    expect($this->get("/api/days/{$second}/calendar")->getContent())->toContain("UID:{$second}@inch-timer")
+    expect($this->get("/api/days/{$second}/calendar")->getContent())->toContain('UID:'.app(FileIds::class)->inCalendars($second))
         ->and(array_column(($this->found)((string) $this->get("/api/days/{$second}/calendar")->getContent()), 'state'))->toBe(['here']);
 });

@@ -19,7 +19,7 @@ final class InviteRequest extends TeamRequest
         return [
             'role' => ['required', new CaseOf(Role::class)],
             'email' => ['sometimes', 'nullable', 'string', 'email', 'max:190'],
-            'painter' => ['sometimes', 'nullable', 'string', $this->cannotSignIn(...)],
+            'painter' => ['sometimes', 'nullable', 'string', 'ulid', $this->cannotSignIn(...)],
         ];
     }
 

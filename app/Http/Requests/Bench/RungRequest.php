@@ -19,7 +19,7 @@ final class RungRequest extends TeamRequest
             'leftOut' => ['sometimes', 'list', 'max:'.Defaults::MOST_STEPS],
             'leftOut.*' => ['required', 'string', 'ulid'],
             'otherWays' => ['sometimes', 'list', 'max:'.Defaults::MOST_STEPS],
-            'otherWays.*' => ['required', 'string', 'regex:/^[0-9a-z]{26}:[0-3]$/i'],
+            'otherWays.*' => ['required', 'string', 'regex:/^[0-9a-z]{26}:[0-3]$/'],
         ];
     }
 

@@ -56,8 +56,8 @@ final class KitThingRequest extends TeamRequest
             'latex' => ['required', 'boolean'],
             'gel' => ['required', 'boolean'],
             'selfStick' => ['required', 'boolean'],
-            'ownerId' => ['nullable', 'string', $painter],
-            'homeId' => ['nullable', 'string', $painter],
+            'ownerId' => ['nullable', 'string', 'ulid', $painter],
+            'homeId' => ['nullable', 'string', 'ulid', $painter],
         ];
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Line;
 
-use App\Http\Resources\Plan\PlanStep;
 use App\Http\Resources\Resource;
 use App\Queries\Plan\PlanRead;
 use Core\Design\Placement;
@@ -12,11 +11,15 @@ use Core\Design\Placement;
 /** What the picture of a design on the menu is drawn from. */
 final readonly class PublicPicture extends Resource
 {
-    /** @param  list<PlanStep>  $steps */
-    public function __construct(public string $designId, public Placement $placement, public array $steps) {}
+    /** @param  list<PublicStroke>  $steps */
+    public function __construct(public string $key, public Placement $placement, public array $steps) {}
 
     public static function of(PlanRead $plan): self
     {
-        return new self($plan->designId, $plan->design->placement, array_map(PlanStep::of(...), $plan->steps));
+        return new self(
+            PublicOffer::key($plan->designId),
+            $plan->design->placement,
+            array_map(PublicStroke::of(...), $plan->steps, array_keys($plan->steps)),
+        );
     }
 }

@@ -2,14 +2,19 @@
 
 declare(strict_types=1);
 
-namespace App\Actions\Account;
+namespace App\Queries\Account;
+
+use ArrayObject;
 
 /**
  * New ids for what is brought in, so that it stands beside what it was taken from: the same distance is added to each, a number of
  * which nobody knows beforehand. Whatever referred to another row still does, and what was older stays older.
  */
-final class ShiftedIds
+final readonly class ShiftedIds
 {
+    /** Letters of a ULID that say when; the rest is chance. */
+    public const TIME = 10;
+
     /** A ULID, wherever it stands. */
     private const ID = '/(?<![0-9a-zA-Z])[0-7][0-9a-hjkmnp-tv-z]{25}(?![0-9a-zA-Z])/';
 
@@ -21,27 +26,36 @@ final class ShiftedIds
 
     private const MOST_KNOWN = 20_000;
 
-    /** @var array<string, string> */
-    private array $known = [];
+    /** @var ArrayObject<string, string> an event's ids stand in its rows again and again */
+    private ArrayObject $known;
 
     /**
      * @param  int  $high  of the distance, in units of 2^40; less than 2^40
      * @param  int  $low  less than 2^40
      * @param  array<string, string>  $instead  ids that take the place of others, once these are shifted
      */
-    private function __construct(private readonly int $high, private readonly int $low, private readonly array $instead = []) {}
+    private function __construct(private int $high, private int $low, private array $instead = [])
+    {
+        $this->known = new ArrayObject;
+    }
 
     public static function random(): self
     {
         return new self(random_int(1, 1 << 30), random_int(0, self::HALF - 1));
     }
 
-    /** The same distance whenever it is asked for by the same secret: what was brought in before is met again. */
+    /** @param  string  $secret  64 hexadecimal digits; the same ones make the same distance */
     public static function bySecret(string $secret): self
     {
-        [$high, $low] = str_split(hash('sha256', $secret), 32);
+        [$high, $low] = str_split($secret, 32);
 
         return new self(1 + intval(substr($high, 0, 7), 16), intval(substr($low, 0, 10), 16));
+    }
+
+    /** The part of a ULID that is chance, out of a secret of 64 hexadecimal digits. */
+    public static function chance(string $secret): string
+    {
+        return self::letters(intval(substr($secret, 0, 10), 16), 8).self::letters(intval(substr($secret, 10, 10), 16), 8);
     }
 
     /** @param  array<array-key, string>  $own  what refers to the first refers to the second from now on; a file may hold ids like 5 */
@@ -67,8 +81,8 @@ final class ShiftedIds
         if ($known !== null) {
             return $known;
         }
-        // An event's ids stand in its rows again and again; those of years need not be held.
-        $this->known = count($this->known) < self::MOST_KNOWN ? $this->known : [];
+        // Those of years need not be held.
+        count($this->known) < self::MOST_KNOWN ?: $this->known->exchangeArray([]);
         $shifted = $this->shift($id);
 
         return $this->known[$id] = $this->instead[$shifted] ?? $shifted;
@@ -78,10 +92,10 @@ final class ShiftedIds
     private function shift(string $id): string
     {
         $low = self::number(substr($id, 18)) + $this->low;
-        $high = self::number(substr($id, 10, 8)) + $this->high + intdiv($low, self::HALF);
-        $time = self::number(substr($id, 0, 10)) + intdiv($high, self::HALF);
+        $high = self::number(substr($id, self::TIME, 8)) + $this->high + intdiv($low, self::HALF);
+        $time = self::number(substr($id, 0, self::TIME)) + intdiv($high, self::HALF);
 
-        return self::letters($time, 10).self::letters($high % self::HALF, 8).self::letters($low % self::HALF, 8);
+        return self::letters($time, self::TIME).self::letters($high % self::HALF, 8).self::letters($low % self::HALF, 8);
     }
 
     private static function number(string $letters): int

@@ -17,6 +17,7 @@ use App\Http\Middleware\StillSignedIn;
 use Core\Units\CoreException;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
+use Illuminate\Contracts\Encryption\DecryptException;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -71,6 +72,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(static fn (CoreException|InvalidShape|InvalidAccountFile $e) => $say($e->getMessage(), 422));
         $exceptions->render(static fn (ChangedElsewhere|ThingInUse|DayInUse|StockTaken $e) => $say($e->getMessage(), 409));
         $exceptions->render(static fn (TooManySearches $e) => $say($e->getMessage(), 429));
+        $exceptions->render(static fn (DecryptException $e) => $say(
+            'This was locked with another key than this server has. Ask whoever runs it to run inch:doctor.',
+            503,
+        ));
         $exceptions->render(static fn (NotFoundHttpException $e, Request $request) => $request->is('api/*')
             ? $say('That is not here, or not yours. It may have been removed on another screen.', 404)
             : null);

@@ -12,6 +12,8 @@ use Illuminate\Support\ServiceProvider;
 
 return [
     'name' => 'Inch Timer',
+    /** As CHANGELOG.md has it. */
+    'version' => '1.1.0',
     'env' => env('APP_ENV', 'production'),
     'debug' => (bool) env('APP_DEBUG', false),
     'url' => env('APP_URL', 'http://127.0.0.1:8321'),
@@ -20,6 +22,8 @@ return [
     'timezone' => 'UTC',
     'locale' => 'en',
     'key' => env('APP_KEY'),
+    /** With it bin/backup locks the key that a backup carries. */
+    'backup_passphrase' => (string) env('INCH_BACKUP_PASSPHRASE', ''),
 
     /** What is never used here need not be made ready for each request. */
     'providers' => ServiceProvider::defaultProviders()->except([

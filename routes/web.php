@@ -115,11 +115,11 @@ Route::prefix('api')->group(function (): void {
             Route::put('days/{day}/roster', [DayController::class, 'roster']);
             Route::get('days/{day}/plan', [PlanController::class, 'show']);
             Route::put('days/{day}/plan', [PlanController::class, 'update']);
-            Route::get('days/{day}/money', [MoneyController::class, 'show']);
-            Route::post('days/{day}/money', [MoneyController::class, 'try']);
+            Route::get('days/{day}/money', [MoneyController::class, 'show'])->middleware(InQueue::class.':10');
+            Route::post('days/{day}/money', [MoneyController::class, 'try'])->middleware(InQueue::class.':10');
             Route::put('days/{day}/money', [MoneyController::class, 'update']);
             Route::put('currency', [MoneyController::class, 'currency']);
-            Route::get('days/{day}/checklist', [PlanController::class, 'checklist']);
+            Route::get('days/{day}/checklist', [PlanController::class, 'checklist'])->middleware(InQueue::class.':10');
             Route::get('days/{day}/air', [PlanController::class, 'air']);
             Route::get('days/{day}/packing', [PackingController::class, 'show']);
             Route::put('days/{day}/packing/ticks', [PackingController::class, 'tick']);
@@ -150,7 +150,7 @@ Route::prefix('api')->group(function (): void {
             Route::put('designs/{design}', [DesignController::class, 'update']);
             Route::delete('designs/{design}', [DesignController::class, 'destroy']);
             Route::get('designs/{design}/fitted', [DesignController::class, 'fitted']);
-            Route::get('designs/{design}/best-order', [OrderController::class, 'best'])->middleware(InQueue::class.':60');
+            Route::get('designs/{design}/best-order', [OrderController::class, 'best'])->middleware(InQueue::class.':60,8');
             Route::get('designs/{design}/schools', [OrderController::class, 'schools'])->middleware(InQueue::class.':8');
             Route::get('designs/{design}/ladder', [LadderController::class, 'show'])->middleware(InQueue::class.':8');
             Route::get('designs/{design}/ladder/rung', [LadderController::class, 'rung']);

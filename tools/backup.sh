@@ -41,8 +41,6 @@ scratch_sweep() {
     local left
     for left in "${TMPDIR:-/tmp}"/inch-timer-scratch-*; do
         [ -O "$left" ] && ! kill -0 "$(cat "$left/owner" 2>/dev/null || echo 0)" 2>/dev/null || continue
-        stop_leftover "$left/data/mariadbd.pid" "--datadir=$left/data"
-        # One that was only just starting has not said its number yet.
         pkill -KILL -f -- "--datadir=$left/data " || true
         rm -rf "$left"
     done
@@ -72,4 +70,22 @@ sums_of() {
         printf '%s %s %s\n' "$table" "$("$@" -e "SELECT count(*) FROM \`$table\`")" \
             "$("$@" -e "CHECKSUM TABLE \`$table\` EXTENDED" | cut -f2)"
     done
+}
+
+# The key that opens what is encrypted in the data, as a line of comment that only bin/restore reads; nothing where no passphrase is set.
+key_locked() {
+    local passphrase
+    passphrase=$(setting INCH_BACKUP_PASSPHRASE '')
+    [ -n "$passphrase" ] || return 0
+    printf -- '-- inch-key: %s\n' "$(setting APP_KEY '' | PASSPHRASE=$passphrase openssl enc -aes-256-cbc -pbkdf2 -iter 600000 -salt -a -A -pass env:PASSPHRASE)"
+}
+
+# key_of FILE: the key of the data in a backup, by the passphrase that is set or typed; fails where it does not open, or there is none.
+key_of() {
+    local locked passphrase
+    locked=$(gunzip --stdout "$1" | sed -n '1s/^-- inch-key: //p;1q')
+    [ -n "$locked" ] || return 1
+    passphrase=$(setting INCH_BACKUP_PASSPHRASE '')
+    [ -n "$passphrase" ] || ! [ -t 0 ] || read -r -s -p 'Passphrase of the backup: ' passphrase
+    echo "$locked" | PASSPHRASE=$passphrase openssl enc -d -aes-256-cbc -pbkdf2 -iter 600000 -a -A -pass env:PASSPHRASE 2>/dev/null
 }

@@ -36,10 +36,7 @@ database_start() {
         flock -n 8 && database_ours=yes
     fi
     database_answers && return 0
-    port_is_free "$database_port" || {
-        echo "Port $database_port is taken. Set another one: ${database_port_variable:-INCH_DB_PORT}=33400 $0" >&2
-        return 1
-    }
+    port_wait "$database_port" "${database_port_variable:-INCH_DB_PORT}=33400 $0" || return 1
     (trap '' INT; setsid bash -c '. tools/database.sh; database_make "$1" "$2" && database_run "$3"' database "$1" "$2" "$3" >>"$database_log" 2>&1 8>&-) &
     database_wait
 }
@@ -87,4 +84,23 @@ database_stop() {
 
 port_is_free() {
     ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null
+}
+
+# port_wait PORT INSTEAD: what was just ended may hold it for a moment. INSTEAD says how to take another one.
+port_wait() {
+    for _ in $(seq 1 50); do
+        port_is_free "$1" && return 0
+        sleep 0.1
+    done
+    echo "Port $1 is used by $(port_holder "$1"). Stop that, or take another port: $2" >&2
+    return 1
+}
+
+# Which process listens there, in words.
+port_holder() {
+    local inode pid
+    inode=$(awk -v port="$(printf ':%04X' "$1")" '$4 == "0A" && substr($2, length($2) - 4) == port { print $10; exit }' /proc/net/tcp /proc/net/tcp6)
+    pid=$(find /proc/[0-9]*/fd -lname "socket:\[${inode:-none}\]" 2>/dev/null | head -n 1 | cut -d/ -f3)
+    [ -n "$pid" ] || { echo 'another program'; return; }
+    echo "$(cat "/proc/$pid/comm") (process $pid, in $(readlink "/proc/$pid/cwd"))"
 }

@@ -11,17 +11,16 @@ name=inch-timer-$(printf %s "$folder" | cksum | cut -d' ' -f1)
 # A socket's path must stay under 107 characters, which a deep project folder would break.
 sockets="${TMPDIR:-/tmp}/$name"
 push_socket="$sockets.push"
-# The chairs have workers of their own: whatever is reckoned for bench and plan, a tap waits for none of it, and goes first.
-pools=(line desk)
-declare -A workers=([line]=3 [desk]=4) niceness=([line]=0 [desk]=19)
+# Which addresses each pool answers stands in deploy/pools.map; several pools share a master, and how it gives way.
+masters=(line door desk)
+declare -A pools=([line]='line:3' [door]='door:2 watch:2' [desk]='desk:4 files:2') niceness=([line]=0 [door]=0 [desk]=19)
 # What a kill of this script left behind would keep the port and the sockets for ever.
 . tools/kept.sh
 stop_leftover "$folder/nginx.pid" "$folder/nginx.conf"
-for pool in "${pools[@]}"; do
-    stop_leftover "$folder/$pool.pid" "$folder/$pool.conf"
-    rm -f "$sockets.$pool"
-done
-rm -f "$push_socket"
+# FPM's master begins a group of its own, which its workers stay in when it is killed.
+pools_end() { for master in "${masters[@]}"; do end_leftover_group "$folder/$master.pid"; done; }
+pools_end
+rm -f "$sockets".*
 # Where nginx can hand word of changes to the screens that listen, the application is told where to leave it.
 push_module=/usr/lib/nginx/modules/ngx_nchan_module.so
 export INCH_PUSH_SOCKET=
@@ -37,21 +36,28 @@ if [ "$(id -u)" = 0 ]; then
     nginx_user='user root root;'
 fi
 
-for pool in "${pools[@]}"; do
-    cat >"$folder/$pool.conf" <<CONF
+upstreams=
+for master in "${masters[@]}"; do
+    cat >"$folder/$master.conf" <<CONF
 [global]
-error_log = $folder/$pool.log
-pid = $folder/$pool.pid
+error_log = $folder/$master.log
+pid = $folder/$master.pid
 daemonize = no
-[$name-$pool]
+CONF
+    for pool in ${pools[$master]}; do
+        upstreams+="
+    upstream inch-${pool%:*} { server unix:$sockets.${pool%:*}; }"
+        cat >>"$folder/$master.conf" <<CONF
+[$name-${pool%:*}]
 user = $(id -un)
 group = $(id -gn)
-listen = $sockets.$pool
+listen = $sockets.${pool%:*}
 pm = static
-pm.max_children = ${workers[$pool]}
+pm.max_children = ${pool#*:}
 clear_env = no
 catch_workers_output = yes
 CONF
+    done
 done
 
 load_push= push_in= push_out= push_shared= push_pass=
@@ -111,15 +117,8 @@ http {
     include /etc/nginx/mime.types;
     access_log off;
     client_max_body_size 8m;
-    server_tokens off;
-    upstream line { server unix:$sockets.line; }
-    upstream desk { server unix:$sockets.desk; }
-    map "\$request_method \$uri" \$pool {
-        default desk;
-        "~^(GET|POST) /api/days/[^/]+/(taps|line|line/news|plans)\$" line;
-        "~^GET /api/(session|days/near)\$" line;
-        "~^(GET|DELETE) /api/searches/" line;
-    }
+    server_tokens off;$upstreams
+    map "\$request_method \$uri" \$pool { include $PWD/deploy/pools.map; }
     client_body_temp_path $folder/tmp/body;
     fastcgi_temp_path $folder/tmp/fastcgi;
     proxy_temp_path $folder/tmp/proxy;
@@ -169,10 +168,10 @@ $push_in
 CONF
 
 running=()
-trap 'kill "${running[@]}" 2>/dev/null; wait' EXIT
+trap 'kill "${running[@]}" 2>/dev/null; wait; pools_end' EXIT
 trap 'exit 0' TERM INT HUP
-for pool in "${pools[@]}"; do
-    nice -n "${niceness[$pool]}" php-fpm8.2 -y "$folder/$pool.conf" "${as_root[@]}" \
+for master in "${masters[@]}"; do
+    nice -n "${niceness[$master]}" php-fpm8.2 -y "$folder/$master.conf" "${as_root[@]}" \
         -d variables_order=EGPCS -d memory_limit=256M -d post_max_size=64M -d expose_php=0 \
         -d opcache.preload="$PWD/tools/preload.php" -d opcache.validate_timestamps=0 -d opcache.enable_file_override=1 \
         -d output_buffering=0 -d realpath_cache_size=4M -d realpath_cache_ttl=3600 -d zend.enable_gc=0 &

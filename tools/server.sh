@@ -3,10 +3,7 @@
 
 server_start() {
     local port=$1 folder=$2
-    port_is_free "$port" || {
-        echo "Port $port is taken. Is Inch Timer running already? Set another one: ${server_port_variable:-INCH_PORT}=8400 $0" >&2
-        return 1
-    }
+    port_wait "$port" "${server_port_variable:-INCH_PORT}=8400 $0" || return 1
     mkdir -p "$folder"
     # A session of its own, so that all of it ends together.
     setsid tools/serve.sh "$port" "$folder" >>"$folder/server.log" 2>&1 8>&- &

@@ -72,10 +72,12 @@ return new class extends Migration
     /** @return array<string, list<string>> by table */
     private function columns(string $letters): array
     {
-        $changes = [];
-        foreach (DB::select("SELECT table_name AS of_table, column_name AS name, column_type AS type, is_nullable AS nullable,
+        $columns = DB::select("SELECT table_name AS of_table, column_name AS name, column_type AS type, is_nullable AS nullable,
             column_default AS preset FROM information_schema.columns WHERE table_schema = database()
-            AND (column_type IN ('char(26)', 'char(64)') OR (table_name, column_name) IN (('kit_items', 'owner_key'), ('sessions', 'id')))") as $column) {
+            AND (column_type IN ('char(26)', 'char(64)')
+                OR (table_name, column_name) IN (('kit_items', 'owner_key'), ('sessions', 'id')))");
+        $changes = [];
+        foreach ($columns as $column) {
             $changes[$column->of_table][] = "MODIFY `{$column->name}` {$column->type} {$letters} "
                 .($column->nullable === 'YES' ? 'NULL' : 'NOT NULL')
                 .(in_array($column->preset, [null, 'NULL'], true) ? '' : " DEFAULT {$column->preset}");

@@ -50,7 +50,7 @@ it('has settings that nginx reads, with TLS and with the module that tells scree
 
 it('has pools that FPM reads, and settings that MariaDB reads', function (): void {
     $asRoot = get_current_user() === 'root' ? ['-R'] : [];
-    foreach (['line', 'desk'] as $pool) {
+    foreach (['line', 'door', 'desk'] as $pool) {
         expect(($this->runs)('php-fpm8.2', '-t', ...$asRoot, ...['-y', "{$this->folder}/deploy/php-fpm-{$pool}.conf"]))->toBe('well');
     }
     expect(($this->runs)('mariadbd', "--defaults-file={$this->folder}/deploy/mariadb.cnf", '--help', '--verbose'))->toBe('well');
@@ -67,12 +67,12 @@ it('has units that systemd reads', function (): void {
 })->skip(fn (): bool => ! is_executable('/usr/bin/systemd-analyze'), 'no systemd here');
 
 it('says the same as the server that bin/start runs', function (): void {
-    $served = (string) file_get_contents(base_path('tools/serve.sh'));
     $nginx = (string) file_get_contents(base_path('deploy/nginx.conf'));
-    preg_match_all('/^\s*"~(\^[^"]+)"/m', $nginx, $lines);
-    expect($lines[1])->toHaveCount(3);
-    foreach ($lines[1] as $address) {
-        expect(str_replace('\$', '$', $served))->toContain("\"~{$address}\" line;");
+    expect($nginx)->toContain('include /srv/inch-timer/deploy/pools.map;')
+        ->and((string) file_get_contents(base_path('tools/serve.sh')))->toContain('include $PWD/deploy/pools.map;');
+    preg_match_all('/inch-\w+(?=;)/', (string) file_get_contents(base_path('deploy/pools.map')), $pools);
+    foreach (array_unique($pools[0]) as $pool) {
+        expect($nginx)->toContain("upstream {$pool} {");
     }
     expect($nginx)->toContain((string) json_encode(['message' => GuardContent::TOO_LARGE]))
         ->and((string) file_get_contents(base_path('deploy/static-headers.conf')))->toContain('"'.GuardContent::POLICY.'"');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Queries\Operations\WhatAilsIt;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\DB;
+use Tests\Scene;
 
 beforeEach(function (): void {
     $this->says = static fn (): string => implode("\n", app(WhatAilsIt::class)());
@@ -18,11 +19,12 @@ it('says in sentences what is wrong with an installation', function (): void {
     DB::table('failed_jobs')->insert([
         'uuid' => 'x', 'connection' => 'database', 'queue' => 'default', 'payload' => '{}', 'exception' => 'e', 'failed_at' => now(),
     ]);
+    Scene::team();
     DB::table('migrations')->where('migration', 'like', '%create_invitations%')->delete();
 
     expect(($this->says)())->toContain('APP_KEY in .env is empty')->toContain('APP_DEBUG in .env is on')
         ->toContain('Nothing has taken up what is to be done for 15 minutes')->toContain('1 pieces of work failed')
-        ->toContain('The tables are of an older release')
+        ->toContain('The data are of an older release. Run bin/upgrade.')
         ->toContain('Letters lie in storage/outbox', 'APP_URL in .env does not begin with https')
         ->toContain('The demo, whose password everybody knows');
 });

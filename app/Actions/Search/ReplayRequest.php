@@ -32,6 +32,10 @@ final readonly class ReplayRequest
         $request = Request::create($search->address, $search->method, server: [
             'HTTP_ACCEPT' => 'application/json', ...($search->body === '' ? [] : ['CONTENT_TYPE' => 'application/json']),
         ], content: $search->body);
+        // No longer than its turn, where others wait.
+        if ($request->query->getInt('seconds') > $search->seconds) {
+            $request->query->set('seconds', (string) $search->seconds);
+        }
         $guard = $this->guards->guard();
         $guard->setUser($search->user);
         $request->setUserResolver(static fn () => $search->user);

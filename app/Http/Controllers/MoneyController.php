@@ -13,6 +13,7 @@ use App\Http\Resources\Account\SessionState;
 use App\Http\Resources\Plan\MoneySheet;
 use App\Queries\Account\WhoIsSignedIn;
 use App\Queries\Plan\MoneyOfDay;
+use Illuminate\Http\Response;
 
 final readonly class MoneyController
 {
@@ -28,11 +29,12 @@ final readonly class MoneyController
         return MoneySheet::of(($this->money)($request->day(), $request->terms()));
     }
 
-    public function update(MoneyRequest $request, SaveMoney $save): MoneySheet
+    /** What comes of it is asked for afterwards: it takes a while. */
+    public function update(MoneyRequest $request, SaveMoney $save): Response
     {
         $save($request->painter(), $request->day(), $request->terms());
 
-        return MoneySheet::of(($this->money)($request->day()));
+        return response()->noContent();
     }
 
     public function currency(CurrencyRequest $request, ChangeCurrency $change, WhoIsSignedIn $who): SessionState

@@ -14,13 +14,13 @@ use LogicException;
 
 /**
  * What takes a while is not worked out while a request is kept waiting: it is put into the queue, and the answer is where to ask for
- * it. The parameter is how many seconds it may take; whoever asks may ask for less.
+ * it. The parameters are how many seconds it may take, as whoever asks may ask for, and how many it takes where nobody does.
  */
 final readonly class InQueue
 {
     public function __construct(private AskSearch $askSearch) {}
 
-    public function handle(Request $request, Closure $next, string $seconds): JsonResponse
+    public function handle(Request $request, Closure $next, string $most, string $usual = ''): JsonResponse
     {
         $user = $request->user();
         $query = http_build_query($request->query->all());
@@ -29,7 +29,7 @@ final readonly class InQueue
             method: $request->method(),
             address: '/'.$request->path().($query === '' ? '' : "?{$query}"),
             body: $request->isMethod('GET') ? '' : json_encode($request->json()->all(), JSON_THROW_ON_ERROR),
-            seconds: max(1, min((int) $seconds, $request->integer('seconds', (int) $seconds))),
+            seconds: max(1, min((int) $most, $request->integer('seconds', (int) ($usual === '' ? $most : $usual)))),
         );
 
         return response()->json(new SearchAsked($search->id), 202);

@@ -17,6 +17,7 @@ final readonly class AccountTable
         'search_lines' => 'gone in minutes', 'sessions' => 'a device that is signed in', 'cache' => 'the machine’s',
         'line_turns' => 'a lock',
         'cache_locks' => 'the machine’s', 'jobs' => 'the queue’s', 'failed_jobs' => 'the queue’s', 'migrations' => 'the database’s own',
+        'releases' => 'the database’s own',
     ];
 
     /** Columns that stay where they are: what somebody signs in with, and what is said of a child. */
@@ -27,11 +28,14 @@ final readonly class AccountTable
     ];
 
     /** Those that others refer to, each by its key. */
-    private const KEYS = ['users' => 'id', 'menus' => 'id', 'designs' => 'id', 'face_plans' => 'id', 'event_days' => 'id', 'tickets' => 'id'];
+    private const KEYS = [
+        'users' => 'id', 'menus' => 'id', 'designs' => 'id', 'face_plans' => 'id', 'event_days' => 'id', 'tickets' => 'id',
+    ];
 
     /** What a column of that name refers to in any table: a row of one of those. */
     private const REFERRING = [
-        'user_id', 'painter_id', 'owner_id', 'owner_key', 'home_id', 'menu_id', 'design_id', 'plan_id', 'event_day_id', 'ticket_id', 'face_id',
+        'user_id', 'painter_id', 'owner_id', 'owner_key', 'home_id', 'menu_id', 'design_id', 'plan_id', 'event_day_id', 'ticket_id',
+        'face_id',
     ];
 
     /** Ids of what may be gone, or may not have come yet, as with a tap that was taken back before it arrived. */

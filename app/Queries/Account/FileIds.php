@@ -38,7 +38,7 @@ final readonly class FileIds
     /**
      * @param  list<string>  $ids  in a file
      * @param  list<string>  $own  of the team
-     * @return array<array-key, string> the team's ids by those of the file: of what the file took from here, and of what was brought in before
+     * @return array<array-key, string> the team's ids by those of the file: what was taken out here, or brought in before
      */
     public function known(string $teamId, array $ids, array $own): array
     {

@@ -21,7 +21,10 @@ final readonly class OwnOfThose
     public function __invoke(string $teamId, array $painters, array $designs): array
     {
         /** @var list<string> $here */
-        $here = [...User::ofTeam($teamId)->withTrashed()->pluck('id')->all(), ...Design::ofTeam($teamId)->withTrashed()->pluck('id')->all()];
+        $here = [
+            ...User::ofTeam($teamId)->withTrashed()->pluck('id')->all(),
+            ...Design::ofTeam($teamId)->withTrashed()->pluck('id')->all(),
+        ];
         $own = $this->fileIds->known($teamId, [...array_column($painters, 'id'), ...array_column($designs, 'id')], $here);
         $named = User::ofTeam($teamId)->get()->groupBy('name');
         foreach ($painters as ['id' => $id, 'name' => $name]) {

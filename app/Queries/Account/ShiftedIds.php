@@ -36,7 +36,9 @@ final readonly class ShiftedIds
      */
     private function __construct(private int $high, private int $low, private array $instead = [])
     {
-        $this->known = new ArrayObject;
+        /** @var ArrayObject<string, string> $known */
+        $known = new ArrayObject;
+        $this->known = $known;
     }
 
     public static function random(): self
@@ -82,7 +84,9 @@ final readonly class ShiftedIds
             return $known;
         }
         // Those of years need not be held.
-        count($this->known) < self::MOST_KNOWN ?: $this->known->exchangeArray([]);
+        if (count($this->known) >= self::MOST_KNOWN) {
+            $this->known->exchangeArray([]);
+        }
         $shifted = $this->shift($id);
 
         return $this->known[$id] = $this->instead[$shifted] ?? $shifted;

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Queries\Operations;
 
 use App\Queries\Account\AccountOfAddress;
+use App\Queries\Account\AccountTable;
 use Database\Seeders\DemoSeeder;
-use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Database\DatabaseManager;
 use Illuminate\Support\Facades\DB;
 use Throwable;
 
@@ -22,7 +23,15 @@ final readonly class WhatAilsIt
 
     private const OLDEST_DATABASE = '10.6';
 
-    public function __construct(private Kernel $artisan, private AccountOfAddress $accountOfAddress) {}
+    private const FOLDERS = ['framework/cache', 'framework/sessions', 'framework/views', 'logs'];
+
+    public function __construct(
+        private DatabaseManager $database,
+        private StateOfData $stateOfData,
+        private LockedAway $lockedAway,
+        private InstalledFiles $installedFiles,
+        private AccountOfAddress $accountOfAddress,
+    ) {}
 
     /** @return list<string> nothing where all is well */
     public function __invoke(): array
@@ -36,11 +45,19 @@ final readonly class WhatAilsIt
                 ...$this->settings(),
                 ...$this->files(),
                 "The database does not answer, or is empty: {$why}. Start it, look at DB_HOST, DB_PORT and DB_PASSWORD in .env, and run "
-                    .'php artisan migrate --force.',
+                    .'bin/upgrade.',
             ];
         }
 
-        return [...$this->settings(), ...$this->files(), ...$this->database(), ...$this->queue(), ...$this->demo()];
+        $missing = $this->missingTables();
+        if ($missing !== []) {
+            return [...$this->settings(), ...$this->files(), 'Tables are missing: '.implode(', ', $missing).'. Bring back a backup: '
+                .'bin/restore FILE.'];
+        }
+
+        return [
+            ...$this->settings(), ...$this->files(), ...$this->database(), ...$this->locked(), ...$this->queue(), ...$this->demo(),
+        ];
     }
 
     /** @return list<string> */
@@ -64,6 +81,9 @@ final readonly class WhatAilsIt
         $newest = max([0, ...array_map(static fn (string|bool $file): int => (int) filemtime((string) $file), $backups)]);
         $due = now()->subDays(self::BACKUP_DAYS)->getTimestamp();
         $free = (int) disk_free_space(storage_path());
+        $missing = array_filter(self::FOLDERS, static fn (string $folder): bool => ! is_dir(storage_path($folder)));
+        $changed = ($this->installedFiles)(base_path('vendor'));
+        $readable = is_file(base_path('.env')) && (fileperms(base_path('.env')) & 0o077) !== 0;
 
         return self::said([
             'The front end is not built: there is no public/build/manifest.json. Run npm install && npm run build.' => ! is_file(
@@ -71,9 +91,37 @@ final readonly class WhatAilsIt
             ),
             storage_path().' cannot be written to. Give it to the user that PHP runs as.' => ! is_writable(storage_path()),
             'Only '.intdiv($free, 1_000_000).' MB are free on the disk. Make room before taps are refused.' => $free < self::LEAST_FREE,
+            'Others on this machine can read .env, with its key and password. Run chmod 600 .env.' => $readable,
+            'Folders are missing in '.storage_path().': '.implode(', ', $missing).'. Make them again, for the user that PHP runs as.' => (
+                $missing !== []
+            ),
+            count($changed).' files in vendor/ are not as they were installed, '.($changed[0] ?? '').' among them. Delete vendor/ and '
+                .'run composer install.' => $changed !== [],
+            'Backups do not carry the key that opens what is encrypted in them. Set INCH_BACKUP_PASSPHRASE in .env, or keep a copy of '
+                .'.env in a safe place.' => self::isOpen() && config('app.backup_passphrase') === '',
             'There is no backup of the last two days in storage/backups. Run bin/backup, and keep tools/work.sh clock running.' => (
                 $newest < $due
             ),
+        ]);
+    }
+
+    /** @return list<string> */
+    private function missingTables(): array
+    {
+        $schema = $this->database->connection()->getSchemaBuilder();
+        $wanted = [...array_column(AccountTable::all(), 'name'), ...array_keys(AccountTable::LEFT_OUT)];
+
+        return array_values(array_filter($wanted, static fn (string $table): bool => ! $schema->hasTable($table)));
+    }
+
+    /** @return list<string> */
+    private function locked(): array
+    {
+        $locked = ($this->lockedAway)();
+
+        return self::said([
+            'What is kept encrypted does not open with the APP_KEY in .env: '.implode(', ', $locked).'. Put the APP_KEY of the machine '
+                .'that the data come from into .env; a backup that carries it sets it by bin/restore.' => $locked !== [],
         ]);
     }
 
@@ -83,7 +131,7 @@ final readonly class WhatAilsIt
         $version = self::asked('version()');
         $mode = self::asked('@@sql_mode');
         $apart = abs((int) self::asked('unix_timestamp()') - time());
-        $isBehind = $this->artisan->call('migrate:status', ['--pending' => 1]) !== 0;
+        $state = ($this->stateOfData)();
 
         $isOld = ! str_contains($version, 'MariaDB') || version_compare($version, self::OLDEST_DATABASE) < 0;
 
@@ -93,7 +141,8 @@ final readonly class WhatAilsIt
                 $mode,
                 'STRICT_TRANS_TABLES',
             ),
-            'The tables are of an older release. Run bin/backup, then php artisan migrate --force.' => $isBehind,
+            'The data are of an older release. Run bin/upgrade.' => $state === DataState::Older,
+            'The data are of a newer release than the program. Install that one; this one may spoil them.' => $state === DataState::Newer,
             "The clocks of the database and of this machine are {$apart} seconds apart. Set both by the network." => $apart > 2,
         ]);
     }

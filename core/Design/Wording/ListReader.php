@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Design\Wording;
 
+use Core\Design\Defaults;
 use Core\Design\Placement;
 use Core\Design\Step;
 use Core\Design\Wording\Lines\Cutter;
@@ -42,6 +43,8 @@ final readonly class ListReader
     /**
      * @param  Placement|null  $placement  null where the list says it, or its places tell
      * @param  list<Step>  $above  steps that stand above the list already
+     *
+     * @throws ListTooLong
      */
     public function read(string $list, ?Placement $placement, array $above = []): ListReading
     {
@@ -53,22 +56,26 @@ final readonly class ListReader
         $progress = Progress::below($placement, $above, count($lines) >= self::MANY);
         $title = '';
         $isTop = true;
-        $read = [];
+        $read = $done = [];
+        $wished = $progress;
         foreach ($lines as $line) {
             if ($line->kind === LineKind::Heading) {
                 $title = $isTop && $above === [] && Titles::isTitle($line) ? $line->says : $title;
                 $progress = $progress->under($title === $line->says ? '' : $line->says);
             }
             $isTop = $isTop && $line->kind === LineKind::Placement;
-            $first = count($progress->made);
+            $first = count($done) + count($progress->made);
             $notes = [];
             foreach ($line->stretches as $stretch) {
                 [$progress, $note] = $this->piece($stretch, $this->scanner->tokens($stretch->text, $language), $progress);
                 $notes = $note === null ? $notes : [...$notes, $note];
             }
-            $read[] = [$line, $notes, $first, count($progress->made) - $first];
+            $read[] = [$line, $notes, $first, count($done) + count($progress->made) - $first];
+            $wished = $progress->count <= Defaults::MOST_STEPS ? $progress : $wished;
+            [$progress, $settled] = $progress->settling();
+            array_push($done, ...$settled);
         }
-        $made = $progress->finished()->made;
+        $made = [...$done, ...$progress->finished()->made];
         $readings = array_map(
             static fn (array $one): LineReading => self::reading($one[0], $one[1], array_slice($made, $one[2], $one[3])),
             $read,
@@ -79,7 +86,8 @@ final readonly class ListReader
             placement: $placement,
             saysPlacement: $said !== null,
             lines: $readings,
-            pins: Wishes::pins($made, $progress->context),
+            // What no design holds wants nothing of its order.
+            pins: Wishes::pins(array_slice($made, 0, count($wished->made)), $wished->context),
         );
     }
 
@@ -90,7 +98,7 @@ final readonly class ListReader
         if ($time !== null) {
             return [$progress->taking($time), self::part(PartKind::Time, $stretch)];
         }
-        $made = $this->maker->make($stretch, $tokens, $progress->context, (string) (count($progress->context->above) + 1));
+        $made = $this->maker->make($stretch, $tokens, $progress->context, (string) ($progress->count + 1));
 
         return $made === null ? [
             $progress->noting(trim($stretch->text)),

@@ -39,7 +39,7 @@ function eventOfTwo(): EventDay
     $test->putJson("/api/days/{$day->id}/money", [
         'hourCents' => 4000, 'leastCents' => 0, 'kilometreCents' => 30, 'materialsCents' => 50, 'isTravelPaid' => true,
         'isSetUpPaid' => true, 'kilometres' => 12, 'travelMinutes' => 20, 'pitchCents' => 3000, 'offeredHourCents' => null,
-    ])->assertOk();
+    ])->assertNoContent();
     $at = $day->opens_ms;
     $test->travelTo(Date::createFromTimestampMs($at + 3_600_000));
     [$painted, $left, $waiting] = [Scene::ulid(), Scene::ulid(), Scene::ulid()];
@@ -285,7 +285,9 @@ it('refuses what is no event, says where, and leaves nothing of it', function (C
         static fn (string $text): string => str_replace(json_decode($files['tables/event_days.jsonl'], true)['id'], 'queen', $text),
         $files,
     ), 'line 1: id is not an id'],
-    'a tap of nobody' => [static fn (array $files): array => [...$files, 'tables/users.jsonl' => ''], 'painter_id leads to nothing in this file'],
+    'a tap of nobody' => [static fn (array $files): array => [
+        ...$files, 'tables/users.jsonl' => '',
+    ], 'painter_id leads to nothing in this file'],
     'a painter by a number' => [static fn (array $files): array => [
         ...$files, 'tables/users.jsonl' => (string) preg_replace('/"id":"[^"]+"/', '"id":"5"', $files['tables/users.jsonl']),
     ], 'tables/users.jsonl, line 1: id is not an id'],

@@ -64,7 +64,8 @@ function idsOf(EventDay $day): array
 }
 
 const LEADS_TO = [
-    'user_id' => 'users', 'painter_id' => 'users', 'owner_id' => 'users', 'owner_key' => 'users', 'home_id' => 'users', 'menu_id' => 'menus',
+    'user_id' => 'users', 'painter_id' => 'users', 'owner_id' => 'users', 'owner_key' => 'users', 'home_id' => 'users',
+    'menu_id' => 'menus',
     'design_id' => 'designs', 'plan_id' => 'face_plans', 'event_day_id' => 'event_days', 'ticket_id' => 'tickets', 'face_id' => 'faces',
     'before_ticket_id' => 'tickets', 'step_id' => 'steps', 'target_id' => 'chair_events',
 ];
@@ -148,7 +149,10 @@ beforeEach(function (): void {
     $this->travelTo('2026-11-07 12:00:00 UTC');
     $this->theirs = fullTeam('Theirs');
     $this->mine = fullTeam('Dune Faces');
-    $this->untouched = fn (): array => array_diff_key(AccountZips::given(Team::query()->findOrFail($this->theirs->team_id)), ['events.ics' => '']);
+    $this->untouched = fn (): array => array_diff_key(
+        AccountZips::given(Team::query()->findOrFail($this->theirs->team_id)),
+        ['events.ics' => ''],
+    );
     $this->before = ($this->untouched)();
 });
 
@@ -162,7 +166,8 @@ afterEach(function (): void {
 it('knows what each column with an id leads to', function (): void {
     foreach (AccountTable::all() as $table) {
         $letters = array_column(DB::select(
-            "select column_name c from information_schema.columns where table_schema = database() and table_name = ? and collation_name = 'ascii_bin'",
+            "select column_name c from information_schema.columns where table_schema = database()
+                and table_name = ? and collation_name = 'ascii_bin'",
             [$table->name],
         ), 'c');
         $unknown = array_diff(array_intersect($letters, $table->columns()), ['id', ...array_keys(LEADS_TO)]);

@@ -210,7 +210,8 @@ it('gives a day out as a file that it takes back as the same day', function (): 
     $text = $this->get("/api/days/{$this->day->id}/calendar")->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')
         ->getContent();
     expect(($this->found)($text, 'UTC')[0])->toMatchArray([
-        'key' => app(FileIds::class)->inCalendars($this->day->id), 'state' => 'here', 'name' => 'Harbour lantern fair', 'place' => 'Lantern Quay',
+        'key' => app(FileIds::class)->inCalendars($this->day->id), 'state' => 'here',
+        'name' => 'Harbour lantern fair', 'place' => 'Lantern Quay',
     ]);
     $this->day->update(['name' => 'Renamed']);
     $this->postJson('/api/calendar/bookings', ['bookings' => ($this->found)($text, 'UTC')])->assertOk();
@@ -256,7 +257,7 @@ it('makes a fair again with its menu, roster, plan and money', function (): void
         ...$terms, 'children' => 77, 'stopNamesAt' => $this->day->closes_ms - 600_000,
     ])->assertOk();
     $money = $this->getJson("/api/days/{$this->day->id}/money")->json('terms');
-    $this->putJson("/api/days/{$this->day->id}/money", [...$money, 'kilometres' => 12])->assertOk();
+    $this->putJson("/api/days/{$this->day->id}/money", [...$money, 'kilometres' => 12])->assertNoContent();
 
     // Across the change to summer time the fair opens at noon by the clock on the wall, an hour earlier by the sun.
     $copies = $this->postJson("/api/days/{$this->day->id}/copies", ['dates' => ['2026-11-14', '2027-05-01']])->assertOk()->json();

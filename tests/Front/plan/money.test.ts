@@ -3,7 +3,7 @@ import type { MoneySheet, MoneyTermsShown, QuotePart } from '../../../resources/
 import { onDays } from '../../../resources/js/rooms/plan/answers';
 import { comesBack, EventMoney, partName } from '../../../resources/js/rooms/plan/money.svelte';
 
-const server = vi.hoisted(() => ({ put: vi.fn(), post: vi.fn() }));
+const server = vi.hoisted(() => ({ put: vi.fn(), post: vi.fn(), get: vi.fn() }));
 
 vi.mock(import('../../../resources/js/api/client'), async (original) => ({
   ...(await original()),
@@ -31,7 +31,11 @@ let money: EventMoney;
 beforeEach(() => {
   vi.clearAllMocks();
   kept = [];
-  server.put.mockImplementation((_path: string, body: MoneyTermsShown) => Promise.resolve(sheetOf(body)));
+  let there: MoneyTermsShown = terms;
+  server.put.mockImplementation((_path: string, body: MoneyTermsShown) =>
+    Promise.resolve(void (there = body)),
+  );
+  server.get.mockImplementation(() => Promise.resolve(sheetOf(there)));
   server.post.mockImplementation((_path: string, body: MoneyTermsShown) => Promise.resolve(sheetOf(body)));
   money = new EventMoney(sheetOf(), (sheet) => kept.push(sheet));
 });

@@ -22,7 +22,7 @@ final class NewDesignRequest extends TeamRequest
         return [
             'name' => ['required', 'string', 'max:80'],
             'placement' => ['nullable', 'required_without:list', new CaseOf(Placement::class)],
-            'list' => ['sometimes', 'nullable', 'string', 'max:'.ReadListRequest::LONGEST_LIST],
+            'list' => ['sometimes', ...ReadListRequest::rulesOfList()],
             'like' => ['sometimes', 'string', 'ulid'],
             'startingPoint' => ['sometimes', 'string', Rule::in(array_keys($workedDesigns()))],
         ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Design\Wording\Lines;
 
 use Core\Design\Wording\LineKind;
+use Core\Design\Wording\ListTooLong;
 use Core\Design\Wording\Placements;
 
 /** Cuts a pasted list of any shape into lines, and lines into the pieces that speak of one step each. */
@@ -29,9 +30,25 @@ final readonly class Cutter
     /** Directions of text, marks of order and other signs that nobody sees. */
     private const UNSEEN = '/[\x00-\x08\x0B-\x1F\x7F\x{200B}-\x{200F}\x{202A}-\x{202E}\x{2060}-\x{2069}\x{FEFF}]/u';
 
-    /** @return list<Line> blank ones left out */
+    public const MOST_LINES = 10_000;
+
+    /**
+     * Of a line, in letters: a paragraph with all the steps of a design. A longer one stays words; reading it would take time by the
+     * square of its length.
+     */
+    public const LONGEST_LINE = 2_000;
+
+    /**
+     * @return list<Line> blank ones left out
+     *
+     * @throws ListTooLong
+     */
     public static function lines(string $list): array
     {
+        $count = substr_count($list, "\n") + 1;
+        if ($count > self::MOST_LINES) {
+            throw ListTooLong::lines($count, self::MOST_LINES);
+        }
         $texts = explode("\n", preg_replace('/\r\n|\r|\x{2028}|\x{2029}/u', "\n", mb_scrub($list)) ?? '');
         $lines = [];
         $columns = Columns::of($texts);
@@ -48,6 +65,9 @@ final readonly class Cutter
 
     private static function line(int $number, string $text, ?Columns $columns, bool $isNumbered): Line
     {
+        if (strlen($text) > self::LONGEST_LINE && mb_strlen($text) > self::LONGEST_LINE) {
+            return new Line($number, $text, LineKind::Note, []);
+        }
         $placement = Placements::inLine($text);
         if ($placement !== null) {
             return new Line(number: $number, text: $text, kind: LineKind::Placement, stretches: [], says: $placement->value);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Design\Wording\Sense;
 
 use Core\Design\Colour;
+use Core\Design\Defaults;
 use Core\Design\Medium;
 use Core\Design\Placement;
 use Core\Design\Side;
@@ -25,9 +26,12 @@ final readonly class Context
         public bool $isList = false,
     ) {}
 
+    /** No line speaks of what stands further above than a design is long. */
     public function with(Earlier $step): self
     {
-        return new self($this->placement, [...$this->above, $step], $this->group, $this->isList);
+        $above = array_slice([...$this->above, $step], -Defaults::MOST_STEPS);
+
+        return new self($this->placement, $above, $this->group, $this->isList);
     }
 
     /** With the step of that id as it is now. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Design\Wording\Sense;
 
+use Core\Design\Defaults;
 use Core\Design\Placement;
 use Core\Design\Side;
 use Core\Design\Step;
@@ -15,11 +16,15 @@ use Core\Units\Duration;
 /** How far a list is read: what was made of it, and what waits for the step that it belongs to. */
 final readonly class Progress
 {
+    /** More notes than the longest note of a step holds. */
+    private const MOST_WAITING = 250;
+
     /**
-     * @param  list<StepReading>  $made
+     * @param  list<StepReading>  $made  those that lines below may still change
      * @param  list<string>  $waiting  notes for the next step
+     * @param  int  $count  of all steps so far, with those above the list
      */
-    private function __construct(public Context $context, public array $made, private array $waiting) {}
+    private function __construct(public Context $context, public array $made, private array $waiting, public int $count) {}
 
     /**
      * @param  list<Step>  $above  steps that stand above the list already
@@ -36,17 +41,35 @@ final readonly class Progress
             ),
             [],
             [],
+            count($above),
         );
+    }
+
+    /**
+     * Lets go of steps that no line below can change any more.
+     *
+     * @return array{self, list<StepReading>} with those let go of
+     */
+    public function settling(): array
+    {
+        if (count($this->made) < 2 * Defaults::MOST_STEPS) {
+            return [$this, []];
+        }
+        [$settled, $made] = [array_slice($this->made, 0, Defaults::MOST_STEPS), array_slice($this->made, Defaults::MOST_STEPS)];
+
+        return [new self($this->context, $made, $this->waiting, $this->count), $settled];
     }
 
     public function under(string $group): self
     {
-        return new self($this->context->under($group), $this->made, $this->waiting);
+        return new self($this->context->under($group), $this->made, $this->waiting, $this->count);
     }
 
     public function noting(string $note): self
     {
-        return new self($this->context, $this->made, [...$this->waiting, $note]);
+        return count($this->waiting) >= self::MOST_WAITING
+            ? $this
+            : new self($this->context, $this->made, [...$this->waiting, $note], $this->count);
     }
 
     public function with(StepReading $reading): self
@@ -58,7 +81,12 @@ final readonly class Progress
         $spokenOf = array_column($reading->speaksOf, 'id');
         $nouns = array_filter(Nouns::of($noted), fn (string $noun): bool => ! in_array($this->context->made($noun)?->id, $spokenOf, true));
 
-        return new self($mirrored->context->with(new Earlier($noted->step, array_values($nouns))), [...$mirrored->made, $noted], []);
+        return new self(
+            $mirrored->context->with(new Earlier($noted->step, array_values($nouns))),
+            [...$mirrored->made, $noted],
+            [],
+            $this->count + 1,
+        );
     }
 
     /** Whether a time that stands alone can be that of the step above it. */
@@ -104,6 +132,6 @@ final readonly class Progress
             $this->made,
         );
 
-        return new self($this->context->replacing($reading->step), $made, $this->waiting);
+        return new self($this->context->replacing($reading->step), $made, $this->waiting, $this->count);
     }
 }

@@ -17,11 +17,24 @@ final readonly class Tokens
     /** What is between the words of a phrase that was typed without care for signs. */
     private const SPOKEN = ['’' => "'", '‘' => "'"];
 
+    /** @var list<int> where the clause of each one ends */
+    private array $clauseEnds;
+
     /**
      * @param  list<Token>  $all  without the signs that part
      * @param  int  $count  of them
      */
-    private function __construct(public array $all, public int $count) {}
+    private function __construct(public array $all, public int $count)
+    {
+        $ends = [];
+        $end = $count;
+        for ($at = $count - 1; $at >= 0; $at--) {
+            $ends[$at] = $end;
+            $end = $all[$at]->opensClause ? $at : $end;
+        }
+        ksort($ends);
+        $this->clauseEnds = array_values($ends);
+    }
 
     public static function of(string $text): self
     {
@@ -106,12 +119,7 @@ final readonly class Tokens
     /** How many tokens from there to the end of its clause. */
     public function untilClauseEnds(int $at): int
     {
-        $taken = 1;
-        while (isset($this->all[$at + $taken]) && ! $this->all[$at + $taken]->opensClause) {
-            $taken++;
-        }
-
-        return $taken;
+        return ($this->clauseEnds[$at] ?? $at + 1) - $at;
     }
 
     /** How many characters from the first to the end of the last of so many tokens. */

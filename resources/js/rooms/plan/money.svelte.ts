@@ -50,7 +50,9 @@ export class EventMoney {
 
   private async write(terms: MoneyTermsShown, kept: Kept | null): Promise<void> {
     try {
-      this.show(await api.put<MoneySheet>(`days/${this.sheet.day.id}/money`, terms));
+      const path = `days/${this.sheet.day.id}/money`;
+      await api.put(path, terms);
+      this.show(await api.get<MoneySheet>(path));
       this.terms = this.saved = this.sheet.terms;
       this.undoable = kept;
       this.keep(this.sheet);

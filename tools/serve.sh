@@ -13,7 +13,7 @@ sockets="${TMPDIR:-/tmp}/$name"
 push_socket="$sockets.push"
 # Which addresses each pool answers stands in deploy/pools.map; several pools share a master, and how it gives way.
 masters=(line door desk)
-declare -A pools=([line]='line:3' [door]='door:2 watch:2' [desk]='desk:4 files:2') niceness=([line]=0 [door]=0 [desk]=19)
+declare -A pools=([line]='line:4' [door]='door:2 watch:2' [desk]='desk:4 files:2') niceness=([line]=0 [door]=5 [desk]=19)
 # What a kill of this script left behind would keep the port and the sockets for ever.
 . tools/kept.sh
 stop_leftover "$folder/nginx.pid" "$folder/nginx.conf"
@@ -52,6 +52,7 @@ CONF
 user = $(id -un)
 group = $(id -gn)
 listen = $sockets.${pool%:*}
+listen.backlog = 64
 pm = static
 pm.max_children = ${pool#*:}
 clear_env = no
@@ -119,6 +120,7 @@ http {
     client_max_body_size 8m;
     server_tokens off;$upstreams
     map "\$request_method \$uri" \$pool { include $PWD/deploy/pools.map; }
+    include $PWD/deploy/fair-by-team.conf;
     client_body_temp_path $folder/tmp/body;
     fastcgi_temp_path $folder/tmp/fastcgi;
     proxy_temp_path $folder/tmp/proxy;
@@ -134,6 +136,8 @@ $push_in
         listen 127.0.0.1:$port;
         root $PWD/public;
         error_page 413 @larger;
+        error_page 502 503 504 = @busy;
+        location @busy { include $PWD/deploy/busy.conf; }
         location @larger { default_type application/json; return 413 '$too_large'; }
         location ~ /\. { return 404; }
         location /build/ {
@@ -162,6 +166,10 @@ $push_in
             client_max_body_size 64m;
             fastcgi_read_timeout 300;$application
         }
+        location ~ ^/api/days/[^/]+/taps\$ {
+            include $PWD/deploy/taps-by-turns.conf;
+            $application
+        }
         location @application { $application }
     }
 }
@@ -171,11 +179,17 @@ running=()
 trap 'kill "${running[@]}" 2>/dev/null; wait; pools_end' EXIT
 trap 'exit 0' TERM INT HUP
 for master in "${masters[@]}"; do
-    nice -n "${niceness[$master]}" php-fpm8.2 -y "$folder/$master.conf" "${as_root[@]}" \
+    # A session of its own has a share of its own on some machines, in which niceness alone counts for nothing.
+    setsid bash -c 'echo "$0" >/proc/self/autogroup 2>/dev/null; exec nice -n "$0" "$@"' \
+        "${niceness[$master]}" php-fpm8.2 -y "$folder/$master.conf" "${as_root[@]}" \
         -d variables_order=EGPCS -d memory_limit=256M -d post_max_size=64M -d expose_php=0 \
         -d opcache.preload="$PWD/tools/preload.php" -d opcache.validate_timestamps=0 -d opcache.enable_file_override=1 \
         -d output_buffering=0 -d realpath_cache_size=4M -d realpath_cache_ttl=3600 -d zend.enable_gc=0 &
     running+=($!)
+done
+# Whoever is answered at the door finds the desk there, too.
+for pool in ${pools[@]}; do
+    for _ in $(seq 300); do [ -S "$sockets.${pool%:*}" ] && break || sleep 0.1; done
 done
 nginx -c "$folder/nginx.conf" -e "$folder/nginx.log" &
 running+=($!)

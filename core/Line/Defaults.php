@@ -24,6 +24,15 @@ final readonly class Defaults
     /** After so many faces the water wants changing. Common practice, no source. */
     public const WATER_FACES = 6;
 
+    /** On the line of a day at a time: eight painters need ten hours for them. Team's estimate. */
+    public const MOST_WAITING = 1_000;
+
+    /** Of a day: eight painters at twelve faces an hour, for twenty hours. Team's estimate. */
+    public const MOST_CHILDREN = 2_000;
+
+    /** Of a day: a face is some fourteen, and some are taken back. Team's estimate. */
+    public const MOST_TAPS = 40_000;
+
     /** Mirror, photo, wipe down, fresh sponge, next child. Team's estimate. */
     public static function turnaround(): Duration
     {

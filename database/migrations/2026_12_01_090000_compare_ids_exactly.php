@@ -51,7 +51,7 @@ return new class extends Migration
     /** @param  array<string>  $changes */
     private function alter(string $table, array $changes): void
     {
-        DB::statement("ALTER TABLE `{$table}` ".implode(', ', $changes));
+        app('db')->statement("ALTER TABLE `{$table}` ".implode(', ', $changes));
     }
 
     /** @return list<array{of_table: string, name: string, definition: string}> */
@@ -62,7 +62,7 @@ return new class extends Migration
             'name' => $key->name,
             'definition' => "ADD CONSTRAINT `{$key->name}` FOREIGN KEY (`{$key->from_column}`) "
                 ."REFERENCES `{$key->to_table}` (`{$key->to_column}`) ON DELETE {$key->on_delete}",
-        ], DB::select('SELECT k.table_name AS of_table, k.constraint_name AS name, k.column_name AS from_column,
+        ], app('db')->select('SELECT k.table_name AS of_table, k.constraint_name AS name, k.column_name AS from_column,
             k.referenced_table_name AS to_table, k.referenced_column_name AS to_column, r.delete_rule AS on_delete
             FROM information_schema.key_column_usage k JOIN information_schema.referential_constraints r
             ON r.constraint_schema = k.constraint_schema AND r.constraint_name = k.constraint_name AND r.table_name = k.table_name
@@ -72,7 +72,7 @@ return new class extends Migration
     /** @return array<string, list<string>> by table */
     private function columns(string $letters): array
     {
-        $columns = DB::select("SELECT table_name AS of_table, column_name AS name, column_type AS type, is_nullable AS nullable,
+        $columns = app('db')->select("SELECT table_name AS of_table, column_name AS name, column_type AS type, is_nullable AS nullable,
             column_default AS preset FROM information_schema.columns WHERE table_schema = database()
             AND (column_type IN ('char(26)', 'char(64)')
                 OR (table_name, column_name) IN (('kit_items', 'owner_key'), ('sessions', 'id')))");

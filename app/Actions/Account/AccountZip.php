@@ -99,9 +99,10 @@ final class AccountZip
             if ($number > self::MOST_ROWS_OF_EVENT && $this->isOfEvent()) {
                 throw InvalidAccountFile::because("{$name} holds more than an event can.");
             }
-            if ($line !== '') {
-                yield $number => self::known($table, self::row($line, "{$name}, line {$number}"), "{$name}, line {$number}");
+            if ($line === '') {
+                throw InvalidAccountFile::because("{$name}, line {$number} is empty. Take the file as it was given out.");
             }
+            yield $number => self::known($table, self::row($line, "{$name}, line {$number}"), "{$name}, line {$number}");
         }
         fclose($stream);
     }

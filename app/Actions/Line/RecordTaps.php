@@ -54,7 +54,7 @@ final readonly class RecordTaps
     {
         return DB::transaction(function () use ($day, $painter, $taps): array {
             ($this->lockLine)($day);
-            [$kept, $fates] = $this->keep($day, $painter, $taps);
+            [$kept, $fates] = $this->keep($day, $painter, $taps, $this->waiting($day, $taps));
             $story = ($this->storyOfDay)($day);
             $outcomes = $this->outcomes($taps, $fates, $story->line);
             if ($kept !== []) {
@@ -83,12 +83,19 @@ final readonly class RecordTaps
 
     /**
      * @param  list<Tap|RefusedTap>  $taps
+     * @param  int  $waiting  children, before these taps
      * @return array{list<Tap>, array<int, TapFate|string>} the new taps; what is known of each one of the batch, a refusal in words
      */
-    private function keep(EventDay $day, User $painter, array $taps): array
+    private function keep(EventDay $day, User $painter, array $taps, int $waiting): array
     {
-        $inShape = array_values(array_filter($taps, static fn (Tap|RefusedTap $tap): bool => $tap instanceof Tap));
-        $gate = new TapGate($day, $painter->role, $inShape, now()->getTimestampMs());
+        $inShape = self::inShape($taps);
+        $gate = new TapGate(
+            day: $day,
+            role: $painter->role,
+            taps: $inShape,
+            nowMs: now()->getTimestampMs(),
+            waiting: $waiting,
+        );
         $kept = [];
         $fates = [];
         foreach ($taps as $index => $tap) {
@@ -103,8 +110,29 @@ final readonly class RecordTaps
             fn (Tap $tap): array => $this->row(day: $day, painter: $painter, tap: $tap, design: $gate->designOf($tap)),
             $kept,
         ));
+        DB::table('line_turns')->where('event_day_id', $day->id)->increment('taps', count($kept));
 
         return [$kept, $fates];
+    }
+
+    /**
+     * @param  list<Tap|RefusedTap>  $taps
+     * @return list<Tap>
+     */
+    private static function inShape(array $taps): array
+    {
+        return array_values(array_filter($taps, static fn (Tap|RefusedTap $tap): bool => $tap instanceof Tap));
+    }
+
+    /**
+     * @param  list<Tap|RefusedTap>  $taps
+     * @return int how many children wait, where somebody is to join them
+     */
+    private function waiting(EventDay $day, array $taps): int
+    {
+        $isJoined = in_array(EventKind::Joined, array_column(self::inShape($taps), 'kind'), true);
+
+        return $isJoined ? count(($this->storyOfDay)($day)->line->queue()) : 0;
     }
 
     private function fate(TapGate $gate, Tap $tap): TapFate|string
@@ -121,12 +149,7 @@ final readonly class RecordTaps
         if (! $gate->isNewTicket($tap)) {
             return;
         }
-        $last = Ticket::query()->where('event_day_id', $day->id)->max('number');
-        Ticket::query()->insert([
-            'id' => $tap->ticket,
-            'event_day_id' => $day->id,
-            'number' => (is_numeric($last) ? (int) $last : 0) + 1,
-        ]);
+        Ticket::query()->insert(['id' => $tap->ticket, 'event_day_id' => $day->id, 'number' => $gate->nextNumber()]);
     }
 
     /** @return array<string, string|int|null> */

@@ -8,6 +8,7 @@ use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\FacePlan;
 use App\Models\User;
+use Core\Line\Defaults;
 use Core\Line\EventKind;
 use Core\Team\Role;
 use Illuminate\Support\Facades\DB;
@@ -44,9 +45,22 @@ final class TapGate
     /** A day that was moved when its line had begun goes on as it was. */
     private readonly int $earliestMs;
 
-    /** @param  list<Tap>  $taps */
-    public function __construct(private readonly EventDay $day, private readonly Role $role, array $taps, private readonly int $nowMs)
-    {
+    /** Numbers given on this day, and taps on it. */
+    private int $numbers;
+
+    private int $count;
+
+    /**
+     * @param  list<Tap>  $taps
+     * @param  int  $waiting  children, where one of the taps brings another
+     */
+    public function __construct(
+        private readonly EventDay $day,
+        private readonly Role $role,
+        array $taps,
+        private readonly int $nowMs,
+        private int $waiting,
+    ) {
         $ids = static fn (string $field): array => array_values(array_filter(array_column($taps, $field), is_string(...)));
         /** @var array<string, string> $tickets */
         $tickets = DB::table('tickets')->whereIn('id', $ids('ticket'))->pluck('event_day_id', 'id')->all();
@@ -57,6 +71,10 @@ final class TapGate
         $this->eventKinds = array_map(EventKind::from(...), $kinds);
         $first = DB::table('chair_events')->where('event_day_id', $day->id)->min('at_ms');
         $this->earliestMs = min($day->opens_ms, is_numeric($first) ? (int) $first : $day->opens_ms) - self::EARLY_MS;
+        $taken = DB::table('line_turns')->where('event_day_id', $day->id)->value('taps');
+        $this->count = is_numeric($taken) ? (int) $taken : 0;
+        $last = DB::table('tickets')->where('event_day_id', $day->id)->max('number');
+        $this->numbers = is_numeric($last) ? (int) $last : 0;
         $this->ticketDays = $tickets;
         $this->eventDays = $events;
         $this->designs = $this->designsOfTeam($ids('design'));
@@ -72,6 +90,11 @@ final class TapGate
     public function isNewTicket(Tap $tap): bool
     {
         return $tap->kind === EventKind::Joined && ! isset($this->ticketDays[(string) $tap->ticket]);
+    }
+
+    public function nextNumber(): int
+    {
+        return $this->numbers + 1;
     }
 
     /** Why the tap cannot be kept; null when it can. */
@@ -95,6 +118,21 @@ final class TapGate
             $ticketDay !== null && $ticketDay !== $this->day->id => 'That child is on the line of another day.',
             $tap->ticket !== null && $ticketDay === null && $tap->kind !== EventKind::Joined => 'That child is not on this line.',
             $tap->target !== null && ($this->eventDays[$tap->target] ?? null) !== $this->day->id => 'The tap to undo is not known here.',
+            default => $this->fullness($tap),
+        };
+    }
+
+    /** What a tap costs must not grow with the day for ever. */
+    private function fullness(Tap $tap): ?string
+    {
+        return match (true) {
+            $this->count >= Defaults::MOST_TAPS => 'This day has '.number_format(Defaults::MOST_TAPS).' taps, and takes no more. '
+                .'Go on with another event.',
+            ! $this->isNewTicket($tap) => null,
+            $this->numbers >= Defaults::MOST_CHILDREN => number_format(Defaults::MOST_CHILDREN).' names were taken on this day, as many '
+                .'as it holds. Make another event for more.',
+            $this->waiting >= Defaults::MOST_WAITING => number_format(Defaults::MOST_WAITING).' children wait already. Take more names when some are '
+                .'painted.',
             default => null,
         };
     }
@@ -118,6 +156,11 @@ final class TapGate
     {
         $this->eventDays[$tap->id] = $this->day->id;
         $this->eventKinds[$tap->id] = $tap->kind;
+        $this->count++;
+        if ($this->isNewTicket($tap)) {
+            $this->numbers++;
+            $this->waiting++;
+        }
         if ($tap->kind === EventKind::Joined) {
             $this->ticketDays[(string) $tap->ticket] = $this->day->id;
         }

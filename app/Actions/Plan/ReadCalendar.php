@@ -24,6 +24,9 @@ final readonly class ReadCalendar
 
     private const MOST_MEGABYTES = 5;
 
+    /** Each takes a millisecond to read. */
+    private const MOST_EVENTS = 3_000;
+
     private const YEAR_MS = 366 * 86_400_000;
 
     /** Of one that repeats; and of all together. */
@@ -33,6 +36,9 @@ final readonly class ReadCalendar
 
     /** Times gone by of all that repeats, before it is enough: some seconds. */
     private const MOST_STEPS = 100_000;
+
+    /** Times laid out of all that repeats: of those, too, only the first are shown. */
+    private const MOST_LAID = 8_000;
 
     /**
      * @param  string  $timezone  in which times are meant that name none
@@ -45,11 +51,13 @@ final readonly class ReadCalendar
         $here = new DateTimeZone($timezone);
         $found = [];
         $gone = $more = 0;
-        $steps = self::MOST_STEPS;
+        [$steps, $laid] = [self::MOST_STEPS, self::MOST_LAID];
         // How many times are too many is decided here.
         Settings::$maxRecurrences = -1;
         foreach (self::byUid(self::parsed($text), $here) as $uid => $entries) {
-            foreach (self::laidOut(uid: (string) $uid, entries: $entries, here: $here, nowMs: $nowMs, steps: $steps) as $one) {
+            foreach (self::laidOut(
+                uid: (string) $uid, entries: $entries, here: $here, nowMs: $nowMs, steps: $steps, laid: $laid,
+            ) as $one) {
                 $one === null ? $more++ : $found[] = $one;
             }
             $gone += count(array_filter($entries, static fn (CalendarEntry $entry): bool => $entry->isCancelled()));
@@ -68,6 +76,10 @@ final readonly class ReadCalendar
         $megabytes = strlen($text) / 1_000_000;
         if ($megabytes > self::MOST_MEGABYTES) {
             throw InvalidCalendar::tooLarge((int) ceil($megabytes), self::MOST_MEGABYTES);
+        }
+        $events = substr_count(strtoupper($text), 'BEGIN:VEVENT');
+        if ($events > self::MOST_EVENTS) {
+            throw InvalidCalendar::tooMany($events, self::MOST_EVENTS);
         }
         $utf8 = mb_check_encoding($text, 'UTF-8') ? $text : mb_convert_encoding($text, 'UTF-8', 'ISO-8859-1');
         try {
@@ -102,9 +114,10 @@ final readonly class ReadCalendar
     /**
      * @param  non-empty-list<CalendarEntry>  $entries  of one name
      * @param  int  $steps  left, of all that repeats
+     * @param  int  $laid  times left that may be laid out
      * @return iterable<FoundBooking|null> null for more than is laid out
      */
-    private static function laidOut(string $uid, array $entries, DateTimeZone $here, int $nowMs, int &$steps): iterable
+    private static function laidOut(string $uid, array $entries, DateTimeZone $here, int $nowMs, int &$steps, int &$laid): iterable
     {
         if (array_filter($entries, static fn (CalendarEntry $entry): bool => $entry->repeats()) === []) {
             // The last one said of a name holds.
@@ -120,29 +133,30 @@ final readonly class ReadCalendar
         try {
             $events = array_map(static fn (CalendarEntry $entry): VEvent => $entry->event, $entries);
             $each = $isPlain ? new EventIterator($events, null, $here) : throw new InvalidDataException('Not followed.');
-            yield from self::repeats(uid: $uid, each: $each, here: $here, nowMs: $nowMs, steps: $steps);
+            yield from self::repeats(uid: $uid, each: $each, here: $here, nowMs: $nowMs, steps: $steps, laid: $laid);
         } catch (NoInstancesException|InvalidDataException) {
             yield FoundBooking::troubled($entries[0], self::key($uid), $here, 'How it repeats cannot be read. Make this one by hand.');
         }
     }
 
     /** @return iterable<FoundBooking|null> */
-    private static function repeats(string $uid, EventIterator $each, DateTimeZone $here, int $nowMs, int &$steps): iterable
+    private static function repeats(string $uid, EventIterator $each, DateTimeZone $here, int $nowMs, int &$steps, int &$laid): iterable
     {
         while ($each->valid() && $each->getDtEnd()->getTimestamp() * 1000 <= $nowMs && $steps > 0) {
             $each->next();
             $steps--;
         }
-        for ($laid = 0; $each->valid(); $each->next()) {
+        for ($times = 0; $each->valid(); $each->next()) {
             $start = DateTimeImmutable::createFromInterface($each->getDtStart());
-            if ($start->getTimestamp() * 1000 > $nowMs + self::YEAR_MS || $laid >= self::MOST_REPEATS || $steps <= 0) {
+            if ($start->getTimestamp() * 1000 > $nowMs + self::YEAR_MS || $times >= self::MOST_REPEATS || $steps <= 0 || $laid <= 0) {
                 yield null;
 
                 return;
             }
             $entry = new CalendarEntry($each->getEventObject());
             if (! $entry->isCancelled()) {
-                $laid++;
+                $times++;
+                $laid--;
                 yield from FoundBooking::in($entry, self::key($uid.self::BETWEEN.$start->format('Y-m-d\TH:i')), $start, $here);
             }
         }

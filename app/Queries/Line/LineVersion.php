@@ -13,6 +13,12 @@ final readonly class LineVersion implements \Stringable
      */
     public function __construct(public int $newest, public string $rest) {}
 
+    /** Of nothing: whoever is told this asks for the whole line. */
+    public static function none(): self
+    {
+        return new self(0, '');
+    }
+
     /** @param  string  $text  as __toString() writes it; null for any other */
     public static function read(string $text): ?self
     {

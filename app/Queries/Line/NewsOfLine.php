@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Line;
 
 use App\Models\EventDay;
+use App\Models\Ticket;
 use App\Models\User;
 use Core\Units\Instant;
 
@@ -16,6 +17,9 @@ final readonly class NewsOfLine
 {
     /** With more than so many, telling all is not much longer, and a browser has less to fold. Team's estimate. */
     private const MOST_EVENTS = 200;
+
+    /** The line of a day on which more names were taken is not told by the way: workers that take taps do nothing that takes long. */
+    private const MOST_NUMBERS = 400;
 
     public function __construct(private VersionOfLine $version, private EventsOfDay $events, private LineOfDay $line) {}
 
@@ -43,6 +47,15 @@ final readonly class NewsOfLine
 
     private function whole(EventDay $day, User $reader, LineVersion $version): LineNewsRead
     {
+        if (Ticket::query()->where('event_day_id', $day->id)->max('number') > self::MOST_NUMBERS) {
+            return new LineNewsRead(
+                version: LineVersion::none(),
+                now: Instant::ofEpochMilliseconds(now()->getTimestampMs()),
+                whole: null,
+                events: [],
+                showsMoney: $reader->role->paints(),
+            );
+        }
         $read = ($this->line)($day, $reader);
 
         return new LineNewsRead(

@@ -18,7 +18,8 @@ final readonly class StateOfData
         if (! $schema->hasTable('migrations') || ! $schema->hasTable('teams') || ! $this->hasTeams()) {
             return DataState::Empty;
         }
-        $known = array_map(static fn (string|bool $file): string => basename((string) $file, '.php'), (array) glob(database_path('migrations/*.php')));
+        $files = (array) glob(database_path('migrations/*.php'));
+        $known = array_map(static fn (string|bool $file): string => basename((string) $file, '.php'), $files);
         /** @var list<string> $done */
         $done = $this->database->connection()->table('migrations')->pluck('migration')->all();
 

@@ -19,6 +19,11 @@ final class InvalidCalendar extends DomainException implements CoreException
         return new self('There is no event in that calendar. Export one that holds your bookings.');
     }
 
+    public static function tooMany(int $events, int $most): self
+    {
+        return new self("That calendar holds {$events} events; up to {$most} are read. Export this year alone.");
+    }
+
     public static function tooLarge(int $megabytes, int $most): self
     {
         return new self("That calendar has {$megabytes} MB, more than the {$most} MB that are read. Export only this year’s events.");

@@ -25,6 +25,9 @@ export function sinceOf(told: ToldLine | undefined): string | undefined {
   return told === undefined || told.news.taps.length > MOST_NEWS ? undefined : told.version;
 }
 
+/** Said where the whole line is to be asked for: App\Queries\Line\LineVersion::none(). */
+const ASK_ANEW = '0-';
+
 /** The number of the newest event that a version knows of. */
 export const newestOf = (version: string) => Number(version.split('-')[0]);
 
@@ -33,7 +36,7 @@ export function withNews(told: ToldLine | undefined, news: LineNews): ToldLine |
   if (news.line !== null) {
     return toldWhole(news.line);
   }
-  if (told === undefined) {
+  if (told === undefined || news.version === ASK_ANEW) {
     return undefined;
   }
   const known = new Set([...told.story.taps, ...told.news.taps].map(({ id }) => id));

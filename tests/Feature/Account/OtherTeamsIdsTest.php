@@ -87,9 +87,7 @@ function spellings(string $id): array
  */
 function withValue(array $files, AccountTable $table, string $column, string $value): array
 {
-    /** @var array<string, array{properties: array<string, array{type: string|list<string>}>}> $shapes */
-    static $shapes = null;
-    $shapes ??= json_decode((string) file_get_contents(base_path(AccountSchema::PATH)), true)['$defs'];
+    $shapes = json_decode((string) file_get_contents(base_path(AccountSchema::PATH)), true)['$defs'];
     $name = "tables/{$table->name}.jsonl";
     $lines = array_filter(explode("\n", $files[$name]));
     $row = $lines === []
@@ -120,7 +118,7 @@ function everyColumn(EventDay $theirs): iterable
 /** Of the file's bringing in either nothing came, or nothing that leads to the other team. */
 function expectUnreached(string $teamId, Closure $bringIn, string $id, string $place): bool
 {
-    DB::beginTransaction();
+    app('db')->beginTransaction();
     try {
         $bringIn();
         $rows = '';
@@ -141,7 +139,7 @@ function expectUnreached(string $teamId, Closure $bringIn, string $id, string $p
     } catch (InvalidAccountFile) {
         return false;
     } finally {
-        DB::rollBack();
+        app('db')->rollBack();
     }
 }
 
@@ -165,7 +163,7 @@ afterEach(function (): void {
 
 it('knows what each column with an id leads to', function (): void {
     foreach (AccountTable::all() as $table) {
-        $letters = array_column(DB::select(
+        $letters = array_column(app('db')->select(
             "select column_name c from information_schema.columns where table_schema = database()
                 and table_name = ? and collation_name = 'ascii_bin'",
             [$table->name],
@@ -176,7 +174,7 @@ it('knows what each column with an id leads to', function (): void {
 });
 
 it('compares all ids exactly', function (): void {
-    expect(DB::select("select table_name, column_name from information_schema.columns where table_schema = database()
+    expect(app('db')->select("select table_name, column_name from information_schema.columns where table_schema = database()
         and column_type in ('char(26)', 'char(64)') and collation_name <> 'ascii_bin'"))->toBe([]);
 });
 
@@ -213,10 +211,10 @@ it('moves the ids of two files by different ways, so that none can be aimed', fu
     foreach (['', "\n"] as $more) {
         $owner = Scene::team('Anew')->painter;
         $path = AccountZips::zipped([...$files, 'read-me.txt' => $files['read-me.txt'].$more]);
-        DB::beginTransaction();
+        app('db')->beginTransaction();
         $day = app(BringInEvent::class)($owner, $path);
         $came[] = DB::table('tickets')->where('event_day_id', $day->id)->orderBy('number')->pluck('id')->all();
-        DB::rollBack();
+        app('db')->rollBack();
         unlink($path);
     }
     expect(array_intersect(...$came))->toBe([])->and($came[0])->toHaveCount(2);

@@ -84,7 +84,7 @@ function runningIn(string $folder): array
 }
 
 /** @return list<int> */
-function named(string $folder, string $words): array
+function pidsOf(string $folder, string $words): array
 {
     return array_keys(array_filter(runningIn($folder), static fn (string $command): bool => str_contains($command, $words)));
 }
@@ -92,9 +92,9 @@ function named(string $folder, string $words): array
 /** As many of each as there are when nothing has happened: nobody was left behind. */
 function expectWhole(string $folder): void
 {
-    until(static fn (): bool => array_map(static fn (string $words): int => count(named($folder, $words)), [
+    until(static fn (): bool => array_map(static fn (string $words): int => count(pidsOf($folder, $words)), [
         'nginx: master', 'nginx: worker', 'fpm: master', 'fpm: pool', 'mariadbd --no', 'tools/keep.sh', 'queue:work', 'schedule:work',
-    ]) === [1, 1, 3, 13, 1, 7, 4, 1], static fn (): string => 'Left behind, or missing: '.implode("\n", runningIn($folder)));
+    ]) === [1, 1, 3, 14, 1, 7, 4, 1], static fn (): string => 'Left behind, or missing: '.implode("\n", runningIn($folder)));
 }
 
 beforeEach(function (): void {
@@ -125,7 +125,7 @@ it('has everything there again, whichever master or keeper is killed, and leaves
     ];
     for ($round = 0; $round < max(1, intdiv((int) getenv('INCH_KILLS'), 100)); $round++) {
         foreach ($kills as $words) {
-            $pids = array_merge(...array_map(fn (string $of): array => named($this->folder, $of), $words));
+            $pids = array_merge(...array_map(fn (string $of): array => pidsOf($this->folder, $of), $words));
             expect($pids)->not->toBe([], implode(', ', $words));
             array_walk($pids, static fn (int $pid): bool => posix_kill($pid, SIGKILL));
             until(static fn (): bool => array_filter($pids, static fn (int $pid): bool => posix_kill($pid, 0)
@@ -157,7 +157,7 @@ it('leaves alone what a copy of its folder runs, and names who has its port', fu
     started($this->folder, $this->ports);
     until(fn (): bool => answers($this->ports[0]), 'It does not come up.');
     expectWhole($this->folder);
-    $lasting = fn (): array => array_merge(...array_map(fn (string $words): array => named($this->folder, $words), [
+    $lasting = fn (): array => array_merge(...array_map(fn (string $words): array => pidsOf($this->folder, $words), [
         'nginx: master', 'nginx: worker', 'fpm: ', 'mariadbd', 'keep.sh', 'artisan',
     ]));
     $before = $lasting();

@@ -263,7 +263,10 @@ it('has room for a thousand children waiting', function (): void {
         $this->day,
         [Scene::tap('called', $this->now, ticket: $joins[999]['ticket'])],
     )->assertOk()->assertJsonPath('outcomes.0.fate', 'kept')
-        ->assertJsonCount(1000, 'news.line.waiting')->assertJsonPath('news.line.waiting.999.called', true);
+        // So long a line is not told with a tap, but asked for.
+        ->assertJsonPath('news.line', null)->assertJsonPath('news.version', '0-');
+    $this->getJson("/api/days/{$this->day->id}/line")->assertOk()
+        ->assertJsonCount(1000, 'waiting')->assertJsonPath('waiting.999.called', true);
 });
 
 it('shows a seated child though the day has fewer chairs by now', function (): void {

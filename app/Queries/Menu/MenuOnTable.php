@@ -43,7 +43,8 @@ final readonly class MenuOnTable
         $bench = ($this->benchOfPainter)($painter);
         /** @var list<OfferOnMenu> $onMenu */
         $onMenu = array_values(array_filter(
-            OfferOnMenu::query()->where('menu_id', $menu->id)->with('design')->orderBy('position')->get()->all(),
+            // One that was deleted comes back to the menu with its way back to the shelf.
+            OfferOnMenu::query()->where('menu_id', $menu->id)->whereHas('design')->with('design')->orderBy('position')->get()->all(),
             static fn (OfferOnMenu $offer): bool => $offer->design->plan_id !== null,
         ));
         $ids = array_map(static fn (OfferOnMenu $offer): string => $offer->design_id, $onMenu);

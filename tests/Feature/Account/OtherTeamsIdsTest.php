@@ -28,9 +28,8 @@ function fullTeam(string $name): EventDay
     $test->postJson('/api/kit/starter')->assertSuccessful();
     [$wave, $star] = [$scene->design(), $scene->design('Starfish')];
     $test->postJson('/api/menus', ['name' => 'Pier', 'offers' => [
-        ['designId' => $star->id, 'rung' => null, 'promise' => null, 'price' => null, 'for' => null],
-    ]]);
-    Menu::ofTeam($scene->painter->team_id)->firstOrCreate(['team_id' => $scene->painter->team_id, 'name' => 'Pier']);
+        ['designId' => $star->id, 'rung' => null, 'promiseMs' => null, 'priceCents' => null, 'group' => null],
+    ]])->assertOk();
     $day = $scene->day(2, $wave, $star);
     $test->putJson("/api/days/{$day->id}/roster", ['shifts' => [['chair' => 1, 'painterId' => $bea->id, 'from' => null]]])->assertOk();
     $at = now()->getTimestampMs() - 300_000;

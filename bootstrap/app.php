@@ -36,6 +36,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', health: '/up')
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
+        // By other names nobody is answered, where the installation has one.
+        $middleware->trustHosts(static fn (): array => TrustedHosts::patterns(config()->string('app.url')), subdomains: false);
         $middleware->append(GuardContent::class);
         // First: what shows nothing is empty for whatever looks at it afterwards.
         $middleware->prepend(CleanInput::class);

@@ -27,6 +27,7 @@ use App\Http\Controllers\WaysController;
 use App\Http\Middleware\InQueue;
 use App\Http\Middleware\SameTeam;
 use App\Http\Middleware\TellOfChange;
+use App\Http\Middleware\TypedLately;
 use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\Face;
@@ -60,23 +61,26 @@ Route::prefix('api')->group(function (): void {
 
         Route::get('team', [TeamController::class, 'show']);
         Route::get('account', [AccountController::class, 'show']);
-        Route::delete('account/sign-ins/{signIn}', [AccountController::class, 'endSignIn']);
+        Route::delete('account/sign-ins/{signIn}', [AccountController::class, 'endSignIn'])->middleware(TypedLately::class);
         Route::post('account/second-factor', [AccountController::class, 'proposeSecondFactor']);
         Route::middleware('throttle:password')->group(function (): void {
+            Route::post('session/password', [SessionController::class, 'confirm']);
             Route::put('password', [AccountController::class, 'password']);
             Route::put('account/second-factor', [AccountController::class, 'keepSecondFactor']);
             Route::delete('account/second-factor', [AccountController::class, 'dropSecondFactor']);
         });
         Route::middleware('can:answerFor,'.Team::class)->group(function (): void {
-            Route::post('team/invitations', [TeamController::class, 'invite']);
             Route::delete('team/invitations/{invitation}', [TeamController::class, 'takeBack']);
-            Route::put('team/members/{member}', [TeamController::class, 'role']);
             Route::put('team/names-days', [TeamController::class, 'namesDays']);
-            Route::delete('team/members/{member}', [TeamController::class, 'letGo']);
-            Route::get('team/file', [TeamController::class, 'takeOut']);
-            Route::get('team/file/{part}', [TeamController::class, 'takeOutPart']);
-            Route::post('team/file', [TeamController::class, 'bringIn']);
-            Route::post('logbook/file', [LogbookController::class, 'bringIn']);
+            Route::middleware(TypedLately::class)->group(function (): void {
+                Route::post('team/invitations', [TeamController::class, 'invite'])->middleware('throttle:letters');
+                Route::put('team/members/{member}', [TeamController::class, 'role']);
+                Route::delete('team/members/{member}', [TeamController::class, 'letGo']);
+                Route::get('team/file', [TeamController::class, 'takeOut']);
+                Route::get('team/file/{part}', [TeamController::class, 'takeOutPart']);
+                Route::post('team/file', [TeamController::class, 'bringIn']);
+                Route::post('logbook/file', [LogbookController::class, 'bringIn']);
+            });
             Route::put('team/end', [TeamController::class, 'close'])->middleware('throttle:password');
             Route::delete('team/end', [TeamController::class, 'keep']);
         });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Actions\Account\ConfirmPassword;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
@@ -18,6 +19,7 @@ abstract class FeatureCase extends TestCase
     public function actingAs(Authenticatable $user, $guard = null): static
     {
         session()->flush();
+        session()->put(ConfirmPassword::AT, now()->getTimestamp());
 
         return parent::actingAs($user, $guard);
     }

@@ -34,7 +34,9 @@ final readonly class ReadShapedJson
             /** @var array<string, mixed> $values */
             $values = InWholeNumbers::of(json_decode($json, true, self::DEPTH, JSON_THROW_ON_ERROR));
         } catch (JsonException $broken) {
-            throw InvalidShape::notJson(lcfirst($broken->getMessage()));
+            throw InvalidShape::notJson($broken->getCode() === JSON_ERROR_UTF8
+                ? 'its letters are no UTF-8. Take the file as it was given out, or save it again as UTF-8'
+                : lcfirst($broken->getMessage()));
         }
 
         return $values;

@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $user_id
  * @property string $token_hash
  * @property string $token  kept encrypted
- * @property User $user
+ * @property User|null $user  null for one who left
  */
 final class CalendarFeed extends Model
 {

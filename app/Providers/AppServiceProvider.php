@@ -27,6 +27,7 @@ use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Mail\MailManager;
+use Illuminate\Routing\UrlGenerator;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
@@ -72,6 +73,10 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict(! app()->isProduction());
+        // Links lead where the installation says that it is, whatever name somebody asked for.
+        $url = app(UrlGenerator::class);
+        $url->forceRootUrl(config()->string('app.url'));
+        $url->forceScheme((string) parse_url(config()->string('app.url'), PHP_URL_SCHEME));
         $this->bindWithinTeam();
         Auth::provider('devices', static fn (): DeviceUserProvider => new DeviceUserProvider(app(Hasher::class), User::class));
         $this->callAfterResolving(MailManager::class, static fn (MailManager $mail): MailManager => $mail->extend(

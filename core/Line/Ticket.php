@@ -55,6 +55,12 @@ final readonly class Ticket
         );
     }
 
+    /** What goes with the number: whoever has the slip has them. */
+    public static function letters(string $id): string
+    {
+        return strtoupper(substr($id, -3));
+    }
+
     /** @throws TapSetAside when no longer in the line */
     public function changed(LineEvent $changed): self
     {

@@ -7,7 +7,7 @@ namespace Core\Team;
 final readonly class Defaults
 {
     /** Letters; the least that may be asked for where nothing else guards (NIST SP 800-63B, 5.1.1.2, asks for 8 and more). */
-    public const LEAST_PASSWORD = 10;
+    public const LEAST_PASSWORD = 12;
 
     /** Nobody needs a child's name longer after an event. Team's estimate. */
     public const MOST_NAMES_DAYS = 30;

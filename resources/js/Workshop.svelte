@@ -3,6 +3,7 @@
   import { Router } from 'sv-router';
   import { api } from './api/client';
   import { outbox } from './api/outbox.svelte';
+  import { passwordAgain } from './api/password-again.svelte';
   import { reach } from './api/reach.svelte';
   import Header from './Header.svelte';
   import { provideSession, whoIsIn } from './lib/session';
@@ -91,4 +92,8 @@
       <Router />
     </main>
   </div>
+  {#if passwordAgain.isAsked}
+    {#await import('./ui/TypePasswordAgain.svelte') then { default: TypePasswordAgain }}<TypePasswordAgain
+      />{/await}
+  {/if}
 {/if}

@@ -35,7 +35,7 @@ function addresses(): array
         'PUT account/second-factor' => EVERYBODY, 'DELETE account/second-factor' => EVERYBODY, 'PUT team/end' => OWNERS,
         'GET team/file' => OWNERS, 'GET team/file/{part}' => OWNERS, 'POST team/file' => OWNERS,
         'DELETE team/end' => OWNERS,
-        'GET team' => EVERYBODY, 'PUT password' => EVERYBODY, 'PUT team/names-days' => OWNERS,
+        'GET team' => EVERYBODY, 'PUT password' => EVERYBODY, 'POST session/password' => EVERYBODY, 'PUT team/names-days' => OWNERS,
         'DELETE days/{day}/children/{number}' => PAINTERS, 'POST team/invitations' => OWNERS,
         'DELETE team/invitations/{invitation}' => OWNERS, 'PUT team/members/{member}' => OWNERS, 'DELETE team/members/{member}' => OWNERS,
         'DELETE session' => EVERYBODY, 'GET days' => EVERYBODY, 'GET days/near' => EVERYBODY, 'GET days/{day}/line' => EVERYBODY,

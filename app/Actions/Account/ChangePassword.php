@@ -4,21 +4,23 @@ declare(strict_types=1);
 
 namespace App\Actions\Account;
 
-use App\Models\SignIn;
 use App\Models\User;
 use Illuminate\Validation\ValidationException;
 
 /** Gives somebody a new password. Whatever else is signed in with the old one is signed out. */
 final readonly class ChangePassword
 {
-    public function __construct(private ConfirmPassword $confirmPassword, private KeepAct $keepAct) {}
+    public function __construct(
+        private ConfirmPassword $confirmPassword,
+        private GiveNewPassword $giveNewPassword,
+        private KeepAct $keepAct,
+    ) {}
 
     /** @throws ValidationException when the old one is not the old one */
     public function __invoke(User $user, string $current, string $password): void
     {
         ($this->confirmPassword)($user, $current, 'current');
-        $user->update(['password' => $password]);
-        SignIn::query()->where('user_id', $user->id)->delete();
+        ($this->giveNewPassword)($user, $password);
         ($this->keepAct)($user, 'changed the own password');
     }
 }

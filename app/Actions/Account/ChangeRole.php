@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Account;
 
+use App\Models\CalendarFeed;
 use App\Models\User;
 use Core\Team\Role;
 use Illuminate\Support\Facades\DB;
@@ -22,6 +23,9 @@ final readonly class ChangeRole
                 throw ValidationException::withMessages(['role' => LetGo::LAST_OWNER]);
             }
             $member->update(['role' => $role]);
+            if (! $role->paints()) {
+                CalendarFeed::query()->whereKey($member->id)->delete();
+            }
             ($this->keepAct)($owner, "made {$member->name} {$role->inWords()}");
         });
     }

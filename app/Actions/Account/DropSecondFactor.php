@@ -4,19 +4,21 @@ declare(strict_types=1);
 
 namespace App\Actions\Account;
 
+use App\Jobs\SendAccountLetter;
 use App\Models\User;
 use Illuminate\Validation\ValidationException;
 
 /** Lets somebody sign in without a code again. */
 final readonly class DropSecondFactor
 {
-    public function __construct(private ConfirmPassword $confirmPassword, private KeepAct $keepAct) {}
+    public function __construct(private ConfirmBoth $confirmBoth, private KeepAct $keepAct) {}
 
-    /** @throws ValidationException when the password is not the one */
-    public function __invoke(User $user, string $password): void
+    /** @throws ValidationException when the password or the code is not the one */
+    public function __invoke(User $user, string $password, string $code): void
     {
-        ($this->confirmPassword)($user, $password);
+        ($this->confirmBoth)($user, $password, $code);
         $user->update(['second_factor' => null, 'spare_codes' => null]);
+        SendAccountLetter::dispatch($user->team_id, $user->id, 'You sign in without a code again.');
         ($this->keepAct)($user, 'signs in without a code again');
     }
 }

@@ -8,20 +8,19 @@ use App\Models\Invitation;
 use App\Models\PasswordLink;
 use App\Models\Search;
 use App\Models\SignIn;
+use App\Queries\Account\SignInOfToken;
 
 /**
  * Takes away what serves no more: links whose time is over, searches of yesterday, and sign-ins of devices that nobody has opened
- * for a year.
+ * for a month.
  */
 final readonly class ForgetOldLinks
 {
-    private const UNSEEN_DAYS = 400;
-
     public function __invoke(): void
     {
         PasswordLink::query()->where('ends_at', '<', now())->delete();
         Invitation::query()->where('ends_at', '<', now())->delete();
         Search::query()->where('heard_at', '<', now()->subDay())->delete();
-        SignIn::query()->where('seen_at', '<', now()->subDays(self::UNSEEN_DAYS))->delete();
+        SignIn::query()->where('seen_at', '<', now()->subDays(SignInOfToken::UNSEEN_DAYS))->delete();
     }
 }

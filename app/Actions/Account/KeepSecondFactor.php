@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Account;
 
+use App\Jobs\SendAccountLetter;
 use App\Models\User;
 use Core\Team\Defaults;
 use Core\Team\OneTimeCode;
@@ -17,15 +18,19 @@ final readonly class KeepSecondFactor
 {
     private const SPARE_LETTERS = 5;
 
-    public function __construct(private Session $session, private KeepAct $keepAct) {}
+    public function __construct(private Session $session, private ConfirmBoth $confirmBoth, private KeepAct $keepAct) {}
 
     /**
+     * @param  string  $password  asked for, with a code of the old one, where it takes the place of another
      * @return list<string> codes for the day on which the authenticator is lost, told this once
      *
      * @throws ValidationException when the code is none of the secret that was proposed
      */
-    public function __invoke(User $user, string $code): array
+    public function __invoke(User $user, string $code, string $password = '', string $oldCode = ''): array
     {
+        if ($user->second_factor !== null) {
+            ($this->confirmBoth)($user, $password, $oldCode);
+        }
         $secret = $this->session->get(ProposeSecondFactor::class);
         $secret = is_string($secret) ? $secret : '';
         $digits = (string) preg_replace('/\s/', '', $code);
@@ -47,6 +52,7 @@ final readonly class KeepSecondFactor
             'spare_codes' => array_map(TakeSecondFactor::hash(...), $spare),
         ]);
         $this->session->forget(ProposeSecondFactor::class);
+        SendAccountLetter::dispatch($user->team_id, $user->id, 'You sign in with a code from now on.');
         ($this->keepAct)($user, 'signs in with a code, too');
 
         return $spare;

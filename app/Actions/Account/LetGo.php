@@ -6,6 +6,7 @@ namespace App\Actions\Account;
 
 use App\Actions\Plan\LeaveShifts;
 use App\Jobs\PlanTeamAnew;
+use App\Models\CalendarFeed;
 use App\Models\Invitation;
 use App\Models\KitItem;
 use App\Models\User;
@@ -36,6 +37,7 @@ final readonly class LetGo
             }
             ($this->keepAct)($by, $by->is($member) ? 'left the team' : "let {$member->name} go from the team");
             ($this->leaveShifts)($member);
+            CalendarFeed::query()->whereKey($member->id)->delete();
             KitItem::ofTeam($by->team_id)->where('owner_id', $member->id)->delete();
             KitItem::ofTeam($by->team_id)->where('home_id', $member->id)->update(['home_id' => null]);
             Invitation::ofTeam($by->team_id)->where('painter_id', $member->id)->delete();

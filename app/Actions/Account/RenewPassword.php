@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions\Account;
 
 use App\Models\PasswordLink;
-use App\Models\SignIn;
 use App\Models\User;
 use App\Queries\Account\PasswordLinkOfToken;
 use Illuminate\Support\Facades\DB;
@@ -16,7 +15,11 @@ final readonly class RenewPassword
 {
     public const GONE = 'This link is used up, or older than an hour. Ask for a new one.';
 
-    public function __construct(private PasswordLinkOfToken $linkOfToken, private KeepAct $keepAct) {}
+    public function __construct(
+        private PasswordLinkOfToken $linkOfToken,
+        private GiveNewPassword $giveNewPassword,
+        private KeepAct $keepAct,
+    ) {}
 
     public function __invoke(string $token, string $password): User
     {
@@ -25,8 +28,7 @@ final readonly class RenewPassword
             if ($link === null || PasswordLink::query()->whereKey($link->id)->delete() !== 1) {
                 throw ValidationException::withMessages(['token' => self::GONE]);
             }
-            $link->user->update(['password' => $password]);
-            SignIn::query()->where('user_id', $link->user_id)->delete();
+            ($this->giveNewPassword)($link->user, $password);
             ($this->keepAct)($link->user, 'got a new password by a letter');
 
             return $link->user;

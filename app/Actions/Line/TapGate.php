@@ -131,8 +131,8 @@ final class TapGate
             ! $this->isNewTicket($tap) => null,
             $this->numbers >= Defaults::MOST_CHILDREN => number_format(Defaults::MOST_CHILDREN).' names were taken on this day, as many '
                 .'as it holds. Make another event for more.',
-            $this->waiting >= Defaults::MOST_WAITING => number_format(Defaults::MOST_WAITING).' children wait already. Take more names when some are '
-                .'painted.',
+            $this->waiting >= Defaults::MOST_WAITING => number_format(Defaults::MOST_WAITING).' children wait already. Take more names '
+                .'when some are painted.',
             default => null,
         };
     }

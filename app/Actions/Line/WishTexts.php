@@ -9,6 +9,8 @@ use App\Jobs\SendTextsOfDay;
 use App\Models\EventDay;
 use App\Models\TextWish;
 use App\Models\Ticket;
+use Core\Line\Ticket as CoreTicket;
+use Illuminate\Cache\RateLimiter;
 
 /** A parent wants to be texted about a number, or does no more. */
 final readonly class WishTexts
@@ -16,10 +18,15 @@ final readonly class WishTexts
     /** Two parents and a grandmother. */
     private const MOST_PHONES = 3;
 
-    /** @return bool false where that number has been given to nobody, or enough phones know of it */
-    public function __invoke(EventDay $day, int $number, string $phone, string $language): bool
+    /** Wrong letters at one number in an hour. */
+    private const MOST_GUESSES = 20;
+
+    public function __construct(private RateLimiter $limiter) {}
+
+    /** @return bool false where that number and those letters go together for nobody, or enough phones know of it */
+    public function __invoke(EventDay $day, int $number, string $letters, string $phone, string $language): bool
     {
-        $ticket = self::ticket($day, $number);
+        $ticket = $this->ticket($day, $number, $letters);
         $hash = TextWish::hash($phone);
         $others = TextWish::query()->where('ticket_id', $ticket)->whereNot('phone_hash', $hash)->count();
         if ($ticket === null || $others >= self::MOST_PHONES) {
@@ -35,15 +42,25 @@ final readonly class WishTexts
         return true;
     }
 
-    public function stop(EventDay $day, int $number, string $phone): void
+    public function stop(EventDay $day, int $number, string $letters, string $phone): void
     {
-        TextWish::query()->where('ticket_id', self::ticket($day, $number))->where('phone_hash', TextWish::hash($phone))->delete();
+        $ticket = $this->ticket($day, $number, $letters);
+        TextWish::query()->where('ticket_id', $ticket)->where('phone_hash', TextWish::hash($phone))->delete();
     }
 
-    private static function ticket(EventDay $day, int $number): ?string
+    private function ticket(EventDay $day, int $number, string $letters): ?string
     {
         $id = Ticket::query()->where('event_day_id', $day->id)->where('number', $number)->value('id');
+        $guesses = "letters of {$day->id} {$number}";
+        if (! is_string($id) || $this->limiter->tooManyAttempts($guesses, self::MOST_GUESSES)) {
+            return null;
+        }
+        if (! hash_equals(CoreTicket::letters($id), $letters)) {
+            $this->limiter->hit($guesses, 3600);
 
-        return is_string($id) ? $id : null;
+            return null;
+        }
+
+        return $id;
     }
 }

@@ -33,7 +33,8 @@ final readonly class ReplayRequest
             'HTTP_ACCEPT' => 'application/json', ...($search->body === '' ? [] : ['CONTENT_TYPE' => 'application/json']),
         ], content: $search->body);
         // No longer than its turn, where others wait.
-        if ($request->query->getInt('seconds') > $search->seconds) {
+        $asked = $request->query->getInt('seconds');
+        if ($asked > $search->seconds && $asked <= TakeSearch::MOST_SECONDS) {
             $request->query->set('seconds', (string) $search->seconds);
         }
         $guard = $this->guards->guard();

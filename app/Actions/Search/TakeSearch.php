@@ -22,6 +22,9 @@ final readonly class TakeSearch
     /** Seconds: somebody waits for those before a screen; longer ones are let run. */
     public const SHORT = 10;
 
+    /** Of any search. */
+    public const MOST_SECONDS = 60;
+
     /** One worker of bin/start is always left for short ones. */
     public const MOST_LONG = 2;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\Account\AddPainter;
-use Core\Team\Defaults;
+use App\Rules\NewPassword;
 use Core\Team\Role;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Validator;
@@ -27,13 +27,13 @@ final class FoundTeam extends Command
             'painter' => $this->argument('painter'),
             'email' => $this->argument('email'),
             'role' => $this->option('role'),
-            'password' => $this->option('password') ?? $this->secret('Password, ten letters at least'),
+            'password' => $this->option('password') ?? $this->secret('Password, twelve letters at least'),
         ];
         $validator = Validator::make($input, [
             'team' => ['required', 'string', 'max:80'],
             'painter' => ['required', 'string', 'max:80'],
             'email' => ['required', 'string', 'email', 'max:190', 'unique:users'],
-            'password' => ['required', 'string', 'min:'.Defaults::LEAST_PASSWORD, 'max:200'],
+            'password' => ['required', 'string', new NewPassword],
             'role' => ['required', 'in:artist,helper'],
         ], [
             'role.in' => 'Give --role=artist or --role=helper.',

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Queries\Operations\DataState;
+use App\Models\DataState;
 use App\Queries\Operations\StateOfData;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;

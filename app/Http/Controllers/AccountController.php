@@ -48,7 +48,7 @@ final readonly class AccountController
     public function password(PasswordRequest $request, ChangePassword $change, SignInHere $signInHere): SessionState
     {
         $change($request->painter(), $request->string('current')->toString(), $request->string('password')->toString());
-        $signInHere($request->painter(), (string) $request->userAgent());
+        $signInHere($request->painter());
 
         return SessionState::of(($this->whoIsSignedIn)());
     }
@@ -82,12 +82,17 @@ final readonly class AccountController
 
     public function keepSecondFactor(CodeRequest $request, KeepSecondFactor $keep): SpareCodes
     {
-        return new SpareCodes($keep($request->painter(), $request->code()));
+        return new SpareCodes($keep(
+            user: $request->painter(),
+            code: $request->code(),
+            password: $request->string('password')->toString(),
+            oldCode: $request->string('oldCode')->toString(),
+        ));
     }
 
     public function dropSecondFactor(ConfirmRequest $request, DropSecondFactor $drop): OwnAccount
     {
-        $drop($request->painter(), $request->password());
+        $drop($request->painter(), $request->password(), $request->code());
 
         return OwnAccount::of(($this->account)($request->painter()));
     }

@@ -84,7 +84,13 @@ final readonly class BoardController
     public function wishTexts(TextWishRequest $request, string $token, WishTexts $wish): JsonResponse
     {
         $board = ($this->board)($token) ?? abort(404);
-        $isKept = $wish($board->day, $request->number(), $request->phone(), $request->language());
+        $isKept = $wish(
+            day: $board->day,
+            number: $request->number(),
+            letters: $request->letters(),
+            phone: $request->phone(),
+            language: $request->language(),
+        );
 
         return new JsonResponse(status: $isKept ? 204 : 404);
     }
@@ -92,7 +98,7 @@ final readonly class BoardController
     public function stopTexts(TextWishRequest $request, string $token, WishTexts $wish): JsonResponse
     {
         $board = ($this->board)($token) ?? abort(404);
-        $wish->stop($board->day, $request->number(), $request->phone());
+        $wish->stop($board->day, $request->number(), $request->letters(), $request->phone());
 
         return new JsonResponse(status: 204);
     }

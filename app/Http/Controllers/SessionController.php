@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Account\CheckSignIn;
+use App\Actions\Account\ConfirmPassword;
 use App\Actions\Account\SignInHere;
 use App\Actions\Account\SignOutHere;
+use App\Http\Requests\Account\ConfirmRequest;
 use App\Http\Requests\Account\SignInRequest;
 use App\Http\Resources\Account\SessionState;
 use App\Queries\Account\WhoIsSignedIn;
+use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
 
 final readonly class SessionController
@@ -25,9 +28,17 @@ final readonly class SessionController
     {
         $user = $check($request->email(), $request->password(), $request->code())
             ?? throw ValidationException::withMessages(['email' => 'That name and password do not go together. Try again.']);
-        $signInHere($user, (string) $request->userAgent());
+        $signInHere($user, isToldOf: true);
 
         return SessionState::of(($this->whoIsSignedIn)());
+    }
+
+    /** The password once more, for whatever asks for it now and then. */
+    public function confirm(ConfirmRequest $request, ConfirmPassword $confirm): Response
+    {
+        $confirm($request->painter(), $request->password());
+
+        return response()->noContent();
     }
 
     public function destroy(SignOutHere $signOutHere): SessionState

@@ -131,7 +131,7 @@ final readonly class TeamController
     public function found(FoundRequest $request, FoundTeam $found, SignInHere $signInHere): SessionState
     {
         $user = $found(team: $request->team(), name: $request->name(), email: $request->email(), password: $request->password());
-        $signInHere($user, (string) $request->userAgent());
+        $signInHere($user);
 
         return SessionState::of(($this->whoIsSignedIn)());
     }
@@ -144,7 +144,7 @@ final readonly class TeamController
             email: $request->email(),
             password: $request->password(),
         );
-        $signInHere($user, (string) $request->userAgent());
+        $signInHere($user);
 
         return SessionState::of(($this->whoIsSignedIn)());
     }

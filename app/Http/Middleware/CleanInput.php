@@ -18,6 +18,8 @@ final class CleanInput extends TransformsRequest
     /** What is left may still show nothing: blanks, joiners and fillers. */
     private const SEEN = '/[^\p{Z}\p{C}\p{M}\x{115F}\x{1160}\x{2800}\x{3164}\x{FFA0}]/u';
 
+    private const ONE_LINE = ['name', 'team', 'place', 'firstName', 'painter', 'email'];
+
     /** However a device spells it, an id is the same one. */
     private const ULID = '/^[0-7][0-9A-HJKMNP-TV-Z]{25}$/i';
 
@@ -26,6 +28,9 @@ final class CleanInput extends TransformsRequest
         if (is_string($value)) {
             $seen = preg_replace(self::UNSEEN, '', $value)
                 ?? throw ValidationException::withMessages([$key => 'These letters cannot be read. Type them again.']);
+
+            // Names stand in letters, in calendars and on slips: they are one line.
+            $seen = in_array($key, self::ONE_LINE, true) ? (string) preg_replace('/[\s\x{2028}\x{2029}]+/u', ' ', $seen) : $seen;
 
             return match (true) {
                 preg_match(self::SEEN, $seen) !== 1 => '',

@@ -6,8 +6,10 @@ namespace App\Http\Middleware;
 
 use App\Models\SignIn;
 use Closure;
+use Illuminate\Auth\SessionGuard;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Cookie;
 use Symfony\Component\HttpFoundation\Response;
 
 /** A device that was signed out from elsewhere is signed out at its next request. */
@@ -27,6 +29,7 @@ final readonly class StillSignedIn
                 $request->session()->regenerateToken();
             } elseif ($signIn->seen_at->lt(now()->subMinutes(self::SEEN_MINUTES))) {
                 $signIn->update(['seen_at' => now()]);
+                $this->renew($request);
             }
         }
 
@@ -34,5 +37,16 @@ final readonly class StillSignedIn
         assert($response instanceof Response);
 
         return $response;
+    }
+
+    /** What keeps a device signed in is good for thirty days from when it was seen last. */
+    private function renew(Request $request): void
+    {
+        $guard = Auth::guard();
+        $name = $guard instanceof SessionGuard ? $guard->getRecallerName() : '';
+        $shown = $request->cookie($name);
+        if (is_string($shown)) {
+            Cookie::queue($name, $shown, config()->integer('auth.guards.web.remember'));
+        }
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Queries\Menu;
 
 use App\Models\Menu;
-use Illuminate\Database\Eloquent\Builder;
 
 /** A team's menus, by name. */
 final readonly class MenusOfTeam
@@ -15,10 +14,10 @@ final readonly class MenusOfTeam
     /** @return list<array{id: string, name: string, designs: int}> */
     public function __invoke(string $teamId): array
     {
-        $menus = Menu::ofTeam($teamId)->withCount(['offers' => static fn (Builder $offers) => $offers->whereHas('design')])->orderBy('name')->limit(self::MOST)->get();
+        $menus = Menu::ofTeam($teamId)->with('offers.design')->orderBy('name')->limit(self::MOST)->get();
 
         return array_values($menus->map(static fn (Menu $menu): array => [
-            'id' => $menu->id, 'name' => $menu->name, 'designs' => (int) $menu->offers_count,
+            'id' => $menu->id, 'name' => $menu->name, 'designs' => $menu->offers->whereNotNull('design')->count(),
         ])->all());
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Operations;
 
+use App\Models\DataState;
 use Illuminate\Database\DatabaseManager;
 
 /** Whether the data are of this release, as the names of its migrations tell. */

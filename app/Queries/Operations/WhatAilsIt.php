@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Operations;
 
+use App\Models\DataState;
 use App\Queries\Account\AccountOfAddress;
 use App\Queries\Account\AccountTable;
 use Database\Seeders\DemoSeeder;

@@ -20,7 +20,8 @@ final readonly class CalendarOfFeed
     public function __invoke(string $token): ?string
     {
         $feed = CalendarFeed::query()->where('token_hash', CalendarFeed::hash($token))->with('user.team')->first();
-        if ($feed === null) {
+        // It ends with whoever it belongs to: with leaving, and with painting no more.
+        if ($feed === null || $feed->user === null || ! $feed->user->role->paints()) {
             return null;
         }
         $days = EventDay::ofTeam($feed->user->team_id)->where('closes_ms', '>', now()->getTimestampMs() - self::BACK_MS)

@@ -1,3 +1,4 @@
+import { passwordAgain } from './password-again.svelte';
 import { clock } from '../lib/clock.svelte';
 import { kept } from './kept';
 import type { SearchAsked, SearchProgress } from './types.gen';
@@ -88,7 +89,10 @@ async function ask(method: Method, path: string, body?: string | Blob, team?: st
   return response;
 }
 
-/** Sends the request again once with a fresh token when the old one has run out. */
+const TOKEN_RAN_OUT = 419;
+const TYPE_PASSWORD = 423;
+
+/** Sends the request again once: with a fresh token when the old one has run out, or with the password typed again. */
 async function askWithToken(
   method: Method,
   path: string,
@@ -96,7 +100,10 @@ async function askWithToken(
   team?: string,
 ): Promise<Response> {
   const first = await ask(method, path, body, team);
-  if (first.status !== 419) {
+  if (first.status === TYPE_PASSWORD) {
+    return (await passwordAgain.ask()) ? ask(method, path, body, team) : first;
+  }
+  if (first.status !== TOKEN_RAN_OUT) {
     return first;
   }
   await ask('GET', 'session');

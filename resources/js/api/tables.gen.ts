@@ -502,10 +502,11 @@ export const lineWords = {
         "other": "Another number",
         "nobody": "Nobody is waiting",
         "textMe": "Text me",
+        "letters": "Letters on your slip",
         "phone": "Mobile number",
         "texting": "You are texted when two are before you, when it is your turn, and when the line is closing. The number is forgotten after the day.",
         "noTexts": "No texts",
-        "textsNot": "That did not work. Look at the number and try again."
+        "textsNot": "That did not work. Look at the letters and the number, and try again."
     },
     "de": {
         "painting": "Wird gerade gemalt",
@@ -533,6 +534,7 @@ export const lineWords = {
         "other": "Andere Nummer",
         "nobody": "Niemand wartet",
         "textMe": "SMS an mich",
+        "letters": "Buchstaben auf dem Zettel",
         "phone": "Handynummer",
         "texting": "Du bekommst eine SMS, wenn noch zwei vor dir sind, wenn du dran bist und wenn die Schlange schließt. Nach dem Tag ist die Nummer vergessen.",
         "noTexts": "Keine SMS",
@@ -564,6 +566,7 @@ export const lineWords = {
         "other": "Un autre numéro",
         "nobody": "Personne n’attend",
         "textMe": "M’envoyer un SMS",
+        "letters": "Lettres de votre ticket",
         "phone": "Numéro de portable",
         "texting": "Vous recevez un SMS quand il en reste deux avant vous, quand c’est à vous et quand la file ferme. Le numéro est oublié après la journée.",
         "noTexts": "Pas de SMS",
@@ -595,6 +598,7 @@ export const lineWords = {
         "other": "Otro número",
         "nobody": "Nadie espera",
         "textMe": "Avísame por SMS",
+        "letters": "Letras de tu papel",
         "phone": "Número de móvil",
         "texting": "Recibes un SMS cuando quedan dos antes de ti, cuando es tu turno y cuando se cierra la fila. El número se olvida después del día.",
         "noTexts": "Sin SMS",

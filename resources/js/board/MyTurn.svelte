@@ -17,7 +17,8 @@
 
   // Remembered on this phone alone: nobody is told which number is whose. A code that was scanned says it behind the "#".
   const key = `inch-timer.number.${location.pathname}`;
-  let number = $state(Number(/^#(\d{1,5})$/u.exec(location.hash)?.[1] ?? localStorage.getItem(key) ?? 0));
+  const scanned = /^#(\d{1,5})(?:-([0-9a-z]{3}))?$/iu.exec(location.hash);
+  let number = $state(Number(scanned?.[1] ?? localStorage.getItem(key) ?? 0));
   let typed = $state<number | null>(null);
 
   function remember(value: number) {
@@ -39,7 +40,12 @@
     <p class="text-lg">{words.yourNumber} <strong class="minutes text-5xl">{number}</strong></p>
     <p class="mt-1 font-display text-3xl leading-tight font-bold">{turn.big}</p>
     {#if turn.small !== ''}<p class="mt-1 text-xl">{turn.small}</p>{/if}
-    {#if line.waiting.some((child) => child.number === number)}<TextMe {number} {words} {language} />{/if}
+    {#if line.waiting.some((child) => child.number === number)}<TextMe
+        {number}
+        {words}
+        {language}
+        scanned={number === Number(scanned?.[1]) ? (scanned?.[2] ?? '') : ''}
+      />{/if}
     <button type="button" class="mt-3 key" onclick={() => remember(0)}>{words.other}</button>
   </section>
 {:else}

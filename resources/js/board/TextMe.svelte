@@ -5,13 +5,17 @@
     number: number;
     words: BoardWords;
     language: BoardLanguage;
+    /** The letters that came with a code. */
+    scanned: string;
   }
 
-  const { number, words, language }: Props = $props();
+  const { number, words, language, scanned }: Props = $props();
 
   // Which phone was typed is remembered on this phone alone, to take it back.
   const key = $derived(`inch-timer.texts.${location.pathname}.${number}`);
   let phone = $derived(localStorage.getItem(key) ?? '');
+  const lettersKey = $derived(`inch-timer.letters.${location.pathname}.${number}`);
+  let letters = $derived(scanned || (localStorage.getItem(lettersKey) ?? ''));
   let typed = $state('');
   let failed = $state(false);
 
@@ -20,12 +24,13 @@
       method,
       credentials: 'omit',
       headers: { Accept: 'application/json', 'Content-Type': 'application/json' },
-      body: JSON.stringify({ number, phone: wanted, language }),
+      body: JSON.stringify({ number, letters: letters.trim(), phone: wanted, language }),
     }).catch(() => undefined);
     failed = answer?.ok !== true;
     if (!failed) {
       phone = method === 'POST' ? wanted : '';
       localStorage.setItem(key, phone);
+      localStorage.setItem(lettersKey, letters);
     }
   }
 </script>
@@ -35,12 +40,26 @@
   <button type="button" class="mt-2 key" onclick={() => ask('DELETE', phone)}>{words.noTexts}</button>
 {:else}
   <form
-    class="mt-3 flex items-end gap-3"
+    class="mt-3 flex flex-wrap items-end gap-3"
     onsubmit={(event) => {
       event.preventDefault();
       void ask('POST', typed);
     }}
   >
+    {#if scanned === ''}
+      <label class="w-32 text-lg font-semibold">
+        {words.letters}
+        <input
+          class="mt-1 field text-2xl font-normal uppercase"
+          autocomplete="off"
+          autocapitalize="characters"
+          required
+          minlength="3"
+          maxlength="3"
+          bind:value={letters}
+        />
+      </label>
+    {/if}
     <label class="min-w-0 grow text-lg font-semibold">
       {words.phone}
       <input

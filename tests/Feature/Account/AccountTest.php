@@ -43,14 +43,20 @@ afterEach(function (): void {
     is_dir($this->outbox) && rmdir($this->outbox);
 });
 
-/** The address in the only letter that lies in the outbox. */
+/** The address in the only letter with a link that lies in the outbox. */
 function addressInLetter(string $outbox): string
 {
-    $letters = (array) glob("{$outbox}/*.eml");
-    expect($letters)->toHaveCount(1);
-    $text = quoted_printable_decode((string) file_get_contents((string) $letters[0]));
+    $texts = array_map(
+        static fn (string $file): string => quoted_printable_decode((string) file_get_contents($file)),
+        glob("{$outbox}/*.eml") ?: [],
+    );
+    $links = array_values(array_filter(array_map(
+        static fn (string $text): string => preg_match('#https?://\S+/(?:new-password|join)/\S+#', $text, $found) === 1 ? $found[0] : '',
+        $texts,
+    )));
+    expect($links)->toHaveCount(1);
 
-    return preg_match('#https?://\S+#', $text, $found) === 1 ? $found[0] : '';
+    return $links[0];
 }
 
 it('lists the devices that are signed in, and signs one out from another', function (): void {
@@ -137,7 +143,14 @@ it('asks for a code once an authenticator is there, takes each code once, and a 
     expect(str_contains($row, $proposed['secret']) || str_contains($row, $spare[0]))->toBeFalse();
     $this->actingAs($this->tobi->refresh());
     $this->deleteJson('/api/account/second-factor', ['password' => 'guessed'])->assertJsonValidationErrorFor('password');
-    $this->deleteJson('/api/account/second-factor', ['password' => 'a long password'])->assertOk()
+    // The password alone takes it away no more than the code alone; nor does another take its place.
+    $this->deleteJson('/api/account/second-factor', ['password' => 'a long password'])->assertJsonValidationErrorFor('code');
+    $this->deleteJson('/api/account/second-factor', ['password' => 'guessed', 'code' => $spare[3]])
+        ->assertJsonValidationErrorFor('password');
+    $another = new OneTimeCode(Base32::decodeUpper($this->postJson('/api/account/second-factor')->json('secret')));
+    $this->putJson('/api/account/second-factor', ['code' => $another->at(OneTimeCode::stepAt(now()->getTimestamp()))])
+        ->assertJsonValidationErrorFor('password');
+    $this->deleteJson('/api/account/second-factor', ['password' => 'a long password', 'code' => $spare[3]])->assertOk()
         ->assertJson(['hasSecondFactor' => false]);
     ($this->letGo)();
     ($this->signIn)()->assertOk();
@@ -256,4 +269,77 @@ it('writes down what was done to money and what was deleted', function (): void 
     expect(array_column($this->getJson('/api/team')->json('acts'), 'what'))->toBe([
         'is paid in DKK from now on', "deleted the event {$day->name}", 'deleted the design Storm gull',
     ]);
+});
+
+it('takes no more than ten wrong codes, then none for a quarter of an hour', function (): void {
+    ($this->signIn)()->assertOk();
+    $codes = new OneTimeCode(Base32::decodeUpper($this->postJson('/api/account/second-factor')->json('secret')));
+    $code = static fn (): string => $codes->at(OneTimeCode::stepAt(now()->getTimestamp()));
+    $this->putJson('/api/account/second-factor', ['code' => $code()])->assertOk();
+    ($this->letGo)();
+    for ($try = 0; $try < 10; $try++) {
+        $this->travel(15)->seconds();
+        ($this->signIn)(code: 'nothing')->assertUnprocessable();
+    }
+    $this->travel(61)->seconds();
+    ($this->signIn)(code: $code())->assertTooManyRequests();
+    $this->travel(16)->minutes();
+    ($this->signIn)(code: $code())->assertOk();
+});
+
+it('sends word of each change of a sign-in, and of a device that is new, once', function (): void {
+    $subjects = fn (): array => array_map(static function (string $file): string {
+        preg_match('/^Subject: (.*(?:\R[ \t].*)*)/m', (string) file_get_contents($file), $found);
+
+        return (string) preg_replace('/\s+/', ' ', trim($found[1] ?? ''));
+    }, glob("{$this->outbox}/*.eml") ?: []);
+    ($this->signIn)()->assertOk();
+    expect($subjects())->toBe(['Somebody signed in as you on a computer that was new here.']);
+    ($this->letGo)();
+    $this->withCredentials()->withCookie('inch_known', substr(hash('sha256', $this->tobi->id), 0, 16));
+    ($this->signIn)()->assertOk();
+    expect($subjects())->toHaveCount(1);
+    $this->putJson('/api/password', ['current' => 'a long password', 'password' => 'another long one'])->assertOk();
+    expect($subjects())->toContain('Your password was changed.');
+});
+
+it('lets a link to a new password die with any change of it', function (): void {
+    $this->postJson('/api/forgotten', ['email' => 'tobi@example.org'])->assertNoContent();
+    $token = basename(addressInLetter($this->outbox));
+    ($this->signIn)()->assertOk();
+    $this->putJson('/api/password', ['current' => 'a long password', 'password' => 'another long one'])->assertOk();
+    $this->getJson("/api/new-password/{$token}")->assertGone();
+});
+
+it('takes passwords of twelve letters and more, to the last of two hundred, and none that is tried first', function (
+    string $password,
+    bool $isTaken,
+): void {
+    ($this->signIn)()->assertOk();
+    $answer = $this->putJson('/api/password', ['current' => 'a long password', 'password' => $password]);
+    $isTaken ? $answer->assertOk() : $answer->assertJsonValidationErrorFor('password');
+})->with([
+    'eleven' => ['wave foam 12', true], 'short' => ['wave foam 1', false], 'keys in a row' => ['1qaz2wsx3edc', false],
+    'a common one with a year' => ['sunshine2026!', false], 'a common one twice' => ['passwordpassword', false],
+    'one letter' => ['aaaaaaaaaaaaaaaa', false], 'three words' => ['lantern gull rope', true],
+    'two hundred' => [str_repeat('tide and rope ', 14).'abcd', true], 'more' => [str_repeat('tide and rope ', 15), false],
+]);
+
+it('tells long passwords apart by their last letter', function (): void {
+    ($this->signIn)()->assertOk();
+    $long = str_repeat('tide and rope ', 13);
+    $this->putJson('/api/password', ['current' => 'a long password', 'password' => "{$long}a"])->assertOk();
+    ($this->letGo)();
+    ($this->signIn)("{$long}b")->assertUnprocessable();
+    ($this->signIn)("{$long}a")->assertOk();
+});
+
+it('asks for the password again before what gives all away, after twelve hours', function (): void {
+    ($this->signIn)()->assertOk();
+    $id = SignIn::query()->firstOrFail()->id;
+    $this->travel(13)->hours();
+    $this->deleteJson("/api/account/sign-ins/{$id}")->assertStatus(423);
+    $this->postJson('/api/session/password', ['password' => 'guessed'])->assertJsonValidationErrorFor('password');
+    $this->postJson('/api/session/password', ['password' => 'a long password'])->assertNoContent();
+    $this->deleteJson("/api/account/sign-ins/{$id}")->assertOk();
 });

@@ -83,7 +83,8 @@ it('opens every screen and gives out the account, whatever was deleted before', 
         }
     }
     foreach (everyScreen($owner) as $address) {
-        $answer = $this->getJson("/{$address}"); expect($answer->getStatusCode())->toBeLessThan(500, $address.($answer->exception ?? ""));
+        $answer = $this->getJson("/{$address}");
+        expect($answer->getStatusCode())->toBeLessThan(500, $address.($answer->exception ?? ''));
     }
     $path = AccountZips::zipped(AccountZips::given($owner->team));
     app(BringInAccount::class)(Scene::team('Anew')->painter, $path);

@@ -32,7 +32,9 @@ it('takes no more names than wait at a time, says so, and takes them again when 
         expect(array_unique(array_column(($this->send)(...$some), 'fate')))->toBe(['kept']);
     }
     [$refused, $left] = ($this->send)(($this->join)(), Scene::tap('left', $this->now, ticket: $joins[0]['ticket']));
-    expect($refused)->toMatchArray(['fate' => 'refused', 'message' => '1,000 children wait already. Take more names when some are painted.'])
+    expect($refused)->toMatchArray([
+        'fate' => 'refused', 'message' => '1,000 children wait already. Take more names when some are painted.',
+    ])
         ->and($left['fate'])->toBe('kept')
         ->and(($this->send)(($this->join)())[0]['fate'])->toBe('kept');
 });

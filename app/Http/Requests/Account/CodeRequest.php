@@ -12,7 +12,11 @@ final class CodeRequest extends TeamRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['code' => ['required', 'string', 'max:20']];
+        return [
+            'code' => ['required', 'string', 'max:20'],
+            'password' => ['sometimes', 'nullable', 'string', 'max:200'],
+            'oldCode' => ['sometimes', 'nullable', 'string', 'max:20'],
+        ];
     }
 
     public function code(): string

@@ -12,7 +12,7 @@ final class FoundRequest extends NewcomerRequest
         return config('app.open') === true;
     }
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return ['team' => ['required', 'string', 'max:80'], ...parent::rules()];

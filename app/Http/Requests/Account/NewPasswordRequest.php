@@ -5,21 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Requests\Account;
 
 use App\Http\Requests\StrictRequest;
-use Core\Team\Defaults;
+use App\Rules\NewPassword;
 
 /** The password that somebody chooses who forgot the old one. */
 final class NewPasswordRequest extends StrictRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['password' => ['required', 'string', 'min:'.Defaults::LEAST_PASSWORD, 'max:200']];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return ['password.min' => NewcomerRequest::TOO_SHORT];
+        return ['password' => ['required', 'string', new NewPassword]];
     }
 
     public function password(): string

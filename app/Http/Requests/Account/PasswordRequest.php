@@ -5,26 +5,23 @@ declare(strict_types=1);
 namespace App\Http\Requests\Account;
 
 use App\Http\Requests\TeamRequest;
-use Core\Team\Defaults;
+use App\Rules\NewPassword;
 
 /** A new password, and the one that it takes the place of. */
 final class PasswordRequest extends TeamRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'current' => ['required', 'string', 'max:200'],
-            'password' => ['required', 'string', 'min:'.Defaults::LEAST_PASSWORD, 'max:200', 'different:current'],
+            'password' => ['required', 'string', 'different:current', new NewPassword],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'password.min' => NewcomerRequest::TOO_SHORT,
-            'password.different' => 'That is the password you have. Take another one.',
-        ];
+        return ['password.different' => 'That is the password you have. Take another one.'];
     }
 }

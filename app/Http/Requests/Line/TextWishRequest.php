@@ -14,6 +14,7 @@ final class TextWishRequest extends StrictRequest
     {
         return [
             'number' => ['required', 'integer', 'between:1,99999'],
+            'letters' => ['required', 'string', 'size:3'],
             'phone' => ['required', 'string', 'max:40', 'regex:/^\s*\+?(?:[\s().\/-]*\d){6,15}\s*$/'],
             'language' => ['required', 'string', 'in:en,de,fr,es'],
         ];
@@ -22,6 +23,12 @@ final class TextWishRequest extends StrictRequest
     public function number(): int
     {
         return $this->integer('number');
+    }
+
+    /** Those that go with the number. */
+    public function letters(): string
+    {
+        return strtoupper($this->string('letters')->value());
     }
 
     /** Digits alone, with the plus before them where there is one. */

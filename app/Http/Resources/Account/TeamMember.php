@@ -9,6 +9,6 @@ use Core\Team\Role;
 
 final readonly class TeamMember extends Resource
 {
-    /** @param  string|null  $email  null for one who cannot sign in yet */
+    /** @param  string|null  $email  null for one who cannot sign in yet, and to helpers */
     public function __construct(public string $id, public string $name, public ?string $email, public Role $role, public bool $isYou) {}
 }

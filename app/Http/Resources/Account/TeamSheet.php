@@ -34,7 +34,7 @@ final readonly class TeamSheet extends Resource
                 static fn ($member): TeamMember => new TeamMember(
                     id: $member->id,
                     name: $member->name,
-                    email: $member->signsIn() ? $member->email : null,
+                    email: $read->reader->role->paints() && $member->signsIn() ? $member->email : null,
                     role: $member->role,
                     isYou: $member->id === $read->reader->id,
                 ),

@@ -33,8 +33,8 @@ final readonly class Cutter
     public const MOST_LINES = 10_000;
 
     /**
-     * Of a line, in letters: a paragraph with all the steps of a design. A longer one stays words; reading it would take time by the
-     * square of its length.
+     * Of a line, in letters: a paragraph with all the steps of a design. What stands beyond is not looked at, as reading it would take
+     * time by the square of its length.
      */
     public const LONGEST_LINE = 2_000;
 
@@ -65,9 +65,7 @@ final readonly class Cutter
 
     private static function line(int $number, string $text, ?Columns $columns, bool $isNumbered): Line
     {
-        if (strlen($text) > self::LONGEST_LINE && mb_strlen($text) > self::LONGEST_LINE) {
-            return new Line($number, $text, LineKind::Note, []);
-        }
+        $text = strlen($text) > self::LONGEST_LINE ? mb_substr($text, 0, self::LONGEST_LINE) : $text;
         $placement = Placements::inLine($text);
         if ($placement !== null) {
             return new Line(number: $number, text: $text, kind: LineKind::Placement, stretches: [], says: $placement->value);

@@ -35,9 +35,9 @@
     await work.run(async () => {
       queryClient.setQueryData(
         ['account'],
-        await api.delete<OwnAccount>('account/second-factor', { password }),
+        await api.delete<OwnAccount>('account/second-factor', { password, code }),
       );
-      password = '';
+      password = code = '';
       spare = [];
     });
   }
@@ -64,7 +64,14 @@
         type="password"
         autocomplete="current-password"
         bind:value={password}
-        message={work.of('password') ?? work.general}
+        message={work.of('password')}
+      />
+      <Entry
+        label="A code that your authenticator shows, or a spare one"
+        autocomplete="one-time-code"
+        maxlength={20}
+        bind:value={code}
+        message={work.of('code') ?? work.general}
       />
       <button type="submit" class="key" disabled={work.busy}>No code any more</button>
     </form>

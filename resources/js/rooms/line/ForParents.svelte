@@ -1,7 +1,8 @@
 <script lang="ts">
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { api } from '../../api/client';
-  import type { BoardLinkShown, LineBoard } from '../../api/types.gen';
+  import type { BoardLinkShown, LineBoard, WaitingChild } from '../../api/types.gen';
+  import { lettersOf } from '../../line/letters';
   import Sheet from '../../ui/Sheet.svelte';
   import Said from '../../ui/Said.svelte';
   import Code from '../../ui/Code.svelte';
@@ -10,11 +11,12 @@
   interface Props {
     board: LineBoard;
     open: boolean;
-    /** The number that was given last, for a code of its own. */
-    number: number | null;
+    /** Who was given a number last, for a code of their own. */
+    child: Pick<WaitingChild, 'id' | 'number'> | undefined;
   }
 
-  let { board, open = $bindable(), number }: Props = $props();
+  let { board, open = $bindable(), child }: Props = $props();
+  const number = $derived(child?.number ?? null);
 
   const queryClient = useQueryClient();
   const key = $derived(['board-link', board.day.id]);
@@ -53,7 +55,10 @@
     <div class="grid gap-5 sm:grid-cols-[240px_1fr]">
       <div>
         <div class="size-60" data-for-paper>
-          <Code text={number === null ? address : `${address}#${number}`} label="Code of the board" />
+          <Code
+            text={child === undefined ? address : `${address}#${child.number}-${lettersOf(child.id)}`}
+            label="Code of the board"
+          />
         </div>
         <p class="mt-1 text-center text-lg">
           {number === null ? 'Scan for the line' : `Scan for No. ${number}`}

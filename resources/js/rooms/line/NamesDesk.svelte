@@ -11,6 +11,7 @@
   import { piecesOf } from '../../tape/tape';
   import ForParents from './ForParents.svelte';
   import { middleOffer, UNDECIDED } from './names';
+  import { lettersOf } from '../../line/letters';
   import NumberSlip from './NumberSlip.svelte';
   import PasteNames from './PasteNames.svelte';
   import Texts from './Texts.svelte';
@@ -92,7 +93,7 @@
           )}</span
         >
         <span class="block text-lg text-soft"
-          >{child.firstName ?? ''}
+          >Letters {lettersOf(child.id)}. {child.firstName ?? ''}
           {child.note === UNDECIDED ? `${UNDECIDED}, reckoned with ${child.design}` : child.design}{window ===
             undefined || window.until - window.from < 60_000
             ? ''
@@ -209,7 +210,7 @@
       >
     </p>
     {#if paints()}
-      <ForParents {board} bind:open={sharing} number={child?.number ?? null} />
+      <ForParents {board} bind:open={sharing} {child} />
       <Texts {board} bind:open={texting} />
     {/if}
     {#if child !== undefined}<NumberSlip {board} {child} {window} bind:open={slipping} />{/if}

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Queries\Operations;
+namespace App\Models;
 
 /** How the data stand to the release that is installed. */
 enum DataState: string

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Letters\AccountChanged;
+use App\Models\User;
+use Illuminate\Contracts\Mail\Mailer;
+use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+
+/** Sends word of a change of somebody's sign-in. */
+final class SendAccountLetter implements ShouldBeUniqueUntilProcessing, ShouldQueue
+{
+    use Queueable;
+
+    public int $uniqueFor = 60;
+
+    /** @param  string  $what  a sentence */
+    public function __construct(public readonly string $teamId, public readonly string $userId, public readonly string $what) {}
+
+    public function uniqueId(): string
+    {
+        return hash('sha256', "{$this->userId} {$this->what}");
+    }
+
+    public function handle(Mailer $mailer): void
+    {
+        $user = User::ofTeam($this->teamId)->find($this->userId);
+        if ($user instanceof User && $user->signsIn()) {
+            $mailer->send((new AccountChanged($user->name, $this->what, url('/')))->to($user->email));
+        }
+    }
+}

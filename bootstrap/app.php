@@ -14,6 +14,7 @@ use App\Http\Middleware\GuardContent;
 use App\Http\Middleware\SameTeam;
 use App\Http\Middleware\StartSession;
 use App\Http\Middleware\StillSignedIn;
+use App\Http\Middleware\TrustedHosts;
 use Core\Units\CoreException;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;

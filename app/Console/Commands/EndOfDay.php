@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Actions\Account\EndTeams;
 use App\Actions\Account\ForgetOldLinks;
+use App\Actions\Line\ForgetOverdue;
 use Illuminate\Console\Command;
 
 /** What is done once a day, by the scheduler. */
@@ -13,12 +14,13 @@ final class EndOfDay extends Command
 {
     protected $signature = 'inch:end-of-day';
 
-    protected $description = 'Delete teams whose closing time is over, and forget links and sign-ins that serve no more';
+    protected $description = 'Delete teams whose closing time is over, and forget links, sign-ins and names that are overdue';
 
-    public function handle(EndTeams $endTeams, ForgetOldLinks $forgetOldLinks): int
+    public function handle(EndTeams $endTeams, ForgetOldLinks $forgetOldLinks, ForgetOverdue $forgetOverdue): int
     {
         $this->line(sprintf('%d teams deleted.', $endTeams()));
         $forgetOldLinks();
+        $this->line(sprintf('%d days had names, words or phones left.', $forgetOverdue()));
 
         return self::SUCCESS;
     }

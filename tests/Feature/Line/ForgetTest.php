@@ -103,3 +103,29 @@ it('writes no name into the log when a query fails', function (): void {
     expect($lines)->toHaveCount(1)->and($lines[0])->toContain('Lost.')->toContain('values (?)')
         ->and(str_contains($lines[0], UNUSUAL))->toBeFalse();
 });
+
+it('forgets at the day’s end what a lost job has left, and nothing before its time', function (): void {
+    Queue::fake();
+    ($this->say)();
+    $this->travelTo($this->closed->copy()->addHours(6));
+    $this->artisan('inch:end-of-day')->expectsOutputToContain('0 days had')->assertSuccessful();
+    expect(whereNamed(UNUSUAL))->not->toBe([]);
+    $this->travelTo($this->closed->copy()->addHours(8));
+    $this->artisan('inch:end-of-day')->expectsOutputToContain('1 days had')->assertSuccessful();
+    expect(whereNamed('is shy'))->toBe([])->and(whereNamed('Noor'))->not->toBe([]);
+    $this->travelTo($this->closed->copy()->addHours(26));
+    $this->artisan('inch:end-of-day')->assertSuccessful();
+    expect(whereNamed(UNUSUAL))->toBe([])->and(whereNamed('Noor'))->toBe([]);
+    $this->artisan('inch:end-of-day')->expectsOutputToContain('0 days had')->assertSuccessful();
+});
+
+it('leaves nothing of a team that has ended, in no table', function (): void {
+    ($this->say)();
+    $teamId = $this->day->team_id;
+    $this->putJson('/api/team/end', ['password' => 'a long password'])->assertOk();
+    $this->travel(31)->days();
+    $this->artisan('inch:end-of-day')->assertSuccessful();
+    foreach ([$teamId, $this->day->id, $this->design->id, $this->scene->painter->id, $this->tickets[0], UNUSUAL] as $trace) {
+        expect(whereNamed($trace))->toBe([], $trace);
+    }
+});

@@ -31,7 +31,7 @@
   <p class="mt-1 text-lg">
     A first name, where one was given, so that the child can be called: {kept} after the event, then it is gone.
     Words about a child and a parent’s phone go the same evening. What was painted, and how long it took, stays,
-    of nobody.
+    of nobody. Backups of the server keep them for two weeks more, unless whoever runs it says otherwise.
   </p>
   {#if team.answersForIt}
     <div class="mt-2">

@@ -55,8 +55,8 @@ final readonly class Ticket
         );
     }
 
-    /** What goes with the number: whoever has the slip has them. */
-    public static function letters(string $id): string
+    /** What goes with the number: whoever has the slip has it. */
+    public static function slipCode(string $id): string
     {
         return strtoupper(substr($id, -3));
     }

@@ -29,7 +29,7 @@ return [
     'other' => 'Andere Nummer',
     'nobody' => 'Niemand wartet',
     'textMe' => 'SMS an mich',
-    'letters' => 'Buchstaben auf dem Zettel',
+    'slipCode' => 'Code auf dem Zettel',
     'phone' => 'Handynummer',
     'texting' => 'Du bekommst eine SMS, wenn noch zwei vor dir sind, wenn du dran bist und wenn die Schlange schließt. '
         .'Nach dem Tag ist die Nummer vergessen.',

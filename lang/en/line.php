@@ -29,10 +29,10 @@ return [
     'other' => 'Another number',
     'nobody' => 'Nobody is waiting',
     'textMe' => 'Text me',
-    'letters' => 'Letters on your slip',
+    'slipCode' => 'Code on your slip',
     'phone' => 'Mobile number',
     'texting' => 'You are texted when two are before you, when it is your turn, and when the line is closing. '
         .'The number is forgotten after the day.',
     'noTexts' => 'No texts',
-    'textsNot' => 'That did not work. Look at the letters and the number, and try again.',
+    'textsNot' => 'That did not work. Look at the code and the number, and try again.',
 ];

@@ -29,7 +29,7 @@ return [
     'other' => 'Otro número',
     'nobody' => 'Nadie espera',
     'textMe' => 'Avísame por SMS',
-    'letters' => 'Letras de tu papel',
+    'slipCode' => 'Código de tu papel',
     'phone' => 'Número de móvil',
     'texting' => 'Recibes un SMS cuando quedan dos antes de ti, cuando es tu turno y cuando se cierra la fila. '
         .'El número se olvida después del día.',

@@ -29,7 +29,7 @@ return [
     'other' => 'Un autre numéro',
     'nobody' => 'Personne n’attend',
     'textMe' => 'M’envoyer un SMS',
-    'letters' => 'Lettres de votre ticket',
+    'slipCode' => 'Code de votre ticket',
     'phone' => 'Numéro de portable',
     'texting' => 'Vous recevez un SMS quand il en reste deux avant vous, quand c’est à vous et quand la file ferme. '
         .'Le numéro est oublié après la journée.',

@@ -65,7 +65,7 @@ test('somebody comes into the team by a link, gets other work, and is let go', a
   await theirs.getByLabel(/^E-mail/).fill(`odo-${team.email}`);
   await theirs.getByLabel(/^A password/).fill('short');
   await theirs.getByRole('button', { name: 'Come in' }).click();
-  await expect(theirs.getByRole('alert')).toContainText('10 letters at least');
+  await expect(theirs.getByRole('alert')).toContainText('12 letters at least');
   await theirs.getByLabel(/^A password/).fill('three words more');
   await theirs.getByRole('button', { name: 'Come in' }).click();
   // Whoever helps finds the events, and nothing else.
@@ -187,6 +187,7 @@ test('a code of an authenticator is asked for beside the password, and one devic
   const section = page.locator('section', { hasText: 'A code beside' });
   await expect(section.getByRole('listitem')).toHaveCount(8);
   const spare = await section.getByRole('listitem').first().innerText();
+  const second = await section.getByRole('listitem').nth(1).innerText();
 
   await expect(page.getByRole('button', { name: 'Sign out there' })).toHaveCount(1);
   await page.getByRole('button', { name: 'Sign out there' }).click();
@@ -202,6 +203,14 @@ test('a code of an authenticator is asked for beside the password, and one devic
   await page.getByLabel('Code of your authenticator').fill(spare);
   await page.getByRole('button', { name: 'Sign in' }).click();
   await expect(page.getByText('7 spare codes are left')).toBeVisible();
+  // It goes with the password and a code, not with one of them.
+  await page.getByLabel('Your password, to sign in without a code again').fill(team.password);
+  await page.getByLabel('A code that your authenticator shows').fill(spare);
+  await page.getByRole('button', { name: 'No code any more' }).click();
+  await expect(page.getByRole('alert')).toContainText('was used before');
+  await page.getByLabel('A code that your authenticator shows').fill(second);
+  await page.getByRole('button', { name: 'No code any more' }).click();
+  await expect(page.getByRole('button', { name: 'Set it up' })).toBeVisible();
   await other.close();
 });
 

@@ -60,7 +60,7 @@ test('four windows on one fair: two chairs, the names desk and the parents\u2019
   await phone.reload();
   await expect(phone.getByText(/one before you/)).toBeVisible();
   const fourth = (await team.line(day)).waiting.find(({ number }) => number === 4);
-  await phone.getByLabel('Letters on your slip').fill(fourth?.id.slice(-3) ?? '');
+  await phone.getByLabel('Code on your slip').fill(fourth?.id.slice(-3) ?? '');
   await phone.getByLabel('Mobile number').fill('+49 151 000 0042');
   await phone.getByRole('button', { name: 'Text me' }).click();
   await expect(phone.getByText(/You are texted when two are before you/)).toBeVisible();

@@ -135,7 +135,7 @@ test('prints a slip of the number that was given, and nothing else', async ({ pa
 
   // The large number may be read before what stands above it.
   expect(words).toMatch(
-    /^(?:Sand bar 3|3 Sand bar) Wave band about \d\d:\d\d between \d\d:\d\d and \d\d:\d\d$/,
+    /^(?:Sand bar 3|3 Sand bar) Slip code [0-9A-Z]{3} Wave band about \d\d:\d\d between \d\d:\d\d and \d\d:\d\d$/,
   );
 });
 

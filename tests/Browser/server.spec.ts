@@ -1,3 +1,4 @@
+import { get } from 'node:http';
 import { readFileSync } from 'node:fs';
 import { expect, step, test } from './team';
 
@@ -62,4 +63,17 @@ test('a tap is answered while all that reckons is busy', async ({ team }) => {
   expect(answered).toBe(0);
   await Promise.all(reckoned);
   expect(answered).toBeGreaterThan(6);
+});
+
+test('by a name that is not its own the server answers nobody', async ({ baseURL }) => {
+  const { port } = new URL(baseURL ?? '');
+  const statusFor = (host: string) =>
+    new Promise<number | undefined>((resolve, reject) => {
+      get({ host: '127.0.0.1', port, path: '/api/session', headers: { Host: host } }, (answer) => {
+        answer.resume();
+        resolve(answer.statusCode);
+      }).on('error', reject);
+    });
+  expect(await statusFor(`127.0.0.1:${port}`)).toBe(200);
+  expect(await statusFor('faces.example.org')).toBe(400);
 });

@@ -18,15 +18,15 @@ final readonly class WishTexts
     /** Two parents and a grandmother. */
     private const MOST_PHONES = 3;
 
-    /** Wrong letters at one number in an hour. */
+    /** Wrong codes at one number in an hour. */
     private const MOST_GUESSES = 20;
 
     public function __construct(private RateLimiter $limiter) {}
 
-    /** @return bool false where that number and those letters go together for nobody, or enough phones know of it */
-    public function __invoke(EventDay $day, int $number, string $letters, string $phone, string $language): bool
+    /** @return bool false where that number and that code go together for nobody, or enough phones know of it */
+    public function __invoke(EventDay $day, int $number, string $slipCode, string $phone, string $language): bool
     {
-        $ticket = $this->ticket($day, $number, $letters);
+        $ticket = $this->ticket($day, $number, $slipCode);
         $hash = TextWish::hash($phone);
         $others = TextWish::query()->where('ticket_id', $ticket)->whereNot('phone_hash', $hash)->count();
         if ($ticket === null || $others >= self::MOST_PHONES) {
@@ -42,20 +42,20 @@ final readonly class WishTexts
         return true;
     }
 
-    public function stop(EventDay $day, int $number, string $letters, string $phone): void
+    public function stop(EventDay $day, int $number, string $slipCode, string $phone): void
     {
-        $ticket = $this->ticket($day, $number, $letters);
+        $ticket = $this->ticket($day, $number, $slipCode);
         TextWish::query()->where('ticket_id', $ticket)->where('phone_hash', TextWish::hash($phone))->delete();
     }
 
-    private function ticket(EventDay $day, int $number, string $letters): ?string
+    private function ticket(EventDay $day, int $number, string $slipCode): ?string
     {
         $id = Ticket::query()->where('event_day_id', $day->id)->where('number', $number)->value('id');
-        $guesses = "letters of {$day->id} {$number}";
+        $guesses = "slip codes of {$day->id} {$number}";
         if (! is_string($id) || $this->limiter->tooManyAttempts($guesses, self::MOST_GUESSES)) {
             return null;
         }
-        if (! hash_equals(CoreTicket::letters($id), $letters)) {
+        if (! hash_equals(CoreTicket::slipCode($id), $slipCode)) {
             $this->limiter->hit($guesses, 3600);
 
             return null;

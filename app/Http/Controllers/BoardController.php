@@ -87,7 +87,7 @@ final readonly class BoardController
         $isKept = $wish(
             day: $board->day,
             number: $request->number(),
-            letters: $request->letters(),
+            slipCode: $request->slipCode(),
             phone: $request->phone(),
             language: $request->language(),
         );
@@ -98,7 +98,7 @@ final readonly class BoardController
     public function stopTexts(TextWishRequest $request, string $token, WishTexts $wish): JsonResponse
     {
         $board = ($this->board)($token) ?? abort(404);
-        $wish->stop($board->day, $request->number(), $request->letters(), $request->phone());
+        $wish->stop($board->day, $request->number(), $request->slipCode(), $request->phone());
 
         return new JsonResponse(status: 204);
     }

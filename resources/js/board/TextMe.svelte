@@ -5,7 +5,7 @@
     number: number;
     words: BoardWords;
     language: BoardLanguage;
-    /** The letters that came with a code. */
+    /** The slip code, where a picture code was scanned that holds it. */
     scanned: string;
   }
 
@@ -14,8 +14,8 @@
   // Which phone was typed is remembered on this phone alone, to take it back.
   const key = $derived(`inch-timer.texts.${location.pathname}.${number}`);
   let phone = $derived(localStorage.getItem(key) ?? '');
-  const lettersKey = $derived(`inch-timer.letters.${location.pathname}.${number}`);
-  let letters = $derived(scanned || (localStorage.getItem(lettersKey) ?? ''));
+  const codeKey = $derived(`inch-timer.slip.${location.pathname}.${number}`);
+  let slipCode = $derived(scanned || (localStorage.getItem(codeKey) ?? ''));
   let typed = $state('');
   let failed = $state(false);
 
@@ -24,13 +24,13 @@
       method,
       credentials: 'omit',
       headers: { Accept: 'application/json', 'Content-Type': 'application/json' },
-      body: JSON.stringify({ number, letters: letters.trim(), phone: wanted, language }),
+      body: JSON.stringify({ number, slipCode: slipCode.trim(), phone: wanted, language }),
     }).catch(() => undefined);
     failed = answer?.ok !== true;
     if (!failed) {
       phone = method === 'POST' ? wanted : '';
       localStorage.setItem(key, phone);
-      localStorage.setItem(lettersKey, letters);
+      localStorage.setItem(codeKey, slipCode);
     }
   }
 </script>
@@ -47,8 +47,8 @@
     }}
   >
     {#if scanned === ''}
-      <label class="w-32 text-lg font-semibold">
-        {words.letters}
+      <label class="w-44 text-lg font-semibold">
+        {words.slipCode}
         <input
           class="mt-1 field text-2xl font-normal uppercase"
           autocomplete="off"
@@ -56,7 +56,7 @@
           required
           minlength="3"
           maxlength="3"
-          bind:value={letters}
+          bind:value={slipCode}
         />
       </label>
     {/if}

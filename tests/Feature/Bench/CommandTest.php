@@ -58,7 +58,7 @@ it('makes a team, and takes one more painter into it', function (): void {
         ['team' => 'Dune Faces', 'painter' => 'Mara', 'email' => 'Mara@example.org', '--password' => 'a long password'],
     )->assertExitCode(0);
     $this->artisan('inch:team', ['team' => 'Dune Faces', 'painter' => 'Wren', 'email' => 'wren@example.org'])
-        ->expectsQuestion('Password, ten letters at least', 'another password')->assertExitCode(0);
+        ->expectsQuestion('Password, twelve letters at least', 'another password')->assertExitCode(0);
 
     expect(Team::query()->count())->toBe(1)->and(User::query()->count())->toBe(2)
         ->and(Auth::validate(['email' => 'mara@example.org', 'password' => 'a long password']))->toBeTrue();

@@ -97,6 +97,15 @@ final class OwnDatabase
         )->mustRun();
     }
 
+    /** What an earlier release had written. */
+    public function load(string $file): void
+    {
+        $this->inShell(
+            'database_grant '.self::NAME.' '.self::USER.' '.self::PASSWORD.'; database_create '.self::NAME
+                .'; zcat '.escapeshellarg($file).' | mariadb --no-defaults --socket="$database_socket" '.self::NAME,
+        )->mustRun();
+    }
+
     /**
      * @param  list<string>  $command
      * @param  array<string, string>  $env

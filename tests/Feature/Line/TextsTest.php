@@ -26,7 +26,7 @@ beforeEach(function (): void {
     $this->wish = fn (int $number, string $phone, string $language = 'en') => $this->postJson(
         "{$this->board}/texts",
         [
-            'number' => $number, 'letters' => substr($this->tickets[$number - 1] ?? 'xyz', -3), 'phone' => $phone, 'language' => $language,
+            'number' => $number, 'slipCode' => substr($this->tickets[$number - 1] ?? 'xyz', -3), 'phone' => $phone, 'language' => $language,
         ],
     );
     $this->sent = function (): array {
@@ -82,7 +82,7 @@ it('takes no number that nobody has, no words for a phone, and no fourth phone',
         ($this->wish)(1, "01510000004{$phone}")->assertNoContent();
     }
     ($this->wish)(1, '015100000044')->assertNotFound();
-    $wish = ['number' => 1, 'letters' => substr($this->tickets[0], -3), 'phone' => '015100000042', 'language' => 'en'];
+    $wish = ['number' => 1, 'slipCode' => substr($this->tickets[0], -3), 'phone' => '015100000042', 'language' => 'en'];
     $this->postJson('/board/'.str_repeat('x', 32).'/texts', $wish)->assertNotFound();
     expect(TextWish::query()->count())->toBe(3);
 });
@@ -90,7 +90,7 @@ it('takes no number that nobody has, no words for a phone, and no fourth phone',
 it('keeps a phone encrypted, lets it go when asked, and forgets all of them with the day', function (): void {
     ($this->wish)(1, '015100000042');
     ($this->wish)(2, '015100000043');
-    $of = ['number' => 1, 'letters' => substr($this->tickets[0], -3), 'language' => 'en'];
+    $of = ['number' => 1, 'slipCode' => substr($this->tickets[0], -3), 'language' => 'en'];
     expect(DB::table('text_wishes')->pluck('phone')->implode(' '))->not->toContain('0151');
     $this->deleteJson("{$this->board}/texts", [...$of, 'phone' => '0151 0000 0043'])->assertNoContent();
     expect(TextWish::query()->count())->toBe(2);
@@ -100,12 +100,12 @@ it('keeps a phone encrypted, lets it go when asked, and forgets all of them with
     expect(DB::table('text_wishes')->count() + DB::table('texts')->count())->toBe(0);
 });
 
-it('takes no phone from a stranger, who does not have the letters of the slip, and lets nobody guess them', function (): void {
-    $wish = ['number' => 1, 'letters' => 'zzz', 'phone' => '015100000042', 'language' => 'en'];
+it('takes no phone from a stranger, who does not have the code of the slip, and lets nobody guess it', function (): void {
+    $wish = ['number' => 1, 'slipCode' => 'zzz', 'phone' => '015100000042', 'language' => 'en'];
     foreach (range(1, 20) as $_) {
         $this->postJson("{$this->board}/texts", $wish)->assertNotFound();
     }
-    // By now the right ones are refused, too; another number's are not.
+    // By now the right one is refused, too; another number's is not.
     ($this->wish)(1, '015100000042')->assertNotFound();
     ($this->wish)(2, '015100000042')->assertNoContent();
     expect(TextWish::query()->count())->toBe(1);

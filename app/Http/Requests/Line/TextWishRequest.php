@@ -14,7 +14,7 @@ final class TextWishRequest extends StrictRequest
     {
         return [
             'number' => ['required', 'integer', 'between:1,99999'],
-            'letters' => ['required', 'string', 'size:3'],
+            'slipCode' => ['required', 'string', 'size:3'],
             'phone' => ['required', 'string', 'max:40', 'regex:/^\s*\+?(?:[\s().\/-]*\d){6,15}\s*$/'],
             'language' => ['required', 'string', 'in:en,de,fr,es'],
         ];
@@ -25,10 +25,10 @@ final class TextWishRequest extends StrictRequest
         return $this->integer('number');
     }
 
-    /** Those that go with the number. */
-    public function letters(): string
+    /** As it is read off paper: an O is a nought, an I or an L a one. */
+    public function slipCode(): string
     {
-        return strtoupper($this->string('letters')->value());
+        return strtr(strtoupper($this->string('slipCode')->value()), 'OIL', '011');
     }
 
     /** Digits alone, with the plus before them where there is one. */

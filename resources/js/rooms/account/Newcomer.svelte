@@ -25,7 +25,7 @@
   message={work.of('email')}
 />
 <Entry
-  label="A password of ten letters at least"
+  label="A password of twelve letters at least"
   type="password"
   autocomplete="new-password"
   bind:value={who.password}

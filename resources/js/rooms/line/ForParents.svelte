@@ -2,7 +2,7 @@
   import { createQuery, useQueryClient } from '@tanstack/svelte-query';
   import { api } from '../../api/client';
   import type { BoardLinkShown, LineBoard, WaitingChild } from '../../api/types.gen';
-  import { lettersOf } from '../../line/letters';
+  import { slipCodeOf } from '../../line/slip-code';
   import Sheet from '../../ui/Sheet.svelte';
   import Said from '../../ui/Said.svelte';
   import Code from '../../ui/Code.svelte';
@@ -56,7 +56,7 @@
       <div>
         <div class="size-60" data-for-paper>
           <Code
-            text={child === undefined ? address : `${address}#${child.number}-${lettersOf(child.id)}`}
+            text={child === undefined ? address : `${address}#${child.number}-${slipCodeOf(child.id)}`}
             label="Code of the board"
           />
         </div>

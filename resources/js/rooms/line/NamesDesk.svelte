@@ -11,7 +11,7 @@
   import { piecesOf } from '../../tape/tape';
   import ForParents from './ForParents.svelte';
   import { middleOffer, UNDECIDED } from './names';
-  import { lettersOf } from '../../line/letters';
+  import { slipCodeOf } from '../../line/slip-code';
   import NumberSlip from './NumberSlip.svelte';
   import PasteNames from './PasteNames.svelte';
   import Texts from './Texts.svelte';
@@ -93,7 +93,7 @@
           )}</span
         >
         <span class="block text-lg text-soft"
-          >Letters {lettersOf(child.id)}. {child.firstName ?? ''}
+          >Slip code {slipCodeOf(child.id)}. {child.firstName ?? ''}
           {child.note === UNDECIDED ? `${UNDECIDED}, reckoned with ${child.design}` : child.design}{window ===
             undefined || window.until - window.from < 60_000
             ? ''

@@ -4,7 +4,7 @@
   import type { BoardLinkShown, LineBoard, WaitingChild } from '../../api/types.gen';
   import { clockTime } from '../../lib/minutes';
   import { whetherPaints } from '../../lib/session';
-  import { lettersOf } from '../../line/letters';
+  import { slipCodeOf } from '../../line/slip-code';
   import type { Window } from '../../line/windows';
   import Sheet from '../../ui/Sheet.svelte';
   import Code from '../../ui/Code.svelte';
@@ -33,7 +33,7 @@
   <div class="mx-auto w-[72mm] p-[5mm] text-center slip" data-for-paper>
     <p class="text-[4mm]">{board.day.place || board.day.name}</p>
     <p class="font-display text-[26mm] leading-none font-bold">{child.number}</p>
-    <p class="text-[5mm]">{lettersOf(child.id)}</p>
+    <p class="text-[5mm]">Slip code {slipCodeOf(child.id)}</p>
     <p class="mt-[2mm] text-[6mm] leading-tight font-bold">{child.design}</p>
     <p class="mt-[2mm] text-[5mm] leading-tight">
       about <strong>{time(window?.about ?? child.callAt)}</strong>{#if window !== undefined}<br />between {time(
@@ -42,7 +42,7 @@
     </p>
     {#if address !== null}
       <div class="mx-auto mt-[3mm] size-[34mm]">
-        <Code text="{address}#{child.number}-{lettersOf(child.id)}" label="Code of No. {child.number}" />
+        <Code text="{address}#{child.number}-{slipCodeOf(child.id)}" label="Code of No. {child.number}" />
       </div>
       <p class="text-[4mm]">Scan to see your turn come</p>
     {/if}

@@ -54,8 +54,8 @@ final class RunSearch implements ShouldBeUniqueUntilProcessing, ShouldQueue
         }
         Search::ofTeam($search->team_id)->whereKey($search->id)->where('state', SearchState::Running)
             ->update(['state' => SearchState::Over, 'status' => $response->getStatusCode()]);
-        // Whoever came when it was not the team's turn left one waiting that nobody is sent for any more.
-        if (Search::ofTeam($search->team_id)->where('state', SearchState::Waiting)->exists()) {
+        // Whoever came when it was not its turn left one waiting, of this team or another, that nobody is sent for any more.
+        if ($take->someWait()) {
             self::dispatch($search->id);
         }
     }

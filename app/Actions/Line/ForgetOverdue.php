@@ -36,7 +36,7 @@ final readonly class ForgetOverdue
         array_map($this->forgetNames->__invoke(...), $named);
         array_map($this->forgetNotes->__invoke(...), $noted);
 
-        return count(array_unique(array_column([...$named, ...$noted], 'id')));
+        return count(array_unique(array_map(static fn (EventDay $day): string => $day->id, [...$named, ...$noted])));
     }
 
     /**

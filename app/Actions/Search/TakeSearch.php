@@ -53,6 +53,13 @@ final readonly class TakeSearch
         }
     }
 
+    /** Whether any team waits for one. */
+    public function someWait(): bool
+    {
+        return Search::query()->where('state', SearchState::Waiting)
+            ->where('heard_at', '>', now()->subSeconds(self::LONGEST_SILENCE_SECONDS))->exists();
+    }
+
     private static function next(): ?Search
     {
         $live = Search::query()->whereIn('state', [SearchState::Waiting, SearchState::Running])

@@ -127,7 +127,9 @@ it('has everything there again, whichever master or keeper is killed, and leaves
         foreach ($kills as $words) {
             $pids = array_merge(...array_map(fn (string $of): array => pidsOf($this->folder, $of), $words));
             expect($pids)->not->toBe([], implode(', ', $words));
-            array_walk($pids, static fn (int $pid): bool => posix_kill($pid, SIGKILL));
+            foreach ($pids as $pid) {
+                posix_kill($pid, SIGKILL);
+            }
             until(static fn (): bool => array_filter($pids, static fn (int $pid): bool => posix_kill($pid, 0)
                 && ! str_contains((string) @file_get_contents("/proc/{$pid}/stat"), ') Z ')) === [], 'It does not die.');
             until(fn (): bool => answers($this->ports[0]), 'Down for good after '.implode(', ', $words));

@@ -93,13 +93,13 @@
           )}</span
         >
         <span class="block text-lg text-soft"
-          >Slip code {slipCodeOf(child.id)}. {child.firstName ?? ''}
+          >{child.firstName ?? ''}
           {child.note === UNDECIDED ? `${UNDECIDED}, reckoned with ${child.design}` : child.design}{window ===
             undefined || window.until - window.from < 60_000
             ? ''
             : `, between ${time(window.from)} and ${time(window.until)}`}{child.beforeClosing
             ? ''
-            : ', not before closing'}</span
+            : ', not before closing'}. Slip code {slipCodeOf(child.id)}</span
         >
       {/if}
     </p>

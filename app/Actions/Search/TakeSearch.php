@@ -65,7 +65,7 @@ final readonly class TakeSearch
         $live = Search::query()->whereIn('state', [SearchState::Waiting, SearchState::Running])
             ->where('heard_at', '>', now()->subSeconds(self::LONGEST_SILENCE_SECONDS))
             // Whoever has left the team since wants nothing any more.
-            ->whereHas('user')->orderBy('id')->get(['id', 'team_id', 'state', 'started_at', 'seconds']);
+            ->whereHas('user')->orderBy('id')->get(['id', 'team_id', 'state', 'started_at', 'seconds', 'address']);
         [$waiting, $begun] = $live->partition(static fn (Search $one): bool => $one->state === SearchState::Waiting);
         $running = $begun->reject(self::isDead(...));
         $ofTeam = $running->countBy('team_id');
@@ -91,10 +91,13 @@ final readonly class TakeSearch
 
     /**
      * @param  Collection<int, Search>  $waiting  long ones
-     * @return int seconds: shared with the other teams that wait
+     * @return int seconds: shared with the other teams that wait, where it ends with the best so far when its time is over
      */
     private static function slice(Search $search, Collection $waiting): int
     {
+        if (! str_contains($search->address, 'seconds=')) {
+            return $search->seconds;
+        }
         $others = $waiting->pluck('team_id')->unique()->diff([$search->team_id])->count();
 
         return min($search->seconds, max(self::SLICE_SECONDS, intdiv($search->seconds, 1 + $others)));

@@ -14,7 +14,7 @@ use Tests\Scene;
 function search(User $user, int $seconds, bool $runs = false): Search
 {
     return Search::ofTeam($user->team_id)->create([
-        'team_id' => $user->team_id, 'user_id' => $user->id, 'method' => 'GET', 'address' => '/', 'body' => '',
+        'team_id' => $user->team_id, 'user_id' => $user->id, 'method' => 'GET', 'address' => "/?seconds={$seconds}", 'body' => '',
         'state' => $runs ? SearchState::Running : SearchState::Waiting, 'started_at' => $runs ? now() : null,
         'seconds' => $seconds, 'heard_at' => now(),
     ]);

@@ -46,7 +46,7 @@ final readonly class ForgetOverdue
      */
     private static function days(string $areOver, array $bindings, callable $left, bool $orPhones = false): array
     {
-        $teams = DB::table('event_days')->join('teams', 'teams.id', '=', 'event_days.team_id')->whereRaw($areOver, $bindings)
+        $teams = DB::table('teams')->join('event_days', 'event_days.team_id', '=', 'teams.id')->whereRaw($areOver, $bindings)
             ->where(static function (Builder $day) use ($left, $orPhones): void {
                 $day->whereExists(static fn (Builder $taps) => $left(
                     $taps->from('chair_events')->whereColumn('chair_events.event_day_id', 'event_days.id'),

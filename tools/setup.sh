@@ -29,6 +29,9 @@ setup_debian() {
     command -v mariadb >/dev/null || missing+=(mariadb-client)
     command -v php-fpm8.2 >/dev/null || missing+=(php8.2-fpm)
     command -v nginx >/dev/null || missing+=(nginx-light)
+    # Whatever runs is found, and ended, by its group; a backup's key is locked.
+    command -v pgrep >/dev/null || missing+=(procps)
+    command -v openssl >/dev/null || missing+=(openssl)
     # Screens hear of changes at once by it; without it they ask every few seconds.
     [ -e /usr/lib/nginx/modules/ngx_nchan_module.so ] || missing+=(libnginx-mod-nchan)
     [ "$1" = no ] || command -v chromium >/dev/null || missing+=(chromium)

@@ -19,8 +19,13 @@ function copied(string $name): string
         git ls-files -zco --exclude-standard | xargs -0 cp --parents -t "$0"
         cp -a vendor "$0/"
         cp -a public/build public/sw* "$0/public/"
-        ln -s "$PWD/node_modules" "$0/"
-        mkdir -p "$0"/storage/{framework/{cache/data,sessions,views},logs}', $folder], base_path()))->mustRun();
+        mkdir -p "$0"/storage/{framework/{cache/data,sessions,views},logs} "$0/node_modules"
+        # As after a set-up: nothing is installed or built anew, least of all into what others use.
+        cd "$0" && . tools/setup.sh
+        printf %s "$(sum_of composer.json)" >vendor/.sum
+        printf %s "$(sum_of package.json package-lock.json)" >node_modules/.sum
+        printf %s "$(sum_of resources vite.config.ts svelte.config.js package-lock.json)" >public/build/.sum', $folder], base_path()))
+        ->mustRun();
 
     return $folder;
 }

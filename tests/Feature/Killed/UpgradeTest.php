@@ -52,14 +52,19 @@ it('backs up, brings all of it along, and does nothing the next time', function 
 it('begins again from its backup where it was killed in the middle', function (): void {
     /** @var array<string, int> $before */
     $before = ($this->counts)();
+    $migrated = fn (): int => (int) $this->database->column('select count(*) from migrations')[0];
+    $of100 = $migrated();
     $upgrade = ($this->upgrade)();
-    for ($wait = 0; $wait < 1200 && ! is_file("{$this->backups}/.upgrading"); $wait++) {
+    for ($wait = 0; $wait < 1200 && $migrated() === $of100; $wait++) {
         usleep(25_000);
     }
-    usleep(400_000);
     // Whatever it runs is killed with it.
     posix_kill(-(int) $upgrade->getPid(), SIGKILL);
-    $upgrade->wait();
+    for ($wait = 0; $wait < 400 && $upgrade->isRunning(); $wait++) {
+        usleep(25_000);
+    }
+    expect($upgrade->isRunning())->toBeFalse()->and($migrated())->toBeGreaterThan($of100)
+        ->and(($this->state)())->toBe('older')->and("{$this->backups}/.upgrading")->toBeFile();
     $again = ($this->upgrade)();
     expect($again->wait())->toBe(0, $again->getErrorOutput().$again->getOutput())
         ->and(($this->state)())->toBe('current')->and(($this->counts)())->toBe($before)->and(($this->giveOut)())->toBe(0);

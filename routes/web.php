@@ -26,6 +26,7 @@ use App\Http\Controllers\TeamController;
 use App\Http\Controllers\WaysController;
 use App\Http\Middleware\InQueue;
 use App\Http\Middleware\SameTeam;
+use App\Http\Middleware\SetFullDaysAside;
 use App\Http\Middleware\TellOfChange;
 use App\Http\Middleware\TypedLately;
 use App\Models\Design;
@@ -94,7 +95,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('days/{day}/line', [LineController::class, 'show']);
         Route::get('days/{day}/line/news', [LineController::class, 'news']);
         Route::get('days/{day}/plans', [LineController::class, 'plans']);
-        Route::post('days/{day}/taps', [LineController::class, 'store']);
+        Route::post('days/{day}/taps', [LineController::class, 'store'])->middleware(SetFullDaysAside::class);
 
         Route::middleware('can:use,'.EventDay::class)->group(function (): void {
             Route::post('beginning', [BeginController::class, 'store']);

@@ -12,8 +12,9 @@ name=inch-timer-$(printf %s "$folder" | cksum | cut -d' ' -f1)
 sockets="${TMPDIR:-/tmp}/$name"
 push_socket="$sockets.push"
 # Which addresses each pool answers stands in deploy/pools.map; several pools share a master, and how it gives way.
-masters=(line door desk)
-declare -A pools=([line]='line:4' [door]='door:2 watch:2' [desk]='desk:4 files:2') niceness=([line]=0 [door]=5 [desk]=19)
+masters=(line door watch desk)
+declare -A pools=([line]='line:4' [door]='door:2' [watch]='watch:2 full:2' [desk]='desk:4 files:2')
+declare -A niceness=([line]=0 [door]=5 [watch]=12 [desk]=19)
 # What a kill of this script left behind would keep the port and the sockets for ever.
 . tools/kept.sh
 stop_leftover "$folder/nginx.pid" "$folder/nginx.conf"
@@ -99,13 +100,15 @@ too_large=$(php -r 'echo json_encode(["message" => $argv[1]]);' "$(said_by App\\
 static="
             add_header Content-Security-Policy \"$policy\" always;
             add_header X-Content-Type-Options nosniff always;"
-application="
+answered="
             include /etc/nginx/fastcgi_params;
-            fastcgi_pass \$pool;
             fastcgi_param SCRIPT_FILENAME $PWD/public/index.php;
             fastcgi_param SCRIPT_NAME /index.php;
             # With its port, so that links lead here.
             fastcgi_param HTTP_HOST \$http_host;"
+application="$answered
+            fastcgi_pass \$pool;
+            fastcgi_param INCH_FULL_DAYS @full_days;"
 cat >"$folder/nginx.conf" <<CONF
 daemon off;
 $load_push
@@ -166,11 +169,11 @@ $push_in
             client_max_body_size 64m;
             fastcgi_read_timeout 300;$application
         }
-        location ~ ^/api/days/[^/]+/taps\$ {
-            include $PWD/deploy/taps-by-turns.conf;
-            $application
-        }
         location @application { $application }
+        location @full_days {
+            $answered
+            fastcgi_pass inch-full;
+        }
     }
 }
 CONF

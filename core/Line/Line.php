@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Line;
 
-use Core\Line\Internal\Deeds;
+use Core\Line\Internal\Folding;
 use Core\Line\Internal\Past;
 
 /** The state of a day's line and chairs: a fold over its events, the same for any order of arrival and any repeats. */
@@ -35,27 +35,24 @@ final readonly class Line
     /** @param  iterable<LineEvent>  $events in any order, repeats allowed */
     public static function fold(iterable $events): self
     {
-        return array_reduce(self::inOrder($events), static fn (self $line, LineEvent $event): self => $line->after($event), new self);
+        return (new self)->told(array_map(static fn (LineEvent $event): Judged => new Judged($event), self::inOrder($events)));
     }
 
     /** As fold() comes to it for the next event. */
     public function after(LineEvent $event): self
     {
-        return $this->asJudged(new Judged($event));
+        return $this->told([new Judged($event)]);
     }
 
-    /** Where it is known already what became of an event, that is what becomes of it. */
-    public function asJudged(Judged $judged): self
+    /** @param  iterable<Judged>  $events  in the line's own time */
+    public function told(iterable $events): self
     {
-        try {
-            return $judged->aside === null ? Deeds::apply(
-                $this,
-                $judged->event,
-                $judged->rank,
-            ) : $this->settingAside($judged->event, $judged->aside);
-        } catch (TapSetAside $reason) {
-            return $this->settingAside($judged->event, $reason->getMessage());
+        $folding = Folding::of($this);
+        foreach ($events as $judged) {
+            $folding->tell($judged);
         }
+
+        return $folding->line();
     }
 
     /**
@@ -157,11 +154,6 @@ final readonly class Line
         $values = [...get_object_vars($this), ...$changes];
 
         return new self(...$values);
-    }
-
-    private function settingAside(LineEvent $event, string $reason): self
-    {
-        return $this->with(setAside: [...$this->setAside, $event->id => $reason], newest: $event);
     }
 
     /**

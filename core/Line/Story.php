@@ -31,7 +31,7 @@ final readonly class Story
      */
     public static function told(array $events, Forgotten $forgotten): self
     {
-        return new self($events, self::retold($events, new Line(forgotten: $forgotten)));
+        return new self($events, (new Line(forgotten: $forgotten))->told($events));
     }
 
     /**
@@ -52,11 +52,9 @@ final readonly class Story
         $isLater = static fn (Judged $judged): bool => LineEvent::compare($judged->event, $new[0]) > 0;
         $later = array_values(array_filter($this->events, $isLater));
         $earlier = array_slice($this->events, 0, count($this->events) - count($later));
-        $line = $later === [] ? $this->line : self::retold($earlier, new Line(forgotten: $this->line->forgotten));
+        $line = $later === [] ? $this->line : (new Line(forgotten: $this->line->forgotten))->told($earlier);
         $rest = Line::inOrder([...array_map(static fn (Judged $judged): LineEvent => $judged->event, $later), ...$new]);
-        foreach ($rest as $event) {
-            $line = $line->after($event);
-        }
+        $line = $line->told(array_map(static fn (LineEvent $event): Judged => new Judged($event), $rest));
         if ($line->forgotten->until !== null && count($line->ended()) < count($this->line->ended())) {
             // Whoever was brought back leaves a place in the list of those who went, to one who was forgotten.
             throw NeedsWholeDay::for($new[0]->id);
@@ -125,12 +123,6 @@ final readonly class Story
             ),
             $line,
         );
-    }
-
-    /** @param  list<Judged>  $events */
-    private static function retold(array $events, Line $line): Line
-    {
-        return array_reduce($events, static fn (Line $line, Judged $judged): Line => $line->asJudged($judged), $line);
     }
 
     /**

@@ -50,7 +50,7 @@ it('has settings that nginx reads, with TLS and with the module that tells scree
 
 it('has pools that FPM reads, and settings that MariaDB reads', function (): void {
     $asRoot = get_current_user() === 'root' ? ['-R'] : [];
-    foreach (['line', 'door', 'desk'] as $pool) {
+    foreach (['line', 'door', 'watch', 'desk'] as $pool) {
         expect(($this->runs)('php-fpm8.2', '-t', ...$asRoot, ...['-y', "{$this->folder}/deploy/php-fpm-{$pool}.conf"]))->toBe('well');
     }
     expect(($this->runs)('mariadbd', "--defaults-file={$this->folder}/deploy/mariadb.cnf", '--help', '--verbose'))->toBe('well');

@@ -126,11 +126,17 @@ async function harm(what, act) {
 }
 
 async function hostile({ painter, design, day }) {
-  for (let batch = 0; batch < 4; batch++) {
-    await painter.ask('POST', `days/${day.id}/taps`, {
-      taps: Array.from({ length: 250 }, () => joined(design)),
-    });
+  const waiting = Array.from({ length: 1000 }, () => joined(design));
+  for (let batch = 0; batch < 1000; batch += 250) {
+    await painter.ask('POST', `days/${day.id}/taps`, { taps: waiting.slice(batch, batch + 250) });
   }
+  // Each is kept, and every other one is late, so that what was folded is folded anew.
+  const late = () => ({
+    id: lower(),
+    kind: 'called',
+    at: Date.now() - (Math.random() < 0.5 ? 0 : Math.floor(Math.random() * 60_000)),
+    ticket: waiting[Math.floor(Math.random() * waiting.length)].ticket,
+  });
   const zip = zipOfNewlines();
   const lists = [
     'x\n'.repeat(995),
@@ -160,11 +166,7 @@ async function hostile({ painter, design, day }) {
   await guess.ask('GET', 'session');
   const all = [
     ...Array.from({ length: 4 }, () =>
-      harm('tap', () =>
-        painter.ask('POST', `days/${day.id}/taps`, {
-          taps: [{ id: lower(), kind: 'paused', at: Date.now(), chair: 1 }],
-        }),
-      ),
+      harm('tap', () => painter.ask('POST', `days/${day.id}/taps`, { taps: [late()] })),
     ),
     ...[0, 1, 2, 3].map((at) => harm('list', () => painter.ask('POST', 'step-lists', typed(at)))),
     harm('zip', () => painter.ask('POST', 'team/file', zip)),

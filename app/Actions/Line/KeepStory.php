@@ -17,22 +17,22 @@ final readonly class KeepStory
     /** To fold so many taps on top costs less than to write the story anew for each of them. Measured. */
     private const EVERY = 20;
 
-    /** @param  Story  $story  of every event of the day */
+    /** @param  Story  $story  of every event of the day; one that was told from the first is kept at once, so that the next need not */
     public function __invoke(EventDay $day, Story $story): void
     {
-        $kept = DB::table('line_stories')->where('event_day_id', $day->id)->value('seq');
-        $since = DB::table('chair_events')->where('event_day_id', $day->id)->where('seq', '>', is_numeric($kept) ? (int) $kept : 0);
-        if ($since->count() < self::EVERY) {
+        $kept = DB::table('line_stories')->where('event_day_id', $day->id)->select('seq');
+        $since = DB::table('chair_events')->where('event_day_id', $day->id)->whereRaw("seq > coalesce(({$kept->toRawSql()}), 0)");
+        $isRemade = count($story->line->ended()) > Defaults::ENDED_SHOWN + self::EVERY;
+        if (! $isRemade && $since->count() < self::EVERY) {
             return;
         }
+        $enough = $story->forgetting(Defaults::ENDED_SHOWN);
         $newest = DB::table('chair_events')->where('event_day_id', $day->id)->selectRaw('coalesce(max(seq), 0)');
         DB::table('line_stories')->upsert([[
             'event_day_id' => $day->id,
             'seq' => new Expression("({$newest->toRawSql()})"),
-            'story' => json_encode(
-                StoryValues::of($story->forgetting(Defaults::ENDED_SHOWN)),
-                JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
-            ),
+            'story' => json_encode(StoryValues::of($enough), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+            'events' => count($enough->events),
         ]], 'event_day_id');
     }
 }

@@ -54,7 +54,10 @@ final readonly class RecordTaps
     {
         return DB::transaction(function () use ($day, $painter, $taps): array {
             ($this->lockLine)($day);
-            [$kept, $fates] = $this->keep($day, $painter, $taps, $this->waiting($day, $taps));
+            [$kept, $fates] = $this->keep($day, $painter, $taps);
+            if (array_filter($fates, is_string(...)) === $fates) {
+                return $this->outcomes($taps, $fates, new Line);
+            }
             $story = ($this->storyOfDay)($day);
             $outcomes = $this->outcomes($taps, $fates, $story->line);
             if ($kept !== []) {
@@ -83,18 +86,16 @@ final readonly class RecordTaps
 
     /**
      * @param  list<Tap|RefusedTap>  $taps
-     * @param  int  $waiting  children, before these taps
      * @return array{list<Tap>, array<int, TapFate|string>} the new taps; what is known of each one of the batch, a refusal in words
      */
-    private function keep(EventDay $day, User $painter, array $taps, int $waiting): array
+    private function keep(EventDay $day, User $painter, array $taps): array
     {
-        $inShape = self::inShape($taps);
         $gate = new TapGate(
             day: $day,
             role: $painter->role,
-            taps: $inShape,
+            taps: array_values(array_filter($taps, static fn (Tap|RefusedTap $tap): bool => $tap instanceof Tap)),
             nowMs: now()->getTimestampMs(),
-            waiting: $waiting,
+            waiting: fn (): int => count(($this->storyOfDay)($day)->line->queue()),
         );
         $kept = [];
         $fates = [];
@@ -106,33 +107,15 @@ final readonly class RecordTaps
                 $kept[] = $tap;
             }
         }
-        DB::table('chair_events')->insert(array_map(
-            fn (Tap $tap): array => $this->row(day: $day, painter: $painter, tap: $tap, design: $gate->designOf($tap)),
-            $kept,
-        ));
-        DB::table('line_turns')->where('event_day_id', $day->id)->increment('taps', count($kept));
+        if ($kept !== []) {
+            DB::table('chair_events')->insert(array_map(
+                fn (Tap $tap): array => $this->row(day: $day, painter: $painter, tap: $tap, design: $gate->designOf($tap)),
+                $kept,
+            ));
+            DB::table('line_turns')->where('event_day_id', $day->id)->increment('taps', count($kept));
+        }
 
         return [$kept, $fates];
-    }
-
-    /**
-     * @param  list<Tap|RefusedTap>  $taps
-     * @return list<Tap>
-     */
-    private static function inShape(array $taps): array
-    {
-        return array_values(array_filter($taps, static fn (Tap|RefusedTap $tap): bool => $tap instanceof Tap));
-    }
-
-    /**
-     * @param  list<Tap|RefusedTap>  $taps
-     * @return int how many children wait, where somebody is to join them
-     */
-    private function waiting(EventDay $day, array $taps): int
-    {
-        $isJoined = in_array(EventKind::Joined, array_column(self::inShape($taps), 'kind'), true);
-
-        return $isJoined ? count(($this->storyOfDay)($day)->line->queue()) : 0;
     }
 
     private function fate(TapGate $gate, Tap $tap): TapFate|string

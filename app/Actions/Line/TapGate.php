@@ -8,6 +8,7 @@ use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\FacePlan;
 use App\Models\User;
+use Closure;
 use Core\Line\Defaults;
 use Core\Line\EventKind;
 use Core\Team\Role;
@@ -50,33 +51,39 @@ final class TapGate
 
     private int $count;
 
+    /** Children who wait: before these taps, and brought by them. */
+    private ?int $waitingBefore = null;
+
+    private int $joined = 0;
+
     /**
      * @param  list<Tap>  $taps
-     * @param  int  $waiting  children, where one of the taps brings another
+     * @param  Closure(): int  $waiting  how many children wait; asked only where that could be too many
      */
     public function __construct(
         private readonly EventDay $day,
         private readonly Role $role,
         array $taps,
         private readonly int $nowMs,
-        private int $waiting,
+        private readonly Closure $waiting,
     ) {
         $ids = static fn (string $field): array => array_values(array_filter(array_column($taps, $field), is_string(...)));
         /** @var array<string, string> $tickets */
         $tickets = DB::table('tickets')->whereIn('id', $ids('ticket'))->pluck('event_day_id', 'id')->all();
-        /** @var array<string, string> $events */
-        $events = DB::table('chair_events')->whereIn('id', [...$ids('id'), ...$ids('target')])->pluck('event_day_id', 'id')->all();
-        /** @var array<string, string> $kinds */
-        $kinds = $ids('target') === [] ? [] : DB::table('chair_events')->whereIn('id', $ids('target'))->pluck('kind', 'id')->all();
-        $this->eventKinds = array_map(EventKind::from(...), $kinds);
-        $first = DB::table('chair_events')->where('event_day_id', $day->id)->min('at_ms');
-        $this->earliestMs = min($day->opens_ms, is_numeric($first) ? (int) $first : $day->opens_ms) - self::EARLY_MS;
-        $taken = DB::table('line_turns')->where('event_day_id', $day->id)->value('taps');
-        $this->count = is_numeric($taken) ? (int) $taken : 0;
-        $last = DB::table('tickets')->where('event_day_id', $day->id)->max('number');
-        $this->numbers = is_numeric($last) ? (int) $last : 0;
+        foreach (DB::table('chair_events')->whereIn('id', [...$ids('id'), ...$ids('target')])->get(['id', 'event_day_id', 'kind']) as $event) {
+            /** @var \stdClass&object{id: string, event_day_id: string, kind: string} $event */
+            $this->eventDays[$event->id] = $event->event_day_id;
+            $this->eventKinds[$event->id] = EventKind::from($event->kind);
+        }
+        /** @var \stdClass&object{taps: int, first: int|null, last: int|null} $counts */
+        $counts = DB::table('line_turns')->where('event_day_id', $day->id)->select('taps')
+            ->selectSub(DB::table('chair_events')->where('event_day_id', $day->id)->selectRaw('min(at_ms)'), 'first')
+            ->selectSub(DB::table('tickets')->where('event_day_id', $day->id)->selectRaw('max(number)'), 'last')
+            ->sole();
+        $this->earliestMs = min($day->opens_ms, $counts->first ?? $day->opens_ms) - self::EARLY_MS;
+        $this->count = $counts->taps;
+        $this->numbers = $counts->last ?? 0;
         $this->ticketDays = $tickets;
-        $this->eventDays = $events;
         $this->designs = $this->designsOfTeam($ids('design'));
         $this->plans = $this->plansOfTeam($ids('plan'));
         $this->painters = $this->paintersOfTeam($ids('painter'));
@@ -131,10 +138,16 @@ final class TapGate
             ! $this->isNewTicket($tap) => null,
             $this->numbers >= Defaults::MOST_CHILDREN => number_format(Defaults::MOST_CHILDREN).' names were taken on this day, as many '
                 .'as it holds. Make another event for more.',
-            $this->waiting >= Defaults::MOST_WAITING => number_format(Defaults::MOST_WAITING).' children wait already. Take more names '
+            $this->numbers >= Defaults::MOST_WAITING && $this->waiting() >= Defaults::MOST_WAITING => number_format(Defaults::MOST_WAITING).' children wait already. Take more names '
                 .'when some are painted.',
             default => null,
         };
+    }
+
+    /** Also those whom taps of this batch have brought. Whoever left with one still counts: their place is free at the next. */
+    private function waiting(): int
+    {
+        return ($this->waitingBefore ??= ($this->waiting)()) + $this->joined;
     }
 
     /** At the names desk nobody starts or ends a face, nor takes back what was tapped at a chair. */
@@ -159,7 +172,7 @@ final class TapGate
         $this->count++;
         if ($this->isNewTicket($tap)) {
             $this->numbers++;
-            $this->waiting++;
+            $this->joined++;
         }
         if ($tap->kind === EventKind::Joined) {
             $this->ticketDays[(string) $tap->ticket] = $this->day->id;

@@ -8,7 +8,6 @@ use Core\Line\AfterFace;
 use Core\Line\EventKind;
 use Core\Line\Face;
 use Core\Line\FacePlan;
-use Core\Line\Line;
 use Core\Line\LineEvent;
 use Core\Line\Paid;
 use Core\Line\Payment;
@@ -26,9 +25,9 @@ final readonly class Deeds
      *
      * @throws TapSetAside when the line as it stands has no use for the event
      */
-    public static function apply(Line $line, LineEvent $event, ?float $rank): Line
+    public static function apply(Folding $line, LineEvent $event, ?float $rank): void
     {
-        return match ($event->kind) {
+        match ($event->kind) {
             EventKind::Opened => self::doors($line, $event, true),
             EventKind::Closed => self::doors($line, $event, false),
             EventKind::SoldOut, EventKind::OnMenuAgain => self::changeOffer($line, $event),
@@ -39,53 +38,48 @@ final readonly class Deeds
         };
     }
 
-    private static function doors(Line $line, LineEvent $event, bool $open): Line
+    private static function doors(Folding $line, LineEvent $event, bool $open): void
     {
         if ($line->isOpen === $open) {
             throw TapSetAside::because($open ? 'The line is open already.' : 'The line is closed already.');
         }
-
-        return $line->with(isOpen: $open, past: $line->past->with($event, null, null), newest: $event);
+        $line->isOpen = $open;
+        $line->past->add($event, null, null);
     }
 
-    private static function changeOffer(Line $line, LineEvent $event): Line
+    private static function changeOffer(Folding $line, LineEvent $event): void
     {
         $design = (string) $event->design;
         $isSoldOut = $event->kind === EventKind::SoldOut;
         if (isset($line->soldOut[$design]) === $isSoldOut) {
             throw TapSetAside::because($isSoldOut ? 'That design is sold out already.' : 'That design is on the menu.');
         }
-
-        return $line->with(
-            soldOut: self::soldOutWith($line->soldOut, $design, $isSoldOut),
-            past: $line->past->with($event, null, null),
-            newest: $event,
-        );
+        self::setOffer($line, $design, $isSoldOut);
+        $line->past->add($event, null, null);
     }
 
-    /**
-     * @param  array<string, true>  $soldOut
-     * @return array<string, true>
-     */
-    private static function soldOutWith(array $soldOut, string $design, bool $isSoldOut): array
+    private static function setOffer(Folding $line, string $design, bool $isSoldOut): void
     {
-        return $isSoldOut ? [...$soldOut, $design => true] : array_diff_key($soldOut, [$design => true]);
+        unset($line->soldOut[$design]);
+        if ($isSoldOut) {
+            $line->soldOut[$design] = true;
+        }
     }
 
-    private static function changeSeats(Line $line, LineEvent $event): Line
+    private static function changeSeats(Folding $line, LineEvent $event): void
     {
         $chair = (int) $event->chair;
-        $seats = match ($event->kind) {
-            EventKind::ChairTaken => $line->seats->taken($chair, (string) $event->painter, $event->at),
-            EventKind::HandedOver => $line->seats->handedOver($chair, (string) $event->painter, $event->at),
-            EventKind::BreakBegan => $line->seats->away($chair, $event->until ?? $event->at),
-            default => $line->seats->back($chair),
+        $before = $line->seats;
+        $line->seats = match ($event->kind) {
+            EventKind::ChairTaken => $before->taken($chair, (string) $event->painter, $event->at),
+            EventKind::HandedOver => $before->handedOver($chair, (string) $event->painter, $event->at),
+            EventKind::BreakBegan => $before->away($chair, $event->until ?? $event->at),
+            default => $before->back($chair),
         };
-
-        return $line->with(seats: $seats, past: $line->past->with($event, $line->seats, $chair), newest: $event);
+        $line->past->add($event, $before, $chair);
     }
 
-    private static function join(Line $line, LineEvent $event): Line
+    private static function join(Folding $line, LineEvent $event): void
     {
         if (! $line->isOpen) {
             throw TapSetAside::because('The line is closed. Open it to take another name.');
@@ -93,11 +87,10 @@ final readonly class Deeds
         if (isset($line->tickets[(string) $event->ticket])) {
             throw TapSetAside::because('That child has a number already.');
         }
-
-        return self::replace($line, $event, null, Ticket::join($event));
+        self::replace($line, $event, null, Ticket::join($event));
     }
 
-    private static function changeTicket(Line $line, LineEvent $event, ?float $rank): Line
+    private static function changeTicket(Folding $line, LineEvent $event, ?float $rank): void
     {
         $before = $line->tickets[$event->ticket]
             ?? throw TapSetAside::because('That child is not on this line.');
@@ -134,13 +127,13 @@ final readonly class Deeds
             default => $before->gone(TicketStatus::Removed, $at),
         };
 
-        return self::replace($line, $event, $before, $after);
+        self::replace($line, $event, $before, $after);
     }
 
-    private static function seat(Line $line, Ticket $ticket, LineEvent $event): Ticket
+    private static function seat(Folding $line, Ticket $ticket, LineEvent $event): Ticket
     {
         $chair = (int) $event->chair;
-        $sitting = $line->seatedOn($chair);
+        $sitting = $line->line()->seatedOn($chair);
         if ($sitting !== null) {
             throw TapSetAside::because("Chair {$chair} has {$sitting->label()} in it.");
         }
@@ -175,13 +168,13 @@ final readonly class Deeds
      * A rank between the ticket to stand in front of and the one before that; without one to stand in front of, between the last
      * one and the next number that is given out, so that whoever joins later stands behind.
      */
-    private static function rankBefore(Line $line, Ticket $moving, ?string $before): float
+    private static function rankBefore(Folding $line, Ticket $moving, ?string $before): float
     {
-        $others = array_values(array_filter($line->queue(), static fn (Ticket $other): bool => $other->id !== $moving->id));
+        $others = array_values(array_filter($line->line()->queue(), static fn (Ticket $other): bool => $other->id !== $moving->id));
         if ($before === null) {
             $last = end($others);
 
-            return $last === false ? $moving->rank : ($last->rank + $line->highestNumber() + 1) / 2;
+            return $last === false ? $moving->rank : ($last->rank + $line->line()->highestNumber() + 1) / 2;
         }
         foreach ($others as $index => $other) {
             if ($other->id === $before) {
@@ -192,78 +185,65 @@ final readonly class Deeds
         throw TapSetAside::because('The child to stand in front of is no longer in the line.');
     }
 
-    private static function takeBack(Line $line, LineEvent $undo): Line
+    private static function takeBack(Folding $line, LineEvent $undo): void
     {
         $target = (string) $undo->target;
         [$event, $before] = $line->past->newestLike($target) ?? throw self::staleUndo($line, $target);
-        $past = $line->past->without($event);
         if ($event->kind->isAboutWholeLine()) {
-            return self::takeBackOfWholeLine($line, $event)->with(past: $past, newest: $undo);
-        }
-        if ($before instanceof Seats) {
-            return $line->with(seats: $before, past: $past, newest: $undo);
-        }
-        $tickets = $line->tickets;
-        if ($before === null) {
-            unset($tickets[(string) $event->ticket]);
+            self::takeBackOfWholeLine($line, $event);
+        } elseif ($before instanceof Seats) {
+            $line->seats = $before;
+        } elseif ($before === null) {
+            unset($line->tickets[(string) $event->ticket]);
+            self::setChair($line, (string) $event->ticket, null);
         } else {
             self::refuseIfChairTaken($line, $before);
-            $tickets[$before->id] = $before;
+            $line->tickets[$before->id] = $before;
+            self::setChair($line, $before->id, $before);
         }
-        $chairs = self::chairsWith($line->chairs, (string) $event->ticket, $before);
-
-        return $line->with(tickets: $tickets, chairs: $chairs, past: $past, newest: $undo);
+        $line->past->drop($event);
     }
 
-    private static function takeBackOfWholeLine(Line $line, LineEvent $event): Line
+    private static function takeBackOfWholeLine(Folding $line, LineEvent $event): void
     {
-        return match ($event->kind) {
-            EventKind::SoldOut => $line->with(soldOut: self::soldOutWith($line->soldOut, (string) $event->design, false)),
-            EventKind::OnMenuAgain => $line->with(soldOut: self::soldOutWith($line->soldOut, (string) $event->design, true)),
-            default => $line->with(isOpen: ! $line->isOpen),
+        match ($event->kind) {
+            EventKind::SoldOut, EventKind::OnMenuAgain => self::setOffer(
+                $line,
+                (string) $event->design,
+                $event->kind === EventKind::OnMenuAgain,
+            ),
+            default => $line->isOpen = ! $line->isOpen,
         };
     }
 
-    private static function staleUndo(Line $line, string $target): TapSetAside
+    private static function staleUndo(Folding $line, string $target): TapSetAside
     {
         return TapSetAside::because($line->past->holds($target)
             ? 'Something happened since. Undo the later tap first.'
             : 'That tap did not count or was undone before.');
     }
 
-    private static function refuseIfChairTaken(Line $line, Ticket $restored): void
+    private static function refuseIfChairTaken(Folding $line, Ticket $restored): void
     {
-        $sitting = $restored->status === TicketStatus::Seated ? $line->seatedOn((int) $restored->chair) : null;
+        $sitting = $restored->status === TicketStatus::Seated ? $line->line()->seatedOn((int) $restored->chair) : null;
         if ($sitting !== null && $sitting->id !== $restored->id) {
             throw TapSetAside::because("Chair {$restored->chair} has {$sitting->label()} in it by now. Undo that first.");
         }
     }
 
-    private static function replace(Line $line, LineEvent $event, ?Ticket $before, Ticket $after): Line
+    private static function replace(Folding $line, LineEvent $event, ?Ticket $before, Ticket $after): void
     {
-        $tickets = $line->tickets;
-        $tickets[$after->id] = $after;
-
-        return $line->with(
-            tickets: $tickets,
-            chairs: self::chairsWith($line->chairs, $after->id, $after),
-            // Who mends the log is not at the chair.
-            past: $line->past->with($event, $before, $event->kind === EventKind::Mended ? null : $after->chair),
-            newest: $event,
-        );
+        $line->tickets[$after->id] = $after;
+        self::setChair($line, $after->id, $after);
+        // Who mends the log is not at the chair.
+        $line->past->add($event, $before, $event->kind === EventKind::Mended ? null : $after->chair);
     }
 
-    /**
-     * @param  array<int, string>  $chairs
-     * @return array<int, string>
-     */
-    private static function chairsWith(array $chairs, string $ticketId, ?Ticket $ticket): array
+    private static function setChair(Folding $line, string $ticketId, ?Ticket $ticket): void
     {
-        $chairs = array_filter($chairs, static fn (string $id): bool => $id !== $ticketId);
+        $line->chairs = array_diff($line->chairs, [$ticketId]);
         if ($ticket?->status === TicketStatus::Seated) {
-            $chairs[(int) $ticket->chair] = $ticketId;
+            $line->chairs[(int) $ticket->chair] = $ticketId;
         }
-
-        return $chairs;
     }
 }

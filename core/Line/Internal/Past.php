@@ -10,7 +10,7 @@ use Core\Line\Seats;
 use Core\Line\Ticket;
 
 /** Which events took effect and what each replaced, newest last, so that the newest of a ticket can be taken back. */
-final readonly class Past
+final class Past
 {
     /** A ULID is none, so that no ticket is called so. */
     private const SEATS = 'seats';
@@ -22,16 +22,12 @@ final readonly class Past
      */
     public function __construct(private array $ofTicket = [], private array $onChair = []) {}
 
-    public function with(LineEvent $event, Ticket|Seats|null $before, ?int $chair): self
+    public function add(LineEvent $event, Ticket|Seats|null $before, ?int $chair): void
     {
-        $ofTicket = $this->ofTicket;
-        $ofTicket[self::key($event)][] = [$event, $before];
-        $onChair = $this->onChair;
+        $this->ofTicket[self::key($event)][] = [$event, $before];
         if ($chair !== null) {
-            $onChair[$chair][] = $event;
+            $this->onChair[$chair][] = $event;
         }
-
-        return new self($ofTicket, $onChair);
     }
 
     /** @return array{LineEvent, Ticket|Seats|null}|null the newest entry of what the event is about */
@@ -71,19 +67,16 @@ final readonly class Past
     }
 
     /** Without the newest entry of the ticket that the event is about. */
-    public function without(LineEvent $newest): self
+    public function drop(LineEvent $newest): void
     {
-        $ofTicket = $this->ofTicket;
-        array_pop($ofTicket[self::key($newest)]);
-        $onChair = array_map(
+        array_pop($this->ofTicket[self::key($newest)]);
+        $this->onChair = array_map(
             static fn (array $events): array => array_values(array_filter(
                 $events,
                 static fn (LineEvent $event): bool => $event->id !== $newest->id,
             )),
             $this->onChair,
         );
-
-        return new self($ofTicket, $onChair);
     }
 
     /**

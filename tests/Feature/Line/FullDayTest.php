@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Core\Line\Defaults;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
 use Tests\Scene;
 
 // A day holds as many as eight painters can paint, and what a tap costs does not grow past that.
@@ -39,12 +40,12 @@ it('takes no more names than wait at a time, says so, and takes them again when 
         ->and(($this->send)(($this->join)())[0]['fate'])->toBe('kept');
 });
 
-it('costs with a thousand waiting no hundred times what it costs with one', function (): void {
+it('costs with as many waiting as a day holds no twenty times what it costs with one', function (): void {
     $cost = function (): float {
         $best = INF;
         for ($try = 0; $try < 3; $try++) {
             $began = hrtime(true);
-            ($this->send)(Scene::tap('paused', $this->now, chair: 1));
+            ($this->send)(Scene::tap('opened', $this->now));
             $best = min($best, (hrtime(true) - $began) / 1e6);
         }
 
@@ -68,4 +69,20 @@ it('takes no more names and taps than a day holds, and says what to do', functio
     expect($last['fate'])->toBe('set_aside')->and($over)->toMatchArray([
         'fate' => 'refused', 'message' => 'This day has 40,000 taps, and takes no more. Go on with another event.',
     ]);
+});
+
+it('hands the taps of a very full line on to workers of their own, and takes them there', function (): void {
+    ($this->send)(...array_map(fn (): array => ($this->join)(), range(1, 25)));
+    $tap = Scene::tap('opened', $this->now);
+    $post = fn (array $server): TestResponse => $this->withServerVariables($server)->postJson("/api/days/{$this->day->id}/taps", ['taps' => [$tap]]);
+    $post(['INCH_FULL_DAYS' => '@full_days'])->assertOk()->assertHeaderMissing('X-Accel-Redirect');
+    $stories = DB::table('line_stories')->where('event_day_id', $this->day->id);
+    expect($stories->value('events'))->toBe(26);
+    $stories->update(['events' => 801]);
+    $tap = Scene::tap('opened', $this->now);
+    $post(['INCH_FULL_DAYS' => '@full_days'])->assertStatus(307)->assertHeader('X-Accel-Redirect', '@full_days');
+    expect(DB::table('chair_events')->where('id', $tap['id'])->exists())->toBeFalse();
+    // Nobody says it from outside, and those workers are told of none.
+    $this->withHeader('INCH_FULL_DAYS', '@elsewhere');
+    $post(['INCH_FULL_DAYS' => ''])->assertOk()->assertJsonPath('outcomes.0.fate', 'set_aside');
 });

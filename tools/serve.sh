@@ -18,6 +18,7 @@ declare -A niceness=([line]=0 [door]=5 [watch]=12 [desk]=19)
 # What a kill of this script left behind would keep the port and the sockets for ever.
 . tools/kept.sh
 stop_leftover "$folder/nginx.pid" "$folder/nginx.conf"
+stop_leftover "$folder/push.pid" "$folder/push.conf"
 # FPM's master begins a group of its own, which its workers stay in when it is killed.
 pools_end() { for master in "${masters[@]}"; do end_leftover_group "$folder/$master.pid"; done; }
 pools_end
@@ -92,6 +93,25 @@ if [ -n "$INCH_PUSH_SOCKET" ]; then
             nchan_eventsource_ping_interval 20;
             $push_pass
         }"
+fi
+# Where Redis goes away the module closes connections that are another request's by then: it runs apart, and whoever listens does so at
+# the front.
+if [ -n "$push_pass" ]; then
+    cat >"$folder/push.conf" <<CONF
+daemon off;
+$load_push
+$nginx_user
+worker_processes 1;
+pid $folder/push.pid;
+error_log $folder/push.log warn;
+events { worker_connections 1024; }
+http {
+    access_log off;
+    $(for kind in client_body proxy fastcgi uwsgi scgi; do echo "${kind}_temp_path $folder/tmp/push-$kind;"; done)
+$push_in
+}
+CONF
+    load_push= push_in= push_out=
 fi
 # Said once, in the application: what a browser may run, and what is said of a body that is too large.
 said_by() { php -r 'require "vendor/autoload.php"; echo constant($argv[1]);' "$1"; }
@@ -194,6 +214,10 @@ done
 for pool in ${pools[@]}; do
     for _ in $(seq 300); do [ -S "$sockets.${pool%:*}" ] && break || sleep 0.1; done
 done
+if [ -n "$push_pass" ]; then
+    nginx -c "$folder/push.conf" -e "$folder/push.log" &
+    running+=($!)
+fi
 nginx -c "$folder/nginx.conf" -e "$folder/nginx.log" &
 running+=($!)
 wait -n

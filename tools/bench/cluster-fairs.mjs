@@ -12,6 +12,8 @@ const FRONTS = urls.split(',');
 const FAIRS = 8;
 const EVERY_MS = 150;
 const PATIENCE_MS = 5_000;
+/** A pause that somebody at a desk would notice. */
+const LONG_MS = 700;
 /** As a browser does whose stream of events broke off. */
 const LISTEN_AGAIN_MS = 1_000;
 const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
@@ -31,6 +33,8 @@ class Browser {
       headers: {
         Accept: 'application/json',
         'Content-Type': 'application/json',
+        // As a browser names its team: the server gives each its turns.
+        ...(this.team === undefined ? {} : { 'X-Team': this.team }),
         Cookie: [...this.cookies].map(([name, value]) => `${name}=${value}`).join('; '),
         'X-XSRF-TOKEN': decodeURIComponent(this.cookies.get('XSRF-TOKEN') ?? ''),
       },
@@ -101,12 +105,13 @@ const hour = (from) => `${String(new Date(Date.now() + from * 3_600_000).getUTCH
 async function opened(number) {
   const browser = new Browser(number);
   await browser.json('GET', 'session');
-  await browser.json('POST', 'teams', {
+  const { teamId } = await browser.json('POST', 'teams', {
     team: `Fair ${number}`,
     name: 'Mara',
     email: `fair-${number}-${Date.now()}@example.org`,
     password: 'three words more',
   });
+  browser.team = teamId;
   const list = 'wave: round 4, tide blue, cheek, 30 s\nfoam: round 2, white, cheek, 20 s';
   const design = await browser.json('POST', 'designs', { name: 'Wave band', placement: 'cheek', list });
   const day = await browser.json('POST', 'days', {
@@ -132,14 +137,13 @@ async function opened(number) {
 const tally = {
   taps: 0,
   again: 0,
-  longestGapMs: 0,
-  longestGapEndsAfterS: 0,
   missing: 0,
   doubled: 0,
   unheard: 0,
 };
 const delays = [];
-let playing = 0;
+/** Of desks, with when they began. */
+const pauses = [];
 
 async function play({ browser, design, day, screen }, ends) {
   const taken = [];
@@ -162,9 +166,11 @@ async function play({ browser, design, day, screen }, ends) {
     }
     const now = performance.now();
     delays.push(now - began);
-    if (now - last > tally.longestGapMs) {
-      tally.longestGapMs = Math.round(now - last);
-      tally.longestGapEndsAfterS = Math.round((now - playing) / 1000);
+    if (now - last > LONG_MS) {
+      pauses.push({
+        ms: Math.round(now - last),
+        from: new Date(Date.now() - now + last).toISOString().slice(11, 21),
+      });
     }
     last = now;
     tally.taps++;
@@ -202,10 +208,12 @@ const fairs = [];
 for (let number = 1; number <= FAIRS; number++) {
   fairs.push(await opened(number));
 }
-playing = performance.now();
 const ends = Date.now() + 1000 * Number(seconds);
 await Promise.all(fairs.map((fair) => play(fair, ends)));
 delays.sort((one, other) => one - other);
 const p95 = Math.round(delays[Math.floor(0.95 * (delays.length - 1))]);
-console.log(JSON.stringify({ ...tally, p95 }));
+pauses.sort((one, other) => other.ms - one.ms);
+console.log(
+  JSON.stringify({ ...tally, p95, longestPauseMs: pauses[0]?.ms ?? 0, pauses: pauses.slice(0, 8) }),
+);
 process.exit(tally.missing + tally.doubled + tally.unheard > 0 ? 1 : 0);

@@ -73,6 +73,7 @@ Route::prefix('api')->group(function (): void {
         Route::middleware('can:answerFor,'.Team::class)->group(function (): void {
             Route::delete('team/invitations/{invitation}', [TeamController::class, 'takeBack']);
             Route::put('team/names-days', [TeamController::class, 'namesDays']);
+            Route::delete('team/members/{member}/calendar-link', [TeamController::class, 'revokeCalendar']);
             Route::middleware(TypedLately::class)->group(function (): void {
                 Route::post('team/invitations', [TeamController::class, 'invite'])->middleware('throttle:letters');
                 Route::put('team/members/{member}', [TeamController::class, 'role']);
@@ -94,7 +95,6 @@ Route::prefix('api')->group(function (): void {
         Route::get('days/near', [DayController::class, 'near']);
         Route::get('days/{day}/line', [LineController::class, 'show']);
         Route::get('days/{day}/line/news', [LineController::class, 'news']);
-        Route::get('days/{day}/plans', [LineController::class, 'plans']);
         Route::post('days/{day}/taps', [LineController::class, 'store'])->middleware(SetFullDaysAside::class);
 
         Route::middleware('can:use,'.EventDay::class)->group(function (): void {
@@ -119,6 +119,7 @@ Route::prefix('api')->group(function (): void {
             Route::put('days/{day}/menu', [DayController::class, 'menu']);
             Route::put('days/{day}/roster', [DayController::class, 'roster']);
             Route::get('days/{day}/plan', [PlanController::class, 'show']);
+            Route::get('days/{day}/plans', [LineController::class, 'plans']);
             Route::put('days/{day}/plan', [PlanController::class, 'update']);
             Route::get('days/{day}/money', [MoneyController::class, 'show'])->middleware(InQueue::class.':10');
             Route::post('days/{day}/money', [MoneyController::class, 'try'])->middleware(InQueue::class.':10');

@@ -57,7 +57,7 @@ final readonly class CalendarController
 
     public function revoke(BareTeamRequest $request, RevokeCalendar $revoke): CalendarLink
     {
-        $revoke($request->painter());
+        $revoke($request->painter(), $request->painter());
 
         return CalendarLink::of(null);
     }

@@ -15,6 +15,7 @@ use App\Actions\Account\KeepTeam;
 use App\Actions\Account\LetGo;
 use App\Actions\Account\SignInHere;
 use App\Actions\Account\TakeBackInvitation;
+use App\Actions\Plan\RevokeCalendar;
 use App\Http\Requests\Account\ConfirmRequest;
 use App\Http\Requests\Account\FoundRequest;
 use App\Http\Requests\Account\InviteRequest;
@@ -70,6 +71,14 @@ final readonly class TeamController
     public function letGo(LetGoRequest $request, LetGo $letGo): TeamSheet
     {
         $letGo($request->painter(), $request->member(), $request->boolean('keepsName'));
+
+        return TeamSheet::of(($this->team)($request->painter()));
+    }
+
+    /** The link that a member has made to all events of the team. */
+    public function revokeCalendar(BareTeamRequest $request, RevokeCalendar $revoke): TeamSheet
+    {
+        $revoke($request->member(), $request->painter());
 
         return TeamSheet::of(($this->team)($request->painter()));
     }

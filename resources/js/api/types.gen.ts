@@ -1356,6 +1356,7 @@ export interface TeamMember {
   email: string | null;
   role: Role;
   isYou: boolean;
+  hasCalendarLink: boolean;
 }
 
 export interface TeamSheet {

@@ -17,6 +17,7 @@ import type {
 import { clock } from '../lib/clock.svelte';
 import { newId } from '../lib/ids';
 import { Push, Seldom } from '../lib/push.svelte';
+import { whetherPaints } from '../lib/session';
 import { boardOf, outlookOf, planFor } from './board';
 import { type Effect, effectOf, goneOnBy } from './dropping';
 import { Forecast } from './forecast';
@@ -90,9 +91,11 @@ export class Line {
       enabled: this.dayId() !== '',
       refetchInterval: () => (this.isTold() ? SELDOM_MS : POLL_MS),
     }));
+    // How a design is painted is the business of who paints.
+    const paints = whetherPaints();
     this.planQuery = createQuery(() => ({
       ...plansOf(this.dayId(), this.query.data),
-      enabled: this.dayId() !== '' && this.query.data !== undefined,
+      enabled: this.dayId() !== '' && this.query.data !== undefined && paints(),
       placeholderData: (last: Plan[] | undefined) => last,
     }));
   }

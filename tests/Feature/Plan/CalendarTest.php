@@ -245,6 +245,17 @@ it('shares a link that needs no sign-in, until it is revoked', function (): void
     $this->get((string) parse_url($new, PHP_URL_PATH))->assertNotFound();
 });
 
+it('lets who answers for the team end another one’s link, and writes down who did', function (): void {
+    $tobi = app(AddPainter::class)('Saltmarsh Faces', 'Tobi', 'tobi@example.org', 'a long password');
+    $address = (string) $this->actingAs($tobi)->putJson('/api/calendar/link')->assertOk()->json('address');
+    $this->actingAs($this->scene->painter);
+    expect(array_column($this->getJson('/api/team')->json('members'), 'hasCalendarLink', 'name'))->toMatchArray(['Tobi' => true]);
+    $this->deleteJson("/api/team/members/{$tobi->id}/calendar-link")->assertOk()
+        ->assertJsonPath('acts.0.what', 'ended Tobi’s calendar link');
+    $this->get((string) parse_url($address, PHP_URL_PATH))->assertNotFound();
+    expect(array_unique(array_column($this->getJson('/api/team')->json('members'), 'hasCalendarLink')))->toBe([false]);
+});
+
 it('makes a fair again with its menu, roster, plan and money', function (): void {
     $this->day->update(['timezone' => 'Europe/Berlin']);
     $painter = $this->scene->painter;

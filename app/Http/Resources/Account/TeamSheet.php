@@ -37,6 +37,7 @@ final readonly class TeamSheet extends Resource
                     email: $read->reader->role->paints() && $member->signsIn() ? $member->email : null,
                     role: $member->role,
                     isYou: $member->id === $read->reader->id,
+                    hasCalendarLink: in_array($member->id, $read->linked, true),
                 ),
                 $read->members,
             ),

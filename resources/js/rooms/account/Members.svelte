@@ -26,6 +26,9 @@
   const change = (member: TeamMember, role: Role) =>
     settle(() => api.put<TeamSheet>(`team/members/${member.id}`, { role }));
 
+  const endLink = (member: TeamMember) =>
+    settle(() => api.delete<TeamSheet>(`team/members/${member.id}/calendar-link`));
+
   async function letGo(member: TeamMember) {
     if (await settle(() => api.delete<TeamSheet>(`team/members/${member.id}`, { keepsName }))) {
       leaving = null;
@@ -48,6 +51,14 @@
           options={RoleValues.map((value) => ({ value, words: roleWords[value].name }))}
           onchoose={(role) => void change(member, role)}
         />
+        {#if member.hasCalendarLink}
+          <button
+            type="button"
+            class="key-word"
+            aria-label="End {member.name}’s calendar link"
+            onclick={() => void endLink(member)}>End calendar link</button
+          >
+        {/if}
         <button
           type="button"
           class="key-word"

@@ -161,20 +161,22 @@
                   >{price(offer.priceCents, currency())}</span
                 >
               </span>
-              <span class="mt-1 block" aria-hidden="true">
-                <Tape
-                  pieces={piecesOf(
-                    line.plan(offer.planId)?.spans ?? [],
-                    line.plan(offer.planId)?.steps ?? [],
-                  )}
-                  to={offer.plannedMs}
-                  label=""
-                  pixelsPerMinute={SCALE}
-                  height={13}
-                  ruled={false}
-                  words="none"
-                />
-              </span>
+              {#if line.plan(offer.planId) !== undefined}
+                <span class="mt-1 block" aria-hidden="true">
+                  <Tape
+                    pieces={piecesOf(
+                      line.plan(offer.planId)?.spans ?? [],
+                      line.plan(offer.planId)?.steps ?? [],
+                    )}
+                    to={offer.plannedMs}
+                    label=""
+                    pixelsPerMinute={SCALE}
+                    height={13}
+                    ruled={false}
+                    words="none"
+                  />
+                </span>
+              {/if}
             </span>
           </button>
         </li>

@@ -57,10 +57,12 @@ it('has pools that FPM reads, and settings that MariaDB reads', function (): voi
 });
 
 it('has units that systemd reads', function (): void {
-    foreach (['fpm@line', 'worker@searches-1'] as $unit) {
+    foreach (['fpm@line', 'fpm@door', 'fpm@watch', 'fpm@desk', 'worker@searches-1'] as $unit) {
         [$name, $instance] = explode('@', $unit);
         $file = "{$this->folder}/inch-timer-{$name}@{$instance}.service";
-        copy("{$this->folder}/deploy/systemd/inch-timer-{$name}@.service", $file);
+        $weight = "{$this->folder}/deploy/systemd/inch-timer-{$name}@{$instance}.service.d/weight.conf";
+        $service = file_get_contents("{$this->folder}/deploy/systemd/inch-timer-{$name}@.service");
+        file_put_contents($file, $service.(is_file($weight) ? "\n".file_get_contents($weight) : ''));
         // What it warns of is another machine's business; a line that it does not understand is ours.
         expect(($this->runs)('systemd-analyze', 'verify', '--man=no', $file))->not->toContain('Unknown', 'Invalid', 'Failed to parse');
     }

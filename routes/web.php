@@ -95,6 +95,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('days/near', [DayController::class, 'near']);
         Route::get('days/{day}/line', [LineController::class, 'show']);
         Route::get('days/{day}/line/news', [LineController::class, 'news']);
+        Route::get('days/{day}/pictures', [LineController::class, 'pictures']);
         Route::post('days/{day}/taps', [LineController::class, 'store'])->middleware(SetFullDaysAside::class);
 
         Route::middleware('can:use,'.EventDay::class)->group(function (): void {

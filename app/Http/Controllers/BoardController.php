@@ -12,6 +12,7 @@ use App\Http\Requests\Line\BoardRequest;
 use App\Http\Requests\Line\TextWishRequest;
 use App\Http\Resources\Line\BoardLinkShown;
 use App\Http\Resources\Line\PublicLine;
+use App\Http\Resources\Line\PublicOffer;
 use App\Http\Resources\Line\PublicPicture;
 use App\Http\Resources\Line\TextsShown;
 use App\Queries\Line\BoardLinkOfDay;
@@ -21,6 +22,7 @@ use App\Queries\Line\LineOfDay;
 use App\Queries\Line\PicturesOfMenu;
 use App\Queries\Line\TextsOfDay;
 use App\Queries\Line\VersionOfLine;
+use App\Queries\Plan\PlanRead;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -107,7 +109,9 @@ final readonly class BoardController
     {
         $board = ($this->board)($token) ?? abort(404);
 
-        return (new JsonResponse(array_map(PublicPicture::of(...), $pictures($board->day))))
+        $seen = static fn (PlanRead $plan): PublicPicture => PublicPicture::of($plan, PublicOffer::key($plan->designId));
+
+        return (new JsonResponse(array_map($seen, $pictures($board->day))))
             ->setPublic()->setMaxAge(self::PICTURES_SECONDS);
     }
 }

@@ -10,12 +10,15 @@ use App\Http\Requests\Line\LineNewsRequest;
 use App\Http\Requests\Line\RecordTapsRequest;
 use App\Http\Resources\Line\LineBoard;
 use App\Http\Resources\Line\LineNews;
+use App\Http\Resources\Line\PublicPicture;
 use App\Http\Resources\Line\TapOutcome;
 use App\Http\Resources\Line\TapsAnswer;
 use App\Http\Resources\Plan\Plan;
 use App\Queries\Line\LineOfDay;
 use App\Queries\Line\NewsOfLine;
+use App\Queries\Line\PicturesOfMenu;
 use App\Queries\Line\VersionOfLine;
+use App\Queries\Plan\PlanRead;
 use App\Queries\Plan\PlansOfDay;
 use Illuminate\Http\JsonResponse;
 
@@ -46,6 +49,12 @@ final readonly class LineController
     public function plans(BareTeamRequest $request, PlansOfDay $plans): array
     {
         return array_map(Plan::of(...), $plans($request->day(), $request->painter()->id));
+    }
+
+    /** @return list<PublicPicture> of the menu, for whoever takes names and does not paint */
+    public function pictures(BareTeamRequest $request, PicturesOfMenu $pictures): array
+    {
+        return array_map(static fn (PlanRead $plan): PublicPicture => PublicPicture::of($plan, $plan->designId), $pictures($request->day()));
     }
 
     public function store(RecordTapsRequest $request, RecordTaps $record): TapsAnswer

@@ -8,8 +8,10 @@ import type {
   LineStory,
   LiveLadder,
   LiveRung,
+  MenuOffer,
   Plan,
   PlanStep,
+  PublicPicture,
   ToldPlan,
   ToldTap,
   WaitingChild,
@@ -22,7 +24,7 @@ import { boardOf, outlookOf, planFor } from './board';
 import { type Effect, effectOf, goneOnBy } from './dropping';
 import { Forecast } from './forecast';
 import { childName, FoldedLine } from './line';
-import { lineOf, plansOf } from './questions';
+import { lineOf, picturesOf, plansOf } from './questions';
 import { newestOf, type ToldLine } from './told';
 import { type Window, windowsOf } from './windows';
 
@@ -52,6 +54,7 @@ export class Line {
   private push = $state.raw<Push | undefined>();
   private readonly channel: string | null = $derived.by(() => this.query.data?.channel ?? null);
   private readonly planQuery;
+  private readonly pictureQuery;
   /** Plans worked out for one face, which the day's own do not hold yet. */
   private offered = $state.raw<readonly Plan[]>([]);
   private readonly plans = $derived.by(
@@ -93,6 +96,11 @@ export class Line {
     }));
     // How a design is painted is the business of who paints.
     const paints = whetherPaints();
+    this.pictureQuery = createQuery(() => ({
+      ...picturesOf(this.dayId(), this.query.data),
+      enabled: this.dayId() !== '' && this.query.data !== undefined && !paints(),
+      placeholderData: (last: PublicPicture[] | undefined) => last,
+    }));
     this.planQuery = createQuery(() => ({
       ...plansOf(this.dayId(), this.query.data),
       enabled: this.dayId() !== '' && this.query.data !== undefined && paints(),
@@ -125,6 +133,11 @@ export class Line {
 
   plan(id: string | null): Plan | undefined {
     return id === null ? undefined : this.plans.get(id);
+  }
+
+  /** What an offer's picture is drawn from. */
+  picture(offer: MenuOffer): Pick<PublicPicture, 'placement' | 'steps'> | undefined {
+    return this.plan(offer.planId) ?? this.pictureQuery.data?.find(({ key }) => key === offer.designId);
   }
 
   /** A step of any plan of the day. */

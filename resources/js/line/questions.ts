@@ -1,7 +1,7 @@
 import type { QueryClient } from '@tanstack/svelte-query';
 import { api } from '../api/client';
 import { kept } from '../api/kept';
-import type { DaySummary, LineBoard, Plan, SessionState } from '../api/types.gen';
+import type { DaySummary, LineBoard, Plan, PublicPicture, SessionState } from '../api/types.gen';
 import { whoIsIn } from '../lib/session';
 import { keptLine, readLine, type ToldLine } from './told';
 
@@ -31,6 +31,13 @@ export const lineOf = (dayId: string) => ({
 export const plansOf = (dayId: string, board: LineBoard | undefined) => ({
   queryKey: ['plans', dayId, plansNeeded(board)],
   queryFn: () => api.get<Plan[]>(`days/${dayId}/plans`),
+  staleTime: Infinity,
+});
+
+/** What whoever does not paint shows of the menu: pictures, and not how they are painted. */
+export const picturesOf = (dayId: string, board: LineBoard | undefined) => ({
+  queryKey: ['pictures', dayId, plansNeeded(board)],
+  queryFn: () => api.get<PublicPicture[]>(`days/${dayId}/pictures`),
   staleTime: Infinity,
 });
 

@@ -2,11 +2,13 @@
 
 declare(strict_types=1);
 
+use App\Actions\Account\AddPainter;
 use App\Models\ChairEvent;
 use App\Models\EventDay;
 use App\Models\Face;
 use App\Models\FaceStep;
 use App\Models\Ticket;
+use Core\Team\Role;
 use Illuminate\Database\Query\Expression;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
@@ -421,4 +423,15 @@ it('shows the line from the state it kept, without its events, and gives it up w
     // Written in another form, it is not read: the events are.
     DB::table('line_stories')->update(['story' => new Expression("json_set(story, '$.version', 0)")]);
     expect($read()['chairs'][0]['child']['steps'][0]['status'])->toBe('skipped');
+});
+
+it('shows whoever takes names what the menu looks like, and nobody but painters how it is painted', function (): void {
+    $helper = app(AddPainter::class)('Saltmarsh Faces', 'Mila', 'mila@example.org', 'three words more');
+    $helper->update(['role' => Role::Helper]);
+    $this->actingAs($helper);
+    $this->getJson("/api/days/{$this->day->id}/plans")->assertForbidden();
+    $pictures = $this->getJson("/api/days/{$this->day->id}/pictures")->assertOk()->json();
+    expect(array_column($pictures, 'key'))->toBe([$this->design->id])->and($pictures[0]['steps'])->not->toBe([])
+        ->and(array_keys($pictures[0]['steps'][0]))->not->toContain('plannedMs', 'tool', 'detail', 'medium')
+        ->and(array_filter(array_column($pictures[0]['steps'], 'name')))->toBe([]);
 });

@@ -133,6 +133,8 @@
     <ul class="mt-1 grid grid-cols-2 gap-2" aria-labelledby="which-design">
       {#each board.menu as offer (offer.designId)}
         {@const isSoldOut = board.soldOut.includes(offer.designId)}
+        {@const plan = line.plan(offer.planId)}
+        {@const picture = line.picture(offer)}
         <li>
           <button
             type="button"
@@ -141,11 +143,11 @@
             onclick={() => (selling ? sell(offer.designId, !isSoldOut) : take(offer.designId))}
           >
             <span class="block h-14 w-11 shrink-0" aria-hidden="true">
-              {#if line.plan(offer.planId) !== undefined}
+              {#if picture !== undefined}
                 <NearFaceMap
                   title=""
-                  placement={line.plan(offer.planId)?.placement ?? 'cheek'}
-                  steps={line.plan(offer.planId)?.steps ?? []}
+                  placement={picture.placement}
+                  steps={picture.steps}
                   look={lookOf(offer.designId)}
                   readOut={false}
                 />
@@ -161,13 +163,10 @@
                   >{price(offer.priceCents, currency())}</span
                 >
               </span>
-              {#if line.plan(offer.planId) !== undefined}
+              {#if plan !== undefined}
                 <span class="mt-1 block" aria-hidden="true">
                   <Tape
-                    pieces={piecesOf(
-                      line.plan(offer.planId)?.spans ?? [],
-                      line.plan(offer.planId)?.steps ?? [],
-                    )}
+                    pieces={piecesOf(plan.spans, plan.steps)}
                     to={offer.plannedMs}
                     label=""
                     pixelsPerMinute={SCALE}

@@ -70,7 +70,8 @@ final class TapGate
         $ids = static fn (string $field): array => array_values(array_filter(array_column($taps, $field), is_string(...)));
         /** @var array<string, string> $tickets */
         $tickets = DB::table('tickets')->whereIn('id', $ids('ticket'))->pluck('event_day_id', 'id')->all();
-        foreach (DB::table('chair_events')->whereIn('id', [...$ids('id'), ...$ids('target')])->get(['id', 'event_day_id', 'kind']) as $event) {
+        $known = DB::table('chair_events')->whereIn('id', [...$ids('id'), ...$ids('target')]);
+        foreach ($known->get(['id', 'event_day_id', 'kind']) as $event) {
             /** @var \stdClass&object{id: string, event_day_id: string, kind: string} $event */
             $this->eventDays[$event->id] = $event->event_day_id;
             $this->eventKinds[$event->id] = EventKind::from($event->kind);
@@ -138,8 +139,8 @@ final class TapGate
             ! $this->isNewTicket($tap) => null,
             $this->numbers >= Defaults::MOST_CHILDREN => number_format(Defaults::MOST_CHILDREN).' names were taken on this day, as many '
                 .'as it holds. Make another event for more.',
-            $this->numbers >= Defaults::MOST_WAITING && $this->waiting() >= Defaults::MOST_WAITING => number_format(Defaults::MOST_WAITING).' children wait already. Take more names '
-                .'when some are painted.',
+            $this->numbers >= Defaults::MOST_WAITING && $this->waiting() >= Defaults::MOST_WAITING => number_format(Defaults::MOST_WAITING)
+                .' children wait already. Take more names when some are painted.',
             default => null,
         };
     }

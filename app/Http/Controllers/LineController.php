@@ -54,7 +54,9 @@ final readonly class LineController
     /** @return list<PublicPicture> of the menu, for whoever takes names and does not paint */
     public function pictures(BareTeamRequest $request, PicturesOfMenu $pictures): array
     {
-        return array_map(static fn (PlanRead $plan): PublicPicture => PublicPicture::of($plan, $plan->designId), $pictures($request->day()));
+        $seen = static fn (PlanRead $plan): PublicPicture => PublicPicture::of($plan, $plan->designId);
+
+        return array_map($seen, $pictures($request->day()));
     }
 
     public function store(RecordTapsRequest $request, RecordTaps $record): TapsAnswer

@@ -73,16 +73,19 @@ it('takes no more names and taps than a day holds, and says what to do', functio
 
 it('hands the taps of a very full line on to workers of their own, and takes them there', function (): void {
     ($this->send)(...array_map(fn (): array => ($this->join)(), range(1, 25)));
-    $tap = Scene::tap('opened', $this->now);
-    $post = fn (array $server): TestResponse => $this->withServerVariables($server)->postJson("/api/days/{$this->day->id}/taps", ['taps' => [$tap]]);
-    $post(['INCH_FULL_DAYS' => '@full_days'])->assertOk()->assertHeaderMissing('X-Accel-Redirect');
+    $post = fn (string $where, string $id): TestResponse => $this->withServerVariables(['INCH_FULL_DAYS' => $where])->postJson(
+        "/api/days/{$this->day->id}/taps",
+        ['taps' => [['id' => $id, 'kind' => 'sold_out', 'at' => $this->now, 'design' => $this->design->id]]],
+    );
+    $isThere = fn (string $id): bool => DB::table('chair_events')->where('id', $id)->exists();
+    $post('@full_days', $first = Scene::ulid())->assertOk()->assertHeaderMissing('X-Accel-Redirect');
     $stories = DB::table('line_stories')->where('event_day_id', $this->day->id);
-    expect($stories->value('events'))->toBe(26);
+    expect($isThere($first))->toBeTrue()->and($stories->value('events'))->toBe(26);
     $stories->update(['events' => 801]);
-    $tap = Scene::tap('opened', $this->now);
-    $post(['INCH_FULL_DAYS' => '@full_days'])->assertStatus(307)->assertHeader('X-Accel-Redirect', '@full_days');
-    expect(DB::table('chair_events')->where('id', $tap['id'])->exists())->toBeFalse();
+    $post('@full_days', $second = Scene::ulid())->assertStatus(307)->assertHeader('X-Accel-Redirect', '@full_days');
+    expect($isThere($second))->toBeFalse();
     // Nobody says it from outside, and those workers are told of none.
     $this->withHeader('INCH_FULL_DAYS', '@elsewhere');
-    $post(['INCH_FULL_DAYS' => ''])->assertOk()->assertJsonPath('outcomes.0.fate', 'set_aside');
+    $post('', $second)->assertOk();
+    expect($isThere($second))->toBeTrue();
 });

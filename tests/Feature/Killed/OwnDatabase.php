@@ -133,6 +133,16 @@ final class OwnDatabase
         return $asked->fetchAll(PDO::FETCH_COLUMN);
     }
 
+    /** Nobody changes the columns of that table until what is returned goes. */
+    public function hold(string $table): PDO
+    {
+        $holding = $this->connect();
+        $holding->beginTransaction();
+        $holding->query("select * from {$table} limit 1");
+
+        return $holding;
+    }
+
     private function connect(): PDO
     {
         return new PDO("mysql:host=127.0.0.1;port={$this->port};dbname=".self::NAME, self::USER, self::PASSWORD);

@@ -99,7 +99,7 @@ function expectWhole(string $folder): void
 {
     until(static fn (): bool => array_map(static fn (string $words): int => count(pidsOf($folder, $words)), [
         'nginx: master', 'nginx: worker', 'fpm: master', 'fpm: pool', 'mariadbd --no', 'tools/keep.sh', 'queue:work', 'schedule:work',
-    ]) === [1, 1, 3, 14, 1, 7, 4, 1], static fn (): string => 'Left behind, or missing: '.implode("\n", runningIn($folder)));
+    ]) === [1, 1, 4, 16, 1, 7, 4, 1], static fn (): string => 'Left behind, or missing: '.implode("\n", runningIn($folder)));
 }
 
 beforeEach(function (): void {

@@ -52,19 +52,23 @@ it('backs up, brings all of it along, and does nothing the next time', function 
 it('begins again from its backup where it was killed in the middle', function (): void {
     /** @var array<string, int> $before */
     $before = ($this->counts)();
-    $migrated = fn (): int => (int) $this->database->column('select count(*) from migrations')[0];
-    $of100 = $migrated();
+    // In the middle of the first migration after 1.0.0, which comes no further than this table.
+    $holding = $this->database->hold('line_stories');
+    $isMidway = fn (): bool => $this->database->column(
+        "select id from information_schema.processlist where state like 'Waiting for table metadata lock%'",
+    ) !== [];
     $upgrade = ($this->upgrade)();
-    for ($wait = 0; $wait < 1200 && $migrated() === $of100; $wait++) {
-        usleep(25_000);
+    for ($wait = 0; $wait < 600 && ! $isMidway(); $wait++) {
+        usleep(50_000);
     }
+    expect($isMidway())->toBeTrue();
     // Whatever it runs is killed with it.
     posix_kill(-(int) $upgrade->getPid(), SIGKILL);
     for ($wait = 0; $wait < 400 && $upgrade->isRunning(); $wait++) {
         usleep(25_000);
     }
-    expect($upgrade->isRunning())->toBeFalse()->and($migrated())->toBeGreaterThan($of100)
-        ->and(($this->state)())->toBe('older')->and("{$this->backups}/.upgrading")->toBeFile();
+    expect($upgrade->isRunning())->toBeFalse()->and(($this->state)())->toBe('older')->and("{$this->backups}/.upgrading")->toBeFile();
+    $holding = null;
     $again = ($this->upgrade)();
     expect($again->wait())->toBe(0, $again->getErrorOutput().$again->getOutput())
         ->and(($this->state)())->toBe('current')->and(($this->counts)())->toBe($before)->and(($this->giveOut)())->toBe(0);

@@ -142,7 +142,7 @@ http {
     access_log off;
     client_max_body_size 8m;
     server_tokens off;$upstreams
-    map "\$request_method \$uri" \$pool { include $PWD/deploy/pools.map; }
+    map "\$request_method \$uri\$inch_size" \$pool { include $PWD/deploy/pools.map; }
     include $PWD/deploy/fair-by-team.conf;
     client_body_temp_path $folder/tmp/body;
     fastcgi_temp_path $folder/tmp/fastcgi;

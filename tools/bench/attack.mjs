@@ -52,6 +52,7 @@ const joined = (design) => ({
 });
 
 const times = { before: [], meanwhile: [] };
+const deskTimes = { before: [], meanwhile: [] };
 let phase = 'before';
 let over = false;
 let refused = 0;
@@ -81,7 +82,9 @@ async function tapping({ painter, design, day, kept }) {
 async function deskAndBoard({ painter, day, board }) {
   while (!over) {
     for (const path of ['designs', `days/${day.id}/plan`, 'kit', 'logbook']) {
+      const began = Date.now();
       await painter.ask('GET', path).catch(() => undefined);
+      deskTimes[phase].push(Date.now() - began);
       await fetch(`${url}${board}/line`).catch(() => undefined);
       await pause(500);
     }
@@ -228,7 +231,7 @@ harming.send('enough');
 const quantile = (found, share) =>
   found.toSorted((one, other) => one - other)[Math.floor(share * found.length)] ?? null;
 const figures = (found) => ({
-  taps: found.length,
+  count: found.length,
   p50: quantile(found, 0.5),
   p95: quantile(found, 0.95),
   longest: Math.max(...found),
@@ -245,6 +248,7 @@ console.log(
   JSON.stringify({
     before: figures(times.before),
     meanwhile: figures(times.meanwhile),
+    desk: { before: figures(deskTimes.before), meanwhile: figures(deskTimes.meanwhile) },
     frontPage: figures(signIns),
     sentAgain: refused,
     lost,

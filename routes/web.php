@@ -25,6 +25,7 @@ use App\Http\Controllers\StepListController;
 use App\Http\Controllers\TeamController;
 use App\Http\Controllers\WaysController;
 use App\Http\Middleware\InQueue;
+use App\Http\Middleware\OneFileAtATime;
 use App\Http\Middleware\SameTeam;
 use App\Http\Middleware\SetFullDaysAside;
 use App\Http\Middleware\TellOfChange;
@@ -80,8 +81,8 @@ Route::prefix('api')->group(function (): void {
                 Route::delete('team/members/{member}', [TeamController::class, 'letGo']);
                 Route::get('team/file', [TeamController::class, 'takeOut']);
                 Route::get('team/file/{part}', [TeamController::class, 'takeOutPart']);
-                Route::post('team/file', [TeamController::class, 'bringIn']);
-                Route::post('logbook/file', [LogbookController::class, 'bringIn']);
+                Route::post('team/file', [TeamController::class, 'bringIn'])->middleware(OneFileAtATime::class);
+                Route::post('logbook/file', [LogbookController::class, 'bringIn'])->middleware(OneFileAtATime::class);
             });
             Route::put('team/end', [TeamController::class, 'close'])->middleware('throttle:password');
             Route::delete('team/end', [TeamController::class, 'keep']);
@@ -111,7 +112,7 @@ Route::prefix('api')->group(function (): void {
             Route::get('calendar/link', [CalendarController::class, 'link']);
             Route::put('calendar/link', [CalendarController::class, 'share']);
             Route::delete('calendar/link', [CalendarController::class, 'revoke']);
-            Route::post('calendar/look', [CalendarController::class, 'look']);
+            Route::post('calendar/look', [CalendarController::class, 'look'])->middleware(OneFileAtATime::class);
             Route::post('calendar/bookings', [CalendarController::class, 'take']);
             Route::get('days/{day}/board', [BoardController::class, 'link']);
             Route::put('days/{day}/board', [BoardController::class, 'share']);
@@ -152,7 +153,7 @@ Route::prefix('api')->group(function (): void {
             Route::post('designs', [DesignController::class, 'store']);
             Route::put('shelf', [DesignController::class, 'sort']);
             Route::get('designs/starting-points', [DesignController::class, 'startingPoints']);
-            Route::post('designs/file', [DesignFileController::class, 'store']);
+            Route::post('designs/file', [DesignFileController::class, 'store'])->middleware(OneFileAtATime::class);
             Route::get('designs/{design}', [DesignController::class, 'show']);
             Route::put('designs/{design}', [DesignController::class, 'update']);
             Route::delete('designs/{design}', [DesignController::class, 'destroy']);
@@ -171,7 +172,7 @@ Route::prefix('api')->group(function (): void {
         Route::middleware('can:use,'.KitItem::class)->group(function (): void {
             Route::get('kit', [KitController::class, 'show']);
             Route::post('kit', [KitController::class, 'store']);
-            Route::post('kit/file', [KitController::class, 'bringIn']);
+            Route::post('kit/file', [KitController::class, 'bringIn'])->middleware(OneFileAtATime::class);
             Route::post('kit/starter', [KitController::class, 'starter']);
             Route::get('kit/brushes', [KitController::class, 'brushes'])->middleware(InQueue::class.':20');
             Route::put('kit/hands/{action}', [KitController::class, 'hand']);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Actions\Account\AddPainter;
 use App\Actions\Account\BringInAccount;
 use App\Exceptions\InvalidAccountFile;
+use App\Http\Middleware\OneFileAtATime;
 use App\Models\Design;
 use App\Models\KitItem;
 use App\Models\Team;
@@ -16,7 +17,9 @@ use Core\Kit\ItemValues;
 use Core\Team\AccountPart;
 use Core\Team\Role;
 use Database\Seeders\DemoSeeder;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
 use Opis\JsonSchema\Validator;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -239,4 +242,24 @@ it('gives new ids in the old order, all by the same distance', function (): void
     $last = static fn (string $id): int => intval(strtr(substr($id, 18), ...$letters), 32);
     expect(($last($new[3]) - $last($new[2]) + (1 << 40)) % (1 << 40))->toBe(1);
     expect($ids->in("a {$old[0]}, \"{$old[1]}\", x{$old[0]}"))->toBe("a {$new[0]}, \"{$new[1]}\", x{$old[0]}");
+});
+
+it('brings in one file of a team at a time, and leaves a worker to the others', function (): void {
+    $scene = Scene::team();
+    $this->actingAs($scene->painter);
+    $look = fn (): TestResponse => $this->call('POST', '/api/calendar/look?timezone=UTC', server: ['HTTP_ACCEPT' => 'application/json']);
+    $turn = Cache::lock(OneFileAtATime::name($scene->painter->team_id), 60);
+    $turn->get();
+    foreach (['team', 'logbook', 'designs', 'kit'] as $part) {
+        $this->postJson("/api/{$part}/file")->assertStatus(429)
+            ->assertJsonPath('message', 'Another file of your team is being brought in. Wait until it is done.');
+    }
+    $look()->assertStatus(429);
+    $this->actingAs(Scene::team('Quay Colours')->painter);
+    $look()->assertUnprocessable();
+    $turn->release();
+    $this->actingAs($scene->painter);
+    // What could not be read lets go of it, too.
+    $look()->assertUnprocessable();
+    $look()->assertUnprocessable();
 });

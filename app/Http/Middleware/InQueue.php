@@ -28,10 +28,16 @@ final readonly class InQueue
             user: $user instanceof User ? $user : throw new LogicException('Searches are behind the sign-in.'),
             method: $request->method(),
             address: '/'.$request->path().($query === '' ? '' : "?{$query}"),
-            body: $request->isMethod('GET') ? '' : json_encode($request->json()->all(), JSON_THROW_ON_ERROR),
+            body: $request->isMethodSafe() ? '' : json_encode($this->said($request), JSON_THROW_ON_ERROR),
             seconds: max(1, min((int) $most, $request->integer('seconds', (int) ($usual === '' ? $most : $usual)))),
         );
 
         return response()->json(new SearchAsked($search->id), 202);
+    }
+
+    /** @return array<mixed> what the address itself would read: cleaned, and of JSON only where it is said to be that */
+    private function said(Request $request): array
+    {
+        return $request->isJson() ? $request->json()->all() : $request->request->all();
     }
 }

@@ -89,6 +89,7 @@ it('refuses a thing that makes no sense, and keeps nothing', function (array $ch
     [['gramsLeft' => -3], 'gramsLeft', '0 to 5000'],
     [['lengthMm' => 9000], 'lengthMm', '1 to 400'],
     [['skinSafe' => 'perhaps'], 'skinSafe', 'true or false'],
+    [['ownerId' => 'Zoë'], 'ownerId', 'not one of yours'],
 ]);
 
 it('refuses a second thing of the same name in one kit, whatever its capitals', function (): void {

@@ -68,6 +68,18 @@ it('says what is wrong with what was asked, as if it had been said at once', fun
     expect(json_decode((string) $found->json('lines.0'), true))->toHaveKey('errors.seconds');
 });
 
+it('asks for nothing that the address itself would not read', function (): void {
+    $ask = fn (string $method, string $type, string $path): TestResponse => $this->actingAs($this->owner)->call($method, $path, server: [
+        'HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => $type,
+    ], content: '{"seconds":1e999}');
+    $path = "/api/designs/{$this->design->id}/best-order";
+    // What is no JSON by its own words is none; what is, and holds what no computer does, is refused at once.
+    $ask('HEAD', 'text/plain', $path)->assertStatus(202);
+    expect(Search::query()->firstOrFail()->body)->toBe('');
+    $ask('POST', 'application/json', "/api/days/{$this->scene->day(1, $this->design)->id}/forecast")->assertStatus(422);
+    expect(Search::query()->count())->toBe(1);
+});
+
 it('lets nobody ask for what is not for them, nor look at what somebody else asked for', function (): void {
     $wren = app(AddPainter::class)('Saltmarsh Faces', 'Wren', 'wren@example.org', 'a long password', Role::Helper);
     $tobi = app(AddPainter::class)('Saltmarsh Faces', 'Tobi', 'tobi@example.org', 'a long password');

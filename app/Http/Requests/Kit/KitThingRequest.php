@@ -15,6 +15,7 @@ use Core\Kit\ItemKind;
 use Core\Kit\ItemValues;
 use Core\Team\Role;
 use Core\Units\CoreException;
+use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 
@@ -29,6 +30,7 @@ final class KitThingRequest extends TeamRequest
     public function rules(): array
     {
         $thing = $this->route('thing') === null ? null : $this->thing();
+        $owner = $this->string('ownerId')->toString();
         $painter = Rule::exists('users', 'id')->where('team_id', $this->teamId())->whereNot('role', Role::Helper->value);
 
         return [
@@ -38,7 +40,7 @@ final class KitThingRequest extends TeamRequest
                 'string',
                 'max:'.Defaults::LONGEST_NAME,
                 Rule::unique('kit_items', 'name')->where('team_id', $this->teamId())
-                    ->where('owner_key', $this->string('ownerId')->toString())
+                    ->where('owner_key', Str::isUlid($owner) ? $owner : '')
                     ->ignore($thing?->id),
             ],
             'howMany' => ['required', 'integer', 'between:0,'.Defaults::MOST_PIECES],

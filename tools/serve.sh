@@ -160,6 +160,7 @@ $push_in
         root $PWD/public;
         error_page 413 @larger;
         error_page 502 503 504 = @busy;
+        error_page 429 =429 @busy;
         location @busy { include $PWD/deploy/busy.conf; }
         location @larger { default_type application/json; return 413 '$too_large'; }
         location ~ /\. { return 404; }

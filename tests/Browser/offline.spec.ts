@@ -278,7 +278,6 @@ test('a tab that was duplicated hands in what the other one had, when that is go
 
 test('keeps the taps of a painter who was signed out, and sends them after the next sign-in', async ({
   page,
-  context,
   team,
 }) => {
   const design = await team.design('Seal pup', steps());
@@ -287,7 +286,7 @@ test('keeps the taps of a painter who was signed out, and sends them after the n
   await seat(page);
   await expect.poll(async () => (await team.line(day)).chairs[0]?.child?.cautions).toEqual([]);
 
-  await context.clearCookies();
+  await team.signOut();
   await pedal(page);
   await expect(page.getByText('You were signed out.')).toBeVisible();
   await team.typeSignIn(page);

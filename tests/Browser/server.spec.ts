@@ -1,5 +1,6 @@
 import { get } from 'node:http';
 import { readFileSync } from 'node:fs';
+import { newId } from '../../resources/js/lib/ids';
 import { expect, step, test } from './team';
 
 test.beforeEach(() => {
@@ -63,6 +64,25 @@ test('a tap is answered while all that reckons is busy', async ({ team }) => {
   expect(answered).toBe(0);
   await Promise.all(reckoned);
   expect(answered).toBeGreaterThan(6);
+});
+
+test('searches are asked after at once, each in its turn; too often for one is told when to come again', async ({
+  team,
+  page,
+}) => {
+  await team.signIn();
+  const ask = (search: string) =>
+    page.request.get(`/api/searches/${search}`, { headers: { Accept: 'application/json' } });
+  const many = await Promise.all(Array.from({ length: 60 }, () => ask(newId())));
+  expect(new Set(many.map((answer) => answer.status()))).toEqual(new Set([404]));
+
+  const one = newId();
+  const often = await Promise.all(Array.from({ length: 60 }, () => ask(one)));
+  const refused = often.filter((answer) => answer.status() !== 404);
+  expect(refused.length).toBeGreaterThan(0);
+  expect(refused.map((answer) => answer.status())).toEqual(refused.map(() => 429));
+  expect(Number(refused[0]?.headers()['retry-after'])).toBeLessThanOrEqual(5);
+  expect(((await refused[0]?.json()) as { message: string }).message).toContain('try again in a few seconds');
 });
 
 test('by a name that is not its own the server answers nobody', async ({ baseURL }) => {

@@ -86,6 +86,11 @@ export class Team {
     await this.send('post', 'session', { email: this.email, password: PASSWORD });
   }
 
+  /** As if it was done in another window: what is under way there may still bring back cookies, but no session. */
+  async signOut(): Promise<void> {
+    await this.answerTo('delete', 'session', {});
+  }
+
   /** What a second browser needs to be signed in too. */
   session() {
     return this.request.storageState();

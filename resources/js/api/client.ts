@@ -31,6 +31,16 @@ export class ServerFault extends Error {
 
 /** What proxies answer when nobody is behind them. */
 const NOBODY_THERE = [502, 503, 504];
+/** Too much was asked for at once; where that is over soon, the server says in how many seconds. */
+const TOO_MUCH = 429;
+const SOON_SECONDS = 5;
+const MOST_TRIES = 4;
+
+function secondsUntilNext({ status, headers }: Response): number {
+  const seconds = status === TOO_MUCH ? Number(headers.get('Retry-After') ?? 0) : 0;
+
+  return seconds <= SOON_SECONDS ? seconds : 0;
+}
 
 type Method = 'GET' | 'POST' | 'PUT' | 'DELETE';
 
@@ -57,6 +67,28 @@ export async function forgetAnswers(): Promise<void> {
   await kept.forgetAnswers();
 }
 
+/** Resolves after a while, or at once when it is ended. */
+const pause = (ms: number, signal?: AbortSignal) =>
+  new Promise<void>((resolve) => {
+    const timer = setTimeout(resolve, ms);
+    signal?.addEventListener('abort', () => {
+      clearTimeout(timer);
+      resolve();
+    });
+  });
+
+/** Comes again by itself where it has to wait for its turn; null where nobody answers. */
+async function fetchInTurn(path: string, request: RequestInit): Promise<Response | null> {
+  for (let tries = 1; ; tries++) {
+    const response = await fetch(path, request).catch(() => null);
+    const seconds = response === null || tries === MOST_TRIES ? 0 : secondsUntilNext(response);
+    if (seconds === 0) {
+      return response;
+    }
+    await pause(seconds * 1000);
+  }
+}
+
 async function ask(method: Method, path: string, body?: string | Blob, team?: string): Promise<Response> {
   const headers = new Headers({ Accept: 'application/json', 'X-XSRF-TOKEN': csrfToken() });
   const last = method === 'GET' ? named.get(path) : undefined;
@@ -69,14 +101,14 @@ async function ask(method: Method, path: string, body?: string | Blob, team?: st
   if (body !== undefined) {
     headers.set('Content-Type', body instanceof Blob ? 'application/zip' : 'application/json');
   }
-  const response = await fetch(`/api/${path}`, {
+  const response = await fetchInTurn(`/api/${path}`, {
     method,
     headers,
     credentials: 'same-origin',
     // What is the same is remembered here, whole and read.
     cache: 'no-store',
     ...(body === undefined ? {} : { body }),
-  }).catch(() => null);
+  });
   if (response === null || NOBODY_THERE.includes(response.status)) {
     reach.lost();
     throw new Unreachable();
@@ -162,16 +194,6 @@ export interface Waiting {
 
 const FIRST_LOOK_MS = 60;
 const LONGEST_LOOK_MS = 400;
-
-/** Resolves after a while, or at once when it is ended. */
-const pause = (ms: number, signal?: AbortSignal) =>
-  new Promise<void>((resolve) => {
-    const timer = setTimeout(resolve, ms);
-    signal?.addEventListener('abort', () => {
-      clearTimeout(timer);
-      resolve();
-    });
-  });
 
 /** Asks after what the server works out in its own time, and hands over each line of it as it is found. */
 async function follow(

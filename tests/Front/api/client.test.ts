@@ -73,6 +73,32 @@ it('says the server’s own words where it refuses', async () => {
   expect(refusal).toMatchObject({ status: 422, message: 'That is no name.', fields: { name: ['too long'] } });
 });
 
+it('comes again by itself where it has to wait for its turn, four times at most', async () => {
+  vi.useFakeTimers();
+  fetched.mockImplementation(() => answer(429, { message: 'Too much at once.' }, { 'Retry-After': '3' }));
+  fetched.mockReturnValueOnce(answer(429, {}, { 'Retry-After': '3' }));
+  fetched.mockReturnValueOnce(answer(200, { saved: true }));
+  const kept = api.put(path, {});
+  await vi.advanceTimersByTimeAsync(2_999);
+  expect(fetched).toHaveBeenCalledOnce();
+  await vi.advanceTimersByTimeAsync(1);
+  expect(await kept).toEqual({ saved: true });
+
+  const refused = api.put(path, {}).catch((error: unknown) => error);
+  await vi.advanceTimersByTimeAsync(9_000);
+  expect(await refused).toMatchObject({ status: 429, message: 'Too much at once.' });
+  expect(fetched).toHaveBeenCalledTimes(2 + 4);
+  vi.useRealTimers();
+});
+
+it('does not wait where it would take long, or nothing says how long', async () => {
+  fetched.mockReturnValueOnce(answer(429, { message: 'Too many tries.' }, { 'Retry-After': '60' }));
+  await expect(api.post(path, {})).rejects.toThrow('Too many tries.');
+  fetched.mockReturnValueOnce(answer(429, { message: 'Another file is being read.' }));
+  await expect(api.post(path, {})).rejects.toThrow('Another file is being read.');
+  expect(fetched).toHaveBeenCalledTimes(2);
+});
+
 it('asks for a fresh token once, where the old one has run out', async () => {
   fetched.mockReturnValueOnce(answer(419, {}));
   fetched.mockReturnValueOnce(answer(200, {}));

@@ -56,6 +56,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('teams', [TeamController::class, 'found']);
         Route::get('new-password/{token}', [AccountController::class, 'renewing']);
         Route::put('new-password/{token}', [AccountController::class, 'renew']);
+        Route::put('new-email/{token}', [AccountController::class, 'email']);
     });
 
     Route::middleware(['auth', SameTeam::class, TellOfChange::class])->group(function (): void {
@@ -65,6 +66,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('account', [AccountController::class, 'show']);
         Route::delete('account/sign-ins/{signIn}', [AccountController::class, 'endSignIn'])->middleware(TypedLately::class);
         Route::post('account/second-factor', [AccountController::class, 'proposeSecondFactor']);
+        Route::post('account/email', [AccountController::class, 'askEmail'])->middleware(['throttle:password', 'throttle:letters']);
         Route::middleware('throttle:password')->group(function (): void {
             Route::post('session/password', [SessionController::class, 'confirm']);
             Route::put('password', [AccountController::class, 'password']);

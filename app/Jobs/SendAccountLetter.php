@@ -18,8 +18,16 @@ final class SendAccountLetter implements ShouldBeUniqueUntilProcessing, ShouldQu
 
     public int $uniqueFor = 60;
 
-    /** @param  string  $what  a sentence */
-    public function __construct(public readonly string $teamId, public readonly string $userId, public readonly string $what) {}
+    /**
+     * @param  string  $what  a sentence
+     * @param  string  $to  another address than the one they sign in with
+     */
+    public function __construct(
+        public readonly string $teamId,
+        public readonly string $userId,
+        public readonly string $what,
+        public readonly string $to = '',
+    ) {}
 
     public function uniqueId(): string
     {
@@ -30,7 +38,7 @@ final class SendAccountLetter implements ShouldBeUniqueUntilProcessing, ShouldQu
     {
         $user = User::ofTeam($this->teamId)->find($this->userId);
         if ($user instanceof User && $user->signsIn()) {
-            $mailer->send((new AccountChanged($user->name, $this->what, url('/')))->to($user->email));
+            $mailer->send((new AccountChanged($user->name, $this->what, url('/')))->to($this->to === '' ? $user->email : $this->to));
         }
     }
 }

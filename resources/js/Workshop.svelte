@@ -19,6 +19,7 @@
   /** Of an invitation that was opened; whoever opens one need not be in any team yet. */
   const token = $derived(/^\/join\/(\w+)$/u.exec(route.pathname)?.[1]);
   const renewal = $derived(/^\/new-password\/(\w+)$/u.exec(route.pathname)?.[1]);
+  const readdressing = $derived(/^\/new-email\/([\w-]+)$/u.exec(route.pathname)?.[1]);
   const teamId = $derived(session.data?.teamId ?? null);
 
   $effect(() => {
@@ -74,6 +75,10 @@
 {:else if renewal !== undefined}
   {#await import('./rooms/account/NewPassword.svelte') then { default: NewPassword }}
     <NewPassword token={renewal} />
+  {/await}
+{:else if readdressing !== undefined}
+  {#await import('./rooms/account/NewEmail.svelte') then { default: NewEmail }}
+    <NewEmail token={readdressing} />
   {/await}
 {:else if session.data === undefined}
   {#if session.error === null}

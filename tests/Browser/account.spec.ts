@@ -88,6 +88,27 @@ test('somebody comes into the team by a link, gets other work, and is let go', a
   await other.close();
 });
 
+test('a new e-mail address is used once the link sent there is opened', async ({ page, team }) => {
+  await page.goto('/team');
+  const form = page.getByRole('region', { name: 'Your e-mail address' });
+  await expect(form.getByText(team.email)).toBeVisible();
+  const email = `new-${team.email}`;
+  await form.getByLabel('New e-mail address').fill(email);
+  await form.getByLabel('Your password').fill('a long password');
+  await form.getByRole('button', { name: 'Send a link to the new address' }).click();
+  await expect(form.getByText(`We sent a link to ${email}.`)).toBeVisible();
+
+  const link = await linkSentTo(email);
+  await page.goto(link);
+  await page.getByRole('button', { name: 'Use this address' }).click();
+  await expect(page.getByText('Done. Sign in with this address from now on.')).toBeVisible();
+  await page.goto(link);
+  await page.getByRole('button', { name: 'Use this address' }).click();
+  await expect(page.getByRole('alert')).toContainText('This link has been used');
+  await page.goto('/team');
+  await expect(form.getByText(email)).toBeVisible();
+});
+
 test('a new password signs out every other device, and not this one', async ({ page, team, second }) => {
   const elsewhere = await second.newPage();
   await elsewhere.goto('/designs');

@@ -32,6 +32,7 @@ function addresses(): array
     return [
         'GET searches/{search}' => EVERYBODY, 'DELETE searches/{search}' => EVERYBODY,
         'GET account' => EVERYBODY, 'DELETE account/sign-ins/{signIn}' => EVERYBODY, 'POST account/second-factor' => EVERYBODY,
+        'POST account/email' => EVERYBODY,
         'PUT account/second-factor' => EVERYBODY, 'DELETE account/second-factor' => EVERYBODY, 'PUT team/end' => OWNERS,
         'GET team/file' => OWNERS, 'GET team/file/{part}' => OWNERS, 'POST team/file' => OWNERS,
         'DELETE team/end' => OWNERS,

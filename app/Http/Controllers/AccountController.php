@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Account\AskEmailChange;
+use App\Actions\Account\ChangeEmail;
 use App\Actions\Account\ChangePassword;
 use App\Actions\Account\DropSecondFactor;
 use App\Actions\Account\EndSignIn;
@@ -13,6 +15,7 @@ use App\Actions\Account\RenewPassword;
 use App\Actions\Account\SignInHere;
 use App\Http\Requests\Account\CodeRequest;
 use App\Http\Requests\Account\ConfirmRequest;
+use App\Http\Requests\Account\EmailRequest;
 use App\Http\Requests\Account\ForgottenRequest;
 use App\Http\Requests\Account\NewPasswordRequest;
 use App\Http\Requests\Account\PasswordRequest;
@@ -71,6 +74,25 @@ final readonly class AccountController
     public function renew(NewPasswordRequest $request, string $token, RenewPassword $renew): Response
     {
         $renew($token, $request->password());
+
+        return response()->noContent();
+    }
+
+    public function askEmail(EmailRequest $request, AskEmailChange $ask): Response
+    {
+        $ask(
+            user: $request->painter(),
+            email: $request->email(),
+            password: $request->string('password')->toString(),
+            code: $request->string('code')->toString(),
+        );
+
+        return response()->noContent();
+    }
+
+    public function email(string $token, ChangeEmail $change): Response
+    {
+        $change($token);
 
         return response()->noContent();
     }

@@ -19,6 +19,7 @@ final readonly class AccountOfUser
         $here = $this->session->get(SignIn::class);
 
         return new AccountRead(
+            email: $user->email,
             hasSecondFactor: $user->second_factor !== null,
             spareCodesLeft: count($user->spare_codes ?? []),
             signIns: array_values($signIns),

@@ -10,8 +10,15 @@ use App\Models\SignIn;
 final readonly class AccountRead
 {
     /**
+     * @param  string  $email  what they sign in with
      * @param  list<SignIn>  $signIns  the one that was seen last comes first
      * @param  string  $here  the id of the one that asks; empty where it has none
      */
-    public function __construct(public bool $hasSecondFactor, public int $spareCodesLeft, public array $signIns, public string $here) {}
+    public function __construct(
+        public string $email,
+        public bool $hasSecondFactor,
+        public int $spareCodesLeft,
+        public array $signIns,
+        public string $here,
+    ) {}
 }

@@ -801,6 +801,7 @@ export interface OtherWayTaken {
 }
 
 export interface OwnAccount {
+  email: string;
   hasSecondFactor: boolean;
   spareCodesLeft: number;
   devices: DeviceShown[];

@@ -51,7 +51,7 @@ function addressInLetter(string $outbox): string
         glob("{$outbox}/*.eml") ?: [],
     );
     $links = array_values(array_filter(array_map(
-        static fn (string $text): string => preg_match('#https?://\S+/(?:new-password|join)/\S+#', $text, $found) === 1 ? $found[0] : '',
+        static fn (string $text): string => preg_match('#https?://\S+/(?:new-\w+|join)/\S+#', $text, $found) === 1 ? $found[0] : '',
         $texts,
     )));
     expect($links)->toHaveCount(1);
@@ -309,6 +309,63 @@ it('lets a link to a new password die with any change of it', function (): void 
     ($this->signIn)()->assertOk();
     $this->putJson('/api/password', ['current' => 'a long password', 'password' => 'another long one'])->assertOk();
     $this->getJson("/api/new-password/{$token}")->assertGone();
+});
+
+it('changes an e-mail address by a link sent to the new one, and tells the old one', function (): void {
+    $new = ['email' => 'Tobi.new@example.org', 'password' => 'a long password'];
+    $this->postJson('/api/forgotten', ['email' => 'tobi@example.org'])->assertNoContent();
+    $passwordToken = basename(addressInLetter($this->outbox));
+    array_map(unlink(...), (array) glob("{$this->outbox}/*"));
+    ($this->signIn)()->assertOk();
+    $this->postJson('/api/account/email', [...$new, 'password' => 'guessed'])->assertJsonValidationErrorFor('password');
+    $this->postJson('/api/account/email', [...$new, 'email' => $this->scene->painter->email])->assertJsonValidationErrorFor('email');
+    array_map(unlink(...), (array) glob("{$this->outbox}/*"));
+    $this->postJson('/api/account/email', $new)->assertNoContent();
+    $token = basename(addressInLetter($this->outbox));
+    $this->getJson('/api/account')->assertJson(['email' => 'tobi@example.org']);
+
+    // Whoever opens it need not be signed in on that device.
+    ($this->letGo)();
+    array_map(unlink(...), (array) glob("{$this->outbox}/*"));
+    $this->putJson("/api/new-email/{$token}")->assertNoContent();
+    $letter = (string) file_get_contents((string) (glob("{$this->outbox}/*.eml") ?: [''])[0]);
+    expect($letter)->toContain('To: tobi@example.org')->toContain('You sign in with tobi.new@example.org from now on.');
+    ($this->signIn)()->assertJsonValidationErrorFor('email');
+    $this->postJson('/api/session', $new)->assertOk()->assertJson(['userName' => 'Tobi']);
+    $this->putJson("/api/new-email/{$token}")->assertJsonValidationErrorFor('token');
+    $this->getJson("/api/new-password/{$passwordToken}")->assertGone();
+});
+
+it('lets a link to a new e-mail address die with the hour, the password, or the address in other hands', function (): void {
+    $link = function (): string {
+        array_map(unlink(...), (array) glob("{$this->outbox}/*"));
+        $this->postJson('/api/account/email', ['email' => 'new@example.org', 'password' => 'a long password'])->assertNoContent();
+
+        return basename(addressInLetter($this->outbox));
+    };
+    ($this->signIn)()->assertOk();
+    $late = $link();
+    $this->travel(61)->minutes();
+    $this->putJson("/api/new-email/{$late}")->assertJsonValidationErrorFor('token');
+    $this->putJson('/api/new-email/'.strrev($late))->assertJsonValidationErrorFor('token');
+
+    $taken = $link();
+    $this->scene->painter->update(['email' => 'new@example.org']);
+    $this->putJson("/api/new-email/{$taken}")->assertJsonValidationErrorFor('token');
+    $this->scene->painter->update(['email' => 'other@example.org']);
+    $this->putJson('/api/password', ['current' => 'a long password', 'password' => 'another long one'])->assertOk();
+    $this->putJson("/api/new-email/{$taken}")->assertJsonValidationErrorFor('token');
+    expect($this->tobi->refresh()->email)->toBe('tobi@example.org');
+});
+
+it('asks for a code before an e-mail address is changed, where there is a second factor', function (): void {
+    ($this->signIn)()->assertOk();
+    $factor = new OneTimeCode(Base32::decodeUpper($this->postJson('/api/account/second-factor')->json('secret')));
+    $spare = $this->putJson('/api/account/second-factor', ['code' => $factor->at(OneTimeCode::stepAt(now()->getTimestamp()))])
+        ->assertOk()->json('codes');
+    $new = ['email' => 'new@example.org', 'password' => 'a long password'];
+    $this->postJson('/api/account/email', $new)->assertJsonValidationErrorFor('code');
+    $this->postJson('/api/account/email', [...$new, 'code' => $spare[0]])->assertNoContent();
 });
 
 it('takes passwords of twelve letters and more, to the last of two hundred, and none that is tried first', function (

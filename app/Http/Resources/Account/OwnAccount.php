@@ -11,11 +11,17 @@ use App\Queries\Account\AccountRead;
 final readonly class OwnAccount extends Resource
 {
     /** @param  list<DeviceShown>  $devices  the one that was seen last comes first */
-    public function __construct(public bool $hasSecondFactor, public int $spareCodesLeft, public array $devices) {}
+    public function __construct(
+        public string $email,
+        public bool $hasSecondFactor,
+        public int $spareCodesLeft,
+        public array $devices,
+    ) {}
 
     public static function of(AccountRead $read): self
     {
         return new self(
+            email: $read->email,
             hasSecondFactor: $read->hasSecondFactor,
             spareCodesLeft: $read->spareCodesLeft,
             devices: array_map(static fn ($signIn): DeviceShown => new DeviceShown(

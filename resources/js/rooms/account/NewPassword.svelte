@@ -37,7 +37,7 @@
     <Fetched query={link} what="Reading the link">
       <form class="flex flex-col gap-3" onsubmit={renew}>
         <Entry
-          label="Ten letters at least: three words that you remember"
+          label="Twelve letters at least: three words that you remember"
           type="password"
           autocomplete="new-password"
           bind:value={password}

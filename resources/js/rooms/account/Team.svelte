@@ -7,6 +7,7 @@
   import Fetched from '../../ui/Fetched.svelte';
   import Closing from './Closing.svelte';
   import Devices from './Devices.svelte';
+  import Email from './Email.svelte';
   import Invite from './Invite.svelte';
   import Members from './Members.svelte';
   import NamesKept from './NamesKept.svelte';
@@ -37,6 +38,7 @@
       <Password />
       <Fetched query={account} what="Asking for your devices">
         {#snippet children(own)}
+          <Email account={own} />
           <SecondFactor account={own} />
           <Devices account={own} />
         {/snippet}

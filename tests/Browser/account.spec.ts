@@ -174,7 +174,7 @@ test('whoever comes founds a team, forgets the password, and gets a new one by a
   await expect(page.getByRole('status')).toContainText('a letter is on its way');
   const link = await linkSentTo(email);
   await page.goto(link);
-  await page.getByLabel(/^Ten letters at least/).fill('another long one');
+  await page.getByLabel(/^Twelve letters at least/).fill('another long one');
   await page.getByRole('button', { name: 'Take it' }).click();
   await page.getByRole('button', { name: 'Sign in with it' }).click();
   await page.getByLabel('E-mail', { exact: true }).fill(email);

@@ -17,13 +17,15 @@ final readonly class KeepStory
     /** To fold so many taps on top costs less than to write the story anew for each of them. Measured. */
     private const EVERY = 20;
 
-    /** @param  Story  $story  of every event of the day; one that was told from the first is kept at once, so that the next need not */
-    public function __invoke(EventDay $day, Story $story): void
+    /**
+     * @param  Story  $story  of every event of the day; one that was told from the first is kept at once, so that the next need not
+     * @param  int  $taps  of the day
+     * @param  int  $new  of those
+     */
+    public function __invoke(EventDay $day, Story $story, int $taps, int $new): void
     {
-        $kept = DB::table('line_stories')->where('event_day_id', $day->id)->select('seq');
-        $since = DB::table('chair_events')->where('event_day_id', $day->id)->whereRaw("seq > coalesce(({$kept->toRawSql()}), 0)");
         $isRemade = count($story->line->ended()) > Defaults::ENDED_SHOWN + self::EVERY;
-        if (! $isRemade && $since->count() < self::EVERY) {
+        if (! $isRemade && intdiv($taps, self::EVERY) === intdiv($taps - $new, self::EVERY)) {
             return;
         }
         $enough = $story->forgetting(Defaults::ENDED_SHOWN);

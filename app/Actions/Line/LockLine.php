@@ -14,12 +14,13 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class LockLine
 {
-    public function __invoke(EventDay $day): void
+    /** @param  int  $taps  that are counted to those of the day already, which saves a way to the database */
+    public function __invoke(EventDay $day, int $taps = 0): void
     {
         DB::table('line_turns')->upsert(
-            ['event_day_id' => $day->id, 'turn' => 1],
+            ['event_day_id' => $day->id, 'turn' => 1, 'taps' => $taps],
             'event_day_id',
-            ['turn' => new Expression('turn + 1')],
+            ['turn' => new Expression('turn + 1'), 'taps' => new Expression("taps + {$taps}")],
         );
     }
 }

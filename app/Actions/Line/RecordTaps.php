@@ -11,12 +11,12 @@ use App\Jobs\KeepForecastOfDay;
 use App\Jobs\LearnFromDay;
 use App\Jobs\SendTextsOfDay;
 use App\Models\EventDay;
-use App\Models\TextWish;
 use App\Models\Ticket;
 use App\Models\User;
 use App\Queries\Line\StoryOfDay;
 use Core\Line\EventKind;
 use Core\Line\Line;
+use Illuminate\Database\Query\Expression;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 
@@ -53,16 +53,17 @@ final readonly class RecordTaps
     private function recorded(EventDay $day, User $painter, array $taps): array
     {
         return DB::transaction(function () use ($day, $painter, $taps): array {
-            ($this->lockLine)($day);
-            [$kept, $fates] = $this->keep($day, $painter, $taps);
+            ($this->lockLine)($day, count($taps));
+            $gate = $this->gate($day, $painter, $taps);
+            [$kept, $fates] = $this->keep($gate, $day, $painter, $taps);
             if (array_filter($fates, is_string(...)) === $fates) {
                 return $this->outcomes($taps, $fates, new Line);
             }
             $story = ($this->storyOfDay)($day);
             $outcomes = $this->outcomes($taps, $fates, $story->line);
             if ($kept !== []) {
-                ($this->writeLogbook)($day, $story->line, $this->touchedSince($day, min(array_column($kept, 'atMs'))));
-                ($this->keepStory)($day, $story);
+                $this->writeLogbook($day, $story->line, min(array_column($kept, 'atMs')));
+                ($this->keepStory)($day, $story, $gate->count(), count($kept));
             }
             if (array_filter($kept, static fn (Tap $tap): bool => $tap->more->note !== null) !== []) {
                 ForgetNotesOfDay::dispatch($day->team_id, $day->id);
@@ -70,7 +71,7 @@ final readonly class RecordTaps
             if (array_filter($kept, static fn (Tap $tap): bool => $tap->firstName !== null) !== []) {
                 ForgetNamesOfDay::dispatch($day->team_id, $day->id, $painter->team->names_days);
             }
-            if ($kept !== [] && TextWish::query()->where('event_day_id', $day->id)->exists()) {
+            if ($kept !== [] && $gate->hasWishes) {
                 SendTextsOfDay::dispatch($day->team_id, $day->id);
             }
             if (in_array(EventKind::Opened, array_column($kept, 'kind'), true)) {
@@ -86,17 +87,25 @@ final readonly class RecordTaps
 
     /**
      * @param  list<Tap|RefusedTap>  $taps
-     * @return array{list<Tap>, array<int, TapFate|string>} the new taps; what is known of each one of the batch, a refusal in words
      */
-    private function keep(EventDay $day, User $painter, array $taps): array
+    private function gate(EventDay $day, User $painter, array $taps): TapGate
     {
-        $gate = new TapGate(
+        return new TapGate(
             day: $day,
             role: $painter->role,
             taps: array_values(array_filter($taps, static fn (Tap|RefusedTap $tap): bool => $tap instanceof Tap)),
+            counted: count($taps),
             nowMs: now()->getTimestampMs(),
             waiting: fn (): int => count(($this->storyOfDay)($day)->line->queue()),
         );
+    }
+
+    /**
+     * @param  list<Tap|RefusedTap>  $taps
+     * @return array{list<Tap>, array<int, TapFate|string>} the new taps; what is known of each one of the batch, a refusal in words
+     */
+    private function keep(TapGate $gate, EventDay $day, User $painter, array $taps): array
+    {
         $kept = [];
         $fates = [];
         foreach ($taps as $index => $tap) {
@@ -112,7 +121,9 @@ final readonly class RecordTaps
                 fn (Tap $tap): array => $this->row(day: $day, painter: $painter, tap: $tap, design: $gate->designOf($tap)),
                 $kept,
             ));
-            DB::table('line_turns')->where('event_day_id', $day->id)->increment('taps', count($kept));
+        }
+        if (count($kept) < count($taps)) {
+            DB::table('line_turns')->where('event_day_id', $day->id)->decrement('taps', count($taps) - count($kept));
         }
 
         return [$kept, $fates];
@@ -158,22 +169,23 @@ final readonly class RecordTaps
         ];
     }
 
-    /**
-     * Whoever has no tap at or after that moment stands as before, whatever came late: the line before it is the same.
-     *
-     * @return list<string> ticket ids
-     */
-    private function touchedSince(EventDay $day, int $ms): array
+    /** Whoever has no tap at or after that moment stands as before, whatever came late: the line before it is the same. */
+    private function writeLogbook(EventDay $day, Line $line, int $sinceMs): void
     {
-        /** @var list<string> $ids */
-        $ids = DB::table('chair_events')
+        /** @var array<string, int> $touched whether the logbook has a face, by ticket */
+        $touched = DB::table('chair_events')
             ->leftJoin('chair_events as target', 'target.id', '=', 'chair_events.target_id')
+            ->join('tickets', 'tickets.id', '=', new Expression('coalesce(chair_events.ticket_id, target.ticket_id)'))
+            ->leftJoin('faces', 'faces.ticket_id', '=', 'tickets.id')
             ->where('chair_events.event_day_id', $day->id)
-            ->where('chair_events.at_ms', '>=', $ms)
-            ->selectRaw('distinct coalesce(chair_events.ticket_id, target.ticket_id) as ticket_id')
-            ->pluck('ticket_id')->filter()->values()->all();
-
-        return $ids;
+            ->where('chair_events.at_ms', '>=', $sinceMs)
+            ->selectRaw('distinct tickets.id, faces.ticket_id is not null as is_written')
+            ->pluck('is_written', 'id')->all();
+        $changed = array_filter(array_keys($touched), static fn (string $ticket): bool => $touched[$ticket] === 1
+            || WriteLogbook::isOf($line->tickets[$ticket] ?? null));
+        if ($changed !== []) {
+            ($this->writeLogbook)($day, $line, array_values($changed));
+        }
     }
 
     /**

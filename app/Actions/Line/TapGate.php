@@ -12,9 +12,16 @@ use Closure;
 use Core\Line\Defaults;
 use Core\Line\EventKind;
 use Core\Team\Role;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
-/** Looks at the taps of one batch: does each speak of things that are there, and are this team's? */
+/**
+ * Looks at the taps of one batch: does each speak of things that are there, and are this team's?
+ *
+ * @phpstan-type Facts \stdClass&object{
+ *     taps: int, first: int|null, last: int|null, wishes: int, tickets: string|null, events: string|null
+ * }
+ */
 final class TapGate
 {
     /** A browser's clock may run this far ahead of the server's. */
@@ -51,6 +58,9 @@ final class TapGate
 
     private int $count;
 
+    /** Whether anybody wishes to be texted on this day. */
+    public readonly bool $hasWishes;
+
     /** Children who wait: before these taps, and brought by them. */
     private ?int $waitingBefore = null;
 
@@ -58,36 +68,60 @@ final class TapGate
 
     /**
      * @param  list<Tap>  $taps
+     * @param  int  $counted  how many are counted to those of the day already, and are not admitted yet
      * @param  Closure(): int  $waiting  how many children wait; asked only where that could be too many
      */
     public function __construct(
         private readonly EventDay $day,
         private readonly Role $role,
         array $taps,
+        int $counted,
         private readonly int $nowMs,
         private readonly Closure $waiting,
     ) {
         $ids = static fn (string $field): array => array_values(array_filter(array_column($taps, $field), is_string(...)));
+        $facts = $this->facts($ids('ticket'), [...$ids('id'), ...$ids('target')]);
+        $this->earliestMs = min($day->opens_ms, $facts->first ?? $day->opens_ms) - self::EARLY_MS;
+        $this->count = $facts->taps - $counted;
+        $this->numbers = $facts->last ?? 0;
+        $this->hasWishes = $facts->wishes === 1;
         /** @var array<string, string> $tickets */
-        $tickets = DB::table('tickets')->whereIn('id', $ids('ticket'))->pluck('event_day_id', 'id')->all();
-        $known = DB::table('chair_events')->whereIn('id', [...$ids('id'), ...$ids('target')]);
-        foreach ($known->get(['id', 'event_day_id', 'kind']) as $event) {
-            /** @var \stdClass&object{id: string, event_day_id: string, kind: string} $event */
-            $this->eventDays[$event->id] = $event->event_day_id;
-            $this->eventKinds[$event->id] = EventKind::from($event->kind);
-        }
-        /** @var \stdClass&object{taps: int, first: int|null, last: int|null} $counts */
-        $counts = DB::table('line_turns')->where('event_day_id', $day->id)->select('taps')
-            ->selectSub(DB::table('chair_events')->where('event_day_id', $day->id)->selectRaw('min(at_ms)'), 'first')
-            ->selectSub(DB::table('tickets')->where('event_day_id', $day->id)->selectRaw('max(number)'), 'last')
-            ->sole();
-        $this->earliestMs = min($day->opens_ms, $counts->first ?? $day->opens_ms) - self::EARLY_MS;
-        $this->count = $counts->taps;
-        $this->numbers = $counts->last ?? 0;
+        $tickets = json_decode($facts->tickets ?? '{}', true, flags: JSON_THROW_ON_ERROR);
         $this->ticketDays = $tickets;
+        /** @var array<string, array{string, string}> $events */
+        $events = json_decode($facts->events ?? '{}', true, flags: JSON_THROW_ON_ERROR);
+        foreach ($events as $id => [$eventDay, $kind]) {
+            $this->eventDays[$id] = $eventDay;
+            $this->eventKinds[$id] = EventKind::from($kind);
+        }
         $this->designs = $this->designsOfTeam($ids('design'));
         $this->plans = $this->plansOfTeam($ids('plan'));
         $this->painters = $this->paintersOfTeam($ids('painter'));
+    }
+
+    /**
+     * All in one question: each is a way to the database and back, while the line waits.
+     *
+     * @param  list<string>  $tickets
+     * @param  list<string>  $events
+     * @return Facts
+     */
+    private function facts(array $tickets, array $events): \stdClass
+    {
+        $ofDay = fn (string $table): Builder => DB::table($table)->where('event_day_id', $this->day->id);
+        /** @var Facts $facts */
+        $facts = $ofDay('line_turns')->select('taps')
+            ->selectSub($ofDay('chair_events')->selectRaw('min(at_ms)'), 'first')
+            ->selectSub($ofDay('tickets')->selectRaw('max(number)'), 'last')
+            ->selectSub($ofDay('text_wishes')->selectRaw('count(*) > 0'), 'wishes')
+            ->selectSub(DB::table('tickets')->whereIn('id', $tickets)->selectRaw('json_objectagg(id, event_day_id)'), 'tickets')
+            ->selectSub(
+                DB::table('chair_events')->whereIn('id', $events)->selectRaw('json_objectagg(id, json_array(event_day_id, kind))'),
+                'events',
+            )
+            ->sole();
+
+        return $facts;
     }
 
     public function isRepeated(Tap $tap): bool
@@ -98,6 +132,12 @@ final class TapGate
     public function isNewTicket(Tap $tap): bool
     {
         return $tap->kind === EventKind::Joined && ! isset($this->ticketDays[(string) $tap->ticket]);
+    }
+
+    /** How many taps the day has, those admitted too. */
+    public function count(): int
+    {
+        return $this->count;
     }
 
     public function nextNumber(): int

@@ -38,7 +38,7 @@ final readonly class WriteLogbook
         Face::ofTeam($day->team_id)->whereIn('ticket_id', $ticketIds)->delete();
         $ended = array_filter(
             array_intersect_key($line->tickets, array_fill_keys($ticketIds, true)),
-            static fn (Ticket $ticket): bool => self::belongsInLogbook($ticket),
+            self::isOf(...),
         );
         if ($ended === []) {
             return;
@@ -62,9 +62,10 @@ final readonly class WriteLogbook
         FaceStep::query()->insert(array_merge(...array_map($ofTicket, array_values($ended))));
     }
 
-    private static function belongsInLogbook(Ticket $ticket): bool
+    /** Whether a child stands in the logbook: painted, or gone with a face begun. */
+    public static function isOf(?Ticket $ticket): bool
     {
-        return $ticket->face !== null
+        return $ticket?->face !== null
             && ($ticket->status === TicketStatus::Finished || $ticket->status === TicketStatus::Left);
     }
 

@@ -92,16 +92,16 @@ it('writes the story of a day now and then only, and tells the same from what wa
     ($this->tap)([Scene::tap('opened', $this->now - 60_000), ...array_map($this->join, array_fill(0, 30, 'Wren'))]);
     $kept = DB::table('line_stories')->value('seq');
     expect($kept)->not->toBeNull();
-    for ($more = 0; $more < 19; $more++) {
+    for ($more = 0; $more < 8; $more++) {
         ($this->tap)([($this->join)('Noor')]);
     }
     expect(DB::table('line_stories')->value('seq'))->toBe($kept);
     $told = ($this->news)()->json('line.waiting.*.number');
-    expect($told)->toBe(range(1, 49));
+    expect($told)->toBe(range(1, 38));
     ($this->tap)([($this->join)('Noor')]);
     expect(DB::table('line_stories')->value('seq'))->toBeGreaterThan($kept);
     DB::table('line_stories')->delete();
-    expect(($this->news)()->json('line.waiting.*.number'))->toBe(range(1, 50));
+    expect(($this->news)()->json('line.waiting.*.number'))->toBe(range(1, 39));
 });
 
 describe('channels', function (): void {

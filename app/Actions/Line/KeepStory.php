@@ -18,16 +18,20 @@ final readonly class KeepStory
     private const EVERY = 20;
 
     /**
-     * @param  Story  $story  of every event of the day; one that was told from the first is kept at once, so that the next need not
+     * Whether it is time: one that was told from the first is kept at once, so that the next need not.
+     *
      * @param  int  $taps  of the day
      * @param  int  $new  of those
      */
-    public function __invoke(EventDay $day, Story $story, int $taps, int $new): void
+    public function isDue(Story $story, int $taps, int $new): bool
     {
-        $isRemade = count($story->line->ended()) > Defaults::ENDED_SHOWN + self::EVERY;
-        if (! $isRemade && intdiv($taps, self::EVERY) === intdiv($taps - $new, self::EVERY)) {
-            return;
-        }
+        return count($story->line->ended()) > Defaults::ENDED_SHOWN + self::EVERY
+            || intdiv($taps, self::EVERY) > intdiv($taps - $new, self::EVERY);
+    }
+
+    /** @param  Story  $story  of every event of the day */
+    public function __invoke(EventDay $day, Story $story): void
+    {
         $enough = $story->forgetting(Defaults::ENDED_SHOWN);
         $newest = DB::table('chair_events')->where('event_day_id', $day->id)->selectRaw('coalesce(max(seq), 0)');
         DB::table('line_stories')->upsert([[

@@ -63,7 +63,9 @@ final readonly class RecordTaps
             $outcomes = $this->outcomes($taps, $fates, $story->line);
             if ($kept !== []) {
                 $this->writeLogbook($day, $story->line, min(array_column($kept, 'atMs')));
-                ($this->keepStory)($day, $story, $gate->count(), count($kept));
+                if ($this->keepStory->isDue($story, $gate->count(), count($kept))) {
+                    ($this->keepStory)($day, $story);
+                }
             }
             if (array_filter($kept, static fn (Tap $tap): bool => $tap->more->note !== null) !== []) {
                 ForgetNotesOfDay::dispatch($day->team_id, $day->id);

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Account\Files\AccountAsFile;
+use App\Account\Files\AccountTable;
+use App\Account\Files\EventAsFile;
 use App\Models\EventDay;
 use App\Models\Team;
-use App\Queries\Account\AccountAsFile;
-use App\Queries\Account\AccountTable;
-use App\Queries\Account\EventAsFile;
 use ZipArchive;
 
 /** Zips of accounts and events, taken apart and put together. */

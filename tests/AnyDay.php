@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use App\Actions\Account\AddPainter;
+use App\Account\Team\AddPainter;
 use App\Models\Design;
 use App\Models\EventDay;
 use BackedEnum;

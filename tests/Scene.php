@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use App\Actions\Account\AddPainter;
-use App\Actions\Bench\CreateDesign;
-use App\Actions\Plan\DayTerms;
-use App\Actions\Plan\MenuTerms;
-use App\Actions\Plan\SaveDay;
-use App\Actions\Plan\SaveMenu;
+use App\Account\Team\AddPainter;
+use App\Account\Ways\BenchOfPainter;
+use App\Bench\Designs\CreateDesign;
 use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\User;
-use App\Queries\Account\BenchOfPainter;
+use App\Plan\Days\DayTerms;
+use App\Plan\Days\MenuTerms;
+use App\Plan\Days\SaveDay;
+use App\Plan\Days\SaveMenu;
 use Core\Design\Design as CoreDesign;
 use Core\Design\Placement;
 use Core\Design\Step;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // Writes down what the installed packages are, right after Composer has put them there: inch:doctor tells what was changed since.
 
-use App\Queries\Operations\InstalledFiles;
+use App\Operations\Health\InstalledFiles;
 
 require __DIR__.'/../vendor/autoload.php';
 

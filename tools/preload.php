@@ -21,9 +21,11 @@ require __DIR__.'/../vendor/autoload.php';
     $app = require __DIR__.'/../bootstrap/app.php';
     assert($app instanceof Application);
     $app->make(Kernel::class)->handle(Request::create('/api/session', server: ['HTTP_ACCEPT' => 'application/json']));
-    foreach (['app/Actions', 'app/Http', 'app/Jobs', 'app/Models', 'app/Queries', 'app/Rules', 'core'] as $folder) {
+    foreach (['app', 'core'] as $folder) {
         foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__."/../{$folder}")) as $file) {
-            if ($file instanceof SplFileInfo && $file->getExtension() === 'php') {
+            assert($file instanceof SplFileInfo);
+            // Commands answer nobody.
+            if ($file->getExtension() === 'php' && ! str_contains($file->getPathname(), '/app/Console/')) {
                 require_once $file->getPathname();
             }
         }

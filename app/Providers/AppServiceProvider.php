@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Actions\Plan\RankDesigns;
+use App\Account\SignIn\AccountOfAddress;
 use App\Database\RetryingConnection;
 use App\Models\Design;
 use App\Models\EventDay;
@@ -14,7 +14,7 @@ use App\Models\KitRemoval;
 use App\Models\Menu;
 use App\Models\Search;
 use App\Models\User;
-use App\Queries\Account\AccountOfAddress;
+use App\Plan\FacePlans\RankDesigns;
 use App\StandIns\Letters\Outbox;
 use App\StandIns\Texts\ScriptedTexts;
 use App\StandIns\Texts\TextService;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Account\SignIn\SignInOfToken;
 use App\Models\SignIn;
 use App\Models\User;
-use App\Queries\Account\SignInOfToken;
 use Illuminate\Auth\EloquentUserProvider;
 use Illuminate\Contracts\Auth\Authenticatable;
 

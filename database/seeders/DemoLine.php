@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\Line\KeepStory;
-use App\Actions\Logbook\LearnPaces;
-use App\Actions\Logbook\WriteLogbook;
+use App\Line\Taps\KeepStory;
+use App\Line\Taps\StoryOfDay;
+use App\Logbook\Faces\WriteLogbook;
+use App\Logbook\Pace\LearnPaces;
 use App\Models\ChairEvent;
 use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\Ticket;
 use App\Models\User;
-use App\Queries\Line\StoryOfDay;
 use Core\Line\AfterFace;
 use Core\Line\Defaults;
 use Core\Line\EventKind;

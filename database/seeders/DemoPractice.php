@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\Logbook\LearnPaces;
+use App\Logbook\Pace\LearnPaces;
 use App\Models\Design;
 use App\Models\PracticeRun;
 use App\Models\User;

@@ -96,12 +96,6 @@ it('lets a folder of the core know only what lies below it', function (): void {
 arch('everything is strictly typed')
     ->expect(['App', 'Core', 'Database', 'Tools'])->toUseStrictTypes();
 
-arch('controllers know neither models nor core')
-    ->expect('App\Http\Controllers')->not->toUse(['App\Models', 'Core', 'Illuminate\Support\Facades\DB']);
-
-arch('controllers hand over to an action or a query')
-    ->expect('App\Http\Controllers')->toBeFinal()->toBeReadonly()->toHaveSuffix('Controller');
-
 it('keeps lines and functions short enough to be read', function (): void {
     $root = dirname(__DIR__, 2);
     exec('git -C '.escapeshellarg($root).' ls-files -- '.escapeshellarg('*.php'), $files);
@@ -119,35 +113,6 @@ it('keeps lines and functions short enough to be read', function (): void {
         }
     }
 });
-
-it('lets no controller write, not even through a model that the address named', function (): void {
-    $writes = '/->(?:save|saveQuietly|create|forceCreate|update|delete|forceDelete|restore|insert|upsert|increment|decrement|push'
-        .'|touch|sync|attach|detach|fill)\(/';
-    foreach ((array) glob(dirname(__DIR__, 2).'/app/Http/Controllers/*.php') as $file) {
-        expect(preg_match($writes, (string) file_get_contents((string) $file)))->toBe(0, "{$file} writes");
-    }
-    expect(preg_match($writes, '$request->design()->update([])'))->toBe(1);
-});
-
-arch('queries are final, and so is what they answer with')
-    ->expect('App\Queries')->toBeFinal()->toBeReadonly();
-
-it('has queries that are asked by calling them, and plain values beside them that ask nothing', function (): void {
-    $queries = 0;
-    foreach ((array) glob(dirname(__DIR__, 2).'/app/Queries/*/*.php') as $file) {
-        $name = 'App\\Queries\\'.basename(dirname((string) $file)).'\\'.basename((string) $file, '.php');
-        $isQuery = method_exists($name, '__invoke');
-        $queries += $isQuery ? 1 : 0;
-        $asks = preg_match('/::(query|ofTeam)\(|DB::/', (string) file_get_contents((string) $file)) === 1;
-        expect(
-            $isQuery || ! $asks || $name === App\Queries\Account\BenchOfPainter::class,
-        )->toBeTrue("{$name} asks the database, and is not called to");
-    }
-    expect($queries)->toBeGreaterThan(25);
-});
-
-arch('what is asked and done is answered as the core has it, and dressed for the browser by resources')
-    ->expect(['App\Queries', 'App\Actions', 'App\Jobs', 'App\Models'])->not->toUse('App\Http');
 
 /**
  * What a file asks of a team's own records other than within the team.
@@ -189,17 +154,17 @@ it('asks for the records of a team only within the team', function (): void {
 
     // Whoever signs in, is taken in or is named on the command line is known by the e-mail address alone.
     $byAddress = [
-        'Actions/Account/AddPainter.php',
+        'Account/Team/AddPainter.php',
         // Links of every team whose time is over.
-        'Actions/Account/ForgetOldLinks.php',
+        'Account/SignIn/ForgetOldLinks.php',
         // Whose turn it is among all teams.
-        'Actions/Search/TakeSearch.php',
-        'Queries/Search/SearchSoFar.php',
+        'Search/Queue/TakeSearch.php',
+        'Search/Queue/SearchSoFar.php',
         'Console/Commands/ExportDesigns.php',
         'Console/Commands/ImportDesignFile.php',
         'Console/Commands/SetUpDemo.php',
-        'Queries/Account/AccountOfAddress.php',
-        'Queries/Account/InvitationOfToken.php',
+        'Account/SignIn/AccountOfAddress.php',
+        'Account/Invitations/InvitationOfToken.php',
     ];
     foreach (new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator($app)), '/\.php$/') as $file) {
         assert($file instanceof SplFileInfo);
@@ -222,18 +187,6 @@ it('keeps migrations free of the application, which goes on without them', funct
         expect(preg_match('/\\\\?(App|Core)\\\\/', (string) file_get_contents((string) $file)))->toBe(0, "{$file} uses the application");
     }
 });
-
-arch('models stay behind actions and queries')
-    ->expect('App\Models')->not->toUse(['App\Http', 'App\Actions', 'App\Queries']);
-
-arch('jobs wait in the queue once')
-    ->expect('App\Jobs')->toBeFinal()->toImplement([
-        'Illuminate\Contracts\Queue\ShouldQueue',
-        'Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing',
-    ]);
-
-arch('resources are plain values')
-    ->expect('App\Http\Resources')->classes()->toBeReadonly()->not->toUse('App\Models');
 
 arch('nothing is left over from looking into things')
     ->expect(['dd', 'dump', 'var_dump', 'ray', 'die', 'print_r', 'var_export'])->not->toBeUsed();

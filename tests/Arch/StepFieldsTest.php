@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Http\Requests\Bench\SaveDesignRequest;
-use App\Http\Resources\Bench\StepLine;
+use App\Bench\Designs\SaveDesignRequest;
+use App\Bench\TypedSteps\StepLine;
 use App\Models\FacePlan;
 use Core\Colour\Load;
 use Core\Design\Alternative;

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Queries\Operations\InstalledFiles;
-use App\Queries\Operations\WhatAilsIt;
+use App\Operations\Health\InstalledFiles;
+use App\Operations\Health\WhatAilsIt;
 use Illuminate\Encryption\Encrypter;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\DB;

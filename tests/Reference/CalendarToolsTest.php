@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Queries\Plan\CalendarText;
+use App\Plan\Calendar\CalendarText;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Facades\Process;
 use Tests\FeatureCase;

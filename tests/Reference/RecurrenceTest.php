@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Actions\Plan\FoundBooking;
-use App\Actions\Plan\ReadCalendar;
+use App\Plan\Calendar\FoundBooking;
+use App\Plan\Calendar\ReadCalendar;
 use Illuminate\Support\Facades\Process;
 use Tests\FeatureCase;
 

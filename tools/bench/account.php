@@ -5,10 +5,10 @@ declare(strict_types=1);
 // How long it takes to write all that is a team's into one file, and to bring it into another team.
 // php tools/bench/account.php EMAIL   the team's owner
 
-use App\Actions\Account\BringInAccount;
-use App\Actions\Account\FoundTeam;
-use App\Queries\Account\AccountAsFile;
-use App\Queries\Account\AccountOfAddress;
+use App\Account\Files\AccountAsFile;
+use App\Account\Files\BringInAccount;
+use App\Account\SignIn\AccountOfAddress;
+use App\Account\Team\FoundTeam;
 use Illuminate\Contracts\Console\Kernel;
 
 require __DIR__.'/../../vendor/autoload.php';

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // Plays 10 000 days of a fair of four hours with four artists and twelve designs, and weighs twelve designs of four rungs each; prints
 // the milliseconds as JSON, the middle of five.
-use App\Actions\Plan\PlayDays;
+use App\Plan\Forecast\PlayDays;
 use Core\Plan\Menu\Candidate;
 use Core\Plan\Menu\MenuGoal;
 use Core\Plan\Menu\RecommendedMenu;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 // Prints as JSON how long it takes to close the line of the bench's day, and how long and how much memory learning from it.
 
-use App\Actions\Bench\CopyDesign;
-use App\Actions\Line\RecordTaps;
-use App\Actions\Line\Tap;
-use App\Actions\Logbook\LearnPaces;
-use App\Jobs\LearnFromDay;
+use App\Account\Ways\BenchOfPainter;
+use App\Bench\Designs\CopyDesign;
+use App\Line\Taps\RecordTaps;
+use App\Line\Taps\Tap;
+use App\Logbook\Pace\LearnFromDay;
+use App\Logbook\Pace\LearnPaces;
 use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\User;
-use App\Queries\Account\BenchOfPainter;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tools\stories;
 
-use App\Http\Resources\Line\LineBoard;
-use App\Queries\Line\DesignOnDay;
-use App\Queries\Line\LineRead;
-use App\Queries\Line\Offer;
-use App\Queries\Line\OwnTime;
-use App\Queries\Plan\DayFacts;
-use App\Queries\Plan\DayRoster;
+use App\Line\Offered\DesignOnDay;
+use App\Line\Offered\Offer;
+use App\Line\Offered\OwnTime;
+use App\Line\Told\LineBoard;
+use App\Line\Told\LineRead;
+use App\Plan\Days\DayFacts;
+use App\Plan\Days\DayRoster;
 use Core\Design\Placement;
 use Core\Line\Defaults;
 use Core\Line\FacePlan;

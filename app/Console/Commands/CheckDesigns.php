@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Bench\ReadDesignFile;
+use App\Bench\Files\ReadDesignFile;
 use Core\Design\Design;
 use Core\Order\Check;
 use Core\Order\Circumstances;

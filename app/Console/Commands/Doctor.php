@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Queries\Operations\WhatAilsIt;
+use App\Operations\Health\WhatAilsIt;
 use Illuminate\Console\Command;
 
 /** Exit 0 when all is well, 1 when something is not. */

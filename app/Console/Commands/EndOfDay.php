@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Account\EndTeams;
-use App\Actions\Account\ForgetOldLinks;
-use App\Actions\Line\ForgetOverdue;
+use App\Account\SignIn\ForgetOldLinks;
+use App\Account\Team\EndTeams;
+use App\Line\Forgetting\ForgetOverdue;
 use Illuminate\Console\Command;
 
 /** What is done once a day, by the scheduler. */

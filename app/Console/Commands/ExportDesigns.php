@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Bench\Files\DesignsAsFile;
 use App\Models\Design;
 use App\Models\User;
-use App\Queries\Bench\DesignsAsFile;
 use Illuminate\Console\Command;
 
 final class ExportDesigns extends Command

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Plan\PlayDays;
-use App\Actions\Plan\ReadPlanFile;
+use App\Plan\Forecast\PlayDays;
+use App\Plan\Forecast\ReadPlanFile;
 use Core\Plan\EventPlan;
 use Core\Plan\Outlook;
 use Core\Plan\PulledLever;

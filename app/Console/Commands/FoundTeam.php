@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Account\AddPainter;
+use App\Account\Team\AddPainter;
 use App\Rules\NewPassword;
 use Core\Team\Role;
 use Illuminate\Console\Command;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Bench\ImportDesigns;
+use App\Account\Ways\BenchOfPainter;
+use App\Bench\Files\ImportDesigns;
 use App\Models\User;
-use App\Queries\Account\BenchOfPainter;
 use Illuminate\Console\Command;
 
 final class ImportDesignFile extends Command

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Bench\ReadDesignFile;
-use App\Actions\Bench\WatchSearch;
+use App\Bench\Files\ReadDesignFile;
+use App\Bench\Order\WatchSearch;
 use App\Exceptions\WrongOption;
 use Core\Design\Design;
 use Core\Design\Step;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Plan\ReadPlanFile;
+use App\Plan\Forecast\ReadPlanFile;
 use Core\Kit\Kit;
 use Core\Plan\EventPlan;
 use Core\Plan\InvalidPlanFile;

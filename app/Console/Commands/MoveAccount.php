@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Account\BringInAccount;
+use App\Account\Files\AccountAsFile;
+use App\Account\Files\BringInAccount;
+use App\Account\SignIn\AccountOfAddress;
 use App\Exceptions\InvalidAccountFile;
 use App\Models\User;
-use App\Queries\Account\AccountAsFile;
-use App\Queries\Account\AccountOfAddress;
 use Illuminate\Console\Command;
 
 final class MoveAccount extends Command

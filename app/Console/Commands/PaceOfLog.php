@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Logbook\ReadLogFile;
 use App\Exceptions\WrongOption;
+use App\Logbook\Faces\ReadLogFile;
 use Core\Pace\Defaults;
 use Core\Pace\LogBook;
 use Core\Pace\LogLine;

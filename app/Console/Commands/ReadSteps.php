@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Actions\Kit\ReadKitFile;
 use App\Exceptions\InvalidShape;
 use App\Exceptions\WrongOption;
+use App\Kit\Things\ReadKitFile;
 use Core\Design\Placement;
 use Core\Design\StepValues;
 use Core\Design\Wording\Assumption;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\DataState;
-use App\Queries\Operations\StateOfData;
+use App\Operations\Health\StateOfData;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 

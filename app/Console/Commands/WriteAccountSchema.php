@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Queries\Account\AccountSchema;
+use App\Account\Files\AccountSchema;
 use Illuminate\Console\Command;
 
 final class WriteAccountSchema extends Command

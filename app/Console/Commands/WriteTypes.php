@@ -52,10 +52,8 @@ final class WriteTypes extends Command
     private function types(): string
     {
         $blocks = [];
-        foreach (self::classes() as $class) {
-            if (is_subclass_of($class, Resource::class) && ! (new ReflectionClass($class))->isAbstract()) {
-                $blocks[] = $this->interface(class_basename($class), new ReflectionClass($class));
-            }
+        foreach (self::answers() as $name => $class) {
+            $blocks[] = $this->interface($name, $class);
         }
         ksort($this->enums);
         foreach ($this->enums as $name => $enum) {
@@ -67,20 +65,22 @@ final class WriteTypes extends Command
                 ."] as const;\nexport type {$name} = (typeof {$name}Values)[number];\n";
         }
 
-        return "// Written by `php artisan inch:types` from app/Http/Resources. Do not edit.\n\n".implode("\n", $blocks);
+        return "// Written by `php artisan inch:types` from what the application answers with. Do not edit.\n\n".implode("\n", $blocks);
     }
 
-    /** @return list<string> the names of all resource classes, by their last word */
-    private static function classes(): array
+    /** @return array<string, ReflectionClass<object>> by their last word */
+    private static function answers(): array
     {
-        $files = [...(array) glob(app_path('Http/Resources/*.php')), ...(array) glob(app_path('Http/Resources/*/*.php'))];
-        $named = [];
-        foreach ($files as $file) {
-            $named[basename((string) $file, '.php')] = str_replace([app_path(), '/'], ['App', '\\'], substr((string) $file, 0, -4));
+        $answers = [];
+        foreach ((array) glob(app_path('*/*/*.php')) as $file) {
+            $class = str_replace([app_path(), '/'], ['App', '\\'], substr((string) $file, 0, -4));
+            if (is_subclass_of($class, Resource::class) && ! (new ReflectionClass($class))->isAbstract()) {
+                $answers[class_basename($class)] = new ReflectionClass($class);
+            }
         }
-        ksort($named);
+        ksort($answers);
 
-        return array_values($named);
+        return $answers;
     }
 
     /** @param  ReflectionClass<object>  $class */

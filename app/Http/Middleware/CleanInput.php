@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Actions\InWholeNumbers;
+use App\Json\NormaliseNumbers;
 use Illuminate\Foundation\Http\Middleware\TransformsRequest;
 use Illuminate\Validation\ValidationException;
 
@@ -39,6 +39,6 @@ final class CleanInput extends TransformsRequest
             };
         }
 
-        return InWholeNumbers::of($value);
+        return NormaliseNumbers::of($value);
     }
 }

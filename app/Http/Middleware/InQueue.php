@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Actions\Search\AskSearch;
-use App\Http\Resources\Search\SearchAsked;
 use App\Models\User;
+use App\Search\Queue\AskSearch;
+use App\Search\Queue\SearchAsked;
 use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

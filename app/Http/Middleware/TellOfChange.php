@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Actions\Line\TellScreens;
+use App\Line\Taps\TellScreens;
 use App\Models\EventDay;
 use Closure;
 use Illuminate\Http\Request;

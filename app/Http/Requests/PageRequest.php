@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Queries\Page;
+use App\Database\Page;
 
 /** Asks for a part of a long list. */
 final class PageRequest extends TeamRequest

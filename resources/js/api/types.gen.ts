@@ -1,4 +1,4 @@
-// Written by `php artisan inch:types` from app/Http/Resources. Do not edit.
+// Written by `php artisan inch:types` from what the application answers with. Do not edit.
 
 export interface ActShown {
   id: string;

@@ -25,7 +25,7 @@ export function sinceOf(told: ToldLine | undefined): string | undefined {
   return told === undefined || told.news.taps.length > MOST_NEWS ? undefined : told.version;
 }
 
-/** Said where the whole line is to be asked for: App\Queries\Line\LineVersion::none(). */
+/** Said where the whole line is to be asked for: App\Line\Told\LineVersion::none(). */
 const ASK_ANEW = '0-';
 
 /** The number of the newest event that a version knows of. */

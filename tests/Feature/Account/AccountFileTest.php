@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-use App\Actions\Account\AddPainter;
-use App\Actions\Account\BringInAccount;
+use App\Account\Files\AccountSchema;
+use App\Account\Files\AccountTable;
+use App\Account\Files\BringInAccount;
+use App\Account\Files\ShiftedIds;
+use App\Account\Team\AddPainter;
 use App\Exceptions\InvalidAccountFile;
 use App\Http\Middleware\OneFileAtATime;
 use App\Models\Design;
 use App\Models\KitItem;
 use App\Models\Team;
 use App\Models\User;
-use App\Queries\Account\AccountSchema;
-use App\Queries\Account\AccountTable;
-use App\Queries\Account\ShiftedIds;
 use Core\Kit\ItemValues;
 use Core\Team\AccountPart;
 use Core\Team\Role;

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Actions\Account\AddPainter;
-use App\Actions\Account\BringInAccount;
+use App\Account\Files\BringInAccount;
+use App\Account\Team\AddPainter;
 use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\KitItem;

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-use App\Actions\Account\AddPainter;
-use App\Actions\Account\BringInAccount;
-use App\Actions\Account\BringInEvent;
+use App\Account\Files\AccountSchema;
+use App\Account\Files\BringInAccount;
+use App\Account\Files\BringInEvent;
+use App\Account\Team\AddPainter;
 use App\Exceptions\InvalidAccountFile;
-use App\Jobs\LearnFromDay;
+use App\Logbook\Pace\LearnFromDay;
 use App\Models\Design;
 use App\Models\EventDay;
 use App\Models\Face;
 use App\Models\PaceFit;
 use App\Models\User;
-use App\Queries\Account\AccountSchema;
 use Core\Team\Role;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\Date;

@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
-use App\Actions\Account\AddPainter;
-use App\Actions\Account\BringInAccount;
-use App\Actions\Account\BringInEvent;
+use App\Account\Files\AccountSchema;
+use App\Account\Files\AccountTable;
+use App\Account\Files\BringInAccount;
+use App\Account\Files\BringInEvent;
+use App\Account\Team\AddPainter;
 use App\Exceptions\InvalidAccountFile;
 use App\Models\EventDay;
 use App\Models\Menu;
 use App\Models\Team;
 use App\Models\User;
-use App\Queries\Account\AccountSchema;
-use App\Queries\Account\AccountTable;
 use Illuminate\Support\Facades\DB;
 use Tests\AccountZips;
 use Tests\Scene;

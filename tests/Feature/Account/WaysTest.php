@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Actions\Plan\PlanAnew;
-use App\Jobs\PlanTeamAnew;
 use App\Models\Design;
 use App\Models\FacePlan;
+use App\Plan\FacePlans\PlanAnew;
+use App\Plan\FacePlans\PlanTeamAnew;
 use Core\Design\Medium;
 use Core\Design\Technique;
 use Illuminate\Support\Facades\Queue;

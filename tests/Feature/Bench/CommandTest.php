@@ -48,7 +48,7 @@ it('plays a demo in which every tap counts', function (): void {
     $this->artisan('inch:demo')->assertExitCode(0);
 
     foreach (EventDay::all() as $day) {
-        expect(app(App\Queries\Line\StoryOfDay::class)($day)->line->setAside)->toBe([]);
+        expect(app(App\Line\Taps\StoryOfDay::class)($day)->line->setAside)->toBe([]);
     }
 });
 

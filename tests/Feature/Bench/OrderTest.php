@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\Kit\BringInKit;
+use App\Kit\Things\BringInKit;
 use App\Models\Design;
 use Core\Design\Medium;
 use Core\Design\Technique;

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Http\Requests\Bench\SaveDesignRequest;
-use App\Http\Requests\Line\RecordTapsRequest;
+use App\Bench\Designs\SaveDesignRequest;
 use App\Http\Requests\StrictRequest;
+use App\Line\Taps\RecordTapsRequest;
 use App\Models\KitItem;
 use App\Models\Menu;
 use App\Models\User;

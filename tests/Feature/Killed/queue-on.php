@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 // Puts the learning of twelve designs in the queue, three times each, with the database in the environment.
 
-use App\Actions\Practice\KeepPracticeRun;
-use App\Queries\Practice\PracticeTarget;
+use App\Practice\Training\KeepPracticeRun;
+use App\Practice\Training\PracticeTarget;
 use Core\Units\Duration;
 use Illuminate\Contracts\Console\Kernel;
 use Tests\Core\Paint;

@@ -6,9 +6,9 @@ declare(strict_types=1);
 // then written down, while each try that failed is a dot in FILE.refused. Usage: tap-on.php FILE, with the database in the
 // environment; ends when FILE.stop is there.
 
-use App\Actions\Line\RecordTaps;
-use App\Actions\Line\Tap;
-use App\Actions\Line\TapFate;
+use App\Line\Taps\RecordTaps;
+use App\Line\Taps\Tap;
+use App\Line\Taps\TapFate;
 use App\Models\EventDay;
 use App\Models\User;
 use Illuminate\Contracts\Console\Kernel;

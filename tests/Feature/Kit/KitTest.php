@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-use App\Actions\Account\AddPainter;
-use App\Actions\Account\LetGo;
-use App\Actions\Kit\BringInKit;
-use App\Actions\Kit\ReadKitFile;
+use App\Account\Team\AddPainter;
+use App\Account\Team\LetGo;
+use App\Account\Ways\BenchOfPainter;
+use App\Kit\Things\BringInKit;
+use App\Kit\Things\ReadKitFile;
 use App\Models\BenchTime;
 use App\Models\Design;
 use App\Models\KitItem;
 use App\Models\PainterPlan;
-use App\Queries\Account\BenchOfPainter;
 use Core\Design\Colour;
 use Core\Design\Medium;
 use Core\Design\Step;

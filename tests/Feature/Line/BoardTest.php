@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Actions\Account\AddPainter;
-use App\Http\Resources\Line\PublicOffer;
+use App\Account\Team\AddPainter;
+use App\Line\Board\PublicOffer;
 use App\Models\BoardLink;
 use App\Models\MenuItem;
 use Core\Team\Role;

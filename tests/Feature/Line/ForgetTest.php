@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Actions\Line\ForgetNames;
-use App\Jobs\ForgetNamesOfDay;
+use App\Line\Forgetting\ForgetNames;
+use App\Line\Forgetting\ForgetNamesOfDay;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Log;

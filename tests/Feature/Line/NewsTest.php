@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Actions\Account\AddPainter;
-use App\Actions\Line\ShareBoard;
+use App\Account\Team\AddPainter;
+use App\Line\Board\ShareBoard;
+use App\Line\Told\ChannelOfDay;
 use App\Models\BoardLink;
-use App\Queries\Line\ChannelOfDay;
 use Core\Team\Role;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Request;

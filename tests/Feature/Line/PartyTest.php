@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Actions\Line\ForgetNotes;
-use App\Jobs\ForgetNotesOfDay;
+use App\Line\Forgetting\ForgetNotes;
+use App\Line\Forgetting\ForgetNotesOfDay;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\Line\TapDetails;
+use App\Line\Taps\TapDetails;
 use Core\Line\AfterFace;
 use Core\Line\Caution;
 use Core\Line\PauseReason;

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Actions\Line\ForgetNotes;
-use App\Actions\Line\SendTexts;
-use App\Actions\Line\ShareBoard;
+use App\Line\Board\ShareBoard;
+use App\Line\Forgetting\ForgetNotes;
+use App\Line\Texts\SendTexts;
 use App\Models\TextWish;
 use Illuminate\Support\Facades\DB;
 use Tests\Scene;

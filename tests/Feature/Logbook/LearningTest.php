@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-use App\Actions\Account\AddPainter;
-use App\Actions\Logbook\LearnPaces;
-use App\Jobs\LearnDesign;
-use App\Jobs\LearnFromDay;
+use App\Account\Team\AddPainter;
+use App\Account\Ways\BenchOfPainter;
+use App\Logbook\Pace\LearnDesign;
+use App\Logbook\Pace\LearnFromDay;
+use App\Logbook\Pace\LearnPaces;
+use App\Logbook\Pace\RunsOfDesign;
 use App\Models\Design;
 use App\Models\DesignRung;
 use App\Models\PaceFit;
-use App\Queries\Account\BenchOfPainter;
-use App\Queries\Logbook\RunsOfDesign;
 use Core\Kit\BenchAction;
 use Core\Pace\Run;
 use Illuminate\Contracts\Events\Dispatcher;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\Logbook\LearnPaces;
+use App\Logbook\Pace\LearnPaces;
 use App\Models\MenuItem;
 use Tests\Core\Paint;
 use Tests\Scene;

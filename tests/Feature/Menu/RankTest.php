@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use App\Actions\Plan\RankDesigns;
-use App\Actions\Plan\WriteRungs;
-use App\Jobs\PlanTeamAnew;
-use App\Jobs\RankDesignsOfTeam;
 use App\Models\Design;
 use App\Models\DesignRung;
 use App\Models\MenuItem;
+use App\Plan\FacePlans\PlanTeamAnew;
+use App\Plan\FacePlans\RankDesigns;
+use App\Plan\FacePlans\RankDesignsOfTeam;
+use App\Plan\FacePlans\WriteRungs;
 use Illuminate\Support\Facades\Queue;
 use Tests\Scene;
 

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use App\Actions\Account\AddPainter;
-use App\Actions\Plan\ReadCalendar;
+use App\Account\Files\FileIds;
+use App\Account\Team\AddPainter;
 use App\Models\CalendarFeed;
 use App\Models\EventDay;
 use App\Models\EventPlan;
 use App\Models\Shift;
-use App\Queries\Account\FileIds;
+use App\Plan\Calendar\ReadCalendar;
 use Core\Plan\Diary\InvalidCalendar;
 use Core\Team\Role;
 use Sabre\VObject\Reader;

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Actions\Kit\AddThing;
+use App\Kit\Things\AddThing;
 use App\Models\KeptForecast;
-use App\Queries\Plan\ForecastsMet;
+use App\Plan\Earlier\ForecastsMet;
 use App\StandIns\Weather\WeatherFeed;
 use Core\Kit\ItemValues;
 use Core\Surface\Weather;

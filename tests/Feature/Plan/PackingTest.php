@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Actions\Account\AddPainter;
-use App\Actions\Kit\AddThing;
+use App\Account\Team\AddPainter;
+use App\Kit\Things\AddThing;
 use App\Models\KitItem;
 use App\Models\StockCount;
 use Core\Design\Medium;

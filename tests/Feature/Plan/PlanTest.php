@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Actions\Account\AddPainter;
+use App\Account\Team\AddPainter;
 use App\Models\FacePlan;
 use App\Models\PainterPlan;
-use App\Queries\Plan\MenuTimes;
-use App\Queries\Plan\OfferedTimes;
+use App\Plan\Forecast\MenuTimes;
+use App\Plan\Forecast\OfferedTimes;
 use Core\Design\StepValues;
 use Core\Team\Role;
 use Tests\Core\Paint;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\Plan\PlayDays;
+use App\Plan\Forecast\PlayDays;
 use Core\Plan\Simulation\Arrivals;
 use Core\Plan\Simulation\Artist;
 use Core\Plan\Simulation\FaceTime;

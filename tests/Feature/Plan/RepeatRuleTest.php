@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\Plan\RepeatRule;
+use App\Plan\Calendar\RepeatRule;
 use Sabre\VObject\Recur\RRuleIterator;
 
 it('follows the plain ways in which fairs come again', function (string $rule): void {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\Account\AddPainter;
+use App\Account\Team\AddPainter;
 use App\Models\BenchTime;
 use App\Models\Face;
 use App\Models\FaceStep;

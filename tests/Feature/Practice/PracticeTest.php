@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Actions\Account\AddPainter;
+use App\Account\Team\AddPainter;
 use App\Models\PracticeRun;
 use Core\Design\Side;
 use Core\Units\Duration;

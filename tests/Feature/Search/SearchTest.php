@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use App\Actions\Account\AddPainter;
-use App\Actions\Search\SearchListener;
-use App\Actions\Search\TakeSearch;
-use App\Jobs\RunSearch;
+use App\Account\Team\AddPainter;
 use App\Models\Design;
 use App\Models\Search;
 use App\Models\SearchState;
 use App\Models\User;
+use App\Search\Queue\RunSearch;
+use App\Search\Queue\SearchListener;
+use App\Search\Queue\TakeSearch;
 use Core\Team\Role;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Actions\Search\TakeSearch;
 use App\Models\Search;
 use App\Models\SearchState;
 use App\Models\User;
+use App\Search\Queue\TakeSearch;
 use Tests\Scene;
 
 // Whose turn it is among all teams' searches.

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account\Email;
+
+use App\Models\User;
+
+/** Somebody who has shown that they read the letters to a new address. */
+final readonly class EmailChange
+{
+    public function __construct(public User $user, public string $email) {}
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account\Invitations;
+
+use App\Account\Team\KeepAct;
+use App\Models\Invitation;
+use App\Models\User;
+
+/** Ends a link before anybody has taken it. */
+final readonly class TakeBackInvitation
+{
+    public function __construct(private KeepAct $keepAct) {}
+
+    public function __invoke(User $owner, Invitation $invitation): void
+    {
+        $invitation->delete();
+        ($this->keepAct)($owner, 'took back an invitation');
+    }
+}

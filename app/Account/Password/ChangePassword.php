@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account\Password;
+
+use App\Account\SignIn\ConfirmPassword;
+use App\Account\Team\KeepAct;
+use App\Models\User;
+use Illuminate\Validation\ValidationException;
+
+/** Gives somebody a new password. Whatever else is signed in with the old one is signed out. */
+final readonly class ChangePassword
+{
+    public function __construct(
+        private ConfirmPassword $confirmPassword,
+        private GiveNewPassword $giveNewPassword,
+        private KeepAct $keepAct,
+    ) {}
+
+    /** @throws ValidationException when the old one is not the old one */
+    public function __invoke(User $user, string $current, string $password): void
+    {
+        ($this->confirmPassword)($user, $current, 'current');
+        ($this->giveNewPassword)($user, $password);
+        ($this->keepAct)($user, 'changed the own password');
+    }
+}

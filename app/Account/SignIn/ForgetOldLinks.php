@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account\SignIn;
+
+use App\Models\Invitation;
+use App\Models\PasswordLink;
+use App\Models\Search;
+use App\Models\SignIn;
+
+/**
+ * Takes away what serves no more: links whose time is over, searches of yesterday, and sign-ins of devices that nobody has opened
+ * for a month.
+ */
+final readonly class ForgetOldLinks
+{
+    public function __invoke(): void
+    {
+        PasswordLink::query()->where('ends_at', '<', now())->delete();
+        Invitation::query()->where('ends_at', '<', now())->delete();
+        Search::query()->where('heard_at', '<', now()->subDay())->delete();
+        SignIn::query()->where('seen_at', '<', now()->subDays(SignInOfToken::UNSEEN_DAYS))->delete();
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account\SignIn;
+
+use App\Http\Resources\Resource;
+use Core\Team\Role;
+
+/** Who is signed in, if anyone. */
+final readonly class SessionState extends Resource
+{
+    /**
+     * @param  int  $namesDays  that first names of children are kept after an event
+     * @param  int|null  $teamEndsAt  milliseconds; null for a team that is not closed
+     * @param  bool  $isOpen  whether whoever comes may found a team
+     */
+    public function __construct(
+        public ?string $userName,
+        public ?string $teamId,
+        public ?string $teamName,
+        public ?Role $role,
+        public string $currency,
+        public int $namesDays,
+        public ?int $teamEndsAt,
+        public bool $isOpen,
+        public ?DemoSignIn $demo,
+    ) {}
+
+    public static function of(SignedIn $signedIn): self
+    {
+        $user = $signedIn->user;
+
+        return new self(
+            userName: $user?->name,
+            teamId: $user?->team_id,
+            teamName: $user?->team->name,
+            role: $user?->role,
+            currency: $user->team->currency ?? 'EUR',
+            namesDays: $user->team->names_days ?? 1,
+            teamEndsAt: $user?->team->ends_at?->getTimestampMs(),
+            isOpen: $signedIn->isOpen,
+            demo: $signedIn->demo === null ? null : new DemoSignIn($signedIn->demo['email'], $signedIn->demo['password']),
+        );
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account\Ways;
+
+use App\Logbook\Pace\PacesOfDesign;
+use App\Models\Design;
+use Core\Order\School;
+use Core\Order\SchoolCost;
+use Core\Order\Search\Watch;
+
+/** What each school costs on a design. */
+final readonly class TimesBySchool
+{
+    public function __construct(private PacesOfDesign $pacesOfDesign) {}
+
+    /**
+     * @param  Watch  $watch  may end the search
+     * @return list<SchoolLength>
+     */
+    public function __invoke(PainterBench $bench, Design $design, Watch $watch): array
+    {
+        $content = $design->toCore();
+        $circumstances = $bench->circumstances($bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, $bench->painterId)));
+
+        return array_map(
+            static fn (School $school): SchoolLength => new SchoolLength(
+                $school,
+                SchoolCost::of($content, $circumstances, $school, $watch),
+            ),
+            School::cases(),
+        );
+    }
+}

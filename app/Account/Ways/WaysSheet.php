@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account\Ways;
+
+use App\Account\Team\NumberShown;
+use App\Bench\TypedSteps\QuestionShown;
+use App\Http\Resources\Resource;
+use Core\Order\Question;
+use Core\Order\TradeNumber;
+use Core\Timeline\Timing;
+
+/** How a painter works, and how paint dries today. */
+final readonly class WaysSheet extends Resource
+{
+    /**
+     * @param  float  $dries  times as fast as in the reference air
+     * @param  bool  $isTouched  whether a touch test of today says so, not the weather
+     * @param  int  $waxDryMs  a usual brush load of wax paint
+     * @param  int  $glycerineDryMs  a usual brush load of glycerine paint
+     * @param  list<QuestionShown>  $questions
+     * @param  list<TimingShown>  $timings  what typed seconds may hold
+     * @param  list<NumberShown>  $numbers
+     * @param  string  $rests  what it rests on how fast paint dries, in words; empty for the starting values alone
+     * @param  int  $workedTimes  how often the painter went on over wet paint, where that says how fast it dries; else 0
+     */
+    public function __construct(
+        public float $celsius,
+        public float $humidity,
+        public float $wind,
+        public float $dries,
+        public bool $isTouched,
+        public int $waxDryMs,
+        public int $glycerineDryMs,
+        public array $questions,
+        public Timing $timing,
+        public array $timings,
+        public array $numbers,
+        public string $rests,
+        public int $workedTimes,
+    ) {}
+
+    public static function of(WaysRead $ways): self
+    {
+        return new self(
+            celsius: $ways->weather->celsius,
+            humidity: $ways->weather->humidity,
+            wind: $ways->weather->wind,
+            dries: round($ways->drying->factor, 2),
+            isTouched: $ways->isTouched,
+            waxDryMs: $ways->waxDry->milliseconds,
+            glycerineDryMs: $ways->glycerineDry->milliseconds,
+            questions: array_map(static fn (Question $one): QuestionShown => QuestionShown::of($one, $ways->schools), Question::cases()),
+            timing: $ways->timing,
+            timings: array_map(static fn (Timing $timing): TimingShown => new TimingShown($timing, $timing->label()), Timing::cases()),
+            numbers: array_map(static fn (TradeNumber $one): NumberShown => NumberShown::of($one, $ways->numbers), TradeNumber::cases()),
+            rests: $ways->drying->basis->words(),
+            workedTimes: $ways->workedTimes,
+        );
+    }
+}

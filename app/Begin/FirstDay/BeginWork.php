@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Begin\FirstDay;
+
+use App\Account\Ways\BenchOfPainter;
+use App\Bench\Designs\DesignStart;
+use App\Bench\Designs\StartDesign;
+use App\Kit\Things\BringInKit;
+use App\Line\Taps\RecordTaps;
+use App\Line\Taps\Tap;
+use App\Models\Beginning;
+use App\Models\Design;
+use App\Models\EventDay;
+use App\Models\KitItem;
+use App\Models\User;
+use App\Plan\Days\DayTerms;
+use App\Plan\Days\MenuTerms;
+use App\Plan\Days\SaveDay;
+use App\Plan\Days\SaveMenu;
+use Core\Line\Defaults;
+use Core\Units\Duration;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+
+/** Gives a team a starter kit, the worked designs that it paints, a day with them on the menu, and an open line for now. */
+final readonly class BeginWork
+{
+    public function __construct(
+        private BringInKit $bringInKit,
+        private StartDesign $startDesign,
+        private SaveDay $saveDay,
+        private SaveMenu $saveMenu,
+        private RecordTaps $recordTaps,
+        private BenchOfPainter $benchOfPainter,
+    ) {}
+
+    public function __invoke(User $painter, BeginTerms $terms): EventDay
+    {
+        return DB::transaction(function () use ($painter, $terms): EventDay {
+            $had = self::things($painter->team_id);
+            $this->bringInKit->shipped($painter);
+            $designs = $this->designs($painter, $terms->designs);
+            $day = $this->day($painter, $terms, $designs);
+            Beginning::ofTeam($painter->team_id)->create([
+                'team_id' => $painter->team_id,
+                'event_day_id' => $day->id,
+                'design_ids' => array_column($designs, 'id'),
+                'thing_ids' => array_values(array_diff(self::things($painter->team_id), $had)),
+            ]);
+
+            return $day;
+        });
+    }
+
+    /**
+     * @param  list<string>  $names
+     * @return list<Design>
+     */
+    private function designs(User $painter, array $names): array
+    {
+        $bench = ($this->benchOfPainter)($painter);
+
+        return array_map(fn (string $name): Design => ($this->startDesign)(
+            $bench,
+            $painter->team_id,
+            new DesignStart(name: $name, placement: null, list: '', like: null, startingPoint: $name),
+        ), $names);
+    }
+
+    /** @param  list<Design>  $designs */
+    private function day(User $painter, BeginTerms $terms, array $designs): EventDay
+    {
+        $now = now()->getTimestampMs();
+        $opens = $now - $now % 60_000;
+        $day = ($this->saveDay)(new EventDay(['team_id' => $painter->team_id]), new DayTerms(
+            name: $terms->name,
+            place: '',
+            timezone: $terms->timezone,
+            opensMs: $opens,
+            closesMs: $opens + $terms->occasion->openFor()->milliseconds,
+            chairs: $terms->hands,
+            turnaround: Defaults::turnaround(),
+        ));
+        ($this->saveMenu)($day, array_map(
+            static fn (Design $design): MenuTerms => new MenuTerms($design->id, self::promiseOf($design), null),
+            $designs,
+        ));
+        ($this->recordTaps)($day, $painter, [Tap::of(['id' => Str::lower((string) Str::ulid()), 'kind' => 'opened', 'at' => $now])]);
+
+        return $day;
+    }
+
+    /** Every worked design comes with a promise. */
+    private static function promiseOf(Design $design): Duration
+    {
+        return Duration::ofMilliseconds($design->promise_ms ?? 5 * 60_000);
+    }
+
+    /** @return list<string> */
+    private static function things(string $teamId): array
+    {
+        /** @var list<string> */
+        return KitItem::ofTeam($teamId)->orderBy('id')->pluck('id')->all();
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench\Advice;
+
+use App\Http\Resources\Resource;
+use Core\Order\Course;
+use Core\Order\Finding;
+
+/** What happens on the skin, and what the craft says of it. */
+final readonly class CraftShown extends Resource
+{
+    /**
+     * @param  list<FindingShown>  $findings  the worst first
+     * @param  list<FilmOnSkin>  $films  in painting order
+     * @param  list<ColourSeen>  $colours  of the painted steps, in painting order and in the order of their colours
+     */
+    public function __construct(public array $findings, public array $films, public array $colours) {}
+
+    public static function of(CraftRead $craft): self
+    {
+        $findings = $craft->check->findings;
+
+        return new self(
+            array_map(
+                static fn (Finding $finding, int $at): FindingShown => FindingShown::of($finding, $craft->fixes[$at] ?? null),
+                $findings,
+                array_keys($findings),
+            ),
+            self::films($craft->check->course),
+            self::colours($craft->check->course),
+        );
+    }
+
+    /** @return list<FilmOnSkin> */
+    private static function films(Course $course): array
+    {
+        $films = [];
+        foreach ($course->preparation->films as $at => $film) {
+            if ($film !== null && ! $film->dryAfter()->isZero()) {
+                $laid = $course->ends[$at];
+                $films[] = new FilmOnSkin(
+                    $course->step($at)->id,
+                    $laid,
+                    $laid + $film->tackyAfter()->milliseconds,
+                    $laid + $film->dryAfter()->milliseconds,
+                );
+            }
+        }
+
+        return $films;
+    }
+
+    /** @return list<ColourSeen> */
+    private static function colours(Course $course): array
+    {
+        $seen = [];
+        foreach ($course->sightings as $at => $sightings) {
+            foreach ($sightings as $sighting) {
+                $seen[] = ColourSeen::of($course->step($at)->id, $sighting);
+            }
+        }
+
+        return $seen;
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench\Advice;
+
+use App\Http\Resources\Resource;
+use Core\Order\Catalogue;
+use Core\Order\Constraints;
+use Core\Order\Evidence;
+use Core\Order\Finding;
+use Core\Order\Severity;
+
+/** What a rule of the craft says of a design. */
+final readonly class FindingShown extends Resource
+{
+    /**
+     * @param  string  $school  in words, of a rule that only some painters keep; else empty
+     * @param  list<string>  $steps  ids
+     * @param  int  $costMs  what it costs on this design
+     * @param  list<EvidenceShown>  $evidence
+     */
+    public function __construct(
+        public string $rule,
+        public string $title,
+        public Severity $severity,
+        public string $school,
+        public array $steps,
+        public string $says,
+        public ?FixShown $fix,
+        public int $costMs,
+        public array $evidence,
+    ) {}
+
+    /** What is said of what no rule says. */
+    private const TITLES = [
+        Constraints::PIN => 'Your pin',
+        Constraints::TYPED_DRYING => 'Typed drying',
+        Constraints::TYPED_WAIT => 'Typed wait',
+        Constraints::ACT => 'What goes with what',
+        Constraints::PICTURE => 'What lies over what',
+    ];
+
+    public static function of(Finding $finding, ?FixRead $fix): self
+    {
+        $card = Catalogue::rule($finding->rule)?->card();
+
+        return new self(
+            rule: $finding->rule,
+            title: $card->title ?? self::TITLES[$finding->rule] ?? '',
+            severity: $finding->severity,
+            school: $card?->school?->label() ?? '',
+            steps: $finding->steps,
+            says: $finding->says,
+            fix: $fix === null ? null : FixShown::of($fix),
+            costMs: $finding->cost,
+            evidence: array_map(
+                static fn (Evidence $one): EvidenceShown => new EvidenceShown($one->label, $one->value, $one->source, $one->number),
+                $finding->evidence,
+            ),
+        );
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench\Designs;
+
+use App\Account\Team\KeepAct;
+use App\Models\Design;
+use App\Models\User;
+
+/** Takes a design off the shelf; it can be restored, and faces painted with it keep their plans. */
+final readonly class DeleteDesign
+{
+    public function __construct(private KeepAct $keepAct) {}
+
+    public function __invoke(User $by, Design $design): void
+    {
+        $design->delete();
+        ($this->keepAct)($by, "deleted the design {$design->name}");
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench\Designs;
+
+use App\Bench\Advice\BenchRead;
+use App\Bench\Advice\CraftShown;
+use App\Bench\Advice\MissingThing;
+use App\Bench\Advice\PaceShown;
+use App\Bench\Advice\SilencedRule;
+use App\Bench\Advice\TableThing;
+use App\Bench\Brushes\BrushToKeep;
+use App\Bench\Ladder\RungWish;
+use App\Bench\TypedSteps\PinShown;
+use App\Bench\TypedSteps\StepLine;
+use App\Http\Resources\Resource;
+use App\Logbook\Pace\RunsOver;
+use Core\Design\Placement;
+use Core\Ladder\StopPoint;
+use Core\Ladder\StopPoints;
+use Core\Timeline\SpanKind;
+
+/** A design on the bench. */
+final readonly class DesignSheet extends Resource
+{
+    /**
+     * @param  list<string>  $tags
+     * @param  string  $stillFor  as typed; empty when nothing is said
+     * @param  list<StepLine>  $steps  in painting order
+     * @param  list<TapeSpan>  $spans
+     * @param  list<TableThing>  $layOut  in the order things are taken up
+     * @param  list<MissingThing>  $missing
+     * @param  list<BrushToKeep>  $brushesToKeep  the one that saves most first
+     * @param  list<PinShown>  $pins
+     * @param  list<SilencedRule>  $silences
+     * @param  list<RungWish>  $rungs  what is meant by the names of rungs, where the painter said it
+     * @param  list<StopShown>  $stops  where one may stop, in painting order
+     * @param  PaceShown|null  $pace  how long the whole face really takes; null while nothing is logged
+     * @param  RunsOver|null  $runsOver  the step that takes most longer than planned
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public Placement $placement,
+        public ?string $promise,
+        public ?int $promiseMs,
+        public array $tags,
+        public string $stillFor,
+        public bool $gentle,
+        public int $revision,
+        public array $steps,
+        public array $spans,
+        public int $totalMs,
+        public int $paintingMs,
+        public int $changeoverMs,
+        public int $dryingMs,
+        public array $layOut,
+        public array $missing,
+        public array $brushesToKeep,
+        public bool $handsTimed,
+        public ?int $fromAge,
+        public array $pins,
+        public array $silences,
+        public CraftShown $craft,
+        public array $rungs,
+        public array $stops,
+        public ?PaceShown $pace,
+        public ?RunsOver $runsOver,
+    ) {}
+
+    public static function of(BenchRead $read): self
+    {
+        $content = $read->content;
+        $timeline = $read->timeline;
+
+        return new self(
+            id: $read->id,
+            name: $content->name,
+            placement: $content->placement,
+            promise: $content->promise?->formatExactly(),
+            promiseMs: $content->promise?->milliseconds,
+            tags: $content->tags,
+            stillFor: $content->audience->sitsStillFor?->formatExactly() ?? '',
+            gentle: $content->audience->isGentle,
+            revision: $read->revision,
+            steps: array_map(StepLine::of(...), $read->steps),
+            spans: TapeSpan::ofTimeline($timeline),
+            totalMs: $timeline->makespan()->milliseconds,
+            paintingMs: $timeline->total(SpanKind::Painting)->milliseconds,
+            changeoverMs: $timeline->total(SpanKind::Changeover)->milliseconds,
+            dryingMs: $timeline->total(SpanKind::Drying)->milliseconds,
+            layOut: array_map(TableThing::of(...), $read->layOut),
+            missing: array_map(MissingThing::of(...), $read->missing),
+            brushesToKeep: array_map(BrushToKeep::of(...), $read->brushes),
+            handsTimed: $read->areHandsTimed,
+            fromAge: $content->audience->fromAge,
+            pins: array_map(PinShown::of(...), $content->pins),
+            silences: array_map(SilencedRule::of(...), $content->silences),
+            craft: CraftShown::of($read->craft),
+            rungs: array_map(RungWish::of(...), $content->rungs),
+            stops: array_map(static fn (StopPoint $stop): StopShown => StopShown::of($stop, $content->steps), StopPoints::of($content)),
+            pace: $read->pace === null ? null : PaceShown::ofVersion($read->pace),
+            runsOver: $read->runsOver === null ? null : RunsOver::of($read->runsOver),
+        );
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench\Designs;
+
+use App\Http\Resources\Resource;
+use App\Plan\FacePlans\PlanStep;
+use App\Plan\FacePlans\StepInPlan;
+use Core\Design\Placement;
+use Core\Order\Course;
+
+/** A shipped design that a new one may begin with. */
+final readonly class StartingPoint extends Resource
+{
+    /** @param  list<PlanStep>  $steps */
+    public function __construct(public string $name, public Placement $placement, public int $totalMs, public array $steps) {}
+
+    public static function of(Course $course): self
+    {
+        $design = $course->preparation->design;
+
+        return new self(
+            $design->name,
+            $design->placement,
+            $course->timeline->makespan()->milliseconds,
+            array_map(PlanStep::of(...), StepInPlan::ofCourse($course)),
+        );
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench\Ladder;
+
+use App\Account\Ways\PainterBench;
+use App\Logbook\Pace\PaceOfVersion;
+use App\Logbook\Pace\PacesOfDesign;
+use App\Models\Design;
+use Core\Design\RungName;
+use Core\Ladder\Choices;
+use Core\Ladder\Ladder;
+use Core\Ladder\Rung;
+use Core\Ladder\TooManyChoices;
+use Core\Order\Circumstances;
+use Core\Order\Search\Watch;
+use Core\Pace\Pace;
+use Core\Timeline\Timeline;
+
+/** All versions of a design worth painting, as the bench shows them. */
+final readonly class LadderOfDesign
+{
+    public function __construct(private PacesOfDesign $pacesOfDesign, private PaceOfVersion $paceOfVersion) {}
+
+    /** @param  Watch  $watch  may end the search */
+    public function __invoke(PainterBench $bench, Design $design, Watch $watch): LadderRead
+    {
+        $content = $design->toCore();
+        $circumstances = $bench->circumstances($bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, $bench->painterId)));
+        try {
+            $ladder = Ladder::of($content, $circumstances, null, $watch);
+        } catch (TooManyChoices $refusal) {
+            return new LadderRead([], false, 0, $refusal->getMessage());
+        }
+        $named = $ladder->named();
+        $faces = $this->pacesOfDesign->ofFaces($design->id, $bench->painterId);
+
+        return new LadderRead(
+            array_map(
+                fn (Rung $rung): RungRead => $this->shown($rung, $named, $circumstances, $faces),
+                self::withNamed($ladder->rungs, $named),
+            ),
+            $ladder->isProven,
+            (new Choices($content))->count(),
+            $ladder->rungs === [] ? 'No order of these steps keeps all rules: see what clashes under “Best order”.' : null,
+        );
+    }
+
+    /**
+     * @param  array<string, Rung>  $named
+     * @param  array<string, Pace>  $faces  by version
+     */
+    public function shown(Rung $rung, array $named, Circumstances $circumstances, array $faces): RungRead
+    {
+        $names = array_keys(array_filter($named, static fn (Rung $one): bool => $one->version->picks === $rung->version->picks));
+        $timeline = Timeline::of($rung->design->steps, $circumstances->changeovers, $circumstances->times);
+
+        return new RungRead($rung, array_map(RungName::from(...), $names), $this->paceOfVersion->among($faces, $rung->design, $timeline));
+    }
+
+    /**
+     * A version that the painter has given a name stands on the ladder even where others beat it.
+     *
+     * @param  list<Rung>  $rungs
+     * @param  array<string, Rung>  $named
+     * @return list<Rung>
+     */
+    private static function withNamed(array $rungs, array $named): array
+    {
+        $all = [];
+        foreach ([...$rungs, ...array_values($named)] as $rung) {
+            $all[implode(' ', $rung->version->picks)] = $rung;
+        }
+        usort(
+            $all,
+            static fn (Rung $one, Rung $other): int => [$one->time->milliseconds, $one->version->look] <=> [
+                $other->time->milliseconds,
+                $other->version->look,
+            ],
+        );
+
+        return $all;
+    }
+}

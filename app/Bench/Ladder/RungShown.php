@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench\Ladder;
+
+use App\Bench\Advice\OtherWayTaken;
+use App\Bench\Advice\PaceShown;
+use App\Http\Resources\Resource;
+use Core\Design\RungName;
+
+/** A rung of the ladder. */
+final readonly class RungShown extends Resource
+{
+    /**
+     * @param  int  $timeMs  in its quickest order
+     * @param  float  $share  of the look of the whole design
+     * @param  list<string>  $changes  what is done differently, in words
+     * @param  list<string>  $leftOut  ids of steps
+     * @param  list<OtherWayTaken>  $otherWays
+     * @param  list<RungName>  $names
+     * @param  PaceShown|null  $pace  null while nothing is logged
+     */
+    public function __construct(
+        public int $timeMs,
+        public float $share,
+        public array $changes,
+        public array $leftOut,
+        public array $otherWays,
+        public array $names,
+        public ?PaceShown $pace,
+        public bool $isProven,
+    ) {}
+
+    public static function of(RungRead $read): self
+    {
+        $version = $read->rung->version;
+
+        return new self(
+            timeMs: $read->rung->time->milliseconds,
+            share: round($version->share(), 4),
+            changes: $version->changes(),
+            leftOut: $version->leftOut(),
+            otherWays: OtherWayTaken::all($version->choice(RungName::Core)),
+            names: $read->names,
+            pace: $read->pace === null ? null : PaceShown::ofVersion($read->pace),
+            isProven: $read->rung->isProven,
+        );
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench\TypedSteps;
+
+use App\Account\Ways\SchoolShown;
+use App\Http\Resources\Resource;
+use Core\Order\Question;
+use Core\Order\School;
+use Core\Order\Schools;
+
+/** Where painters differ. */
+final readonly class QuestionShown extends Resource
+{
+    /** @param  list<SchoolShown>  $schools  the usual one first */
+    public function __construct(public Question $question, public string $label, public array $schools, public School $chosen) {}
+
+    public static function of(Question $question, Schools $schools): self
+    {
+        $shown = array_map(static fn (School $school): SchoolShown => new SchoolShown($school, $school->label()), $question->schools());
+
+        return new self($question, $question->label(), $shown, $schools->on($question));
+    }
+}

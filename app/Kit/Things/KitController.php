@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kit\Things;
+
+use App\Bench\Brushes\BrushesWorthKeeping;
+use App\Bench\Brushes\BrushWorth;
+use App\Bench\Files\TakenOut;
+use App\Bench\Files\TakeOutRequest;
+use App\Http\Requests\BareTeamRequest;
+
+final readonly class KitController
+{
+    public function __construct(private KitOnTable $kit) {}
+
+    public function show(BareTeamRequest $request): KitSheet
+    {
+        return KitSheet::of(($this->kit)($request->painter()));
+    }
+
+    /** @return list<BrushWorth> */
+    public function brushes(BareTeamRequest $request, BrushesWorthKeeping $brushes): array
+    {
+        return BrushWorth::listOf($brushes($request->painter()));
+    }
+
+    public function store(KitThingRequest $request, AddThing $add): KitSheet
+    {
+        $add($request->painter(), $request->item());
+
+        return KitSheet::of(($this->kit)($request->painter()));
+    }
+
+    /** The body is the file itself. */
+    public function bringIn(BareTeamRequest $request, BringInKit $bringIn): KitSheet
+    {
+        $bringIn($request->painter(), $request->getContent());
+
+        return KitSheet::of(($this->kit)($request->painter()));
+    }
+
+    public function starter(BareTeamRequest $request, BringInKit $bringIn): KitSheet
+    {
+        $bringIn->shipped($request->painter());
+
+        return KitSheet::of(($this->kit)($request->painter()));
+    }
+
+    public function update(KitThingRequest $request, ChangeThing $change): KitSheet
+    {
+        $change($request->painter(), $request->thing(), $request->item());
+
+        return KitSheet::of(($this->kit)($request->painter()));
+    }
+
+    public function uses(BareTeamRequest $request, UsesOfThing $uses): ThingUses
+    {
+        return ThingUses::of($uses($request->thing()));
+    }
+
+    public function destroy(TakeOutRequest $request, RemoveThing $remove): TakenOut
+    {
+        $removal = $remove($request->painter(), $request->thing(), $request->instead(), $request->boolean('anyway'));
+
+        return new TakenOut($removal->id, KitSheet::of(($this->kit)($request->painter())));
+    }
+
+    public function putBack(BareTeamRequest $request, PutThingBack $putBack): KitSheet
+    {
+        $putBack($request->painter(), $request->removal());
+
+        return KitSheet::of(($this->kit)($request->painter()));
+    }
+
+    public function hand(HandTimeRequest $request, KeepHandTime $keep): KitSheet
+    {
+        $keep($request->painter(), $request->action(), $request->repetitions());
+
+        return KitSheet::of(($this->kit)($request->painter()));
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kit\Things;
+
+use App\Account\Ways\BenchOfPainter;
+use App\Models\Design;
+use App\Models\KitItem;
+use App\Models\Step;
+use Core\Kit\Item;
+use Core\Table\Replacement;
+
+/** Where designs use a thing of the kit, and what could take its place. */
+final readonly class UsesOfThing
+{
+    public function __construct(private BenchOfPainter $benchOfPainter) {}
+
+    public function __invoke(KitItem $thing): UsesRead
+    {
+        $item = $thing->toCore();
+        $offered = array_filter(
+            $this->benchOfPainter->kit($thing->team_id)->items,
+            static fn (Item $other): bool => Replacement::isOffered($item, $other),
+        );
+
+        return new UsesRead(
+            $this->designs($thing->team_id, $item),
+            array_values($offered),
+        );
+    }
+
+    /** @return list<array{id: string, name: string, steps: list<string>}> */
+    private function designs(string $teamId, Item $item): array
+    {
+        $uses = [];
+        foreach (Design::ofTeam($teamId)->with('steps')->orderBy('name')->get() as $design) {
+            $steps = $design->steps->filter(static fn (Step $step): bool => Replacement::isUsed($item, $step->toCore()));
+            if ($steps->isNotEmpty()) {
+                $names = array_values($steps->map(static fn (Step $step): string => $step->toCore()->name)->all());
+                $uses[] = ['id' => $design->id, 'name' => $design->name, 'steps' => $names];
+            }
+        }
+
+        return $uses;
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Line\Board;
+
+use App\Http\Requests\BareTeamRequest;
+use App\Line\Offered\PicturesOfMenu;
+use App\Line\Offered\PublicPicture;
+use App\Line\Texts\TextsOfDay;
+use App\Line\Texts\TextsShown;
+use App\Line\Texts\TextWishRequest;
+use App\Line\Texts\WishTexts;
+use App\Line\Told\LineOfDay;
+use App\Line\Told\VersionOfLine;
+use App\Plan\FacePlans\PlanRead;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** The board that parents see, and the link to it. */
+final readonly class BoardController
+{
+    /** Pictures change when the menu does: a phone may keep them for a while. */
+    private const PICTURES_SECONDS = 120;
+
+    private const MOVES_SECONDS = 15;
+
+    public function __construct(private BoardOfLink $board) {}
+
+    public function link(BareTeamRequest $request, BoardLinkOfDay $link): BoardLinkShown
+    {
+        return BoardLinkShown::of($link($request->day()));
+    }
+
+    public function share(BoardRequest $request, ShareBoard $share): BoardLinkShown
+    {
+        return BoardLinkShown::of(BoardLinkRead::of($share($request->day(), $request->showsNames())));
+    }
+
+    public function revoke(BareTeamRequest $request, RevokeBoard $revoke): BoardLinkShown
+    {
+        $revoke($request->day());
+
+        return BoardLinkShown::of(null);
+    }
+
+    /** Whoever has the address, without signing in. */
+    public function page(string $token): View
+    {
+        ($this->board)($token) ?? abort(404);
+
+        return view('board');
+    }
+
+    /** Nothing is told anew to whoever has it already. */
+    public function line(Request $request, string $token, VersionOfLine $version, LineOfDay $line): JsonResponse
+    {
+        $board = ($this->board)($token) ?? abort(404);
+        $answer = new JsonResponse;
+        // As time goes on the windows move, even where nothing is tapped.
+        $moment = intdiv(now()->getTimestamp(), self::MOVES_SECONDS);
+        $answer->setEtag(hash('xxh128', "{$version->forHelper($board->day)} {$moment} ".($board->showsNames ? 'names' : '')))
+            ->setPublic()->headers->set('Cache-Control', 'public, no-cache');
+        if (! $answer->isNotModified($request)) {
+            $answer->setData(PublicLine::of($line->forParents($board->day), $board->showsNames));
+        }
+
+        return $answer;
+    }
+
+    public function texts(BareTeamRequest $request, TextsOfDay $texts): TextsShown
+    {
+        return TextsShown::of($texts($request->day()));
+    }
+
+    public function wishTexts(TextWishRequest $request, string $token, WishTexts $wish): JsonResponse
+    {
+        $board = ($this->board)($token) ?? abort(404);
+        $isKept = $wish(
+            day: $board->day,
+            number: $request->number(),
+            slipCode: $request->slipCode(),
+            phone: $request->phone(),
+            language: $request->language(),
+        );
+
+        return new JsonResponse(status: $isKept ? 204 : 404);
+    }
+
+    public function stopTexts(TextWishRequest $request, string $token, WishTexts $wish): JsonResponse
+    {
+        $board = ($this->board)($token) ?? abort(404);
+        $wish->stop($board->day, $request->number(), $request->slipCode(), $request->phone());
+
+        return new JsonResponse(status: 204);
+    }
+
+    public function pictures(string $token, PicturesOfMenu $pictures): JsonResponse
+    {
+        $board = ($this->board)($token) ?? abort(404);
+
+        $seen = static fn (PlanRead $plan): PublicPicture => PublicPicture::of($plan, PublicOffer::key($plan->designId));
+
+        return (new JsonResponse(array_map($seen, $pictures($board->day))))
+            ->setPublic()->setMaxAge(self::PICTURES_SECONDS);
+    }
+}

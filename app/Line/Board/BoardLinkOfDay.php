@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Line\Board;
+
+use App\Models\BoardLink;
+use App\Models\EventDay;
+
+final readonly class BoardLinkOfDay
+{
+    public function __invoke(EventDay $day): ?BoardLinkRead
+    {
+        $link = BoardLink::query()->find($day->id);
+
+        return $link === null ? null : BoardLinkRead::of($link);
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Line\Taps;
+
+/** What became of one tap. */
+final readonly class Outcome
+{
+    /** @param  string  $message  empty unless the tap changed nothing */
+    public function __construct(public string $id, public TapFate $fate, public string $message = '') {}
+}

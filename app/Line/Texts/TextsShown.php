@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Line\Texts;
+
+use App\Http\Resources\Resource;
+
+/** What was texted on a day. */
+final readonly class TextsShown extends Resource
+{
+    /**
+     * @param  int  $wishes  phones that want to be texted
+     * @param  list<TextShown>  $texts  newest first
+     */
+    public function __construct(public int $wishes, public array $texts) {}
+
+    public static function of(TextsRead $read): self
+    {
+        return new self($read->wishes, array_map(TextShown::of(...), $read->texts));
+    }
+}

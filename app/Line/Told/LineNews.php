@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Line\Told;
+
+use App\Http\Resources\Resource;
+use Core\Line\Judged;
+use Core\Line\LineEvent;
+
+/** What a reader of a line lacks: taps to go on from what was told before, or the whole line in its place. */
+final readonly class LineNews extends Resource
+{
+    /**
+     * @param  string  $version  what the reader has with it
+     * @param  LineBoard|null  $line  in place of all that was told before
+     * @param  list<ToldPlan>  $plans  of the faces that the taps tell of
+     * @param  list<ToldTap>  $taps  in the order they arrived, some perhaps told before
+     */
+    public function __construct(
+        public string $version,
+        public int $now,
+        public ?LineBoard $line,
+        public array $plans,
+        public array $taps,
+    ) {}
+
+    public static function of(LineNewsRead $read): self
+    {
+        $plans = array_filter(array_column($read->events, 'plan', 'id'), static fn (mixed $plan): bool => $plan !== null);
+
+        return new self(
+            version: (string) $read->version,
+            now: $read->now->epochMilliseconds,
+            line: $read->whole === null ? null : LineBoard::of($read->whole),
+            plans: array_values(array_map(ToldPlan::of(...), array_column($plans, null, 'id'))),
+            taps: array_map(static fn (LineEvent $event): ToldTap => ToldTap::of(new Judged($event), $read->showsMoney), $read->events),
+        );
+    }
+}

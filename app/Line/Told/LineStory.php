@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Line\Told;
+
+use App\Http\Resources\Resource;
+use Core\Line\Judged;
+use Core\Line\Story;
+
+/** The events of a line, from which a browser folds it by itself: Core\Line\Story. */
+final readonly class LineStory extends Resource
+{
+    /**
+     * @param  int  $finished  faces of children who are not told of any more
+     * @param  int  $highestNumber  given to one of those
+     * @param  int|null  $until  the moment of their last tap: what reaches back as far is not to be folded on top
+     * @param  list<ToldPlan>  $plans
+     * @param  list<ToldTap>  $taps  in the line's own time
+     */
+    public function __construct(
+        public int $finished,
+        public int $highestNumber,
+        public ?int $until,
+        public array $plans,
+        public array $taps,
+    ) {}
+
+    /** @param  bool  $showsMoney  whether what was paid is told */
+    public static function of(Story $story, bool $showsMoney): self
+    {
+        $forgotten = $story->line->forgotten;
+
+        return new self(
+            finished: $forgotten->finished,
+            highestNumber: $forgotten->highestNumber,
+            until: $forgotten->until?->epochMilliseconds,
+            plans: array_map(ToldPlan::of(...), $story->plans()),
+            taps: array_map(static fn (Judged $judged): ToldTap => ToldTap::of($judged, $showsMoney), $story->events),
+        );
+    }
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Logbook\Faces;
+
+use App\Logbook\Pace\DesignRead;
+use App\Models\EventDay;
+use App\Models\Face;
+use App\Models\FaceStep;
+use App\Plan\Days\DayFacts;
+use Core\Design\Medium;
+use Core\Line\StepStatus;
+use Core\Line\TicketStatus;
+
+/** A day's faces with their minutes against plan, one by one, per design and per step. */
+final readonly class LogOfDay
+{
+    public function __invoke(EventDay $day): DayRead
+    {
+        $faces = Face::ofTeam($day->team_id)->with(['steps', 'ticket'])->where('event_day_id', $day->id)->orderBy('seated_ms')->get();
+        $logged = array_values($faces->map(self::face(...))->all());
+        $finished = $faces->filter(static fn (Face $face): bool => $face->outcome === TicketStatus::Finished->value);
+        /** @var list<list<Face>> $byDesign */
+        $byDesign = $finished->groupBy('design_id')->map(static fn ($group): array => array_values($group->all()))->values()->all();
+        usort($byDesign, static fn (array $a, array $b): int => count($b) <=> count($a));
+
+        return new DayRead(DayFacts::of($day), $logged, array_map(self::design(...), $byDesign), $day->brought_seq !== null);
+    }
+
+    private static function face(Face $face): FaceRead
+    {
+        return new FaceRead(
+            id: $face->ticket_id,
+            number: $face->ticket->number,
+            design: $face->design_name,
+            chair: $face->chair,
+            outcome: TicketStatus::from($face->outcome),
+            seatedMs: $face->seated_ms,
+            endedMs: $face->ended_ms,
+            plannedMs: $face->planned_ms,
+            paintedMs: $face->painted_ms,
+            steps: array_values($face->steps->map(static fn (FaceStep $step): array => [
+                'name' => $step->name,
+                'medium' => Medium::from($step->medium),
+                'status' => StepStatus::from($step->status),
+                'plannedMs' => $step->planned_ms,
+                'spentMs' => $step->spent_ms,
+                'mendedFromMs' => $step->mended_from_ms,
+            ])->all()),
+        );
+    }
+
+    /** @param  list<Face>  $faces of one design, at least one */
+    private static function design(array $faces): DesignRead
+    {
+        $newest = $faces[count($faces) - 1];
+
+        return new DesignRead(
+            designId: $newest->design_id,
+            name: $newest->design_name,
+            plannedMs: $newest->planned_ms,
+            painted: array_map(static fn (Face $face): int => $face->painted_ms, $faces),
+            steps: self::steps($faces),
+        );
+    }
+
+    /**
+     * Steps are matched by name: a design edited in the middle of a day keeps what still bears the same name together.
+     *
+     * @param  list<Face>  $faces
+     * @return list<array{name: string, medium: Medium, skipped: int, plannedMs: int, done: list<int>}>
+     */
+    private static function steps(array $faces): array
+    {
+        $byName = [];
+        foreach ($faces as $face) {
+            foreach ($face->steps as $step) {
+                $byName[$step->name][] = $step;
+            }
+        }
+
+        return array_values(array_map(self::step(...), $byName));
+    }
+
+    /**
+     * @param  non-empty-list<FaceStep>  $steps  of one name
+     * @return array{name: string, medium: Medium, skipped: int, plannedMs: int, done: list<int>}
+     */
+    private static function step(array $steps): array
+    {
+        $ofStatus = static fn (StepStatus $status): array => array_values(array_filter(
+            $steps,
+            static fn (FaceStep $step): bool => $step->status === $status->value,
+        ));
+        $newest = $steps[count($steps) - 1];
+
+        return [
+            'name' => $newest->name,
+            'medium' => Medium::from($newest->medium),
+            'skipped' => count($ofStatus(StepStatus::Skipped)),
+            'plannedMs' => $newest->planned_ms,
+            'done' => array_map(static fn (FaceStep $step): int => $step->spent_ms, $ofStatus(StepStatus::Done)),
+        ];
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Logbook\Faces;
+
+use App\Http\Resources\Resource;
+
+/** What was painted in a year. */
+final readonly class LogYear extends Resource
+{
+    /** @param  int  $chairMs  from sitting down to getting up, of all faces together */
+    public function __construct(
+        public int $year,
+        public int $days,
+        public int $faces,
+        public int $paintedMs,
+        public int $chairMs,
+    ) {}
+
+    public static function of(LoggedYear $logged): self
+    {
+        return new self(
+            year: $logged->year,
+            days: $logged->days,
+            faces: $logged->faces,
+            paintedMs: $logged->painted->milliseconds,
+            chairMs: $logged->inChair->milliseconds,
+        );
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Logbook\Faces;
+
+use App\Http\Resources\Resource;
+use Core\Line\TicketStatus;
+
+/** A face in the logbook. */
+final readonly class LoggedFace extends Resource
+{
+    /** @param  list<LoggedStep>  $steps */
+    public function __construct(
+        public string $id,
+        public int $number,
+        public string $design,
+        public int $chair,
+        public TicketStatus $outcome,
+        public int $seatedAt,
+        public int $endedAt,
+        public int $plannedMs,
+        public int $paintedMs,
+        public array $steps,
+    ) {}
+
+    public static function of(FaceRead $face): self
+    {
+        return new self(
+            id: $face->id,
+            number: $face->number,
+            design: $face->design,
+            chair: $face->chair,
+            outcome: $face->outcome,
+            seatedAt: $face->seatedMs,
+            endedAt: $face->endedMs,
+            plannedMs: $face->plannedMs,
+            paintedMs: $face->paintedMs,
+            steps: array_map(static fn (array $step): LoggedStep => new LoggedStep(...$step), $face->steps),
+        );
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Logbook\Pace;
+
+use App\Bench\Designs\StepMinutes;
+use App\Http\Resources\Resource;
+
+/** A design's finished faces of a day against its plan. */
+final readonly class DesignMinutes extends Resource
+{
+    /** @param  list<StepMinutes>  $steps in painting order */
+    public function __construct(
+        public string $designId,
+        public string $name,
+        public int $faces,
+        public int $plannedMs,
+        public int $meanMs,
+        public int $fastestMs,
+        public int $slowestMs,
+        public array $steps,
+    ) {}
+
+    public static function of(DesignRead $design): self
+    {
+        return new self(
+            designId: $design->designId,
+            name: $design->name,
+            faces: count($design->painted),
+            plannedMs: $design->plannedMs,
+            meanMs: DesignRead::mean($design->painted),
+            fastestMs: min([PHP_INT_MAX, ...$design->painted]),
+            slowestMs: max([0, ...$design->painted]),
+            steps: array_map(static fn (array $step): StepMinutes => new StepMinutes(
+                name: $step['name'],
+                medium: $step['medium'],
+                times: count($step['done']),
+                skipped: $step['skipped'],
+                plannedMs: $step['plannedMs'],
+                meanMs: DesignRead::mean($step['done']),
+            ), $design->steps),
+        );
+    }
+}

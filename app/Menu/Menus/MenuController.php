@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Menu\Menus;
+
+use App\Http\Requests\BareTeamRequest;
+use App\Line\Told\LineBoard;
+use App\Line\Told\LineOfDay;
+use App\Menu\Recommended\MenuRecommended;
+use App\Menu\Recommended\RecommendMenu;
+use App\Menu\Recommended\RecommendRequest;
+use Illuminate\Http\Response;
+
+final readonly class MenuController
+{
+    public function __construct(private MenuOnTable $menuOnTable, private WriteMenu $write) {}
+
+    /** @return list<MenuListed> */
+    public function index(BareTeamRequest $request, MenusOfTeam $menus): array
+    {
+        return array_map(MenuListed::of(...), $menus($request->teamId()));
+    }
+
+    public function store(MenuRequest $request): MenuSheet
+    {
+        $menu = $request->newMenu();
+        ($this->write)($request->painter(), $menu, $request->name(), $request->offers());
+
+        return MenuSheet::of(($this->menuOnTable)($menu, $request->painter()));
+    }
+
+    public function show(BareTeamRequest $request): MenuSheet
+    {
+        return MenuSheet::of(($this->menuOnTable)($request->menu(), $request->painter()));
+    }
+
+    public function update(MenuRequest $request): MenuSheet
+    {
+        ($this->write)($request->painter(), $request->menu(), $request->name(), $request->offers());
+
+        return MenuSheet::of(($this->menuOnTable)($request->menu(), $request->painter()));
+    }
+
+    public function destroy(BareTeamRequest $request, DeleteMenu $delete): Response
+    {
+        $delete($request->painter(), $request->menu());
+
+        return response()->noContent();
+    }
+
+    public function recommend(RecommendRequest $request, RecommendMenu $recommend): MenuRecommended
+    {
+        return MenuRecommended::of($recommend(
+            painter: $request->painter(),
+            menu: $request->menu(),
+            day: $request->event(),
+            goal: $request->goal(),
+            designs: $request->designs(),
+            kept: $request->kept(),
+        ));
+    }
+
+    public function putUp(BareTeamRequest $request, PutUpMenu $putUp, LineOfDay $line): LineBoard
+    {
+        $putUp($request->painter(), $request->day(), $request->menu());
+
+        return LineBoard::of($line($request->day(), $request->painter()));
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Calendar;
+
+use App\Http\Resources\Resource;
+use App\Plan\Days\DayFacts;
+
+/** A booking in another calendar, as it is sent back to be taken. */
+final readonly class BookingFound extends Resource
+{
+    /**
+     * @param  list<string>  $assumed
+     * @param  string|null  $trouble  why it cannot be taken
+     */
+    public function __construct(
+        public string $key,
+        public string $name,
+        public string $place,
+        public string $timezone,
+        public int $opensAt,
+        public int $closesAt,
+        public int $chairs,
+        public int $turnaroundMs,
+        public BookingState $state,
+        public array $assumed,
+        public ?string $trouble,
+    ) {}
+
+    public static function of(FoundBooking $one, CalendarLooked $looked): self
+    {
+        $known = $looked->known[$one->key] ?? null;
+
+        return new self(
+            key: $one->key,
+            name: $one->name,
+            place: $one->place,
+            timezone: $one->timezone,
+            opensAt: $one->opensMs,
+            closesAt: $one->closesMs,
+            chairs: $one->chairs ?? $known->chairs ?? 1,
+            turnaroundMs: $one->turnaroundMs ?? $known->turnaround->milliseconds ?? $looked->turnaroundMs,
+            state: self::state($one, $known, $looked->nowMs),
+            assumed: $one->assumed,
+            trouble: $one->trouble,
+        );
+    }
+
+    private static function state(FoundBooking $one, ?DayFacts $known, int $nowMs): BookingState
+    {
+        return match (true) {
+            $one->trouble !== null => BookingState::Unfit,
+            $known !== null => [$known->name, $known->place, $known->opens->epochMilliseconds, $known->closes->epochMilliseconds]
+                === [$one->name, $one->place, $one->opensMs, $one->closesMs] ? BookingState::Here : BookingState::Changed,
+            $one->closesMs < $nowMs => BookingState::Over,
+            default => BookingState::Fresh,
+        };
+    }
+}

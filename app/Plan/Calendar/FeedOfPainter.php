@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Calendar;
+
+use App\Models\CalendarFeed;
+use App\Models\User;
+
+/** The secret of a painter's private link; null where there is none. */
+final readonly class FeedOfPainter
+{
+    public function __invoke(User $painter): ?string
+    {
+        return CalendarFeed::query()->find($painter->id)?->token;
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Calendar;
+
+use App\Account\Team\KeepAct;
+use App\Models\CalendarFeed;
+use App\Models\User;
+
+final readonly class RevokeCalendar
+{
+    public function __construct(private KeepAct $keepAct) {}
+
+    /** @param  User  $by  the holder, or who answers for the team */
+    public function __invoke(User $holder, User $by): void
+    {
+        $isGone = CalendarFeed::query()->whereKey($holder->id)->delete() > 0;
+        if ($isGone && $by->isNot($holder)) {
+            ($this->keepAct)($by, "ended {$holder->name}’s calendar link");
+        }
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Days;
+
+use App\Http\Resources\Resource;
+use Core\Line\Shift;
+
+/** Who paints in the team, and who is meant to sit where on a day. */
+final readonly class RosterShown extends Resource
+{
+    /**
+     * @param  list<PainterName>  $painters
+     * @param  list<ShiftShown>  $shifts
+     * @param  bool  $isAssumed  whether nobody has said so yet
+     */
+    public function __construct(public array $painters, public array $shifts, public bool $isAssumed) {}
+
+    public static function of(DayRoster $roster): self
+    {
+        return new self(
+            array_map(
+                static fn (string $id, string $name): PainterName => new PainterName($id, $name),
+                array_keys($roster->painters),
+                array_values($roster->painters),
+            ),
+            array_map(static fn (Shift $shift): ShiftShown => ShiftShown::of($shift), $roster->shifts),
+            $roster->isAssumed,
+        );
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Days;
+
+use App\Models\EventDay;
+use App\Models\Shift;
+use Core\Line\DoubleShift;
+use Core\Line\Roster;
+use Core\Line\Shift as CoreShift;
+use Core\Units\Instant;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+
+/** Writes anew who sits at which chair of a day from when. */
+final readonly class SaveRoster
+{
+    public function __construct(private RosterOfDay $rosterOfDay) {}
+
+    /**
+     * @param  list<ShiftTerms>  $terms  none to go back to what is assumed
+     *
+     * @throws ValidationException when somebody would sit at two chairs, or is not one of the team's painters
+     */
+    public function __invoke(EventDay $day, array $terms): void
+    {
+        $painters = ($this->rosterOfDay)($day)->painters;
+        foreach ($terms as $at => $shift) {
+            if ($shift->painterId !== null && ! isset($painters[$shift->painterId])) {
+                throw ValidationException::withMessages(
+                    ["shifts.{$at}.painterId" => 'That painter is not one of yours. Load the page again and choose another.'],
+                );
+            }
+        }
+        $shifts = array_map(
+            static fn (ShiftTerms $shift): CoreShift => new CoreShift(
+                $shift->chair,
+                $shift->painterId,
+                Instant::ofEpochMilliseconds($shift->fromMs),
+            ),
+            $terms,
+        );
+        try {
+            (new Roster($shifts))->refuseDoubles();
+        } catch (DoubleShift $twice) {
+            throw ValidationException::withMessages(['shifts' => "{$painters[$twice->painter]} {$twice->getMessage()}"]);
+        }
+        DB::transaction(function () use ($day, $terms): void {
+            Shift::query()->where('event_day_id', $day->id)->delete();
+            Shift::query()->insert(array_map(static fn (ShiftTerms $shift): array => [
+                'event_day_id' => $day->id,
+                'chair' => $shift->chair,
+                'painter_id' => $shift->painterId,
+                'from_ms' => $shift->fromMs,
+            ], $terms));
+        });
+    }
+}

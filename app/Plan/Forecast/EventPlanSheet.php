@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Forecast;
+
+use App\Http\Resources\Resource;
+use App\Plan\Days\DaySummary;
+use App\Plan\Days\RosterShown;
+use App\Plan\Earlier\ForecastMet;
+use App\Plan\Earlier\ForecastMetShown;
+use App\Plan\Earlier\LastLinesShown;
+
+/** An event day's plan: what is expected, and what it rests on. */
+final readonly class EventPlanSheet extends Resource
+{
+    /**
+     * @param  bool  $isAssumed  whether nobody has said so yet
+     * @param  list<OfferPlanned>  $menu
+     * @param  int|null  $loggedTurnaroundMs  half of the last ones were no longer; null while too little is logged
+     * @param  list<ForecastMetShown>  $met  how the last forecasts met their days, the newest first
+     */
+    public function __construct(
+        public DaySummary $day,
+        public TermsShown $terms,
+        public bool $isAssumed,
+        public RosterShown $roster,
+        public array $menu,
+        public ?int $loggedTurnaroundMs,
+        public int $loggedTurnarounds,
+        public array $met,
+        public ?LastLinesShown $last,
+    ) {}
+
+    public static function of(EventPlanRead $read): self
+    {
+        return new self(
+            day: DaySummary::of($read->day),
+            terms: TermsShown::of($read->terms),
+            isAssumed: $read->isAssumed,
+            roster: RosterShown::of($read->roster),
+            menu: array_map(static fn (OfferedTimes $offered): OfferPlanned => OfferPlanned::of($offered), $read->menu),
+            loggedTurnaroundMs: $read->turnaround?->middle->milliseconds,
+            loggedTurnarounds: $read->turnaround->times ?? 0,
+            met: array_map(static fn (ForecastMet $met): ForecastMetShown => ForecastMetShown::of($met), $read->met),
+            last: $read->last === null ? null : LastLinesShown::of($read->last, count($read->terms->profile)),
+        );
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Forecast;
+
+use App\Http\Resources\Resource;
+use App\Plan\Before\AirShown;
+use App\Plan\Earlier\TurnaroundMs;
+use Core\Plan\ArrivalKind;
+use Core\Plan\BookingKind;
+use Core\Plan\Simulation\LeverKind;
+
+/** What is expected of an event, as it is sent back to be kept or tried. */
+final readonly class TermsShown extends Resource
+{
+    /**
+     * @param  list<float>  $profile
+     * @param  list<float>  $groups
+     * @param  list<LeverKind>  $levers
+     */
+    public function __construct(
+        public int $opensAt,
+        public int $closesAt,
+        public int $chairs,
+        public BookingKind $kind,
+        public int $children,
+        public ArrivalKind $arrivals,
+        public array $profile,
+        public array $groups,
+        public ?int $bookingCents,
+        public int $setUpMinutes,
+        public int $packUpMinutes,
+        public TurnaroundMs $turnaround,
+        public ?int $patienceMinutes,
+        public ?int $longest,
+        public ?int $quickAbove,
+        public bool $isLineEach,
+        public ?int $stopNamesAt,
+        public int $wantedPercent,
+        public array $levers,
+        public ?int $youngest,
+        public ?int $oldest,
+        public ?AirShown $weather,
+    ) {}
+
+    public static function of(PlanTerms $terms): self
+    {
+        return new self(
+            opensAt: $terms->opensMs,
+            closesAt: $terms->closesMs,
+            chairs: $terms->chairs,
+            kind: $terms->kind,
+            children: $terms->children,
+            arrivals: $terms->arrivals,
+            profile: $terms->profile,
+            groups: $terms->groups,
+            bookingCents: $terms->bookingCents,
+            setUpMinutes: $terms->setUpMinutes,
+            packUpMinutes: $terms->packUpMinutes,
+            turnaround: TurnaroundMs::of($terms->turnaround),
+            patienceMinutes: $terms->patienceMinutes,
+            longest: $terms->longest,
+            quickAbove: $terms->quickAbove,
+            isLineEach: $terms->isLineEach,
+            stopNamesAt: $terms->stopNamesMs,
+            wantedPercent: $terms->wantedPercent,
+            levers: $terms->levers,
+            youngest: $terms->ages?->youngest,
+            oldest: $terms->ages?->oldest,
+            weather: $terms->weather === null ? null : AirShown::of($terms->weather),
+        );
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Money;
+
+use App\Http\Resources\Resource;
+use App\Plan\Days\DaySummary;
+use Core\Plan\BookingKind;
+use Core\Plan\Defaults;
+use Core\Plan\Money\EasyAmount;
+
+/** What an event costs and brings; amounts in the smallest unit of the currency. */
+final readonly class MoneySheet extends Resource
+{
+    /**
+     * @param  float  $hours  at the chairs, all artists together
+     * @param  int  $aroundMinutes  set-up and pack-up, of each artist
+     * @param  float  $faces  to be painted, as a rule
+     * @param  int  $facesFew  one day of ten has no more
+     * @param  list<QuoteLine>  $quote
+     * @param  int|null  $faceCents  mean price of a face for the wished hour, as a rule
+     * @param  int|null  $faceFewCents  the same on a day with few faces
+     * @param  list<DesignPriced>  $designs
+     * @param  int|null  $breakEvenFaces  null where they never bring back what was laid out
+     * @param  int|null  $breakEvenAt  milliseconds since 1970
+     */
+    public function __construct(
+        public DaySummary $day,
+        public MoneyTermsShown $terms,
+        public string $currency,
+        public BookingKind $kind,
+        public int $artists,
+        public float $hours,
+        public int $aroundMinutes,
+        public float $faces,
+        public int $facesFew,
+        public array $quote,
+        public int $quoteCents,
+        public ?int $bookingCents,
+        public ?int $faceCents,
+        public ?int $faceFewCents,
+        public int $meanPriceCents,
+        public array $designs,
+        public int $outlayCents,
+        public ?int $breakEvenFaces,
+        public ?int $breakEvenAt,
+        public ?int $breakEvenCents,
+        public ?FaceOrHourShown $faceOrHour,
+    ) {}
+
+    public static function of(MoneyRead $read): self
+    {
+        $tally = $read->outlook->tally;
+        $faces = $tally->meanFaces();
+        $few = $tally->faces(1 - Defaults::WANTED_CHANCE);
+        $mean = $faces > 0 ? $tally->meanTakings() / $faces : 0.0;
+        $breakEven = $read->price->breakEven($mean);
+        $eachFaceMs = $faces > 0 ? $read->outlook->scenario->open->milliseconds / $faces : 0.0;
+        $price = $read->price->forTheHour($faces);
+        $fewPrice = $read->price->forTheHour($few);
+
+        return new self(
+            day: DaySummary::of($read->day),
+            terms: MoneyTermsShown::of($read->terms),
+            currency: $read->currency,
+            kind: $read->plan->kind,
+            artists: $read->work->artists,
+            hours: round($read->work->painting->milliseconds / 3_600_000, 2),
+            aroundMinutes: intdiv($read->work->around->milliseconds, 60_000),
+            faces: round($faces, 1),
+            facesFew: $few,
+            quote: QuoteLine::all($read->quote),
+            quoteCents: $read->quote->total(),
+            bookingCents: $read->plan->bookingCents,
+            faceCents: $price === null ? null : EasyAmount::ofFace($price),
+            faceFewCents: $fewPrice === null ? null : EasyAmount::ofFace($fewPrice),
+            meanPriceCents: (int) round($mean),
+            designs: DesignPriced::all($read),
+            outlayCents: $read->price->outlay,
+            breakEvenFaces: $breakEven,
+            breakEvenAt: $breakEven === null ? null : $read->day->opens->epochMilliseconds + (int) round($breakEven * $eachFaceMs),
+            breakEvenCents: $read->price->breakEvenPrice($faces),
+            faceOrHour: $read->faceOrHour === null ? null : FaceOrHourShown::of($read->faceOrHour),
+        );
+    }
+}

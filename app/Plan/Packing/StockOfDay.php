@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Packing;
+
+use App\Account\Ways\BenchOfPainter;
+use App\Models\Design;
+use App\Models\EventDay;
+use App\Models\Face;
+use App\Models\FacePlan;
+use App\Models\StockCount;
+use Core\Supplies\StockUse;
+use Core\Supplies\Thrift;
+
+/** What the faces of an event day took of the stock. */
+final readonly class StockOfDay
+{
+    public function __construct(private BenchOfPainter $benchOfPainter) {}
+
+    /**
+     * The estimate is without what was learned, so that the next thing learned is not learned twice.
+     *
+     * @return StockRead|null null where nothing was painted
+     */
+    public function __invoke(EventDay $day, ?Thrift $thrift = null): ?StockRead
+    {
+        /** @var array<string, int> $faces */
+        $faces = Face::ofTeam($day->team_id)->toBase()->where('event_day_id', $day->id)->groupBy('design_id')
+            ->selectRaw('design_id, count(*) as faces')->pluck('faces', 'design_id')->all();
+        if ($faces === []) {
+            return null;
+        }
+        $painted = [];
+        $designs = Design::ofTeam($day->team_id)->withTrashed()->whereIn('id', array_keys($faces))->whereNotNull('plan_id')->get();
+        foreach ($designs as $design) {
+            $plan = FacePlan::query()->find($design->plan_id);
+            $painted[] = $plan === null ? null : [$plan->toDesign(), $faces[$design->id]];
+        }
+
+        return new StockRead(
+            array_sum($faces),
+            StockUse::of(
+                array_values(array_filter($painted, is_array(...))),
+                $this->benchOfPainter->kit($day->team_id),
+                $thrift ?? Thrift::asEstimated(),
+            ),
+            StockCount::query()->find($day->id)?->content,
+        );
+    }
+}

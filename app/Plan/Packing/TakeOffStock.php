@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Packing;
+
+use App\Exceptions\StockTaken;
+use App\Models\EventDay;
+use App\Models\KitItem;
+use App\Models\StockCount;
+use Core\Supplies\StockUse;
+use Core\Supplies\Unit;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Takes off the stock what an event used up, once. What somebody weighed is learned from.
+ *
+ * @phpstan-import-type Counted from StockCount
+ */
+final readonly class TakeOffStock
+{
+    public function __construct(private StockOfDay $stockOfDay) {}
+
+    /**
+     * @param  list<StockTerms>  $left
+     *
+     * @throws StockTaken when it was taken off already
+     */
+    public function __invoke(EventDay $day, array $left): void
+    {
+        DB::transaction(function () use ($day, $left): void {
+            EventDay::ofTeam($day->team_id)->whereKey($day->id)->lockForUpdate()->first();
+            if (StockCount::query()->whereKey($day->id)->exists()) {
+                throw StockTaken::of($day->name);
+            }
+            $terms = array_column($left, null, 'itemId');
+            $counted = [];
+            foreach (($this->stockOfDay)($day)->uses ?? [] as $use) {
+                if (isset($terms[$use->item->id])) {
+                    $counted[] = self::counted($use, $terms[$use->item->id]);
+                    KitItem::ofTeam($day->team_id)->whereKey($use->item->id)->update([self::column($use) => $terms[$use->item->id]->left]);
+                }
+            }
+            StockCount::query()->create(['event_day_id' => $day->id, 'content' => $counted]);
+        });
+    }
+
+    /** @return Counted */
+    private static function counted(StockUse $use, StockTerms $terms): array
+    {
+        return [
+            'itemId' => $use->item->id,
+            'name' => $use->item->name,
+            'kind' => $use->item->kind->value,
+            'unit' => $use->unit->value,
+            'estimated' => $use->used,
+            'before' => $use->before === null ? null : (int) $use->before,
+            'left' => $terms->left,
+            'isWeighed' => $terms->isWeighed,
+        ];
+    }
+
+    private static function column(StockUse $use): string
+    {
+        return $use->unit === Unit::Grams ? 'grams_left' : 'how_many';
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Party;
+
+use App\Http\Resources\Resource;
+
+/** The children of a party in the order in which they are painted. */
+final readonly class PartyOrderSheet extends Resource
+{
+    /**
+     * @param  list<PartyCall>  $calls
+     * @param  int  $eachMs  for each child, the turnaround in it
+     * @param  int  $netMs  of it for painting
+     * @param  int  $eachWithMoreMs  if so many more come as were asked about
+     */
+    public function __construct(public array $calls, public int $eachMs, public int $netMs, public int $eachWithMoreMs) {}
+
+    public static function of(PartyOrderRead $read): self
+    {
+        return new self(
+            array_map(static fn (array $call): PartyCall => new PartyCall(
+                name: $call[0]->name,
+                age: $call[0]->age,
+                isBirthday: $call[0]->isBirthday,
+                at: $read->opens->plus($call[1])->epochMilliseconds,
+            ), $read->order->calls),
+            $read->order->each->milliseconds,
+            $read->order->each->minus($read->turnaround)->milliseconds,
+            $read->eachWithMore->milliseconds,
+        );
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Plan\Played;
+
+use App\Http\Resources\Resource;
+use Core\Plan\Simulation\Lost;
+use Core\Plan\Simulation\PlayedFace;
+
+/** One day as it may go. Times are milliseconds since the opening. */
+final readonly class PlayedDay extends Resource
+{
+    /**
+     * @param  list<FacePlayed>  $faces  in the order in which they sat down
+     * @param  list<ChildLost>  $lost
+     * @param  list<string>  $artists
+     */
+    public function __construct(
+        public int $run,
+        public int $opensAt,
+        public int $closesAt,
+        public ?int $namesStopAt,
+        public array $faces,
+        public array $lost,
+        public array $artists,
+    ) {}
+
+    public static function of(DayPlayed $day): self
+    {
+        $scenario = $day->forecast->outlook->scenario;
+        $opens = $day->forecast->opens();
+
+        return new self(
+            run: $day->run,
+            opensAt: $opens->epochMilliseconds,
+            closesAt: $opens->plus($scenario->open)->epochMilliseconds,
+            namesStopAt: $day->forecast->at($scenario->rules->stopNamesAt)?->epochMilliseconds,
+            faces: array_map(static fn (PlayedFace $face): FacePlayed => FacePlayed::of($face, $day), $day->faces),
+            lost: array_map(static fn (Lost $lost): ChildLost => new ChildLost($lost->child, $lost->arrived, $lost->how), $day->lost),
+            artists: array_map(
+                static fn ($artist): string => $day->forecast->outline->nameOf($artist->id),
+                $scenario->artists,
+            ),
+        );
+    }
+}

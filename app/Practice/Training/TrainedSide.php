@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice\Training;
+
+use App\Bench\Advice\PaceShown;
+use App\Http\Resources\Resource;
+use Core\Design\Side;
+use Core\Pace\Defaults;
+use Core\Pace\Run;
+
+/** One side of what is practised, with its curve. */
+final readonly class TrainedSide extends Resource
+{
+    /**
+     * @param  Side|null  $side  null for as it is typed
+     * @param  list<RepetitionShown>  $repetitions  the oldest first
+     * @param  list<CurvePoint>  $curve  from the first repetition to some that are to come
+     * @param  int  $aheadMs  after eight more
+     * @param  int|null  $readyAfter  repetitions until eight of ten are within the target; null where that is too far off, or
+     *     nothing is aimed at
+     */
+    public function __construct(
+        public ?Side $side,
+        public array $repetitions,
+        public array $curve,
+        public ?PaceShown $pace,
+        public int $plannedMs,
+        public int $aheadMs,
+        public ?int $readyAfter,
+    ) {}
+
+    private const MOST_SHOWN = 40;
+
+    public static function of(SideRead $read): self
+    {
+        $pace = $read->pace;
+        $curve = [];
+        for ($nth = max(1, $pace->nth - self::MOST_SHOWN); $nth <= $pace->nth + Defaults::FORECAST_AHEAD + 1; $nth++) {
+            $more = $nth - $pace->nth - 1;
+            $curve[] = new CurvePoint($nth, $pace->middle($more)->milliseconds, $pace->eightOfTen($more)->milliseconds);
+        }
+
+        return new self(
+            side: $read->side,
+            repetitions: array_map(
+                static fn (Run $run): RepetitionShown => new RepetitionShown(
+                    $run->nth,
+                    $run->milliseconds,
+                    $run->isPractice,
+                    $run->isInterrupted,
+                ),
+                array_slice($read->runs, -self::MOST_SHOWN),
+            ),
+            curve: $curve,
+            pace: $pace->isKnown() ? PaceShown::of($pace) : null,
+            plannedMs: $read->planned->milliseconds,
+            aheadMs: $pace->middle(Defaults::FORECAST_AHEAD)->milliseconds,
+            readyAfter: $read->readyAfter,
+        );
+    }
+}

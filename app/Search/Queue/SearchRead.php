@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Search\Queue;
+
+/** How far a search is, and what it has found since. */
+final readonly class SearchRead
+{
+    /**
+     * @param  int|null  $status  of HTTP, once it is over
+     * @param  int  $ahead  searches that come before it
+     * @param  int  $runsMs  that it has been worked on
+     * @param  int  $mostMs  that it may take
+     * @param  list<string>  $lines  JSON
+     */
+    public function __construct(
+        public ?int $status,
+        public int $ahead,
+        public int $runsMs,
+        public int $mostMs,
+        public array $lines,
+    ) {}
+}

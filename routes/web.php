@@ -23,14 +23,6 @@ use App\Line\Board\BoardController;
 use App\Line\Told\LineController;
 use App\Logbook\Faces\LogbookController;
 use App\Menu\Menus\MenuController;
-use App\Models\Design;
-use App\Models\EventDay;
-use App\Models\Face;
-use App\Models\KitItem;
-use App\Models\Menu;
-use App\Models\PainterWays;
-use App\Models\PracticeRun;
-use App\Models\Team;
 use App\Plan\Calendar\CalendarController;
 use App\Plan\Days\DayController;
 use App\Plan\Forecast\PlanController;
@@ -73,7 +65,7 @@ Route::prefix('api')->group(function (): void {
             Route::put('account/second-factor', [AccountController::class, 'keepSecondFactor']);
             Route::delete('account/second-factor', [AccountController::class, 'dropSecondFactor']);
         });
-        Route::middleware('can:answerFor,'.Team::class)->group(function (): void {
+        Route::middleware('can:answer-for-team')->group(function (): void {
             Route::delete('team/invitations/{invitation}', [TeamController::class, 'takeBack']);
             Route::put('team/names-days', [TeamController::class, 'namesDays']);
             Route::delete('team/members/{member}/calendar-link', [TeamController::class, 'revokeCalendar']);
@@ -101,7 +93,7 @@ Route::prefix('api')->group(function (): void {
         Route::get('days/{day}/pictures', [LineController::class, 'pictures']);
         Route::post('days/{day}/taps', [LineController::class, 'store'])->middleware(SetFullDaysAside::class);
 
-        Route::middleware('can:use,'.EventDay::class)->group(function (): void {
+        Route::middleware('can:paint')->group(function (): void {
             Route::post('beginning', [BeginController::class, 'store']);
             Route::delete('beginning', [BeginController::class, 'destroy']);
             Route::post('days', [DayController::class, 'store']);
@@ -140,8 +132,7 @@ Route::prefix('api')->group(function (): void {
             Route::post('days/{day}/forecast', [PlanController::class, 'forecast'])->middleware(InQueue::class.':30');
             Route::post('days/{day}/levers', [PlanController::class, 'levers'])->middleware(InQueue::class.':30');
             Route::post('days/{day}/played', [PlanController::class, 'played'])->middleware(InQueue::class.':10');
-        });
-        Route::middleware('can:use,'.Menu::class)->group(function (): void {
+
             Route::get('menus', [MenuController::class, 'index']);
             Route::post('menus', [MenuController::class, 'store']);
             Route::get('menus/{menu}', [MenuController::class, 'show']);
@@ -149,8 +140,7 @@ Route::prefix('api')->group(function (): void {
             Route::delete('menus/{menu}', [MenuController::class, 'destroy']);
             Route::post('menus/{menu}/recommended', [MenuController::class, 'recommend'])->middleware(InQueue::class.':30');
             Route::put('days/{day}/menus/{menu}', [MenuController::class, 'putUp']);
-        });
-        Route::middleware('can:use,'.Design::class)->group(function (): void {
+
             Route::get('designs', [DesignController::class, 'index']);
             Route::post('designs', [DesignController::class, 'store']);
             Route::put('shelf', [DesignController::class, 'sort']);
@@ -170,8 +160,7 @@ Route::prefix('api')->group(function (): void {
             Route::get('designs/{design}/file', [DesignFileController::class, 'show']);
             Route::post('step-lists', [StepListController::class, 'store']);
             Route::post('days/{day}/faces/{ticket}/ladder', [LadderController::class, 'live'])->middleware(InQueue::class.':5');
-        });
-        Route::middleware('can:use,'.KitItem::class)->group(function (): void {
+
             Route::get('kit', [KitController::class, 'show']);
             Route::post('kit', [KitController::class, 'store']);
             Route::post('kit/file', [KitController::class, 'bringIn'])->middleware(OneFileAtATime::class);
@@ -182,8 +171,7 @@ Route::prefix('api')->group(function (): void {
             Route::get('kit/{thing}/uses', [KitController::class, 'uses']);
             Route::put('kit/{thing}', [KitController::class, 'update']);
             Route::delete('kit/{thing}', [KitController::class, 'destroy']);
-        });
-        Route::middleware('can:use,'.PainterWays::class)->group(function (): void {
+
             Route::get('ways', [WaysController::class, 'show']);
             Route::put('ways/schools', [WaysController::class, 'schools']);
             Route::put('ways/weather', [WaysController::class, 'weather']);
@@ -192,14 +180,12 @@ Route::prefix('api')->group(function (): void {
             Route::delete('ways/work', [WaysController::class, 'forgetWork']);
             Route::put('ways/touch-test', [WaysController::class, 'touchTest']);
             Route::delete('ways/touch-test', [WaysController::class, 'forgetTouchTest']);
-        });
-        Route::middleware('can:use,'.PracticeRun::class)->group(function (): void {
+
             Route::get('practice', [PracticeController::class, 'index']);
             Route::get('practice/board', [PracticeController::class, 'show']);
             Route::post('practice/runs', [PracticeController::class, 'store']);
             Route::delete('practice/runs/{run}', [PracticeController::class, 'destroy']);
-        });
-        Route::middleware('can:use,'.Face::class)->group(function (): void {
+
             Route::delete('days/{day}/children/{number}', [LogbookController::class, 'forget']);
             Route::get('days/{day}/logbook', [LogbookController::class, 'show']);
             Route::get('days/{day}/report', [LogbookController::class, 'report']);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Account\SignIn\AccountOfAddress;
+use App\Account\Team\WhoMay;
 use App\Database\RetryingConnection;
 use App\Models\Design;
 use App\Models\EventDay;
@@ -29,6 +30,7 @@ use Illuminate\Http\Request;
 use Illuminate\Mail\MailManager;
 use Illuminate\Routing\UrlGenerator;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
@@ -78,6 +80,8 @@ final class AppServiceProvider extends ServiceProvider
         $url->forceRootUrl(config()->string('app.url'));
         $url->forceScheme((string) parse_url(config()->string('app.url'), PHP_URL_SCHEME));
         $this->bindWithinTeam();
+        Gate::define('paint', WhoMay::paint(...));
+        Gate::define('answer-for-team', WhoMay::answerForTeam(...));
         Auth::provider('devices', static fn (): DeviceUserProvider => new DeviceUserProvider(app(Hasher::class), User::class));
         $this->callAfterResolving(MailManager::class, static fn (MailManager $mail): MailManager => $mail->extend(
             'outbox',

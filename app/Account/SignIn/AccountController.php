@@ -30,14 +30,14 @@ final readonly class AccountController
 
     public function show(BareTeamRequest $request): OwnAccount
     {
-        return OwnAccount::of(($this->account)($request->painter()));
+        return ($this->account)($request->painter());
     }
 
     public function endSignIn(BareTeamRequest $request, EndSignIn $end): OwnAccount
     {
         $end($request->painter(), $request->signIn());
 
-        return OwnAccount::of(($this->account)($request->painter()));
+        return ($this->account)($request->painter());
     }
 
     /** Every other device is signed out; this one stays. */
@@ -109,6 +109,6 @@ final readonly class AccountController
     {
         $drop($request->painter(), $request->password(), $request->code());
 
-        return OwnAccount::of(($this->account)($request->painter()));
+        return ($this->account)($request->painter());
     }
 }

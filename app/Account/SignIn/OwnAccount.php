@@ -16,20 +16,4 @@ final readonly class OwnAccount extends Resource
         public int $spareCodesLeft,
         public array $devices,
     ) {}
-
-    public static function of(AccountRead $read): self
-    {
-        return new self(
-            email: $read->email,
-            hasSecondFactor: $read->hasSecondFactor,
-            spareCodesLeft: $read->spareCodesLeft,
-            devices: array_map(static fn ($signIn): DeviceShown => new DeviceShown(
-                id: $signIn->id,
-                device: $signIn->device,
-                since: $signIn->created_at->getTimestampMs(),
-                seenAt: $signIn->seen_at->getTimestampMs(),
-                isThis: $signIn->id === $read->here,
-            ), $read->signIns),
-        );
-    }
 }

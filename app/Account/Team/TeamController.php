@@ -32,7 +32,7 @@ final readonly class TeamController
 
     public function show(BareTeamRequest $request): TeamSheet
     {
-        return TeamSheet::of(($this->team)($request->painter()));
+        return ($this->team)($request->painter());
     }
 
     public function invite(InviteRequest $request, InviteToTeam $invite): InvitationMade
@@ -46,21 +46,21 @@ final readonly class TeamController
     {
         $takeBack($request->painter(), $request->invitation());
 
-        return TeamSheet::of(($this->team)($request->painter()));
+        return ($this->team)($request->painter());
     }
 
     public function role(RoleRequest $request, ChangeRole $change): TeamSheet
     {
         $change($request->painter(), $request->member(), $request->role());
 
-        return TeamSheet::of(($this->team)($request->painter()->refresh()));
+        return ($this->team)($request->painter()->refresh());
     }
 
     public function letGo(LetGoRequest $request, LetGo $letGo): TeamSheet
     {
         $letGo($request->painter(), $request->member(), $request->boolean('keepsName'));
 
-        return TeamSheet::of(($this->team)($request->painter()));
+        return ($this->team)($request->painter());
     }
 
     /** The link that a member has made to all events of the team. */
@@ -68,14 +68,14 @@ final readonly class TeamController
     {
         $revoke($request->member(), $request->painter());
 
-        return TeamSheet::of(($this->team)($request->painter()));
+        return ($this->team)($request->painter());
     }
 
     public function namesDays(NamesDaysRequest $request, KeepNamesFor $keep): TeamSheet
     {
         $keep($request->painter(), $request->integer('days'));
 
-        return TeamSheet::of(($this->team)($request->painter()->refresh()));
+        return ($this->team)($request->painter()->refresh());
     }
 
     public function close(ConfirmRequest $request, CloseTeam $close): SessionState

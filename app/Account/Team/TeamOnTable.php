@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\Team;
 
+use App\Account\Invitations\OpenInvitation;
 use App\Models\Act;
 use App\Models\CalendarFeed;
 use App\Models\Invitation;
@@ -15,17 +16,35 @@ final readonly class TeamOnTable
 {
     private const ACTS = 60;
 
-    public function __invoke(User $reader): TeamRead
+    public function __invoke(User $reader): TeamSheet
     {
         $answers = $reader->role === Role::Owner;
 
-        return new TeamRead(
-            reader: $reader,
-            members: array_values(User::ofTeam($reader->team_id)->orderBy('created_at')->orderBy('id')->get()->all()),
-            linked: $answers ? self::linked($reader->team_id) : [],
+        return new TeamSheet(
+            answersForIt: $answers,
+            namesDays: $reader->team->names_days,
+            members: self::members($reader, $answers ? self::linked($reader->team_id) : []),
             invitations: $answers ? self::invitations($reader->team_id) : [],
-            acts: $answers ? array_values(Act::ofTeam($reader->team_id)->orderByDesc('id')->limit(self::ACTS)->get()->all()) : [],
+            acts: $answers ? self::acts($reader->team_id) : [],
         );
+    }
+
+    /**
+     * @param  list<string>  $linked  those who have a calendar link
+     * @return list<TeamMember>
+     */
+    private static function members(User $reader, array $linked): array
+    {
+        $members = User::ofTeam($reader->team_id)->orderBy('created_at')->orderBy('id')->get()->all();
+
+        return array_values(array_map(static fn (User $member): TeamMember => new TeamMember(
+            id: $member->id,
+            name: $member->name,
+            email: $reader->role->paints() && $member->signsIn() ? $member->email : null,
+            role: $member->role,
+            isYou: $member->is($reader),
+            hasCalendarLink: in_array($member->id, $linked, true),
+        ), $members));
     }
 
     /** @return list<string> */
@@ -37,11 +56,25 @@ final readonly class TeamOnTable
         return $ids;
     }
 
-    /** @return list<Invitation> */
+    /** @return list<OpenInvitation> that nobody has taken yet */
     private static function invitations(string $teamId): array
     {
-        $open = Invitation::ofTeam($teamId)->with('painter')->where('ends_at', '>', now());
+        $open = Invitation::ofTeam($teamId)->with('painter')->where('ends_at', '>', now())->orderBy('id')->get()->all();
 
-        return array_values($open->orderBy('id')->get()->all());
+        return array_values(array_map(static fn (Invitation $one): OpenInvitation => new OpenInvitation(
+            id: $one->id,
+            role: $one->role,
+            name: $one->painter?->name,
+            endsAt: $one->ends_at->getTimestampMs(),
+        ), $open));
+    }
+
+    /** @return list<ActShown> the newest first */
+    private static function acts(string $teamId): array
+    {
+        $acts = Act::ofTeam($teamId)->orderByDesc('id')->limit(self::ACTS)->get()->all();
+        $shown = static fn (Act $act): ActShown => new ActShown($act->id, $act->who, $act->what, $act->at->getTimestampMs());
+
+        return array_values(array_map($shown, $acts));
     }
 }

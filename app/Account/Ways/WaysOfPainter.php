@@ -8,14 +8,17 @@ use App\Models\User;
 use Core\Colour\Load;
 use Core\Colour\PaintKind;
 use Core\Design\Medium;
+use Core\Order\Question;
+use Core\Order\TradeNumber;
 use Core\Surface\DryingBasis;
+use Core\Timeline\Timing;
 use Core\Units\Duration;
 
 final readonly class WaysOfPainter
 {
     public function __construct(private BenchOfPainter $bench) {}
 
-    public function __invoke(User $painter): WaysRead
+    public function __invoke(User $painter): WaysSheet
     {
         $ways = $this->bench->ways($painter);
         $drying = $ways->toDrying();
@@ -27,15 +30,23 @@ final readonly class WaysOfPainter
             painting: Duration::zero(),
         )->dryAfter();
 
-        return new WaysRead(
-            weather: $ways->toWeather(),
-            drying: $drying,
+        $weather = $ways->toWeather();
+        $schools = $ways->toSchools();
+        $numbers = $ways->toNumbers();
+
+        return new WaysSheet(
+            celsius: $weather->celsius,
+            humidity: $weather->humidity,
+            wind: $weather->wind,
+            dries: round($drying->factor, 2),
             isTouched: $ways->touchedFactor() !== null,
-            waxDry: $dry(PaintKind::Wax),
-            glycerineDry: $dry(PaintKind::Glycerine),
-            schools: $ways->toSchools(),
+            waxDryMs: $dry(PaintKind::Wax)->milliseconds,
+            glycerineDryMs: $dry(PaintKind::Glycerine)->milliseconds,
+            questions: array_map(static fn (Question $one): QuestionShown => QuestionShown::of($one, $schools), Question::cases()),
             timing: $ways->toTiming(),
-            numbers: $ways->toNumbers(),
+            timings: array_map(static fn (Timing $timing): TimingShown => new TimingShown($timing, $timing->label()), Timing::cases()),
+            numbers: array_map(static fn (TradeNumber $one): NumberShown => NumberShown::of($one, $numbers), TradeNumber::cases()),
+            rests: $drying->basis->words(),
             workedTimes: $drying->basis === DryingBasis::Work ? $ways->worked_times : 0,
         );
     }

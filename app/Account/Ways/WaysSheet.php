@@ -4,11 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\Ways;
 
-use App\Account\Team\NumberShown;
-use App\Bench\TypedSteps\QuestionShown;
 use App\Http\Resources\Resource;
-use Core\Order\Question;
-use Core\Order\TradeNumber;
 use Core\Timeline\Timing;
 
 /** How a painter works, and how paint dries today. */
@@ -40,23 +36,4 @@ final readonly class WaysSheet extends Resource
         public string $rests,
         public int $workedTimes,
     ) {}
-
-    public static function of(WaysRead $ways): self
-    {
-        return new self(
-            celsius: $ways->weather->celsius,
-            humidity: $ways->weather->humidity,
-            wind: $ways->weather->wind,
-            dries: round($ways->drying->factor, 2),
-            isTouched: $ways->isTouched,
-            waxDryMs: $ways->waxDry->milliseconds,
-            glycerineDryMs: $ways->glycerineDry->milliseconds,
-            questions: array_map(static fn (Question $one): QuestionShown => QuestionShown::of($one, $ways->schools), Question::cases()),
-            timing: $ways->timing,
-            timings: array_map(static fn (Timing $timing): TimingShown => new TimingShown($timing, $timing->label()), Timing::cases()),
-            numbers: array_map(static fn (TradeNumber $one): NumberShown => NumberShown::of($one, $ways->numbers), TradeNumber::cases()),
-            rests: $ways->drying->basis->words(),
-            workedTimes: $ways->workedTimes,
-        );
-    }
 }

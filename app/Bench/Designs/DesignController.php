@@ -30,7 +30,7 @@ final readonly class DesignController
 
     public function fitted(FitRequest $request, DesignFitted $fitted): FittedDesign
     {
-        return FittedDesign::of($fitted(($this->bench)($request->painter()), $request->design(), $request->person()));
+        return $fitted(($this->bench)($request->painter()), $request->design(), $request->person());
     }
 
     /** @return list<StartingPoint> */

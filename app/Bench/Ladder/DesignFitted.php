@@ -6,6 +6,8 @@ namespace App\Bench\Ladder;
 
 use App\Account\Ways\PainterBench;
 use App\Bench\Advice\StepOnBench;
+use App\Bench\Designs\TapeSpan;
+use App\Bench\TypedSteps\StepLine;
 use App\Logbook\Pace\PacesOfDesign;
 use App\Models\Design;
 use Core\Design\Fitting;
@@ -20,18 +22,22 @@ final readonly class DesignFitted
 {
     public function __construct(private StepOnBench $stepOnBench, private PacesOfDesign $pacesOfDesign) {}
 
-    public function __invoke(PainterBench $bench, Design $design, Person $person): FittedRead
+    public function __invoke(PainterBench $bench, Design $design, Person $person): FittedDesign
     {
         $content = $design->toCore();
         $fitting = Fitting::of($content, $person);
         $times = new StepTimes(WorkContent::starting(), $person, ($this->pacesOfDesign)($design->id, $bench->painterId));
         $timeline = Timeline::of($fitting->steps, $bench->changeovers, $times);
 
-        return new FittedRead(
+        return new FittedDesign(
             size: $person->size,
             changes: $fitting->changes,
-            steps: array_map(fn (Step $step) => ($this->stepOnBench)($bench, $step, $times), $fitting->steps),
-            timeline: $timeline,
+            steps: array_map(
+                fn (Step $step): StepLine => StepLine::of(($this->stepOnBench)($bench, $step, $times)),
+                $fitting->steps,
+            ),
+            spans: TapeSpan::ofTimeline($timeline),
+            totalMs: $timeline->makespan()->milliseconds,
         );
     }
 }

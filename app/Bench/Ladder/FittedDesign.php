@@ -24,15 +24,4 @@ final readonly class FittedDesign extends Resource
         public array $spans,
         public int $totalMs,
     ) {}
-
-    public static function of(FittedRead $read): self
-    {
-        return new self(
-            size: $read->size,
-            changes: $read->changes,
-            steps: array_map(StepLine::of(...), $read->steps),
-            spans: TapeSpan::ofTimeline($read->timeline),
-            totalMs: $read->timeline->makespan()->milliseconds,
-        );
-    }
 }

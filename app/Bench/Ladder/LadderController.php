@@ -21,13 +21,13 @@ final readonly class LadderController
     {
         $watch = WatchSearch::for(self::SECONDS, $listener->isThere());
 
-        return LadderSheet::of($ladder($bench($request->painter()), $request->design(), $watch));
+        return $ladder($bench($request->painter()), $request->design(), $watch);
     }
 
     public function rung(RungRequest $request, RungOnBench $rung, BenchOfPainter $bench): RungSheet
     {
-        return RungSheet::of($rung($bench($request->painter()), $request->design(), $request->choice())
-            ?? abort(422, 'That version cannot be painted: a step in it lacks what it needs, or no order keeps all rules.'));
+        return $rung($bench($request->painter()), $request->design(), $request->choice())
+            ?? abort(422, 'That version cannot be painted: a step in it lacks what it needs, or no order keeps all rules.');
     }
 
     public function live(FaceRequest $request, OfferLiveRungs $offer): LiveLadder

@@ -24,21 +24,21 @@ final readonly class LadderOfDesign
     public function __construct(private PacesOfDesign $pacesOfDesign, private PaceOfVersion $paceOfVersion) {}
 
     /** @param  Watch  $watch  may end the search */
-    public function __invoke(PainterBench $bench, Design $design, Watch $watch): LadderRead
+    public function __invoke(PainterBench $bench, Design $design, Watch $watch): LadderSheet
     {
         $content = $design->toCore();
         $circumstances = $bench->circumstances($bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, $bench->painterId)));
         try {
             $ladder = Ladder::of($content, $circumstances, null, $watch);
         } catch (TooManyChoices $refusal) {
-            return new LadderRead([], false, 0, $refusal->getMessage());
+            return new LadderSheet([], false, 0, $refusal->getMessage());
         }
         $named = $ladder->named();
         $faces = $this->pacesOfDesign->ofFaces($design->id, $bench->painterId);
 
-        return new LadderRead(
+        return new LadderSheet(
             array_map(
-                fn (Rung $rung): RungRead => $this->shown($rung, $named, $circumstances, $faces),
+                fn (Rung $rung): RungShown => $this->shown($rung, $named, $circumstances, $faces),
                 self::withNamed($ladder->rungs, $named),
             ),
             $ladder->isProven,
@@ -51,12 +51,12 @@ final readonly class LadderOfDesign
      * @param  array<string, Rung>  $named
      * @param  array<string, Pace>  $faces  by version
      */
-    public function shown(Rung $rung, array $named, Circumstances $circumstances, array $faces): RungRead
+    public function shown(Rung $rung, array $named, Circumstances $circumstances, array $faces): RungShown
     {
         $names = array_keys(array_filter($named, static fn (Rung $one): bool => $one->version->picks === $rung->version->picks));
         $timeline = Timeline::of($rung->design->steps, $circumstances->changeovers, $circumstances->times);
 
-        return new RungRead($rung, array_map(RungName::from(...), $names), $this->paceOfVersion->among($faces, $rung->design, $timeline));
+        return RungShown::of($rung, array_map(RungName::from(...), $names), $this->paceOfVersion->among($faces, $rung->design, $timeline));
     }
 
     /**

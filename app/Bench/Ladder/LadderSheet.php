@@ -16,9 +16,4 @@ final readonly class LadderSheet extends Resource
      * @param  string|null  $trouble  why there are no rungs
      */
     public function __construct(public array $rungs, public bool $isProven, public int $choices, public ?string $trouble) {}
-
-    public static function of(LadderRead $ladder): self
-    {
-        return new self(array_map(RungShown::of(...), $ladder->rungs), $ladder->isProven, $ladder->choices, $ladder->trouble);
-    }
 }

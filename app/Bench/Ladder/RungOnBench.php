@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace App\Bench\Ladder;
 
 use App\Account\Ways\PainterBench;
-use App\Bench\Advice\WeighedRead;
+use App\Bench\Advice\TableThing;
+use App\Bench\Designs\TapeSpan;
 use App\Logbook\Pace\PacesOfDesign;
 use App\Models\Design;
+use App\Plan\FacePlans\PlanStep;
+use App\Plan\FacePlans\StepInPlan;
 use Core\Design\RungChoice;
 use Core\Design\Step;
+use Core\Ladder\Drop;
 use Core\Ladder\Weighed;
 use Core\Order\Course;
 use Core\Table\LayOut;
@@ -19,8 +23,8 @@ final readonly class RungOnBench
 {
     public function __construct(private PacesOfDesign $pacesOfDesign, private LadderOfDesign $ladderOfDesign) {}
 
-    /** @return WeighedRead|null null when a step lacks what it needs, or no order keeps all rules */
-    public function __invoke(PainterBench $bench, Design $design, RungChoice $choice): ?WeighedRead
+    /** @return RungSheet|null null when a step lacks what it needs, or no order keeps all rules */
+    public function __invoke(PainterBench $bench, Design $design, RungChoice $choice): ?RungSheet
     {
         $circumstances = $bench->circumstances($bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, $bench->painterId)));
         $weighed = Weighed::of($design->toCore(), $circumstances, $choice);
@@ -29,12 +33,15 @@ final readonly class RungOnBench
         }
         $rung = $weighed->rung;
 
-        return new WeighedRead(
+        $course = Course::of($rung->design, $circumstances);
+        $whole = $rung->version->look / max(0.0001, $rung->version->share());
+
+        return new RungSheet(
             rung: $this->ladderOfDesign->shown($rung, [], $circumstances, $this->pacesOfDesign->ofFaces($design->id, $bench->painterId)),
-            course: Course::of($rung->design, $circumstances),
-            layOut: LayOut::of($rung->design, $bench->kit),
-            next: $weighed->next,
-            whole: $rung->version->look / max(0.0001, $rung->version->share()),
+            steps: array_map(PlanStep::of(...), StepInPlan::ofCourse($course)),
+            spans: TapeSpan::ofTimeline($course->timeline),
+            layOut: array_map(TableThing::of(...), LayOut::of($rung->design, $bench->kit)),
+            next: array_map(static fn (Drop $drop): DropShown => DropShown::of($drop, $whole), $weighed->next),
         );
     }
 }

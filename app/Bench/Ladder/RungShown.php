@@ -7,7 +7,9 @@ namespace App\Bench\Ladder;
 use App\Bench\Advice\OtherWayTaken;
 use App\Bench\Advice\PaceShown;
 use App\Http\Resources\Resource;
+use App\Logbook\Pace\VersionPace;
 use Core\Design\RungName;
+use Core\Ladder\Rung;
 
 /** A rung of the ladder. */
 final readonly class RungShown extends Resource
@@ -32,19 +34,20 @@ final readonly class RungShown extends Resource
         public bool $isProven,
     ) {}
 
-    public static function of(RungRead $read): self
+    /** @param  list<RungName>  $names */
+    public static function of(Rung $rung, array $names, ?VersionPace $pace): self
     {
-        $version = $read->rung->version;
+        $version = $rung->version;
 
         return new self(
-            timeMs: $read->rung->time->milliseconds,
+            timeMs: $rung->time->milliseconds,
             share: round($version->share(), 4),
             changes: $version->changes(),
             leftOut: $version->leftOut(),
             otherWays: OtherWayTaken::all($version->choice(RungName::Core)),
-            names: $read->names,
-            pace: $read->pace === null ? null : PaceShown::ofVersion($read->pace),
-            isProven: $read->rung->isProven,
+            names: $names,
+            pace: $pace === null ? null : PaceShown::ofVersion($pace),
+            isProven: $rung->isProven,
         );
     }
 }

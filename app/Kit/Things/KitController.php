@@ -16,7 +16,7 @@ final readonly class KitController
 
     public function show(BareTeamRequest $request): KitSheet
     {
-        return KitSheet::of(($this->kit)($request->painter()));
+        return ($this->kit)($request->painter());
     }
 
     /** @return list<BrushWorth> */
@@ -29,7 +29,7 @@ final readonly class KitController
     {
         $add($request->painter(), $request->item());
 
-        return KitSheet::of(($this->kit)($request->painter()));
+        return ($this->kit)($request->painter());
     }
 
     /** The body is the file itself. */
@@ -37,46 +37,46 @@ final readonly class KitController
     {
         $bringIn($request->painter(), $request->getContent());
 
-        return KitSheet::of(($this->kit)($request->painter()));
+        return ($this->kit)($request->painter());
     }
 
     public function starter(BareTeamRequest $request, BringInKit $bringIn): KitSheet
     {
         $bringIn->shipped($request->painter());
 
-        return KitSheet::of(($this->kit)($request->painter()));
+        return ($this->kit)($request->painter());
     }
 
     public function update(KitThingRequest $request, ChangeThing $change): KitSheet
     {
         $change($request->painter(), $request->thing(), $request->item());
 
-        return KitSheet::of(($this->kit)($request->painter()));
+        return ($this->kit)($request->painter());
     }
 
     public function uses(BareTeamRequest $request, UsesOfThing $uses): ThingUses
     {
-        return ThingUses::of($uses($request->thing()));
+        return $uses($request->thing());
     }
 
     public function destroy(TakeOutRequest $request, RemoveThing $remove): TakenOut
     {
         $removal = $remove($request->painter(), $request->thing(), $request->instead(), $request->boolean('anyway'));
 
-        return new TakenOut($removal->id, KitSheet::of(($this->kit)($request->painter())));
+        return new TakenOut($removal->id, ($this->kit)($request->painter()));
     }
 
     public function putBack(BareTeamRequest $request, PutThingBack $putBack): KitSheet
     {
         $putBack($request->painter(), $request->removal());
 
-        return KitSheet::of(($this->kit)($request->painter()));
+        return ($this->kit)($request->painter());
     }
 
     public function hand(HandTimeRequest $request, KeepHandTime $keep): KitSheet
     {
         $keep($request->painter(), $request->action(), $request->repetitions());
 
-        return KitSheet::of(($this->kit)($request->painter()));
+        return ($this->kit)($request->painter());
     }
 }

@@ -7,6 +7,9 @@ namespace App\Kit\Things;
 use App\Account\Ways\BenchOfPainter;
 use App\Models\BenchTime;
 use App\Models\User;
+use App\Plan\Days\PainterName;
+use Core\Kit\BenchAction;
+use Core\Kit\Item;
 use Core\Team\Role;
 use Core\Units\Duration;
 
@@ -15,7 +18,7 @@ final readonly class KitOnTable
 {
     public function __construct(private BenchOfPainter $benchOfPainter) {}
 
-    public function __invoke(User $painter): KitRead
+    public function __invoke(User $painter): KitSheet
     {
         $hands = [];
         foreach (BenchTime::query()->where('user_id', $painter->id)->get() as $time) {
@@ -25,6 +28,19 @@ final readonly class KitOnTable
         /** @var array<string, string> $painters */
         $painters = User::ofTeam($painter->team_id)->whereNot('role', Role::Helper)->orderBy('id')->pluck('name', 'id')->all();
 
-        return new KitRead($this->benchOfPainter->kit($painter->team_id), $hands, $painters);
+        $kit = $this->benchOfPainter->kit($painter->team_id);
+
+        return new KitSheet(
+            array_map(static fn (Item $item): KitThing => KitThing::of($item, $kit), $kit->items),
+            array_map(
+                static fn (BenchAction $action): HandTime => HandTime::of($action, $hands[$action->value] ?? null),
+                BenchAction::cases(),
+            ),
+            array_map(
+                static fn (string $id, string $name): PainterName => new PainterName($id, $name),
+                array_keys($painters),
+                $painters,
+            ),
+        );
     }
 }

@@ -16,7 +16,7 @@ final readonly class UsesOfThing
 {
     public function __construct(private BenchOfPainter $benchOfPainter) {}
 
-    public function __invoke(KitItem $thing): UsesRead
+    public function __invoke(KitItem $thing): ThingUses
     {
         $item = $thing->toCore();
         $offered = array_filter(
@@ -24,13 +24,13 @@ final readonly class UsesOfThing
             static fn (Item $other): bool => Replacement::isOffered($item, $other),
         );
 
-        return new UsesRead(
+        return new ThingUses(
             $this->designs($thing->team_id, $item),
-            array_values($offered),
+            array_values(array_map(static fn (Item $other): StandIn => new StandIn($other->id, $other->name), $offered)),
         );
     }
 
-    /** @return list<array{id: string, name: string, steps: list<string>}> */
+    /** @return list<UsingDesign> */
     private function designs(string $teamId, Item $item): array
     {
         $uses = [];
@@ -38,7 +38,7 @@ final readonly class UsesOfThing
             $steps = $design->steps->filter(static fn (Step $step): bool => Replacement::isUsed($item, $step->toCore()));
             if ($steps->isNotEmpty()) {
                 $names = array_values($steps->map(static fn (Step $step): string => $step->toCore()->name)->all());
-                $uses[] = ['id' => $design->id, 'name' => $design->name, 'steps' => $names];
+                $uses[] = new UsingDesign($design->id, $design->name, $names);
             }
         }
 

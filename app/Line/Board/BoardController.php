@@ -71,7 +71,7 @@ final readonly class BoardController
 
     public function texts(BareTeamRequest $request, TextsOfDay $texts): TextsShown
     {
-        return TextsShown::of($texts($request->day()));
+        return $texts($request->day());
     }
 
     public function wishTexts(TextWishRequest $request, string $token, WishTexts $wish): JsonResponse

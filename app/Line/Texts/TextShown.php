@@ -9,6 +9,7 @@ use App\Http\Resources\Resource;
 /** One text of the outbox. */
 final readonly class TextShown extends Resource
 {
+    /** @param  string  $phoneEnds  the last two digits: enough to tell two phones apart, too little to call one */
     public function __construct(
         public int $number,
         public string $phoneEnds,
@@ -16,15 +17,4 @@ final readonly class TextShown extends Resource
         public bool $isTaken,
         public int $sentAt,
     ) {}
-
-    public static function of(SentText $text): self
-    {
-        return new self(
-            number: $text->number,
-            phoneEnds: $text->phoneEnds,
-            words: $text->words,
-            isTaken: $text->isTaken,
-            sentAt: $text->sentAt,
-        );
-    }
 }

@@ -14,17 +14,17 @@ final readonly class TextsOfDay
 {
     private const MOST = 100;
 
-    public function __invoke(EventDay $day): TextsRead
+    public function __invoke(EventDay $day): TextsShown
     {
         $wishes = TextWish::query()->where('event_day_id', $day->id)->get()->keyBy('id');
         $numbers = Ticket::query()->whereIn('id', $wishes->pluck('ticket_id'))->pluck('number', 'id');
         $texts = Text::query()->whereIn('text_wish_id', $wishes->keys())->orderByDesc('id')->limit(self::MOST)->get();
 
-        return new TextsRead($wishes->count(), array_values($texts->map(static function (Text $text) use ($wishes, $numbers): SentText {
+        return new TextsShown($wishes->count(), array_values($texts->map(static function (Text $text) use ($wishes, $numbers): TextShown {
             $wish = $wishes->sole('id', $text->text_wish_id);
             $number = $numbers[$wish->ticket_id] ?? 0;
 
-            return new SentText(
+            return new TextShown(
                 number: is_numeric($number) ? (int) $number : 0,
                 phoneEnds: substr($wish->phone, -2),
                 words: $text->words,

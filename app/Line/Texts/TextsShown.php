@@ -14,9 +14,4 @@ final readonly class TextsShown extends Resource
      * @param  list<TextShown>  $texts  newest first
      */
     public function __construct(public int $wishes, public array $texts) {}
-
-    public static function of(TextsRead $read): self
-    {
-        return new self($read->wishes, array_map(TextShown::of(...), $read->texts));
-    }
 }

@@ -8,6 +8,7 @@ use App\Logbook\Pace\PacesOfDesign;
 use App\Models\EventDay;
 use App\Models\MenuItem;
 use App\Plan\Days\DayFacts;
+use App\Plan\Days\DaySummary;
 use App\Plan\Days\RosterOfDay;
 use App\Plan\Diary\DiaryOfTeam;
 use App\Plan\Forecast\EventOutline;
@@ -51,7 +52,7 @@ final readonly class ChecklistOfDay
         private PacesOfDesign $pacesOfDesign,
     ) {}
 
-    public function __invoke(EventDay $day): ChecklistRead
+    public function __invoke(EventDay $day): ChecklistSheet
     {
         $terms = ($this->termsOfDay)($day);
         $air = ($this->weatherOfDay)($day, $terms);
@@ -61,7 +62,11 @@ final readonly class ChecklistOfDay
             $checks = [new Check(CheckKind::Chance, false, $impossible->getMessage())];
         }
 
-        return new ChecklistRead(DayFacts::of($day), $checks, $air);
+        return new ChecklistSheet(
+            DaySummary::of(DayFacts::of($day)),
+            array_map(static fn (Check $check): CheckShown => new CheckShown($check->kind, $check->isFine, $check->says), $checks),
+            AirThen::all($air),
+        );
     }
 
     /**

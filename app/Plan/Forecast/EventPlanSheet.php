@@ -7,7 +7,6 @@ namespace App\Plan\Forecast;
 use App\Http\Resources\Resource;
 use App\Plan\Days\DaySummary;
 use App\Plan\Days\RosterShown;
-use App\Plan\Earlier\ForecastMet;
 use App\Plan\Earlier\ForecastMetShown;
 use App\Plan\Earlier\LastLinesShown;
 
@@ -31,19 +30,4 @@ final readonly class EventPlanSheet extends Resource
         public array $met,
         public ?LastLinesShown $last,
     ) {}
-
-    public static function of(EventPlanRead $read): self
-    {
-        return new self(
-            day: DaySummary::of($read->day),
-            terms: TermsShown::of($read->terms),
-            isAssumed: $read->isAssumed,
-            roster: RosterShown::of($read->roster),
-            menu: array_map(static fn (OfferedTimes $offered): OfferPlanned => OfferPlanned::of($offered), $read->menu),
-            loggedTurnaroundMs: $read->turnaround?->middle->milliseconds,
-            loggedTurnarounds: $read->turnaround->times ?? 0,
-            met: array_map(static fn (ForecastMet $met): ForecastMetShown => ForecastMetShown::of($met), $read->met),
-            last: $read->last === null ? null : LastLinesShown::of($read->last, count($read->terms->profile)),
-        );
-    }
 }

@@ -24,14 +24,14 @@ final readonly class PlanController
 
     public function show(BareTeamRequest $request): EventPlanSheet
     {
-        return EventPlanSheet::of(($this->planOfDay)($request->day()));
+        return ($this->planOfDay)($request->day());
     }
 
     public function update(PlanRequest $request, SavePlan $save): EventPlanSheet
     {
         $save($request->day(), $request->terms());
 
-        return EventPlanSheet::of(($this->planOfDay)($request->day()));
+        return ($this->planOfDay)($request->day());
     }
 
     /** @return list<AirThen> hour by hour; empty where nothing is known */
@@ -42,18 +42,18 @@ final readonly class PlanController
 
     public function checklist(BareTeamRequest $request, ChecklistOfDay $checklist): ChecklistSheet
     {
-        return ChecklistSheet::of($checklist($request->day()));
+        return $checklist($request->day());
     }
 
     public function partyOrder(PartyOrderRequest $request, PartyOrderOfDay $order): PartyOrderSheet
     {
-        return PartyOrderSheet::of($order(
+        return $order(
             day: $request->day(),
             list: $request->guests(),
             birthday: $request->birthday(),
             cakeMs: $request->cakeMs(),
             more: $request->more(),
-        ));
+        );
     }
 
     /** Tells a first answer at once, then one that stays. */

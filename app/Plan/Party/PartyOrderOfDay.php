@@ -21,17 +21,25 @@ final readonly class PartyOrderOfDay
      *
      * @throws InvalidPartyList when nobody is on it
      */
-    public function __invoke(EventDay $day, string $list, BirthdayChild $birthday, ?int $cakeMs, int $more): PartyOrderRead
+    public function __invoke(EventDay $day, string $list, BirthdayChild $birthday, ?int $cakeMs, int $more): PartyOrderSheet
     {
         $guests = PartyOrder::read($list);
         $time = Duration::ofMilliseconds(max(0, ($cakeMs ?? $day->closes_ms) - $day->opens_ms));
         $wider = GrossMinutes::of($day->chairs, $time, Duration::zero(), count($guests) + $more);
 
-        return new PartyOrderRead(
-            order: PartyOrder::of($guests, $time, $day->chairs, $birthday),
-            opens: Instant::ofEpochMilliseconds($day->opens_ms),
-            turnaround: Duration::ofMilliseconds($day->turnaround_ms),
-            eachWithMore: $wider->gross ?? Duration::zero(),
+        $order = PartyOrder::of($guests, $time, $day->chairs, $birthday);
+        $opens = Instant::ofEpochMilliseconds($day->opens_ms);
+
+        return new PartyOrderSheet(
+            calls: array_map(static fn (array $call): PartyCall => new PartyCall(
+                name: $call[0]->name,
+                age: $call[0]->age,
+                isBirthday: $call[0]->isBirthday,
+                at: $opens->plus($call[1])->epochMilliseconds,
+            ), $order->calls),
+            eachMs: $order->each->milliseconds,
+            netMs: $order->each->minus(Duration::ofMilliseconds($day->turnaround_ms))->milliseconds,
+            eachWithMoreMs: $wider->gross->milliseconds ?? 0,
         );
     }
 }

@@ -16,19 +16,4 @@ final readonly class PartyOrderSheet extends Resource
      * @param  int  $eachWithMoreMs  if so many more come as were asked about
      */
     public function __construct(public array $calls, public int $eachMs, public int $netMs, public int $eachWithMoreMs) {}
-
-    public static function of(PartyOrderRead $read): self
-    {
-        return new self(
-            array_map(static fn (array $call): PartyCall => new PartyCall(
-                name: $call[0]->name,
-                age: $call[0]->age,
-                isBirthday: $call[0]->isBirthday,
-                at: $read->opens->plus($call[1])->epochMilliseconds,
-            ), $read->order->calls),
-            $read->order->each->milliseconds,
-            $read->order->each->minus($read->turnaround)->milliseconds,
-            $read->eachWithMore->milliseconds,
-        );
-    }
 }

@@ -11,12 +11,12 @@ final readonly class PracticeController
 {
     public function index(BareTeamRequest $request, PracticeOfPainter $practice): PracticeSheet
     {
-        return PracticeSheet::of($practice($request->painter()));
+        return $practice($request->painter());
     }
 
     public function show(PracticeRequest $request, TrainingOf $training): TrainingSheet
     {
-        return TrainingSheet::of($training($request->painter(), $request->target(), $request->aim()));
+        return $training($request->painter(), $request->target(), $request->aim());
     }
 
     public function store(PracticeRequest $request, KeepPracticeRun $keep, TrainingOf $training): TrainingSheet
@@ -29,7 +29,7 @@ final readonly class PracticeController
             $request->boolean('interrupted'),
         );
 
-        return TrainingSheet::of($training($request->painter(), $request->target(), $request->aim()));
+        return $training($request->painter(), $request->target(), $request->aim());
     }
 
     public function destroy(BareTeamRequest $request, KeepPracticeRun $keep, string $run): Response

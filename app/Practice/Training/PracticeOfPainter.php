@@ -25,7 +25,7 @@ final readonly class PracticeOfPainter
 
     public function __construct(private PacesOfDesign $pacesOfDesign, private FacesExpected $facesExpected) {}
 
-    public function __invoke(User $painter): PracticeRead
+    public function __invoke(User $painter): PracticeSheet
     {
         $expected = ($this->facesExpected)($painter->team_id, now()->getTimestampMs());
         $last = $this->lastTimes($painter);
@@ -51,10 +51,10 @@ final readonly class PracticeOfPainter
             ],
         );
 
-        return new PracticeRead(
-            array_slice($next, 0, self::MOST_NEXT),
-            $designs,
-            $this->drills($painter, $last),
+        return new PracticeSheet(
+            array_map(PracticeItem::of(...), array_slice($next, 0, self::MOST_NEXT)),
+            array_map(PracticeItem::of(...), $designs),
+            array_map(PracticeItem::of(...), $this->drills($painter, $last)),
             (int) round(array_sum($expected)),
         );
     }

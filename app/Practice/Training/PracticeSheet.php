@@ -16,14 +16,4 @@ final readonly class PracticeSheet extends Resource
      * @param  int  $faces  expected on the booked days
      */
     public function __construct(public array $next, public array $designs, public array $drills, public int $faces) {}
-
-    public static function of(PracticeRead $read): self
-    {
-        return new self(
-            array_map(PracticeItem::of(...), $read->next),
-            array_map(PracticeItem::of(...), $read->designs),
-            array_map(PracticeItem::of(...), $read->drills),
-            $read->faces,
-        );
-    }
 }

@@ -8,7 +8,9 @@ use App\Bench\Advice\PaceShown;
 use App\Http\Resources\Resource;
 use Core\Design\Side;
 use Core\Pace\Defaults;
+use Core\Pace\Pace;
 use Core\Pace\Run;
+use Core\Units\Duration;
 
 /** One side of what is practised, with its curve. */
 final readonly class TrainedSide extends Resource
@@ -33,9 +35,9 @@ final readonly class TrainedSide extends Resource
 
     private const MOST_SHOWN = 40;
 
-    public static function of(SideRead $read): self
+    /** @param  list<Run>  $runs  the newest, the oldest of them first */
+    public static function of(?Side $side, array $runs, Pace $pace, Duration $planned, ?int $readyAfter): self
     {
-        $pace = $read->pace;
         $curve = [];
         for ($nth = max(1, $pace->nth - self::MOST_SHOWN); $nth <= $pace->nth + Defaults::FORECAST_AHEAD + 1; $nth++) {
             $more = $nth - $pace->nth - 1;
@@ -43,7 +45,7 @@ final readonly class TrainedSide extends Resource
         }
 
         return new self(
-            side: $read->side,
+            side: $side,
             repetitions: array_map(
                 static fn (Run $run): RepetitionShown => new RepetitionShown(
                     $run->nth,
@@ -51,13 +53,13 @@ final readonly class TrainedSide extends Resource
                     $run->isPractice,
                     $run->isInterrupted,
                 ),
-                array_slice($read->runs, -self::MOST_SHOWN),
+                array_slice($runs, -self::MOST_SHOWN),
             ),
             curve: $curve,
             pace: $pace->isKnown() ? PaceShown::of($pace) : null,
-            plannedMs: $read->planned->milliseconds,
+            plannedMs: $planned->milliseconds,
             aheadMs: $pace->middle(Defaults::FORECAST_AHEAD)->milliseconds,
-            readyAfter: $read->readyAfter,
+            readyAfter: $readyAfter,
         );
     }
 }

@@ -8,6 +8,7 @@ use App\Logbook\Pace\PacesOfDesign;
 use App\Models\Design;
 use App\Models\PracticeRun;
 use App\Models\User;
+use App\Plan\FacePlans\PlanStep;
 use Core\Design\Placement;
 use Core\Design\Side;
 use Core\Design\Step;
@@ -24,7 +25,7 @@ final readonly class TrainingOf
     public function __construct(private RunsOfPractice $runsOfPractice, private PacesOfDesign $pacesOfDesign) {}
 
     /** @param  Duration|null  $aim  null for the promise of a design, or what is planned */
-    public function __invoke(User $painter, PracticeTarget $target, ?Duration $aim): TrainingRead
+    public function __invoke(User $painter, PracticeTarget $target, ?Duration $aim): TrainingSheet
     {
         $sides = array_map(
             fn (?Side $side): array => [
@@ -38,15 +39,20 @@ final readonly class TrainingOf
         $aim ??= $promise === null ? $planned : Duration::ofMilliseconds($promise);
         [$steps, $practised] = self::onTheBoard($target);
 
-        return new TrainingRead(
+        $times = StepTimes::starting();
+
+        return new TrainingSheet(
             title: self::title($target),
             placement: $target->design->placement ?? $target->drill?->placement() ?? Placement::FullFace,
-            steps: $steps,
+            steps: array_map(
+                static fn (Step $step): PlanStep => new PlanStep($step, $times->planned($step)->duration->milliseconds, [], []),
+                $steps,
+            ),
             practised: $practised,
-            sides: array_map(static fn (array $side): SideRead => self::side($side[0], $side[1], $side[2], $aim), $sides),
+            sides: array_map(static fn (array $side): TrainedSide => self::side($side[0], $side[1], $side[2], $aim), $sides),
             lastMs: self::lastPractised($painter, $target),
-            target: $aim,
-            strokes: $this->strokes($painter, $target->design),
+            targetMs: $aim->milliseconds,
+            strokes: array_map(StrokeShown::of(...), $this->strokes($painter, $target->design)),
         );
     }
 
@@ -69,11 +75,17 @@ final readonly class TrainingOf
     }
 
     /** @param  list<Run>  $runs */
-    private static function side(?Side $side, array $runs, Duration $planned, Duration $aim): SideRead
+    private static function side(?Side $side, array $runs, Duration $planned, Duration $aim): TrainedSide
     {
         $pace = RunsOfPractice::pace($planned, ...$runs);
 
-        return new SideRead(side: $side, runs: $runs, pace: $pace, planned: $planned, readyAfter: $pace->readyAfter($aim));
+        return TrainedSide::of(
+            side: $side,
+            runs: $runs,
+            pace: $pace,
+            planned: $planned,
+            readyAfter: $pace->readyAfter($aim),
+        );
     }
 
     /** @return array{list<Step>, list<string>} what the picture shows, and what of it is practised */

@@ -7,8 +7,6 @@ namespace App\Practice\Training;
 use App\Http\Resources\Resource;
 use App\Plan\FacePlans\PlanStep;
 use Core\Design\Placement;
-use Core\Design\Step;
-use Core\Timeline\StepTimes;
 
 /** What is practised: the picture to paint on the board, and how it goes. */
 final readonly class TrainingSheet extends Resource
@@ -31,23 +29,4 @@ final readonly class TrainingSheet extends Resource
         public int $targetMs,
         public array $strokes,
     ) {}
-
-    public static function of(TrainingRead $read): self
-    {
-        $times = StepTimes::starting();
-
-        return new self(
-            title: $read->title,
-            placement: $read->placement,
-            steps: array_map(
-                static fn (Step $step): PlanStep => new PlanStep($step, $times->planned($step)->duration->milliseconds, [], []),
-                $read->steps,
-            ),
-            practised: $read->practised,
-            sides: array_map(TrainedSide::of(...), $read->sides),
-            lastMs: $read->lastMs,
-            targetMs: $read->target->milliseconds,
-            strokes: array_map(StrokeShown::of(...), $read->strokes),
-        );
-    }
 }

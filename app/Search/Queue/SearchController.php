@@ -11,7 +11,7 @@ final readonly class SearchController
 {
     public function show(SearchRequest $request, SearchSoFar $soFar): SearchProgress
     {
-        return SearchProgress::of($soFar($request->search(), $request->from()));
+        return $soFar($request->search(), $request->from());
     }
 
     public function destroy(SearchRequest $request, CancelSearch $cancel): Response

@@ -23,15 +23,4 @@ final readonly class SearchProgress extends Resource
         public int $mostMs,
         public array $lines,
     ) {}
-
-    public static function of(SearchRead $read): self
-    {
-        return new self(
-            status: $read->status,
-            ahead: $read->ahead,
-            runsMs: $read->runsMs,
-            mostMs: $read->mostMs,
-            lines: $read->lines,
-        );
-    }
 }

@@ -14,7 +14,7 @@ final readonly class SearchSoFar
     private const DIED = '{"message":"That took more than this machine could give it. Ask for less, or try again."}';
 
     /** @param  int  $from  the number of the first line that is not known yet */
-    public function __invoke(Search $search, int $from): SearchRead
+    public function __invoke(Search $search, int $from): SearchProgress
     {
         Search::ofTeam($search->team_id)->whereKey($search->id)->update(['heard_at' => now()]);
         $isDead = TakeSearch::isDead($search);
@@ -22,7 +22,7 @@ final readonly class SearchSoFar
         $lines = DB::table('search_lines')->where('search_id', $search->id)->where('number', '>=', $from)->orderBy('number')
             ->pluck('line')->all();
 
-        return new SearchRead(
+        return new SearchProgress(
             status: match (true) {
                 $isDead => 503,
                 $search->state === SearchState::Cancelled => 409,

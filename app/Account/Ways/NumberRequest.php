@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Account\Team;
+namespace App\Account\Ways;
 
 use App\Http\Requests\TeamRequest;
 use App\Models\PainterWays;

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Bench\TypedSteps;
+namespace App\Account\Ways;
 
-use App\Account\Ways\SchoolShown;
 use App\Http\Resources\Resource;
 use Core\Order\Question;
 use Core\Order\School;

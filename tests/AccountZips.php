@@ -7,8 +7,8 @@ namespace Tests;
 use App\Account\Files\AccountAsFile;
 use App\Account\Files\AccountTable;
 use App\Account\Files\EventAsFile;
-use App\Models\EventDay;
-use App\Models\Team;
+use App\Models\Account\Team;
+use App\Models\Plan\EventDay;
 use ZipArchive;
 
 /** Zips of accounts and events, taken apart and put together. */

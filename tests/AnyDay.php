@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests;
 
 use App\Account\Team\AddPainter;
-use App\Models\Design;
-use App\Models\EventDay;
+use App\Models\Bench\Design;
+use App\Models\Plan\EventDay;
 use BackedEnum;
 use Core\Design\Step;
 use Core\Line\LineEvent;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Account\SignIn\SignInOfToken;
-use App\Models\SignIn;
-use App\Models\User;
+use App\Models\Account\SignIn;
+use App\Models\Account\User;
 use Illuminate\Auth\EloquentUserProvider;
 use Illuminate\Contracts\Auth\Authenticatable;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Design;
 
+use Core\Design\Place\Side;
 use Core\Units\Duration;
 
 /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Design;
 
+use Core\Design\Place\Placement;
 use Core\Units\CoreException;
 use Core\Units\Duration;
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Design;
 
+use Core\Design\Place\Zone;
+
 /** Fits a design to the person in the chair: how many strokes, where, in which order. */
 final readonly class Fitting
 {

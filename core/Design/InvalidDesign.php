@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Design;
 
+use Core\Design\Place\Placement;
+use Core\Design\Place\Zone;
 use Core\Units\CoreException;
 use DomainException;
 

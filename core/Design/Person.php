@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Design;
 
+use Core\Design\Place\Side;
+
 /** Who is painted, and by which hand. */
 final readonly class Person
 {

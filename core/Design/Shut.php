@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Design;
 
+use Core\Design\Place\Zone;
+
 /** What the child keeps shut while a step is painted. */
 enum Shut: string
 {

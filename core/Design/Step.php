@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Core\Design;
 
 use Core\Colour\Load;
+use Core\Design\Place\Mark;
+use Core\Design\Place\Side;
+use Core\Design\Place\Zone;
 use Core\Units\Duration;
 
 /** One thing painted with one tool: what, with what, where, how, and for how long. */

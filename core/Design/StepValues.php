@@ -5,6 +5,12 @@ declare(strict_types=1);
 namespace Core\Design;
 
 use Core\Colour\Load;
+use Core\Design\Place\Guide;
+use Core\Design\Place\GuideKind;
+use Core\Design\Place\Mark;
+use Core\Design\Place\Shape;
+use Core\Design\Place\Side;
+use Core\Design\Place\Zone;
 use Core\Units\Duration;
 
 /**

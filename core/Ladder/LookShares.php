@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Ladder;
 
-use Core\Design\Side;
+use Core\Design\Place\Side;
 use Core\Design\Step;
 
 /** Of a step's look, what another way leaves of it where the painter has not said. */

@@ -6,7 +6,7 @@ namespace Core\Ladder;
 
 use Core\Design\Alternative;
 use Core\Design\InvalidStep;
-use Core\Design\Side;
+use Core\Design\Place\Side;
 use Core\Design\Step;
 
 /** One way that a step can be in a version: as typed, painted another way, or left out. */

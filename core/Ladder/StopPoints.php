@@ -7,7 +7,7 @@ namespace Core\Ladder;
 use Core\Design\Design;
 use Core\Design\Pin;
 use Core\Design\PinKind;
-use Core\Design\Side;
+use Core\Design\Place\Side;
 use Core\Design\Step;
 use Core\Design\Technique;
 use Core\Order\Layer;

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Core\Line;
 
+use Core\Line\Ahead\AfterFace;
+use Core\Line\Seating\Seat;
+use Core\Line\Seating\Seats;
 use Core\Units\Duration;
 use Core\Units\Instant;
 

@@ -6,6 +6,7 @@ namespace Core\Line;
 
 use Core\Line\Internal\Folding;
 use Core\Line\Internal\Past;
+use Core\Line\Seating\Seats;
 
 /** The state of a day's line and chairs: a fold over its events, the same for any order of arrival and any repeats. */
 final readonly class Line

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Line;
 
+use Core\Line\Ahead\AfterFace;
 use Core\Units\Duration;
 use Core\Units\Instant;
 

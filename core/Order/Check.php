@@ -5,6 +5,12 @@ declare(strict_types=1);
 namespace Core\Order;
 
 use Core\Design\Design;
+use Core\Order\Craft\Catalogue;
+use Core\Order\Craft\Evidence;
+use Core\Order\Craft\Finding;
+use Core\Order\Craft\LooksAtFace;
+use Core\Order\Craft\Repairs;
+use Core\Order\Craft\Severity;
 use Core\Units\Duration;
 
 /** What the craft says of a design in its given order. */

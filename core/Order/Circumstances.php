@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Core\Order;
 
 use Core\Kit\Kit;
+use Core\Order\Schools\Schools;
+use Core\Order\Schools\TradeNumbers;
 use Core\Surface\Drying;
 use Core\Timeline\ChangeoverMatrix;
 use Core\Timeline\StepTimes;

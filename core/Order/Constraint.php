@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Core\Order;
 
 use Closure;
+use Core\Order\Craft\Rule;
+use Core\Order\Craft\Severity;
+use Core\Order\Schools\TradeNumber;
 use Core\Units\Duration;
 
 /** One step must come before another, and the wait between them must be in bounds. */

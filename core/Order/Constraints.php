@@ -6,6 +6,9 @@ namespace Core\Order;
 
 use Core\Design\Pin;
 use Core\Design\PinKind;
+use Core\Order\Craft\Catalogue;
+use Core\Order\Craft\OrdersSteps;
+use Core\Order\Craft\Severity;
 use Core\Order\Internal\Precedence;
 use Core\Order\Search\Lag;
 

@@ -10,6 +10,7 @@ use Core\Colour\Paint;
 use Core\Colour\Sight;
 use Core\Design\Design;
 use Core\Design\Step;
+use Core\Order\Craft\Severity;
 use Core\Order\Search\Lag;
 use Core\Surface\Wetness;
 use Core\Timeline\SpanKind;

@@ -10,6 +10,7 @@ use Core\Design\Technique;
 use Core\Kit\Item;
 use Core\Kit\ItemKind;
 use Core\Kit\Kit;
+use Core\Order\Craft\Fix;
 
 /** Glitter carried in gel, which sticks to dry paint. */
 final readonly class Gel

@@ -6,16 +6,16 @@ namespace Core\Pace;
 
 use Core\Colour\Load;
 use Core\Design\Colour;
-use Core\Design\Guide;
-use Core\Design\Landmark;
-use Core\Design\Mark;
 use Core\Design\Medium;
-use Core\Design\Placement;
-use Core\Design\Shape;
-use Core\Design\Side;
+use Core\Design\Place\Guide;
+use Core\Design\Place\Landmark;
+use Core\Design\Place\Mark;
+use Core\Design\Place\Placement;
+use Core\Design\Place\Shape;
+use Core\Design\Place\Side;
+use Core\Design\Place\Zone;
 use Core\Design\Step;
 use Core\Design\Technique;
-use Core\Design\Zone;
 use Core\Units\Duration;
 
 /** A stroke that is practised on its own, one side after the other. */

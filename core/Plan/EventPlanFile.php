@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Plan;
 
 use Core\Design\Design;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 use Core\Plan\Menu\Candidate;
 use Core\Plan\Menu\MenuOffer;
 use Core\Plan\Menu\Promise;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Plan;
 
-use Core\Line\AfterFace;
+use Core\Line\Ahead\AfterFace;
 use Core\Units\Duration;
 
 /** What lies between two faces and is not painting, yet the line waits for it too. */

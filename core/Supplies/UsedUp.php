@@ -8,9 +8,9 @@ use Core\Design\Colour;
 use Core\Design\Defaults as DesignDefaults;
 use Core\Design\Design;
 use Core\Design\Medium;
-use Core\Design\Side;
+use Core\Design\Place\Side;
+use Core\Design\Place\Zone;
 use Core\Design\Step;
-use Core\Design\Zone;
 
 /** What one face of a design uses up. */
 final readonly class UsedUp

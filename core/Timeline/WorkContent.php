@@ -7,10 +7,10 @@ namespace Core\Timeline;
 use Core\Design\Defaults as DesignDefaults;
 use Core\Design\Medium;
 use Core\Design\Person;
-use Core\Design\Side;
+use Core\Design\Place\Side;
+use Core\Design\Place\Zone;
 use Core\Design\Step;
 use Core\Design\Technique;
-use Core\Design\Zone;
 use Core\Units\Duration;
 
 /**

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Logbook\Pace\LearnPaces;
-use App\Models\Design;
-use App\Models\PracticeRun;
-use App\Models\User;
-use Core\Design\Side;
+use App\Models\Account\User;
+use App\Models\Bench\Design;
+use App\Models\Practice\PracticeRun;
+use Core\Design\Place\Side;
 use Core\Design\Step;
 use Core\Design\StepValues;
 use Core\Pace\Drill;

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { SessionState } from './api/types.gen';
-  import SignOut from './rooms/account/SignOut.svelte';
+  import SignOut from './rooms/account/sign-in/SignOut.svelte';
   import { p, route } from './router';
 
   const { session }: { session: SessionState } = $props();

@@ -71,13 +71,13 @@
 <svelte:window ononline={send} />
 
 {#if token !== undefined}
-  {#await import('./rooms/account/Join.svelte') then { default: Join }}<Join {token} />{/await}
+  {#await import('./rooms/account/sign-in/Join.svelte') then { default: Join }}<Join {token} />{/await}
 {:else if renewal !== undefined}
-  {#await import('./rooms/account/NewPassword.svelte') then { default: NewPassword }}
+  {#await import('./rooms/account/sign-in/NewPassword.svelte') then { default: NewPassword }}
     <NewPassword token={renewal} />
   {/await}
 {:else if readdressing !== undefined}
-  {#await import('./rooms/account/NewEmail.svelte') then { default: NewEmail }}
+  {#await import('./rooms/account/sign-in/NewEmail.svelte') then { default: NewEmail }}
     <NewEmail token={readdressing} />
   {/await}
 {:else if session.data === undefined}
@@ -88,7 +88,9 @@
   {/if}
 {:else if session.data.teamId === null || outbox.signInNeeded}
   {@const seen = session.data}
-  {#await import('./rooms/account/SignIn.svelte') then { default: SignIn }}<SignIn session={seen} />{/await}
+  {#await import('./rooms/account/sign-in/SignIn.svelte') then { default: SignIn }}<SignIn
+      session={seen}
+    />{/await}
 {:else}
   <div class="flex min-h-dvh flex-col">
     <Header session={session.data} />

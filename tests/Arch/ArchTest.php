@@ -137,8 +137,8 @@ it('asks for the records of a team only within the team', function (): void {
     $app = dirname(__DIR__, 2).'/app';
     /** @var array<class-string, string> $tables */
     $tables = [];
-    foreach ((array) glob("{$app}/Models/*.php") as $file) {
-        $name = 'App\\Models\\'.basename((string) $file, '.php');
+    foreach ((array) glob("{$app}/Models/*/*.php") as $file) {
+        $name = 'App'.str_replace('/', '\\', substr((string) $file, strlen($app), -4));
         if (is_subclass_of($name, Illuminate\Database\Eloquent\Model::class) && in_array(
             App\Models\Concerns\BelongsToTeam::class,
             class_uses($name),

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 use App\Bench\Designs\SaveDesignRequest;
 use App\Bench\TypedSteps\StepLine;
-use App\Models\FacePlan;
+use App\Models\Bench\FacePlan;
 use Core\Colour\Load;
 use Core\Design\Alternative;
 use Core\Design\Colour;
-use Core\Design\Guide;
-use Core\Design\Mark;
 use Core\Design\Medium;
-use Core\Design\Shape;
+use Core\Design\Place\Guide;
+use Core\Design\Place\Mark;
+use Core\Design\Place\Shape;
+use Core\Design\Place\Side;
+use Core\Design\Place\Zone;
 use Core\Design\Shut;
-use Core\Design\Side;
 use Core\Design\Step;
 use Core\Design\StepValues;
 use Core\Design\Technique;
-use Core\Design\Zone;
 use Core\Units\Duration;
 
 /** A step of which nothing is as usual, so that each field of it is written. */

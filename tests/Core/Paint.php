@@ -7,11 +7,11 @@ namespace Tests\Core;
 use Core\Design\Colour;
 use Core\Design\Design;
 use Core\Design\Medium;
-use Core\Design\Placement;
-use Core\Design\Side;
+use Core\Design\Place\Placement;
+use Core\Design\Place\Side;
+use Core\Design\Place\Zone;
 use Core\Design\Step;
 use Core\Design\Technique;
-use Core\Design\Zone;
 use Core\Units\Duration;
 use Random\Randomizer;
 

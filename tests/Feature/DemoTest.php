@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Models\EventDay;
-use App\Models\KeptForecast;
-use App\Models\KitItem;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Kit\KitItem;
+use App\Models\Plan\EventDay;
+use App\Models\Plan\KeptForecast;
 use Database\Seeders\DemoSeeder;
 
 /*

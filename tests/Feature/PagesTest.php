@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Models\Design;
-use App\Models\EventDay;
-use App\Models\Face;
-use App\Models\Ticket;
-use Core\Design\Placement;
+use App\Models\Bench\Design;
+use App\Models\Line\Ticket;
+use App\Models\Logbook\Face;
+use App\Models\Plan\EventDay;
+use Core\Design\Place\Placement;
 use Tests\Scene;
 
 beforeEach(function (): void {

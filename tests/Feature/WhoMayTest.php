@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use App\Account\Team\AddPainter;
-use App\Models\Invitation;
-use App\Models\KitItem;
-use App\Models\Menu;
-use App\Models\User;
+use App\Models\Account\Invitation;
+use App\Models\Account\User;
+use App\Models\Kit\KitItem;
+use App\Models\Menu\Menu;
 use Core\Kit\ItemValues;
 use Core\Team\Role;
 use Illuminate\Auth\AuthManager;

@@ -23,7 +23,7 @@ beforeEach(function (): void {
     $day->update(['name' => mb_substr($name, 0, 80), 'timezone' => 'Europe/Berlin']);
     $this->name = mb_substr($name, 0, 80);
     $this->file = tempnam(sys_get_temp_dir(), 'inch').'.ics';
-    $days = App\Models\EventDay::ofTeam($day->team_id)->with('menuItems.design')->get();
+    $days = App\Models\Plan\EventDay::ofTeam($day->team_id)->with('menuItems.design')->get();
     file_put_contents($this->file, app(CalendarText::class)($days, 'Saltmarsh Faces'));
 });
 

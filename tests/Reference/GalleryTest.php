@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Core\Design\Placement;
-use Core\Design\Shape;
+use Core\Design\Place\Placement;
+use Core\Design\Place\Shape;
 use Core\Design\Technique;
 use Core\Design\Wording\ListReader;
 use Core\Design\Wording\Vocabulary;

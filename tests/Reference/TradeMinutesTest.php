@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Core\Design\Design;
 use Core\Design\DesignFile;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 use Core\Design\Wording\ListReader;
 use Core\Design\Wording\Vocabulary;
 use Core\Timeline\ChangeoverMatrix;

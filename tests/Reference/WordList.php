@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Reference;
 
 use Core\Design\Colour;
+use Core\Design\Place\Zone;
 use Core\Design\Step;
 use Core\Design\Wording\LineReading;
 use Core\Design\Wording\ListReader;
 use Core\Design\Wording\ListReading;
-use Core\Design\Zone;
 
 /**
  * A list of steps as a painter typed it, with what each line means below it:

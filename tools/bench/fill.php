@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 // Fills the bench's database: the demo, a day that is running for the load, and a logbook of many faces.
 //   php tools/bench/fill.php FACES
-use App\Models\EventDay;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Plan\EventDay;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;

@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace Tools\stories;
 
+use Core\Line\Ahead\Forecast;
+use Core\Line\Ahead\Outlook;
+use Core\Line\Ahead\PlannedTimes;
+use Core\Line\Ahead\Windows;
 use Core\Line\EventKind;
 use Core\Line\FacePlan;
-use Core\Line\Forecast;
 use Core\Line\Line;
 use Core\Line\LineEvent;
-use Core\Line\Outlook;
 use Core\Line\PlannedStep;
-use Core\Line\PlannedTimes;
-use Core\Line\Roster;
-use Core\Line\Shift;
-use Core\Line\Windows;
+use Core\Line\Seating\Roster;
+use Core\Line\Seating\Shift;
 use Core\Units\Duration;
 use Core\Units\Instant;
 use Random\Randomizer;
 
 /**
- * A day at the chairs, lived by a model of its own and not by that of Core\Line\Windows: gamma-distributed steps, painters who are
+ * A day at the chairs, lived by a model of its own and not by that of Core\Line\Ahead\Windows: gamma-distributed steps, painters who are
  * quicker or slower than the plan and tire, pauses, faces that are wiped off, children who walk away or are not there, an hour in
  * which many come at once, a lunch break.
  */

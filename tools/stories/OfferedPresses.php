@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tools\stories;
 
-use Core\Line\AfterFace;
+use Core\Line\Ahead\AfterFace;
 use Core\Line\Caution;
 use Core\Line\EventKind;
 use Core\Line\Face;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Account\Email;
 
 use App\Account\SecondFactor\ConfirmBoth;
-use App\Models\User;
+use App\Models\Account\User;
 
 /** Sends a link to the address that somebody wants to sign in with: nothing changes before it is opened there. */
 final readonly class AskEmailChange

@@ -6,8 +6,8 @@ namespace App\Account\Email;
 
 use App\Account\SignIn\AccountOfAddress;
 use App\Account\Team\KeepAct;
-use App\Models\PasswordLink;
-use App\Models\User;
+use App\Models\Account\PasswordLink;
+use App\Models\Account\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\Email;
 
-use App\Models\User;
+use App\Models\Account\User;
 use Illuminate\Contracts\Encryption\DecryptException;
 use Illuminate\Contracts\Encryption\StringEncrypter;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Account\Email;
 
 use App\Letters\AccountChanged;
-use App\Models\User;
+use App\Models\Account\User;
 use Illuminate\Contracts\Mail\Mailer;
 use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\Files;
 
-use App\Models\Team;
+use App\Models\Account\Team;
 use Core\Team\AccountPart;
 use Generator;
 

@@ -7,10 +7,10 @@ namespace App\Account\Files;
 use App\Account\Team\KeepAct;
 use App\Exceptions\InvalidAccountFile;
 use App\Json\ReadShapedJson;
-use App\Models\Menu;
-use App\Models\MenuOffer;
-use App\Models\Team;
-use App\Models\User;
+use App\Models\Account\Team;
+use App\Models\Account\User;
+use App\Models\Menu\Menu;
+use App\Models\Menu\MenuOffer;
 use App\Plan\FacePlans\RankDesigns;
 use Illuminate\Database\DatabaseManager;
 

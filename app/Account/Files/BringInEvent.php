@@ -8,10 +8,10 @@ use App\Account\Team\KeepAct;
 use App\Exceptions\InvalidAccountFile;
 use App\Json\ReadShapedJson;
 use App\Logbook\Pace\LearnFromDay;
-use App\Models\ChairEvent;
-use App\Models\EventDay;
-use App\Models\Team;
-use App\Models\User;
+use App\Models\Account\Team;
+use App\Models\Account\User;
+use App\Models\Line\ChairEvent;
+use App\Models\Plan\EventDay;
 use App\Plan\Days\RestoreDay;
 use Illuminate\Database\DatabaseManager;
 

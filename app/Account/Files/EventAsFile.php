@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Account\Files;
 
 use App\Logbook\Report\ReportAsCsv;
-use App\Models\EventDay;
+use App\Models\Plan\EventDay;
 use Generator;
 
 /** One event with its line and its faces as a zip, to be brought into a team that has others; and its faces for other programs. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\Files;
 
-use App\Models\EventDay;
+use App\Models\Plan\EventDay;
 use Generator;
 use Illuminate\Database\DatabaseManager;
 use Illuminate\Database\Query\Builder;

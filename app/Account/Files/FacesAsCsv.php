@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Account\Files;
 
 use App\Logbook\Faces\CsvLines;
-use App\Models\EventDay;
-use App\Models\Face;
+use App\Models\Logbook\Face;
+use App\Models\Plan\EventDay;
 use Generator;
 
 /** Every face that a team has painted, one to a line, for a spreadsheet: RFC 4180. Of one event the logbook gives out more. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Account\Files;
 
-use App\Models\FacePlan;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Bench\FacePlan;
 use Core\Team\Role;
 use Illuminate\Support\Str;
 

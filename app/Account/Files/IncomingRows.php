@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\Files;
 
-use App\Models\Design;
+use App\Models\Bench\Design;
 
 /** Makes the rows of a file this team's: new ids, and plans named by what is in them. */
 abstract class IncomingRows

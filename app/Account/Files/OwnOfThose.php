@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Account\Files;
 
-use App\Models\Design;
-use App\Models\Step;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Bench\Design;
+use App\Models\Bench\Step;
 
 /** Which painters and designs of an event's file a team has already: those that came from it, and those that are the same by name. */
 final readonly class OwnOfThose

@@ -6,9 +6,9 @@ namespace App\Account\Files;
 
 use App\Bench\Files\DesignsAsFile;
 use App\Kit\Things\KitAsFile;
-use App\Models\Design;
-use App\Models\EventDay;
-use App\Models\Team;
+use App\Models\Account\Team;
+use App\Models\Bench\Design;
+use App\Models\Plan\EventDay;
 use App\Plan\Calendar\CalendarText;
 use Core\Team\AccountPart;
 

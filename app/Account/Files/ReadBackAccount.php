@@ -9,12 +9,12 @@ use App\Kit\Things\KitOnTable;
 use App\Line\Taps\StoryOfDay;
 use App\Logbook\Report\ReportOfDay;
 use App\Menu\Menus\MenuOnTable;
-use App\Models\Design;
-use App\Models\EventDay;
-use App\Models\Face;
-use App\Models\Menu;
-use App\Models\MenuItem;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Bench\Design;
+use App\Models\Logbook\Face;
+use App\Models\Menu\Menu;
+use App\Models\Menu\MenuItem;
+use App\Models\Plan\EventDay;
 use Closure;
 use Throwable;
 

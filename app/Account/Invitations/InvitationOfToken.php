@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\Invitations;
 
-use App\Models\Invitation;
+use App\Models\Account\Invitation;
 
 /** What a link invites to, before anybody is signed in. */
 final readonly class InvitationOfToken

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Account\Invitations;
 
 use App\Http\Requests\TeamRequest;
-use App\Models\User;
+use App\Models\Account\User;
 use App\Rules\CaseOf;
 use Closure;
 use Core\Team\Role;

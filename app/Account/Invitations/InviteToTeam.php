@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Account\Invitations;
 
-use App\Models\Invitation;
-use App\Models\User;
+use App\Models\Account\Invitation;
+use App\Models\Account\User;
 use Core\Team\Role;
 use Illuminate\Cache\RateLimiter;
 use Illuminate\Support\Str;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Account\Invitations;
 
 use App\Account\Team\KeepAct;
-use App\Models\Invitation;
-use App\Models\User;
+use App\Models\Account\Invitation;
+use App\Models\Account\User;
 
 /** Ends a link before anybody has taken it. */
 final readonly class TakeBackInvitation

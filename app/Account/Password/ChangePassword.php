@@ -6,7 +6,7 @@ namespace App\Account\Password;
 
 use App\Account\SignIn\ConfirmPassword;
 use App\Account\Team\KeepAct;
-use App\Models\User;
+use App\Models\Account\User;
 use Illuminate\Validation\ValidationException;
 
 /** Gives somebody a new password. Whatever else is signed in with the old one is signed out. */

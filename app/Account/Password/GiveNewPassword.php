@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Account\Password;
 
 use App\Account\Email\SendAccountLetter;
-use App\Models\PasswordLink;
-use App\Models\SignIn;
-use App\Models\User;
+use App\Models\Account\PasswordLink;
+use App\Models\Account\SignIn;
+use App\Models\Account\User;
 
 /** From now on somebody signs in with another password: every device is signed out, links to a new one are good no longer. */
 final readonly class GiveNewPassword

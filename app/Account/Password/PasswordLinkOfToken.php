@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\Password;
 
-use App\Models\PasswordLink;
+use App\Models\Account\PasswordLink;
 
 /** Whose new password a link is for, before anybody is signed in. */
 final readonly class PasswordLinkOfToken

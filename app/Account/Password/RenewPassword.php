@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Account\Password;
 
 use App\Account\Team\KeepAct;
-use App\Models\PasswordLink;
-use App\Models\User;
+use App\Models\Account\PasswordLink;
+use App\Models\Account\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 

@@ -6,7 +6,7 @@ namespace App\Account\Password;
 
 use App\Account\SignIn\AccountOfAddress;
 use App\Letters\NewPassword;
-use App\Models\PasswordLink;
+use App\Models\Account\PasswordLink;
 use Illuminate\Contracts\Mail\Mailer;
 use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;

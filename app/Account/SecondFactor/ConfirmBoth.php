@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Account\SecondFactor;
 
 use App\Account\SignIn\ConfirmPassword;
-use App\Models\User;
+use App\Models\Account\User;
 use Illuminate\Validation\ValidationException;
 
 /** Asks for password and code again before the second factor goes or becomes another: whoever took the device has neither. */

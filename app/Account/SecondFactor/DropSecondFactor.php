@@ -6,7 +6,7 @@ namespace App\Account\SecondFactor;
 
 use App\Account\Email\SendAccountLetter;
 use App\Account\Team\KeepAct;
-use App\Models\User;
+use App\Models\Account\User;
 use Illuminate\Validation\ValidationException;
 
 /** Lets somebody sign in without a code again. */

@@ -6,7 +6,7 @@ namespace App\Account\SecondFactor;
 
 use App\Account\Email\SendAccountLetter;
 use App\Account\Team\KeepAct;
-use App\Models\User;
+use App\Models\Account\User;
 use Core\Team\Defaults;
 use Core\Team\OneTimeCode;
 use Illuminate\Contracts\Session\Session;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\SecondFactor;
 
-use App\Models\User;
+use App\Models\Account\User;
 use Core\Team\OneTimeCode;
 use Illuminate\Cache\RateLimiter;
 use Illuminate\Http\Response;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\SignIn;
 
-use App\Models\User;
+use App\Models\Account\User;
 
 /** Whose an e-mail address is, before anybody is signed in. */
 final readonly class AccountOfAddress

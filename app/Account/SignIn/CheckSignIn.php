@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Account\SignIn;
 
 use App\Account\SecondFactor\TakeSecondFactor;
-use App\Models\User;
+use App\Models\Account\User;
 use Illuminate\Contracts\Cache\Factory as Caches;
 use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Validation\ValidationException;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\SignIn;
 
-use App\Models\User;
+use App\Models\Account\User;
 use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Contracts\Session\Session;
 use Illuminate\Validation\ValidationException;

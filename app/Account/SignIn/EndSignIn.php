@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Account\SignIn;
 
-use App\Models\SignIn;
-use App\Models\User;
+use App\Models\Account\SignIn;
+use App\Models\Account\User;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 
 /** Signs one device of somebody out, from wherever that is said. */

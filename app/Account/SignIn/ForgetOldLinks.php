@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Account\SignIn;
 
-use App\Models\Invitation;
-use App\Models\PasswordLink;
-use App\Models\Search;
-use App\Models\SignIn;
+use App\Models\Account\Invitation;
+use App\Models\Account\PasswordLink;
+use App\Models\Account\SignIn;
+use App\Models\Search\Search;
 
 /**
  * Takes away what serves no more: links whose time is over, searches of yesterday, and sign-ins of devices that nobody has opened

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Account\SignIn;
 
 use App\Account\Email\SendAccountLetter;
-use App\Models\SignIn;
-use App\Models\User;
+use App\Models\Account\SignIn;
+use App\Models\Account\User;
 use Illuminate\Contracts\Auth\Factory as Guards;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Contracts\Cookie\QueueingFactory;

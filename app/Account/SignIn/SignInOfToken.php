@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\SignIn;
 
-use App\Models\SignIn;
+use App\Models\Account\SignIn;
 
 /** Which sign-in a device shows that it has. */
 final readonly class SignInOfToken

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\SignIn;
 
-use App\Models\SignIn;
+use App\Models\Account\SignIn;
 use Illuminate\Contracts\Auth\Factory as Guards;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Contracts\Session\Session;

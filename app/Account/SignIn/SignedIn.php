@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\SignIn;
 
-use App\Models\User;
+use App\Models\Account\User;
 
 /** Who is signed in, how to sign in to the demo, and whether teams are founded here. */
 final readonly class SignedIn

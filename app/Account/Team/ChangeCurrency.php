@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Account\Team;
 
-use App\Models\EventDay;
-use App\Models\Menu;
-use App\Models\Team;
-use App\Models\User;
+use App\Models\Account\Team;
+use App\Models\Account\User;
+use App\Models\Menu\Menu;
+use App\Models\Plan\EventDay;
 use Core\Units\Currency;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\Expression;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Account\Team;
 
 use App\Account\SignIn\ConfirmPassword;
-use App\Models\Team;
-use App\Models\User;
+use App\Models\Account\Team;
+use App\Models\Account\User;
 use Core\Team\Defaults;
 use Illuminate\Validation\ValidationException;
 

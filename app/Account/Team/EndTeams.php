@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Account\Team;
 
-use App\Models\Design;
-use App\Models\EventDay;
-use App\Models\Team;
+use App\Models\Account\Team;
+use App\Models\Bench\Design;
+use App\Models\Plan\EventDay;
 
 /** Deletes the teams whose time to be kept after all has run out, with everything that was theirs. */
 final readonly class EndTeams

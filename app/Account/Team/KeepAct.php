@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Account\Team;
 
-use App\Models\Act;
-use App\Models\User;
+use App\Models\Account\Act;
+use App\Models\Account\User;
 
 /** Writes down who did what; whoever answers for the team can read it. */
 final readonly class KeepAct

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Account\Team;
 
 use App\Line\Forgetting\ForgetNamesOfDay;
-use App\Models\EventDay;
-use App\Models\Team;
-use App\Models\User;
+use App\Models\Account\Team;
+use App\Models\Account\User;
+use App\Models\Plan\EventDay;
 use Illuminate\Support\Facades\DB;
 
 /** Keeps children's first names for so many days after an event, those of events that were, too. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Account\Team;
 
-use App\Models\Team;
-use App\Models\User;
+use App\Models\Account\Team;
+use App\Models\Account\User;
 
 /** A team that was closed goes on as if it had not been. */
 final readonly class KeepTeam

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Account\Team;
 
-use App\Models\CalendarFeed;
-use App\Models\Invitation;
-use App\Models\KitItem;
-use App\Models\User;
+use App\Models\Account\CalendarFeed;
+use App\Models\Account\Invitation;
+use App\Models\Account\User;
+use App\Models\Kit\KitItem;
 use App\Plan\Days\LeaveShifts;
 use App\Plan\FacePlans\PlanTeamAnew;
 use Core\Team\Role;

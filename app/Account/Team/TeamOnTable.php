@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Account\Team;
 
 use App\Account\Invitations\OpenInvitation;
-use App\Models\Act;
-use App\Models\CalendarFeed;
-use App\Models\Invitation;
-use App\Models\User;
+use App\Models\Account\Act;
+use App\Models\Account\CalendarFeed;
+use App\Models\Account\Invitation;
+use App\Models\Account\User;
 use Core\Team\Role;
 
 /** Who is in a team, who may come, and what was done to what matters. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\Team;
 
-use App\Models\User;
+use App\Models\Account\User;
 use Core\Team\Role;
 use Illuminate\Auth\Access\Response;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Account\Ways;
 
-use App\Models\BenchTime;
-use App\Models\KitItem;
-use App\Models\PainterWays;
-use App\Models\User;
+use App\Models\Account\PainterWays;
+use App\Models\Account\User;
+use App\Models\Bench\BenchTime;
+use App\Models\Kit\KitItem;
 use Core\Kit\BenchTimes;
 use Core\Kit\Kit;
 use Core\Units\Duration;

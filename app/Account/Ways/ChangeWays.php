@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Account\Ways;
 
-use App\Models\PainterWays;
-use App\Models\User;
+use App\Models\Account\PainterWays;
+use App\Models\Account\User;
 use App\Plan\FacePlans\PlanTeamAnew;
 
 /** Keeps how a painter works, and in what air; the team's plans follow. */

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Account\Ways;
 
 use App\Http\Requests\TeamRequest;
-use App\Models\PainterWays;
+use App\Models\Account\PainterWays;
 use App\Rules\CaseOf;
-use Core\Order\InvalidTradeNumber;
-use Core\Order\TradeNumber;
-use Core\Order\TradeNumbers;
+use Core\Order\Schools\InvalidTradeNumber;
+use Core\Order\Schools\TradeNumber;
+use Core\Order\Schools\TradeNumbers;
 use Illuminate\Validation\ValidationException;
 
 /** One number that findings rest on, set by the painter, or given back to the starting value. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Account\Ways;
 
 use App\Http\Resources\Resource;
-use Core\Order\TradeNumber;
-use Core\Order\TradeNumbers;
+use Core\Order\Schools\TradeNumber;
+use Core\Order\Schools\TradeNumbers;
 
 /** A number that findings rest on, as the painter goes by it. */
 final readonly class NumberShown extends Resource

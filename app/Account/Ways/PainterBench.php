@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Account\Ways;
 
-use App\Models\PainterWays;
+use App\Models\Account\PainterWays;
 use Core\Design\Wording\ListReader;
 use Core\Design\Wording\StepPrinter;
 use Core\Design\Wording\Vocabulary;
 use Core\Kit\BenchTimes;
 use Core\Kit\Kit;
 use Core\Order\Circumstances;
-use Core\Order\Schools;
-use Core\Order\TradeNumbers;
+use Core\Order\Schools\Schools;
+use Core\Order\Schools\TradeNumbers;
 use Core\Surface\Drying;
 use Core\Timeline\ChangeoverMatrix;
 use Core\Timeline\StepTimes;

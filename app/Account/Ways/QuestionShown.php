@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Account\Ways;
 
 use App\Http\Resources\Resource;
-use Core\Order\Question;
-use Core\Order\School;
-use Core\Order\Schools;
+use Core\Order\Schools\Question;
+use Core\Order\Schools\School;
+use Core\Order\Schools\Schools;
 
 /** Where painters differ. */
 final readonly class QuestionShown extends Resource

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\Ways;
 
-use Core\Order\School;
+use Core\Order\Schools\School;
 use Core\Units\Duration;
 
 /** How long a design takes by a school. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Account\Ways;
 
 use App\Http\Resources\Resource;
-use Core\Order\School;
+use Core\Order\Schools\School;
 
 /** How long a design takes in its best order when a school is followed. */
 final readonly class SchoolTime extends Resource

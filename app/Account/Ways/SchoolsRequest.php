@@ -6,7 +6,7 @@ namespace App\Account\Ways;
 
 use App\Http\Requests\TeamRequest;
 use App\Rules\CaseOf;
-use Core\Order\School;
+use Core\Order\Schools\School;
 
 /** One school for each question that was answered. */
 final class SchoolsRequest extends TeamRequest

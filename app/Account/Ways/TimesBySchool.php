@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Account\Ways;
 
 use App\Logbook\Pace\PacesOfDesign;
-use App\Models\Design;
-use Core\Order\School;
-use Core\Order\SchoolCost;
+use App\Models\Bench\Design;
+use Core\Order\Schools\School;
+use Core\Order\Schools\SchoolCost;
 use Core\Order\Search\Watch;
 
 /** What each school costs on a design. */

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Account\Ways;
 
-use App\Models\User;
+use App\Models\Account\User;
 use Core\Colour\Load;
 use Core\Colour\PaintKind;
 use Core\Design\Medium;
-use Core\Order\Question;
-use Core\Order\TradeNumber;
+use Core\Order\Schools\Question;
+use Core\Order\Schools\TradeNumber;
 use Core\Surface\DryingBasis;
 use Core\Timeline\Timing;
 use Core\Units\Duration;

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Begin\FirstDay;
 
 use App\Exceptions\DayInUse;
-use App\Models\Beginning;
-use App\Models\ChairEvent;
-use App\Models\Design;
-use App\Models\EventDay;
-use App\Models\KitItem;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Bench\Design;
+use App\Models\Kit\KitItem;
+use App\Models\Line\ChairEvent;
+use App\Models\Plan\Beginning;
+use App\Models\Plan\EventDay;
 use App\Plan\FacePlans\PlanTeamAnew;
 use Core\Line\EventKind;
 use Illuminate\Support\Facades\DB;

@@ -6,7 +6,7 @@ namespace App\Bench\Advice;
 
 use App\Http\Resources\Resource;
 use Core\Order\Course;
-use Core\Order\Finding;
+use Core\Order\Craft\Finding;
 
 /** What happens on the skin, and what the craft says of it. */
 final readonly class CraftShown extends Resource

@@ -8,7 +8,7 @@ use App\Account\Ways\PainterBench;
 use App\Bench\TypedSteps\StepRead;
 use App\Logbook\Pace\PaceOfVersion;
 use App\Logbook\Pace\PacesOfDesign;
-use App\Models\Design;
+use App\Models\Bench\Design;
 use Core\Design\Step;
 use Core\Table\BrushSaving;
 use Core\Table\LayOut;

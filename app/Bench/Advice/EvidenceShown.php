@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Bench\Advice;
 
 use App\Http\Resources\Resource;
-use Core\Order\TradeNumber;
+use Core\Order\Schools\TradeNumber;
 
 /** A number that a finding rests on. */
 final readonly class EvidenceShown extends Resource

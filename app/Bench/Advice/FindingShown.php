@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Bench\Advice;
 
 use App\Http\Resources\Resource;
-use Core\Order\Catalogue;
 use Core\Order\Constraints;
-use Core\Order\Evidence;
-use Core\Order\Finding;
-use Core\Order\Severity;
+use Core\Order\Craft\Catalogue;
+use Core\Order\Craft\Evidence;
+use Core\Order\Craft\Finding;
+use Core\Order\Craft\Severity;
 
 /** What a rule of the craft says of a design. */
 final readonly class FindingShown extends Resource

@@ -9,7 +9,7 @@ use App\Bench\TypedSteps\StepRead;
 use Core\Design\Design;
 use Core\Design\Step;
 use Core\Design\StepValues;
-use Core\Order\Fix;
+use Core\Order\Craft\Fix;
 use Core\Timeline\StepTimes;
 use Illuminate\Support\Str;
 

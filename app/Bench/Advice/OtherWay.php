@@ -6,7 +6,7 @@ namespace App\Bench\Advice;
 
 use App\Http\Resources\Resource;
 use Core\Design\Medium;
-use Core\Design\Side;
+use Core\Design\Place\Side;
 use Core\Design\Technique;
 
 /** Another way to paint a step; its time as typed, empty where the step's own or the work in it says how long. Nulls are as in the step. */

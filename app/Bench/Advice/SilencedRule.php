@@ -6,7 +6,7 @@ namespace App\Bench\Advice;
 
 use App\Http\Resources\Resource;
 use Core\Design\Silence;
-use Core\Order\Catalogue;
+use Core\Order\Craft\Catalogue;
 
 /** A rule that is not asked for a design. */
 final readonly class SilencedRule extends Resource

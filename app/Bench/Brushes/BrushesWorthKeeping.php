@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Bench\Brushes;
 
 use App\Account\Ways\BenchOfPainter;
-use App\Models\Design;
-use App\Models\EventDay;
-use App\Models\Face;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Bench\Design;
+use App\Models\Logbook\Face;
+use App\Models\Plan\EventDay;
 use Core\Table\BrushSaving;
 use Core\Table\BrushWorth;
 

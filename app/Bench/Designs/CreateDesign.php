@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Bench\Designs;
 
 use App\Account\Ways\PainterBench;
-use App\Models\Design;
+use App\Models\Bench\Design;
 use Core\Design\Design as CoreDesign;
 use Illuminate\Support\Facades\DB;
 

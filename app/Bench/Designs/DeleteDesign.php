@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Bench\Designs;
 
 use App\Account\Team\KeepAct;
-use App\Models\Design;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Bench\Design;
 
 /** Takes a design off the shelf; it can be restored, and faces painted with it keep their plans. */
 final readonly class DeleteDesign

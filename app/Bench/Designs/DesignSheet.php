@@ -16,7 +16,7 @@ use App\Bench\TypedSteps\PinShown;
 use App\Bench\TypedSteps\StepLine;
 use App\Http\Resources\Resource;
 use App\Logbook\Pace\RunsOver;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 use Core\Ladder\StopPoint;
 use Core\Ladder\StopPoints;
 use Core\Timeline\SpanKind;

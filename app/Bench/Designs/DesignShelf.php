@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Bench\Designs;
 
 use App\Database\Page;
-use App\Models\Design;
-use App\Models\Face;
+use App\Models\Bench\Design;
+use App\Models\Logbook\Face;
 use App\Plan\FacePlans\PlannedSteps;
 use Core\Units\Duration;
 use Core\Units\Instant;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bench\Designs;
 
-use App\Models\Design;
-use Core\Design\Placement;
+use App\Models\Bench\Design;
+use Core\Design\Place\Placement;
 
 /** What a new design begins with: nothing, a typed list, another design or a worked starting point. */
 final readonly class DesignStart

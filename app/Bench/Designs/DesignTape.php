@@ -6,7 +6,7 @@ namespace App\Bench\Designs;
 
 use App\Http\Resources\Resource;
 use App\Plan\FacePlans\PlanStep;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 
 /** A design on the shelf: its picture, its tape and its minutes. Moments are milliseconds since 1970 in UTC. */
 final readonly class DesignTape extends Resource

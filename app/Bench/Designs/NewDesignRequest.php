@@ -6,9 +6,9 @@ namespace App\Bench\Designs;
 
 use App\Bench\TypedSteps\ReadListRequest;
 use App\Http\Requests\TeamRequest;
-use App\Models\Design;
+use App\Models\Bench\Design;
 use App\Rules\CaseOf;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bench\Designs;
 
-use App\Models\Design;
-use App\Models\KitRemoval;
+use App\Models\Bench\Design;
+use App\Models\Kit\KitRemoval;
 use Core\Design\StepValues;
 use Core\Table\Replacement;
 

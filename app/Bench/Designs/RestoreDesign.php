@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench\Designs;
 
-use App\Models\Design;
+use App\Models\Bench\Design;
 
 /** Brings a deleted design back. */
 final readonly class RestoreDesign

@@ -6,7 +6,7 @@ namespace App\Bench\Designs;
 
 use App\Account\Ways\PainterBench;
 use App\Exceptions\ChangedElsewhere;
-use App\Models\Design;
+use App\Models\Bench\Design;
 use Core\Design\Design as CoreDesign;
 use Illuminate\Support\Facades\DB;
 

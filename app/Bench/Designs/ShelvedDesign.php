@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Bench\Designs;
 
 use App\Plan\FacePlans\StepInPlan;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 use Core\Units\Duration;
 use Core\Units\Instant;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench\Designs;
 
-use App\Models\Design;
+use App\Models\Bench\Design;
 use Core\Design\Defaults;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Bench\Designs;
 
 use App\Account\Ways\PainterBench;
-use App\Models\Design;
+use App\Models\Bench\Design;
 use Core\Design\Design as CoreDesign;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 use Illuminate\Support\Str;
 
 /** Makes a new design from what it begins with. */

@@ -7,7 +7,7 @@ namespace App\Bench\Designs;
 use App\Http\Resources\Resource;
 use App\Plan\FacePlans\PlanStep;
 use App\Plan\FacePlans\StepInPlan;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 use Core\Order\Course;
 
 /** A shipped design that a new one may begin with. */

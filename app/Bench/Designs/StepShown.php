@@ -11,14 +11,14 @@ use App\Http\Resources\Resource;
 use Core\Colour\Load;
 use Core\Design\Alternative;
 use Core\Design\Colour;
-use Core\Design\Guide;
 use Core\Design\Medium;
-use Core\Design\Shape;
+use Core\Design\Place\Guide;
+use Core\Design\Place\Shape;
+use Core\Design\Place\Side;
+use Core\Design\Place\Zone;
 use Core\Design\Shut;
-use Core\Design\Side;
 use Core\Design\Step;
 use Core\Design\Technique;
-use Core\Design\Zone;
 
 /** What every screen shows of a step, and all that the face map draws it from. */
 abstract readonly class StepShown extends Resource

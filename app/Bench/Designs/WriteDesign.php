@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Bench\Designs;
 
 use App\Account\Ways\PainterBench;
-use App\Models\Design;
-use App\Models\Step;
+use App\Models\Bench\Design;
+use App\Models\Bench\Step;
 use App\Plan\FacePlans\PlanDesign;
 use App\Plan\FacePlans\RankDesigns;
 use Core\Design\Design as CoreDesign;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench\Files;
 
-use App\Models\Design;
+use App\Models\Bench\Design;
 use Core\Design\Design as CoreDesign;
 use Core\Design\DesignFile;
 

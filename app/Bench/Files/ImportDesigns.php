@@ -6,7 +6,7 @@ namespace App\Bench\Files;
 
 use App\Account\Ways\PainterBench;
 use App\Bench\Designs\CreateDesign;
-use App\Models\Design;
+use App\Models\Bench\Design;
 use Core\Design\Design as CoreDesign;
 use Core\Design\InvalidDesignFile;
 use Illuminate\Support\Facades\DB;

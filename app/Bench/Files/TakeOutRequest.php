@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Bench\Files;
 
 use App\Http\Requests\TeamRequest;
-use App\Models\KitItem;
+use App\Models\Kit\KitItem;
 use Core\Table\Replacement;
 use Illuminate\Validation\ValidationException;
 

@@ -9,7 +9,7 @@ use App\Bench\Advice\StepOnBench;
 use App\Bench\Designs\TapeSpan;
 use App\Bench\TypedSteps\StepLine;
 use App\Logbook\Pace\PacesOfDesign;
-use App\Models\Design;
+use App\Models\Bench\Design;
 use Core\Design\Fitting;
 use Core\Design\Person;
 use Core\Design\Step;

@@ -7,7 +7,7 @@ namespace App\Bench\Ladder;
 use App\Account\Ways\PainterBench;
 use App\Logbook\Pace\PaceOfVersion;
 use App\Logbook\Pace\PacesOfDesign;
-use App\Models\Design;
+use App\Models\Bench\Design;
 use Core\Design\RungName;
 use Core\Ladder\Choices;
 use Core\Ladder\Ladder;

@@ -8,7 +8,7 @@ use App\Account\Ways\PainterBench;
 use App\Bench\Advice\TableThing;
 use App\Bench\Designs\TapeSpan;
 use App\Logbook\Pace\PacesOfDesign;
-use App\Models\Design;
+use App\Models\Bench\Design;
 use App\Plan\FacePlans\PlanStep;
 use App\Plan\FacePlans\StepInPlan;
 use Core\Design\RungChoice;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench\TypedSteps;
 
-use App\Models\Design;
+use App\Models\Bench\Design;
 use Core\Design\InvalidPin;
 use Core\Design\Pin;
 use Core\Design\Wording\PinReader;

@@ -8,7 +8,7 @@ use App\Bench\Designs\TapeSpan;
 use App\Http\Resources\Resource;
 use Core\Design\Defaults;
 use Core\Design\Pin;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 use Core\Design\Wording\ListReading;
 
 /** A typed list: what was understood of each line, and the tape that its steps make. */

@@ -8,7 +8,7 @@ use App\Http\Requests\TeamRequest;
 use App\Rules\CaseOf;
 use Closure;
 use Core\Design\Defaults;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 use Core\Design\Wording\Lines\Cutter;
 use Core\Design\Wording\ListTooLong;
 

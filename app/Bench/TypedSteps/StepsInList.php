@@ -7,7 +7,7 @@ namespace App\Bench\TypedSteps;
 use App\Account\Ways\PainterBench;
 use App\Bench\Advice\StepOnBench;
 use Core\Design\Defaults;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 use Core\Design\Wording\LineReading;
 use Core\Design\Wording\StepReading;
 use Core\Timeline\Timeline;

@@ -10,14 +10,14 @@ use Core\Design\Defaults;
 use Core\Design\Medium;
 use Core\Design\Shut;
 use Core\Design\Technique;
-use Core\Line\AfterFace;
+use Core\Line\Ahead\AfterFace;
+use Core\Line\Ahead\Quicker;
+use Core\Line\Ahead\Spread;
+use Core\Line\Ahead\WhoTakesWhom;
 use Core\Line\Caution;
 use Core\Line\Defaults as LineDefaults;
 use Core\Line\PauseReason;
-use Core\Line\Quicker;
-use Core\Line\Roster;
-use Core\Line\Spread;
-use Core\Line\WhoTakesWhom;
+use Core\Line\Seating\Roster;
 use Core\Plan\Occasion;
 use Core\Units\Currency;
 use Core\Units\Duration;
@@ -80,11 +80,11 @@ final readonly class BrowserTables
             '/** What a team that begins sets up for. */',
             'export const occasions = '.json_encode(array_column(Occasion::cases(), 'value'), self::WORDS)." as const;\n",
             'export const NO_SHOW_MS = '.(60_000 * LineDefaults::NO_SHOW_MINUTES).";\n",
-            '/** How far a day at the chairs runs off its plan: Core\Line\Spread. */',
+            '/** How far a day at the chairs runs off its plan: Core\Line\Ahead\Spread. */',
             'export const spread = '.json_encode(Spread::values(), self::WORDS).";\n",
             '/** Later than any day ends, in milliseconds from now. */',
             'export const NEVER = '.Roster::NEVER.";\n",
-            '/** By what who takes whom is chosen: Core\Line\WhoTakesWhom. */',
+            '/** By what who takes whom is chosen: Core\Line\Ahead\WhoTakesWhom. */',
             'export const takingWhom = '.json_encode(WhoTakesWhom::values(), self::WORDS).";\n",
             '/** After so many faces the water wants changing. */',
             'export const WATER_FACES = '.LineDefaults::WATER_FACES.";\n",

@@ -8,8 +8,8 @@ use App\Bench\Files\ReadDesignFile;
 use Core\Design\Design;
 use Core\Order\Check;
 use Core\Order\Circumstances;
-use Core\Order\Evidence;
-use Core\Order\Finding;
+use Core\Order\Craft\Evidence;
+use Core\Order\Craft\Finding;
 use Illuminate\Console\Command;
 
 /** Exit 0 when nothing stops, 1 when a finding of severity stop remains, 2 on bad input. */

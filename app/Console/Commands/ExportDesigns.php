@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Bench\Files\DesignsAsFile;
-use App\Models\Design;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Bench\Design;
 use Illuminate\Console\Command;
 
 final class ExportDesigns extends Command

@@ -6,7 +6,7 @@ namespace App\Console\Commands;
 
 use App\Account\Ways\BenchOfPainter;
 use App\Bench\Files\ImportDesigns;
-use App\Models\User;
+use App\Models\Account\User;
 use Illuminate\Console\Command;
 
 final class ImportDesignFile extends Command

@@ -8,7 +8,7 @@ use App\Account\Files\AccountAsFile;
 use App\Account\Files\BringInAccount;
 use App\Account\SignIn\AccountOfAddress;
 use App\Exceptions\InvalidAccountFile;
-use App\Models\User;
+use App\Models\Account\User;
 use Illuminate\Console\Command;
 
 final class MoveAccount extends Command

@@ -7,7 +7,7 @@ namespace App\Console\Commands;
 use App\Exceptions\InvalidShape;
 use App\Exceptions\WrongOption;
 use App\Kit\Things\ReadKitFile;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 use Core\Design\StepValues;
 use Core\Design\Wording\Assumption;
 use Core\Design\Wording\Choice;

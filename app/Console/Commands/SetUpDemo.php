@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Models\EventDay;
-use App\Models\Team;
-use App\Models\User;
+use App\Models\Account\Team;
+use App\Models\Account\User;
+use App\Models\Plan\EventDay;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Console\Command;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Models\User;
+use App\Models\Account\User;
 use App\Search\Queue\AskSearch;
 use App\Search\Queue\SearchAsked;
 use Closure;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Models\EventDay;
+use App\Models\Plan\EventDay;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Models\SignIn;
+use App\Models\Account\SignIn;
 use Closure;
 use Illuminate\Auth\SessionGuard;
 use Illuminate\Http\Request;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\Search;
+use App\Models\Search\Search;
 use LogicException;
 
 /** Which search, and from which of its lines on. */

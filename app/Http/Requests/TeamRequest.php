@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\Design;
-use App\Models\EventDay;
-use App\Models\Invitation;
-use App\Models\KitItem;
-use App\Models\KitRemoval;
-use App\Models\Menu;
-use App\Models\User;
+use App\Models\Account\Invitation;
+use App\Models\Account\User;
+use App\Models\Bench\Design;
+use App\Models\Kit\KitItem;
+use App\Models\Kit\KitRemoval;
+use App\Models\Menu\Menu;
+use App\Models\Plan\EventDay;
 use Core\Team\AccountPart;
 use LogicException;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Kit\Things;
 
-use App\Models\KitItem;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Kit\KitItem;
 use App\Plan\FacePlans\PlanTeamAnew;
 use Core\Kit\Item;
 use Illuminate\Support\Facades\DB;

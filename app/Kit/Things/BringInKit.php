@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Kit\Things;
 
 use App\Exceptions\InvalidShape;
-use App\Models\KitItem;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Kit\KitItem;
 use Core\Team\Role;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Normalizer;

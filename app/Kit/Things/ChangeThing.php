@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Kit\Things;
 
 use App\Bench\Designs\ReplaceInDesigns;
-use App\Models\KitItem;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Kit\KitItem;
 use App\Plan\FacePlans\PlanTeamAnew;
 use Core\Kit\Item;
 use Core\Table\Replacement;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Kit\Things;
 
-use App\Models\BenchTime;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Bench\BenchTime;
 use App\Plan\FacePlans\PlanTeamAnew;
 use Core\Kit\BenchAction;
 use Core\Pace\MiddleOf;

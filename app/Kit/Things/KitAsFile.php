@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Kit\Things;
 
-use App\Models\KitItem;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Kit\KitItem;
 use Core\Kit\ItemValues;
 
 /** The kit of a team in the open format, as JSON text: schemas/kit.v1.schema.json. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Kit\Things;
 
 use App\Account\Ways\BenchOfPainter;
-use App\Models\BenchTime;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Bench\BenchTime;
 use App\Plan\Days\PainterName;
 use Core\Kit\BenchAction;
 use Core\Kit\Item;

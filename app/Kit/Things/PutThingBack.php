@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Kit\Things;
 
-use App\Models\Design;
-use App\Models\KitItem;
-use App\Models\KitRemoval;
-use App\Models\Step;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Bench\Design;
+use App\Models\Bench\Step;
+use App\Models\Kit\KitItem;
+use App\Models\Kit\KitRemoval;
 use App\Plan\FacePlans\PlanTeamAnew;
 use Illuminate\Support\Facades\DB;
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Kit\Things;
 
 use App\Account\Ways\BenchOfPainter;
-use App\Models\Design;
-use App\Models\KitItem;
-use App\Models\Step;
+use App\Models\Bench\Design;
+use App\Models\Bench\Step;
+use App\Models\Kit\KitItem;
 use Core\Kit\Item;
 use Core\Table\Replacement;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Line\Board;
 
-use App\Models\BoardLink;
-use App\Models\EventDay;
+use App\Models\Line\BoardLink;
+use App\Models\Plan\EventDay;
 
 final readonly class BoardLinkOfDay
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Line\Board;
 
-use App\Models\BoardLink;
+use App\Models\Line\BoardLink;
 
 /** The link to a day's board, for whoever may hand it on. */
 final readonly class BoardLinkRead

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Line\Board;
 
-use App\Models\BoardLink;
+use App\Models\Line\BoardLink;
 
 /** The board that a link leads to; null where it is revoked, or never was. */
 final readonly class BoardOfLink

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Line\Board;
 
 use App\Http\Resources\Resource;
-use Core\Line\NextChild;
+use Core\Line\Ahead\NextChild;
 
 /** Whom a chair takes next, and what all who wait gain together by it against taking whoever stands in front. */
 final readonly class NextInLine extends Resource

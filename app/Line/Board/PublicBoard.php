@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Line\Board;
 
-use App\Models\EventDay;
+use App\Models\Plan\EventDay;
 
 /** A day whose line is shown to whoever has the link to its board. */
 final readonly class PublicBoard

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Line\Board;
 
 use App\Http\Resources\Resource;
-use Core\Line\CallTime;
+use Core\Line\Ahead\CallTime;
+use Core\Line\Ahead\Window;
 use Core\Line\TicketStatus;
-use Core\Line\Window;
 
 /** A waiting child as parents may see it: a number, a first name at most, and about when. */
 final readonly class PublicChild extends Resource

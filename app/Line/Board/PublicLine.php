@@ -7,7 +7,7 @@ namespace App\Line\Board;
 use App\Http\Resources\Resource;
 use App\Line\Offered\DesignOnDay;
 use App\Line\Told\LineRead;
-use Core\Line\CallTime;
+use Core\Line\Ahead\CallTime;
 
 /** The line as everybody may see it: no surname, no note, no money, nobody of the team. */
 final readonly class PublicLine extends Resource

@@ -6,8 +6,8 @@ namespace App\Line\Board;
 
 use App\Line\Taps\TellScreens;
 use App\Line\Told\ChannelOfDay;
-use App\Models\BoardLink;
-use App\Models\EventDay;
+use App\Models\Line\BoardLink;
+use App\Models\Plan\EventDay;
 
 /** From now on the link leads nowhere, and whoever looks at the board sees so at once. */
 final readonly class RevokeBoard

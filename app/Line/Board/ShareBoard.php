@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Line\Board;
 
-use App\Models\BoardLink;
-use App\Models\EventDay;
+use App\Models\Line\BoardLink;
+use App\Models\Plan\EventDay;
 use Illuminate\Support\Str;
 
 /** Makes the link to a day's board, or changes what the one that is there shows. */

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Line\Forgetting;
 
 use App\Line\Taps\LockLine;
-use App\Models\EventDay;
-use App\Models\TextWish;
-use App\Models\Ticket;
+use App\Models\Line\TextWish;
+use App\Models\Line\Ticket;
+use App\Models\Plan\EventDay;
 use Illuminate\Database\Query\Expression;
 use Illuminate\Support\Facades\DB;
 

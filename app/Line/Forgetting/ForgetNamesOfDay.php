@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Line\Forgetting;
 
-use App\Models\EventDay;
-use App\Models\Team;
+use App\Models\Account\Team;
+use App\Models\Plan\EventDay;
 use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Line\Forgetting;
 
 use App\Line\Taps\LockLine;
-use App\Models\EventDay;
-use App\Models\TextWish;
+use App\Models\Line\TextWish;
+use App\Models\Plan\EventDay;
 use Illuminate\Database\Query\Expression;
 use Illuminate\Support\Facades\DB;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Line\Forgetting;
 
-use App\Models\EventDay;
+use App\Models\Plan\EventDay;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 

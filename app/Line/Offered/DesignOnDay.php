@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Line\Offered;
 
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 use Core\Units\Duration;
 
 /** A design that a day offers, or that a child on it asked for. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Line\Offered;
 
-use App\Models\Design;
-use App\Models\DesignRung;
-use App\Models\EventDay;
-use App\Models\PainterPlan;
-use Core\Design\Placement;
+use App\Models\Bench\Design;
+use App\Models\Bench\DesignRung;
+use App\Models\Bench\PainterPlan;
+use App\Models\Plan\EventDay;
+use Core\Design\Place\Placement;
 use Core\Design\RungName;
 use Core\Units\Duration;
 use Illuminate\Database\Eloquent\Collection;

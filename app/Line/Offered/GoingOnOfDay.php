@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Line\Offered;
 
 use App\Account\Ways\BenchOfPainter;
-use App\Models\Design;
-use App\Models\EventDay;
+use App\Models\Bench\Design;
+use App\Models\Plan\EventDay;
 use Core\Design\StepValues;
 use Core\Line\StepStatus;
 use Core\Line\TicketStatus;

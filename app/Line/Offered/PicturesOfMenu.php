@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Line\Offered;
 
-use App\Models\Design;
-use App\Models\EventDay;
-use App\Models\FacePlan;
+use App\Models\Bench\Design;
+use App\Models\Bench\FacePlan;
+use App\Models\Plan\EventDay;
 use App\Plan\FacePlans\PlanRead;
 use App\Plan\FacePlans\PlansOfDay;
 

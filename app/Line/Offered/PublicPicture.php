@@ -6,7 +6,7 @@ namespace App\Line\Offered;
 
 use App\Http\Resources\Resource;
 use App\Plan\FacePlans\PlanRead;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 
 /** What the picture of a design on the menu is drawn from. */
 final readonly class PublicPicture extends Resource

@@ -10,11 +10,11 @@ use App\Http\Resources\Resource;
 use App\Plan\FacePlans\StepInPlan;
 use Core\Colour\Load;
 use Core\Design\Colour;
-use Core\Design\Guide;
-use Core\Design\Shape;
-use Core\Design\Side;
+use Core\Design\Place\Guide;
+use Core\Design\Place\Shape;
+use Core\Design\Place\Side;
+use Core\Design\Place\Zone;
 use Core\Design\Technique;
-use Core\Design\Zone;
 
 /** What a picture is drawn from, for everybody: not with what, in what time or in what words it is painted. */
 final readonly class PublicStroke extends Resource

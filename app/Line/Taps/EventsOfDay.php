@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Line\Taps;
 
-use App\Models\EventDay;
-use App\Models\FacePlan;
+use App\Models\Bench\FacePlan;
+use App\Models\Plan\EventDay;
 use Core\Line\EventKind;
 use Core\Line\FacePlan as CoreFacePlan;
 use Core\Line\LineEvent;

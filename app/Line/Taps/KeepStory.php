@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Line\Taps;
 
-use App\Models\EventDay;
+use App\Models\Plan\EventDay;
 use Core\Line\Defaults;
 use Core\Line\Story;
 use Core\Line\StoryValues;

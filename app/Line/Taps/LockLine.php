@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Line\Taps;
 
-use App\Models\EventDay;
+use App\Models\Plan\EventDay;
 use Illuminate\Database\Query\Expression;
 use Illuminate\Support\Facades\DB;
 

@@ -7,7 +7,7 @@ namespace App\Line\Taps;
 use App\Http\Requests\TeamRequest;
 use App\Line\Told\LineVersion;
 use App\Rules\CaseOf;
-use Core\Line\AfterFace;
+use Core\Line\Ahead\AfterFace;
 use Core\Line\Caution;
 use Core\Line\Defaults;
 use Core\Line\EventKind;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Line\Taps;
 
-use App\Models\Design;
-use App\Models\EventDay;
-use App\Models\FacePlan;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Bench\Design;
+use App\Models\Bench\FacePlan;
+use App\Models\Plan\EventDay;
 use Closure;
 use Core\Line\Defaults;
 use Core\Line\EventKind;

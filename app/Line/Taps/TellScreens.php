@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Line\Taps;
 
 use App\Line\Told\ChannelOfDay;
-use App\Models\EventDay;
+use App\Models\Plan\EventDay;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;

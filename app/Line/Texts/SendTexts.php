@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Line\Texts;
 
 use App\Line\Told\LineOfDay;
-use App\Models\EventDay;
-use App\Models\Text;
-use App\Models\TextWish;
+use App\Models\Line\Text;
+use App\Models\Line\TextWish;
+use App\Models\Plan\EventDay;
 use App\StandIns\Texts\TextService;
-use Core\Line\TextKind;
-use Core\Line\TextsDue;
+use Core\Line\Texts\TextKind;
+use Core\Line\Texts\TextsDue;
 
 /** Sends to the parents of a day what is due to them and was not sent before. */
 final readonly class SendTexts

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Line\Texts;
 
-use App\Models\EventDay;
+use App\Models\Plan\EventDay;
 use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Line\Texts;
 
-use App\Models\EventDay;
-use App\Models\Text;
-use App\Models\TextWish;
-use App\Models\Ticket;
+use App\Models\Line\Text;
+use App\Models\Line\TextWish;
+use App\Models\Line\Ticket;
+use App\Models\Plan\EventDay;
 
 /** What was texted on a day, newest first, and how many parents want to be. */
 final readonly class TextsOfDay

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Line\Texts;
 
 use App\Line\Forgetting\ForgetNotesOfDay;
-use App\Models\EventDay;
-use App\Models\TextWish;
-use App\Models\Ticket;
+use App\Models\Line\TextWish;
+use App\Models\Line\Ticket;
+use App\Models\Plan\EventDay;
 use Core\Line\Ticket as CoreTicket;
 use Illuminate\Cache\RateLimiter;
 

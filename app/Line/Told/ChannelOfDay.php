@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Line\Told;
 
-use App\Models\BoardLink;
-use App\Models\EventDay;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Line\BoardLink;
+use App\Models\Plan\EventDay;
 
 /**
  * Where screens listen for changes of a day. Nobody can guess the name of such a channel; nothing but that something changed is

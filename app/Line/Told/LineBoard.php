@@ -8,7 +8,7 @@ use App\Http\Resources\Resource;
 use App\Plan\Days\DaySummary;
 use App\Plan\Days\MenuOffer;
 use App\Plan\Days\RosterShown;
-use Core\Line\CallTime;
+use Core\Line\Ahead\CallTime;
 use Core\Line\Defaults;
 use Core\Line\Ticket;
 

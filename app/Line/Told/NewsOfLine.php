@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Line\Told;
 
 use App\Line\Taps\EventsOfDay;
-use App\Models\EventDay;
-use App\Models\Ticket;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Line\Ticket;
+use App\Models\Plan\EventDay;
 use Core\Units\Instant;
 
 /**

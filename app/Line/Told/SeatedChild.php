@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Line\Told;
 
 use App\Http\Resources\Resource;
-use Core\Line\AfterFace;
+use Core\Line\Ahead\AfterFace;
 use Core\Line\Caution;
 use Core\Line\Face;
 use Core\Line\PauseReason;

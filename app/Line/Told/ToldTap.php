@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Line\Told;
 
 use App\Http\Resources\SparseResource;
-use Core\Line\AfterFace;
+use Core\Line\Ahead\AfterFace;
 use Core\Line\Caution;
 use Core\Line\EventKind;
 use Core\Line\Judged;

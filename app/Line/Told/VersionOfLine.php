@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Line\Told;
 
 use App\Logbook\Pace\LearnFromDay;
-use App\Models\EventDay;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Plan\EventDay;
 use Illuminate\Support\Facades\DB;
 
 /** As long as it stays the same, so does what would be told of the line of a day. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Line\Told;
 
 use App\Http\Resources\Resource;
-use Core\Line\CallTime;
+use Core\Line\Ahead\CallTime;
 use Core\Line\TicketStatus;
 
 /** A child in the line, with the time it is likely to be called and whether it is finished before closing. */

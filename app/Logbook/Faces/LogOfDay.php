@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Logbook\Faces;
 
 use App\Logbook\Pace\DesignRead;
-use App\Models\EventDay;
-use App\Models\Face;
-use App\Models\FaceStep;
+use App\Models\Logbook\Face;
+use App\Models\Logbook\FaceStep;
+use App\Models\Plan\EventDay;
 use App\Plan\Days\DayFacts;
 use Core\Design\Medium;
 use Core\Line\StepStatus;

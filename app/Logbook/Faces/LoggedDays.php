@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Logbook\Faces;
 
 use App\Database\Page;
-use App\Models\EventDay;
-use App\Models\Face;
+use App\Models\Logbook\Face;
+use App\Models\Plan\EventDay;
 use App\Plan\Days\DayFacts;
 use Core\Line\TicketStatus;
 use Core\Units\Duration;

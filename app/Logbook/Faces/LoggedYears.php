@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Logbook\Faces;
 
-use App\Models\Face;
+use App\Models\Logbook\Face;
 use Core\Line\TicketStatus;
 use Core\Units\Duration;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Logbook\Faces;
 
-use App\Models\EventDay;
-use App\Models\Face;
-use App\Models\FacePlan;
-use App\Models\FaceStep;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Bench\FacePlan;
+use App\Models\Logbook\Face;
+use App\Models\Logbook\FaceStep;
+use App\Models\Plan\EventDay;
 use App\Plan\Days\RosterOfDay;
 use Core\Design\StepValues;
 use Core\Line\Face as CoreFace;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Logbook\Pace;
 
 use App\Line\Offered\GoingOnOfDay;
-use App\Models\Design;
-use App\Models\EventDay;
-use App\Models\PainterWays;
+use App\Models\Account\PainterWays;
+use App\Models\Bench\Design;
+use App\Models\Plan\EventDay;
 use Core\Surface\GoingOn;
 
 /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Logbook\Pace;
 
-use App\Models\EventDay;
+use App\Models\Plan\EventDay;
 use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Logbook\Pace;
 
 use App\Account\Ways\BenchOfPainter;
-use App\Models\Design;
-use App\Models\EventDay;
-use App\Models\Face;
-use App\Models\PaceFit;
+use App\Models\Bench\Design;
+use App\Models\Logbook\Face;
+use App\Models\Logbook\PaceFit;
+use App\Models\Plan\EventDay;
 use App\Plan\FacePlans\PlanDesign;
 use App\Plan\FacePlans\RankDesigns;
 use Core\Design\StepValues;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Logbook\Pace;
 
-use App\Models\PaceFit;
+use App\Models\Logbook\PaceFit;
 use Core\Pace\Pace;
 use Core\Timeline\StepTime;
 use Core\Timeline\TimeSource;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Logbook\Pace;
 
-use App\Models\Design;
-use App\Models\Face;
-use App\Models\PracticeRun;
+use App\Models\Bench\Design;
+use App\Models\Logbook\Face;
+use App\Models\Practice\PracticeRun;
 use Core\Design\StepValues;
 use Core\Line\TicketStatus;
 use Core\Pace\Defaults;

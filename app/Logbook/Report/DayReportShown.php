@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Logbook\Report;
 
 use App\Http\Resources\Resource;
-use Core\Line\KeptPromise;
+use Core\Line\Ahead\KeptPromise;
 use Core\Plan\Report\Change;
 use Core\Plan\Report\GroupOfFaces;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Logbook\Report;
 
 use App\Logbook\Pace\PacesOfDesign;
-use App\Models\EventDay;
-use App\Models\FaceStep;
+use App\Models\Logbook\FaceStep;
+use App\Models\Plan\EventDay;
 use Core\Line\StepStatus;
 use Core\Plan\PracticeWin;
 use Illuminate\Database\Query\JoinClause;

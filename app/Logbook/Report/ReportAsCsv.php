@@ -7,7 +7,7 @@ namespace App\Logbook\Report;
 use App\Logbook\Faces\CsvLines;
 use App\Logbook\Faces\FaceRead;
 use App\Logbook\Faces\LogOfDay;
-use App\Models\EventDay;
+use App\Models\Plan\EventDay;
 use Core\Plan\Report\FaceTimes;
 
 /** The faces of a day, one to a line, for a spreadsheet: RFC 4180. */

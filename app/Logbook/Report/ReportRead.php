@@ -6,7 +6,7 @@ namespace App\Logbook\Report;
 
 use App\Plan\Days\DayFacts;
 use App\Plan\Packing\StockRead;
-use Core\Line\KeptPromise;
+use Core\Line\Ahead\KeptPromise;
 use Core\Plan\Report\DayReport;
 
 /** A day as its painters look back on it. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Menu\Menus;
 
 use App\Account\Team\KeepAct;
-use App\Models\Menu;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Menu\Menu;
 
 /** Takes a menu away. Days that have put it up keep what they offer. */
 final readonly class DeleteMenu

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Menu\Menus;
 
-use App\Models\Menu;
+use App\Models\Menu\Menu;
 use Core\Plan\Menu\MenuFinding;
 
 /** A menu with what can be said of it and of each design on it. */

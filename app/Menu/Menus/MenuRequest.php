@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Menu\Menus;
 
 use App\Http\Requests\TeamRequest;
-use App\Models\Menu;
+use App\Models\Menu\Menu;
 use App\Rules\CaseOf;
 use App\Rules\Distinct;
 use Core\Design\RungName;

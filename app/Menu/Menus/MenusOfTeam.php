@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Menu\Menus;
 
-use App\Models\Menu;
+use App\Models\Menu\Menu;
 
 /** A team's menus, by name. */
 final readonly class MenusOfTeam

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Menu\Menus;
 
-use App\Models\EventDay;
-use App\Models\Menu;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Menu\Menu;
+use App\Models\Plan\EventDay;
 use App\Plan\Days\MenuTerms;
 use App\Plan\Days\SaveMenu;
 use Illuminate\Support\Facades\DB;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Menu\Menus;
 
-use App\Models\Design;
-use App\Models\EventDay;
-use App\Models\Menu;
-use App\Models\MenuOffer;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Bench\Design;
+use App\Models\Menu\Menu;
+use App\Models\Menu\MenuOffer;
+use App\Models\Plan\EventDay;
 use App\Plan\FacePlans\RankDesigns;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;

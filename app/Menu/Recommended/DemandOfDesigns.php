@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Menu\Recommended;
 
-use App\Models\Face;
+use App\Models\Logbook\Face;
 use Core\Plan\Defaults;
 
 /** How often a team's designs are asked for against each other: by the faces that were painted, and a few for each before any were. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Menu\Recommended;
 
 use App\Http\Requests\TeamRequest;
-use App\Models\EventDay;
+use App\Models\Plan\EventDay;
 use App\Rules\CaseOf;
 use Core\Plan\Menu\BestMenu;
 use Core\Plan\Menu\MenuGoal;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Plan\Before;
 
 use App\Logbook\Pace\PacesOfDesign;
-use App\Models\EventDay;
-use App\Models\MenuItem;
+use App\Models\Menu\MenuItem;
+use App\Models\Plan\EventDay;
 use App\Plan\Days\DayFacts;
 use App\Plan\Days\DaySummary;
 use App\Plan\Days\RosterOfDay;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan\Before;
 
-use App\Models\EventDay;
+use App\Models\Plan\EventDay;
 use App\Plan\Forecast\PlanTerms;
 use App\StandIns\Weather\WeatherFeed;
 use Core\Surface\Weather;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Plan\Calendar;
 
 use App\Account\Files\FileIds;
-use App\Models\EventDay;
+use App\Models\Plan\EventDay;
 use Illuminate\Database\Eloquent\Builder;
 
 /** Which bookings of another calendar are here already. */

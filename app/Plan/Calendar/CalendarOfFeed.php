@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Plan\Calendar;
 
-use App\Models\CalendarFeed;
-use App\Models\EventDay;
+use App\Models\Account\CalendarFeed;
+use App\Models\Plan\EventDay;
 
 /** The events that a private link leads to: a year back, and all to come. */
 final readonly class CalendarOfFeed

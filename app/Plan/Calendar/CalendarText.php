@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Plan\Calendar;
 
 use App\Account\Files\FileIds;
-use App\Models\EventDay;
-use App\Models\MenuItem;
+use App\Models\Menu\MenuItem;
+use App\Models\Plan\EventDay;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Collection;

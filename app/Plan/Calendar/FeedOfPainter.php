@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Plan\Calendar;
 
-use App\Models\CalendarFeed;
-use App\Models\User;
+use App\Models\Account\CalendarFeed;
+use App\Models\Account\User;
 
 /** The secret of a painter's private link; null where there is none. */
 final readonly class FeedOfPainter

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Plan\Calendar;
 
 use App\Account\Team\KeepAct;
-use App\Models\CalendarFeed;
-use App\Models\User;
+use App\Models\Account\CalendarFeed;
+use App\Models\Account\User;
 
 final readonly class RevokeCalendar
 {

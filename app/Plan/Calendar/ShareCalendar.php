@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Plan\Calendar;
 
-use App\Models\CalendarFeed;
-use App\Models\User;
+use App\Models\Account\CalendarFeed;
+use App\Models\Account\User;
 use Illuminate\Support\Str;
 
 /** Makes a painter a private link to the team's events. An older one ends. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan\Calendar;
 
-use App\Models\EventDay;
+use App\Models\Plan\EventDay;
 use App\Plan\Days\SaveDay;
 use Illuminate\Support\Facades\DB;
 

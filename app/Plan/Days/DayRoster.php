@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Plan\Days;
 
-use Core\Line\Roster;
-use Core\Line\Shift;
+use Core\Line\Seating\Roster;
+use Core\Line\Seating\Shift;
 
 /** Who is meant to sit where on a day. */
 final readonly class DayRoster

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Plan\Days;
 
 use App\Database\Page;
-use App\Models\EventDay;
+use App\Models\Plan\EventDay;
 
 /** A team's event days, newest first. */
 final readonly class DaysOfTeam

@@ -7,10 +7,10 @@ namespace App\Plan\Days;
 use App\Account\Team\KeepAct;
 use App\Exceptions\DayInUse;
 use App\Logbook\Pace\LearnDesign;
-use App\Models\ChairEvent;
-use App\Models\EventDay;
-use App\Models\Face;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Line\ChairEvent;
+use App\Models\Logbook\Face;
+use App\Models\Plan\EventDay;
 use App\Plan\FacePlans\PlanTeamAnew;
 use Illuminate\Support\Facades\DB;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Plan\Days;
 
-use App\Models\EventDay;
-use App\Models\Shift;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Plan\EventDay;
+use App\Models\Plan\Shift;
 
 /** From now on nobody sits where somebody was meant to, on all days to come; where they sat until now stays theirs. */
 final readonly class LeaveShifts

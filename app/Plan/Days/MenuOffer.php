@@ -6,7 +6,7 @@ namespace App\Plan\Days;
 
 use App\Http\Resources\Resource;
 use App\Line\Offered\DesignOnDay;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 use Core\Design\RungName;
 
 /** A design on the menu of the day; the rung that is painted, null for as typed. */

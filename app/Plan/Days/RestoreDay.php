@@ -7,7 +7,7 @@ namespace App\Plan\Days;
 use App\Line\Taps\StoryOfDay;
 use App\Logbook\Faces\WriteLogbook;
 use App\Logbook\Pace\LearnFromDay;
-use App\Models\EventDay;
+use App\Models\Plan\EventDay;
 use Illuminate\Support\Facades\DB;
 
 /** Puts a deleted day back into the diary, and its faces into the logbook where there were any. */

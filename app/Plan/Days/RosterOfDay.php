@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Plan\Days;
 
-use App\Models\EventDay;
-use App\Models\Shift;
-use App\Models\User;
-use Core\Line\Roster;
+use App\Models\Account\User;
+use App\Models\Plan\EventDay;
+use App\Models\Plan\Shift;
+use Core\Line\Seating\Roster;
 use Core\Team\Role;
 
 /** Who is meant to sit at which chair of a day: as it was said, else as one would assume. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Plan\Days;
 
 use App\Http\Resources\Resource;
-use Core\Line\Shift;
+use Core\Line\Seating\Shift;
 
 /** Who paints in the team, and who is meant to sit where on a day. */
 final readonly class RosterShown extends Resource

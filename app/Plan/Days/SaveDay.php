@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan\Days;
 
-use App\Models\EventDay;
+use App\Models\Plan\EventDay;
 
 final readonly class SaveDay
 {

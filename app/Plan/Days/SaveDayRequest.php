@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Plan\Days;
 
 use App\Http\Requests\TeamRequest;
-use App\Models\EventDay;
+use App\Models\Plan\EventDay;
 use Core\Line\Defaults;
 use Core\Units\ClockTime;
 use Core\Units\CoreException;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Plan\Days;
 
-use App\Models\Design;
-use App\Models\EventDay;
-use App\Models\MenuItem;
+use App\Models\Bench\Design;
+use App\Models\Menu\MenuItem;
+use App\Models\Plan\EventDay;
 use App\Plan\FacePlans\RankDesigns;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;

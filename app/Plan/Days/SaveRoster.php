@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Plan\Days;
 
-use App\Models\EventDay;
-use App\Models\Shift;
-use Core\Line\DoubleShift;
-use Core\Line\Roster;
-use Core\Line\Shift as CoreShift;
+use App\Models\Plan\EventDay;
+use App\Models\Plan\Shift;
+use Core\Line\Seating\DoubleShift;
+use Core\Line\Seating\Roster;
+use Core\Line\Seating\Shift as CoreShift;
 use Core\Units\Instant;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Plan\Days;
 
 use App\Http\Resources\Resource;
-use Core\Line\Shift;
+use Core\Line\Seating\Shift;
 
 /** From when on somebody is meant to sit at a chair: 0 for the beginning of the day; without a painter nobody does. */
 final readonly class ShiftShown extends Resource

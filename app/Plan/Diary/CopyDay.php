@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Plan\Diary;
 
-use App\Models\EventDay;
-use App\Models\EventMoney;
-use App\Models\EventPlan;
-use App\Models\Shift;
+use App\Models\Plan\EventDay;
+use App\Models\Plan\EventMoney;
+use App\Models\Plan\EventPlan;
+use App\Models\Plan\Shift;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Database\Eloquent\Model;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Plan\Diary;
 
-use App\Models\EventDay;
-use App\Models\EventMoney;
-use App\Models\EventPlan;
-use App\Models\Shift;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Plan\EventDay;
+use App\Models\Plan\EventMoney;
+use App\Models\Plan\EventPlan;
+use App\Models\Plan\Shift;
 use Core\Plan\Defaults;
 use Core\Plan\Diary\Booking;
 use Core\Plan\Diary\Clash;

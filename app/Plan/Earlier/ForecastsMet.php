@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Plan\Earlier;
 
-use App\Models\EventDay;
-use App\Models\Face;
-use App\Models\KeptForecast;
+use App\Models\Logbook\Face;
+use App\Models\Plan\EventDay;
+use App\Models\Plan\KeptForecast;
 use Core\Line\EventKind;
 use Core\Line\TicketStatus;
 use Core\Plan\MetForecast;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Plan\Earlier;
 
 use App\Line\Taps\TapDetails;
-use App\Models\EventDay;
-use App\Models\EventPlan;
-use App\Models\MenuItem;
+use App\Models\Menu\MenuItem;
+use App\Models\Plan\EventDay;
+use App\Models\Plan\EventPlan;
 use Core\Line\EventKind;
 use Core\Plan\BookingKind;
 use Core\Plan\Logged\HowItEnded;

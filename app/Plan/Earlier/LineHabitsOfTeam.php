@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan\Earlier;
 
-use Core\Line\Spread;
+use Core\Line\Ahead\Spread;
 use Core\Plan\Defaults;
 use Illuminate\Support\Facades\Cache;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Plan\Earlier;
 
-use App\Models\ChairEvent;
-use App\Models\EventDay;
-use App\Models\Face;
+use App\Models\Line\ChairEvent;
+use App\Models\Logbook\Face;
+use App\Models\Plan\EventDay;
 use Core\Line\EventKind;
 use Core\Units\Duration;
 use Illuminate\Database\Query\JoinClause;

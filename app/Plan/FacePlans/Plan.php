@@ -8,7 +8,7 @@ use App\Bench\Designs\StopShown;
 use App\Bench\Designs\TapeSpan;
 use App\Http\Resources\Resource;
 use App\Plan\Before\CautionShown;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 use Core\Design\RungName;
 use Core\Ladder\StopPoint;
 use Core\Ladder\StopPoints;

@@ -6,8 +6,8 @@ namespace App\Plan\FacePlans;
 
 use App\Account\Ways\BenchOfPainter;
 use App\Line\Taps\TellScreens;
-use App\Models\Design;
-use App\Models\EventDay;
+use App\Models\Bench\Design;
+use App\Models\Plan\EventDay;
 use Illuminate\Support\Facades\DB;
 
 /**

@@ -7,8 +7,8 @@ namespace App\Plan\FacePlans;
 use App\Account\Ways\BenchOfPainter;
 use App\Account\Ways\PainterBench;
 use App\Logbook\Pace\PacesOfDesign;
-use App\Models\Design;
-use App\Models\PainterPlan;
+use App\Models\Bench\Design;
+use App\Models\Bench\PainterPlan;
 use Core\Design\Design as CoreDesign;
 
 /**

@@ -6,11 +6,11 @@ namespace App\Plan\FacePlans;
 
 use App\Account\Ways\BenchOfPainter;
 use App\Logbook\Pace\PacesOfDesign;
-use App\Models\Design;
-use App\Models\DesignRung;
-use App\Models\FacePlan;
-use App\Models\PainterPlan;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Bench\Design;
+use App\Models\Bench\DesignRung;
+use App\Models\Bench\FacePlan;
+use App\Models\Bench\PainterPlan;
 use Core\Order\Circumstances;
 use Core\Team\Role;
 use Illuminate\Support\Facades\DB;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan\FacePlans;
 
-use App\Models\FacePlan;
+use App\Models\Bench\FacePlan;
 use Core\Design\StepValues;
 use Core\Units\Duration;
 

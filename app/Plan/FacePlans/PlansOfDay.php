@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Plan\FacePlans;
 
 use App\Account\Ways\BenchOfPainter;
-use App\Models\ChairEvent;
-use App\Models\Design;
-use App\Models\DesignRung;
-use App\Models\EventDay;
-use App\Models\FacePlan;
-use App\Models\PainterPlan;
+use App\Models\Bench\Design;
+use App\Models\Bench\DesignRung;
+use App\Models\Bench\FacePlan;
+use App\Models\Bench\PainterPlan;
+use App\Models\Line\ChairEvent;
+use App\Models\Plan\EventDay;
 use App\Plan\Forecast\EightOfTen;
 use Core\Kit\Kit;
 use Core\Plan\Safety\Safety;

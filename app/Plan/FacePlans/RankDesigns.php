@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Plan\FacePlans;
 
-use App\Models\Design;
-use App\Models\MenuItem;
-use App\Models\MenuOffer;
+use App\Models\Bench\Design;
+use App\Models\Menu\MenuItem;
+use App\Models\Menu\MenuOffer;
 
 /** Has the shorter versions of designs worked out by the queue, where they stand on a menu and that was not done yet. */
 final readonly class RankDesigns

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Plan\FacePlans;
 
 use App\Line\Taps\TellScreens;
-use App\Models\Design;
-use App\Models\EventDay;
-use App\Models\MenuItem;
+use App\Models\Bench\Design;
+use App\Models\Menu\MenuItem;
+use App\Models\Plan\EventDay;
 use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Plan\FacePlans;
 
-use App\Models\EventDay;
-use App\Models\StockCount;
+use App\Models\Kit\StockCount;
+use App\Models\Plan\EventDay;
 use Core\Supplies\Thrift;
 
 /** How much a team uses up against the estimate: what it weighed after events says so. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Plan\Forecast;
 
 use App\Logbook\Pace\PacesOfDesign;
-use App\Models\FacePlan;
+use App\Models\Bench\FacePlan;
 use Core\Design\Step;
 use Core\Design\StepValues;
 use Core\Pace\Pace;

@@ -6,8 +6,8 @@ namespace App\Plan\Forecast;
 
 use App\Line\Offered\DesignOnDay;
 use App\Line\Offered\DesignsOnDay;
-use App\Models\EventDay;
-use App\Models\MenuItem;
+use App\Models\Menu\MenuItem;
+use App\Models\Plan\EventDay;
 use Core\Plan\FacesExpected as CoreFacesExpected;
 use Core\Units\Duration;
 

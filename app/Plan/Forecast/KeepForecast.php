@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Plan\Forecast;
 
-use App\Models\EventDay;
-use App\Models\KeptForecast;
+use App\Models\Plan\EventDay;
+use App\Models\Plan\KeptForecast;
 use Core\Plan\Defaults;
 use Core\Plan\Outlook;
 use Core\Plan\Simulation\InvalidScenario;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Plan\Forecast;
 
 use App\Menu\Recommended\DemandOfDesigns;
-use App\Models\DesignRung;
-use App\Models\EventDay;
-use App\Models\MenuItem;
-use App\Models\PainterPlan;
+use App\Models\Bench\DesignRung;
+use App\Models\Bench\PainterPlan;
+use App\Models\Menu\MenuItem;
+use App\Models\Plan\EventDay;
 use App\Plan\Earlier\ForecastMet;
 use App\Plan\Earlier\ForecastsMet;
 use App\Plan\FacePlans\PlanRead;

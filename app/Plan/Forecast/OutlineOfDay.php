@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Plan\Forecast;
 
-use App\Models\EventDay;
+use App\Models\Plan\EventDay;
 use App\Plan\Days\DayRoster;
 use App\Plan\Days\RosterOfDay;
 use App\Plan\Earlier\LineHabitsOfTeam;
-use Core\Line\Roster;
+use Core\Line\Seating\Roster;
 use Core\Plan\Simulation\Artist;
 use Core\Plan\Simulation\InvalidScenario;
 use Core\Plan\Simulation\LeverKind;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Plan\Forecast;
 
-use App\Models\EventDay;
-use App\Models\EventPlan;
+use App\Models\Plan\EventDay;
+use App\Models\Plan\EventPlan;
 use App\Plan\Days\DayFacts;
 use App\Plan\Days\DaySummary;
 use App\Plan\Days\RosterOfDay;

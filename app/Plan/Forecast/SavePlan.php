@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Plan\Forecast;
 
-use App\Models\EventDay;
-use App\Models\EventPlan;
+use App\Models\Plan\EventDay;
+use App\Models\Plan\EventPlan;
 use Core\Plan\Simulation\LeverKind;
 use Core\Units\Duration;
 use Illuminate\Support\Facades\DB;

@@ -6,10 +6,10 @@ namespace App\Plan\Forecast;
 
 use App\Line\Offered\DesignOnDay;
 use App\Line\Offered\DesignsOnDay;
-use App\Models\EventDay;
-use App\Models\EventPlan;
-use App\Models\Face;
-use App\Models\MenuItem;
+use App\Models\Logbook\Face;
+use App\Models\Menu\MenuItem;
+use App\Models\Plan\EventDay;
+use App\Models\Plan\EventPlan;
 use App\Plan\Earlier\LastLinesOfTeam;
 use Core\Plan\BookingKind;
 use Core\Plan\Defaults;

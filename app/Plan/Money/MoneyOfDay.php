@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Plan\Money;
 
-use App\Models\EventDay;
-use App\Models\EventMoney;
-use App\Models\Team;
+use App\Models\Account\Team;
+use App\Models\Plan\EventDay;
+use App\Models\Plan\EventMoney;
 use App\Plan\Days\DayFacts;
 use App\Plan\Forecast\EventOutline;
 use App\Plan\Forecast\OfferedTimes;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Plan\Money;
 
 use App\Account\Team\KeepAct;
-use App\Models\EventDay;
-use App\Models\EventMoney;
-use App\Models\Team;
-use App\Models\User;
+use App\Models\Account\Team;
+use App\Models\Account\User;
+use App\Models\Plan\EventDay;
+use App\Models\Plan\EventMoney;
 use Illuminate\Support\Facades\DB;
 
 /** Keeps the rates of a team, which hold for all its events, and what this one takes and offers. */

@@ -6,8 +6,8 @@ namespace App\Plan\Packing;
 
 use App\Account\Ways\BenchOfPainter;
 use App\Account\Ways\PainterBench;
-use App\Models\FacePlan;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Bench\FacePlan;
 use App\Plan\Forecast\EventOutline;
 use Core\Design\Colour;
 use Core\Kit\Kit;

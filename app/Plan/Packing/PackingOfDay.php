@@ -6,11 +6,11 @@ namespace App\Plan\Packing;
 
 use App\Account\Ways\BenchOfPainter;
 use App\Line\Offered\DesignsOnDay;
-use App\Models\EventDay;
-use App\Models\FacePlan;
-use App\Models\PackingExtra;
-use App\Models\PackingTick;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Bench\FacePlan;
+use App\Models\Plan\EventDay;
+use App\Models\Plan\PackingExtra;
+use App\Models\Plan\PackingTick;
 use App\Plan\Days\DayFacts;
 use App\Plan\FacePlans\ThriftOfTeam;
 use App\Plan\Forecast\EventOutline;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan\Packing;
 
-use App\Models\PackingExtra;
+use App\Models\Plan\PackingExtra;
 use App\Plan\Days\DayFacts;
 use Core\Kit\Kit;
 use Core\Supplies\Packed;

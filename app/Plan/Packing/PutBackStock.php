@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Plan\Packing;
 
-use App\Models\EventDay;
-use App\Models\KitItem;
-use App\Models\StockCount;
+use App\Models\Kit\KitItem;
+use App\Models\Kit\StockCount;
+use App\Models\Plan\EventDay;
 use Core\Supplies\Unit;
 use Illuminate\Support\Facades\DB;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan\Packing;
 
-use App\Models\PackingExtra;
+use App\Models\Plan\PackingExtra;
 use Illuminate\Support\Facades\DB;
 
 /** Writes anew what a team packs besides its kit. */

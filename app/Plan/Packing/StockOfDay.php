@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Plan\Packing;
 
 use App\Account\Ways\BenchOfPainter;
-use App\Models\Design;
-use App\Models\EventDay;
-use App\Models\Face;
-use App\Models\FacePlan;
-use App\Models\StockCount;
+use App\Models\Bench\Design;
+use App\Models\Bench\FacePlan;
+use App\Models\Kit\StockCount;
+use App\Models\Logbook\Face;
+use App\Models\Plan\EventDay;
 use Core\Supplies\StockUse;
 use Core\Supplies\Thrift;
 

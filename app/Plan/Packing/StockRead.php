@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan\Packing;
 
-use App\Models\StockCount;
+use App\Models\Kit\StockCount;
 use Core\Supplies\StockUse;
 
 /**

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Plan\Packing;
 
 use App\Exceptions\StockTaken;
-use App\Models\EventDay;
-use App\Models\KitItem;
-use App\Models\StockCount;
+use App\Models\Kit\KitItem;
+use App\Models\Kit\StockCount;
+use App\Models\Plan\EventDay;
 use Core\Supplies\StockUse;
 use Core\Supplies\Unit;
 use Illuminate\Support\Facades\DB;

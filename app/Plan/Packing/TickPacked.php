@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Plan\Packing;
 
-use App\Models\EventDay;
-use App\Models\PackingTick;
+use App\Models\Plan\EventDay;
+use App\Models\Plan\PackingTick;
 
 /** Notes that something is in the bag, or out of it again. */
 final readonly class TickPacked

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan\Party;
 
-use App\Models\EventDay;
+use App\Models\Plan\EventDay;
 use Core\Plan\BirthdayChild;
 use Core\Plan\GrossMinutes;
 use Core\Plan\InvalidPartyList;

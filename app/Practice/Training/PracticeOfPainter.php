@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Practice\Training;
 
 use App\Logbook\Pace\PacesOfDesign;
-use App\Models\Design;
-use App\Models\PracticeRun;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Bench\Design;
+use App\Models\Practice\PracticeRun;
 use App\Plan\Forecast\FacesExpected;
 use Core\Design\Step;
 use Core\Design\StepValues;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Practice\Training;
 
 use App\Http\Requests\TeamRequest;
-use App\Models\Design;
+use App\Models\Bench\Design;
 use App\Rules\CaseOf;
-use Core\Design\Side;
+use Core\Design\Place\Side;
 use Core\Pace\Drill;
 use Core\Units\Duration;
 use Illuminate\Validation\ValidationException;

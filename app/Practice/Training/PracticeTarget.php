@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Practice\Training;
 
-use App\Models\Design;
-use Core\Design\Side;
+use App\Models\Bench\Design;
+use Core\Design\Place\Side;
 use Core\Pace\Drill;
 
 /** What is practised: a drill, a design, or one of its steps; on one side or as it is typed. */

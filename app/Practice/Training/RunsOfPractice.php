@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Practice\Training;
 
 use App\Logbook\Pace\RunsOfDesign;
-use App\Models\PracticeRun;
-use App\Models\User;
-use Core\Design\Side;
+use App\Models\Account\User;
+use App\Models\Practice\PracticeRun;
+use Core\Design\Place\Side;
 use Core\Design\Step;
 use Core\Design\StepValues;
 use Core\Pace\Pace;

@@ -6,7 +6,7 @@ namespace App\Practice\Training;
 
 use App\Bench\Advice\PaceShown;
 use App\Http\Resources\Resource;
-use Core\Design\Side;
+use Core\Design\Place\Side;
 use Core\Pace\Defaults;
 use Core\Pace\Pace;
 use Core\Pace\Run;

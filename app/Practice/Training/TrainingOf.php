@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Practice\Training;
 
 use App\Logbook\Pace\PacesOfDesign;
-use App\Models\Design;
-use App\Models\PracticeRun;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Bench\Design;
+use App\Models\Practice\PracticeRun;
 use App\Plan\FacePlans\PlanStep;
-use Core\Design\Placement;
-use Core\Design\Side;
+use Core\Design\Place\Placement;
+use Core\Design\Place\Side;
 use Core\Design\Step;
 use Core\Design\StepValues;
 use Core\Pace\Run;

@@ -6,7 +6,7 @@ namespace App\Practice\Training;
 
 use App\Http\Resources\Resource;
 use App\Plan\FacePlans\PlanStep;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 
 /** What is practised: the picture to paint on the board, and how it goes. */
 final readonly class TrainingSheet extends Resource

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Search\Queue;
 
 use App\Exceptions\TooManySearches;
-use App\Models\Search;
-use App\Models\SearchState;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Search\Search;
+use App\Models\Search\SearchState;
 
 /** Puts what somebody asked for into the queue of searches. */
 final readonly class AskSearch

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Search\Queue;
 
-use App\Models\Search;
-use App\Models\SearchState;
+use App\Models\Search\Search;
+use App\Models\Search\SearchState;
 
 /** Nobody wants it any more: one that waits is never begun, one that runs ends within moments. */
 final readonly class CancelSearch

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Search\Queue;
 
-use App\Models\Search;
+use App\Models\Search\Search;
 use Illuminate\Contracts\Auth\Factory as Guards;
 use Illuminate\Contracts\Debug\ExceptionHandler;
 use Illuminate\Contracts\Foundation\Application;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Search\Queue;
 
-use App\Models\Search;
-use App\Models\SearchState;
+use App\Models\Search\Search;
+use App\Models\Search\SearchState;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use JsonSerializable;

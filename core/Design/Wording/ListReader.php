@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Design\Wording;
 
 use Core\Design\Defaults;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 use Core\Design\Step;
 use Core\Design\Wording\Lines\Cutter;
 use Core\Design\Wording\Lines\Line;

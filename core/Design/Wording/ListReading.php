@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Design\Wording;
 
 use Core\Design\Pin;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 use Core\Design\Step;
 
 /** A typed list as one text: its lines, its steps in the order they were typed, and what it wants of their order. */

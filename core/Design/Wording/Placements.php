@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Core\Design\Wording;
 
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
+use Core\Design\Place\Zone;
 use Core\Design\Wording\Lines\Line;
 use Core\Design\Wording\Words\Language;
 use Core\Design\Wording\Words\Scanner;
-use Core\Design\Zone;
 
 /** Which part of the person a list is about: as it says, or as its places tell. */
 final readonly class Placements

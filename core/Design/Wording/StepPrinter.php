@@ -8,17 +8,17 @@ use Core\Colour\Load;
 use Core\Design\Alternative;
 use Core\Design\Colour;
 use Core\Design\Defaults;
-use Core\Design\Guide;
 use Core\Design\Medium;
+use Core\Design\Place\Guide;
+use Core\Design\Place\Side;
+use Core\Design\Place\Zone;
 use Core\Design\Shut;
-use Core\Design\Side;
 use Core\Design\Step;
 use Core\Design\Technique;
 use Core\Design\Wording\Sense\Naming;
 use Core\Design\Wording\Sense\Places;
 use Core\Design\Wording\Words\PlainWords;
 use Core\Design\Wording\Words\Tokens;
-use Core\Design\Zone;
 
 /** Writes a step as one line that ListReader reads as the same step. */
 final readonly class StepPrinter

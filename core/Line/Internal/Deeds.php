@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Core\Line\Internal;
 
-use Core\Line\AfterFace;
+use Core\Line\Ahead\AfterFace;
 use Core\Line\EventKind;
 use Core\Line\Face;
 use Core\Line\FacePlan;
 use Core\Line\LineEvent;
 use Core\Line\Paid;
 use Core\Line\Payment;
-use Core\Line\Seats;
+use Core\Line\Seating\Seats;
 use Core\Line\TapSetAside;
 use Core\Line\Ticket;
 use Core\Line\TicketStatus;

@@ -7,7 +7,7 @@ namespace Core\Line\Internal;
 use Core\Line\Judged;
 use Core\Line\Line;
 use Core\Line\LineEvent;
-use Core\Line\Seats;
+use Core\Line\Seating\Seats;
 use Core\Line\TapSetAside;
 use Core\Line\Ticket;
 

@@ -6,7 +6,7 @@ namespace Core\Line\Internal;
 
 use Core\Line\EventKind;
 use Core\Line\LineEvent;
-use Core\Line\Seats;
+use Core\Line\Seating\Seats;
 use Core\Line\Ticket;
 
 /** Which events took effect and what each replaced, newest last, so that the newest of a ticket can be taken back. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Plan\Logged;
 
-use Core\Line\NoShows;
+use Core\Line\Ahead\NoShows;
 use Core\Plan\Defaults;
 
 /** What the lines of a team's last days say of the next one: when children come and with whom, who gives up, and what they choose. */

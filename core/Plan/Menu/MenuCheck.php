@@ -6,7 +6,7 @@ namespace Core\Plan\Menu;
 
 use Core\Design\Colour;
 use Core\Design\Medium;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 use Core\Design\Step;
 use Core\Kit\Item;
 use Core\Kit\ItemKind;

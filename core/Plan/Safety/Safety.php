@@ -6,10 +6,10 @@ namespace Core\Plan\Safety;
 
 use Core\Design\Design;
 use Core\Design\Medium;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
+use Core\Design\Place\Zone;
 use Core\Design\Step;
 use Core\Design\Technique;
-use Core\Design\Zone;
 use Core\Kit\Item;
 use Core\Kit\ItemKind;
 use Core\Kit\Kit;

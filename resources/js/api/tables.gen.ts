@@ -100,7 +100,7 @@ export const occasions = [
 
 export const NO_SHOW_MS = 300000;
 
-/** How far a day at the chairs runs off its plan: Core\Line\Spread. */
+/** How far a day at the chairs runs off its plan: Core\Line\Ahead\Spread. */
 export const spread = {
     "face": [
         527,
@@ -248,7 +248,7 @@ export const spread = {
 /** Later than any day ends, in milliseconds from now. */
 export const NEVER = 1000000000;
 
-/** By what who takes whom is chosen: Core\Line\WhoTakesWhom. */
+/** By what who takes whom is chosen: Core\Line\Ahead\WhoTakesWhom. */
 export const takingWhom = {
     "lookedAt": 3,
     "worthMs": 60000,

@@ -1,5 +1,5 @@
 import { kept } from '../api/kept';
-import { forgetGuests } from '../rooms/plan/party-names';
+import { forgetGuests } from '../rooms/plan/forecast/party-names';
 
 const DAY_MS = 24 * 60 * 60_000;
 

@@ -12,7 +12,7 @@ export interface CallTime {
 
 /**
  * Every chair paints on as planned for whoever sits there, and whoever is first in line goes to the chair that is free first
- * (list scheduling). Mirrors Core\Line\Forecast.
+ * (list scheduling). Mirrors Core\Line\Ahead\Forecast.
  */
 export class Forecast {
   readonly calls: readonly CallTime[];

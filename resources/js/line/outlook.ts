@@ -5,7 +5,7 @@ import type { Roster } from './seats';
 /** How long a design takes, by who paints it; the team's time where a painter's own is not known. */
 export type PlannedMs = (design: string, painter: string | null) => number;
 
-/** All that the time to come of a line hangs on at a moment. Mirrors Core\Line\Outlook. */
+/** All that the time to come of a line hangs on at a moment. Mirrors Core\Line\Ahead\Outlook. */
 export class Outlook {
   constructor(
     readonly line: FoldedLine,

@@ -2,7 +2,7 @@ import type { ShiftShown, ToldTap } from '../api/types.gen';
 import { NEVER } from '../api/tables.gen';
 import { TapSetAside } from './aside';
 
-/** Who sits at a chair to paint, as was tapped there. Mirrors Core\Line\Seat. */
+/** Who sits at a chair to paint, as was tapped there. Mirrors Core\Line\Seating\Seat. */
 export interface Seat {
   readonly painter: string | null;
   /** null while nobody has said. */
@@ -10,7 +10,7 @@ export interface Seat {
   readonly awayUntil: number | null;
 }
 
-/** By chair, of those of which something is known. Mirrors Core\Line\Seats. */
+/** By chair, of those of which something is known. Mirrors Core\Line\Seating\Seats. */
 export type Seats = ReadonlyMap<number, Seat>;
 
 /** The seats after a tap of the roster. */
@@ -62,7 +62,7 @@ function changed(seats: Seats, chair: number, seat: Seat): Seats {
 
 /**
  * Who is meant to sit at which chair from when. What was tapped at a chair goes before what was meant, until the next shift.
- * Mirrors Core\Line\Roster.
+ * Mirrors Core\Line\Seating\Roster.
  */
 export class Roster {
   private readonly shifts: readonly ShiftShown[];

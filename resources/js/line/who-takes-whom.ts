@@ -3,14 +3,14 @@ import { Forecast } from './forecast';
 import type { Ticket } from './line';
 import type { Outlook } from './outlook';
 
-/** Which child a chair takes next, and what all who wait gain together by it. Mirrors Core\Line\NextChild. */
+/** Which child a chair takes next, and what all who wait gain together by it. Mirrors Core\Line\Ahead\NextChild. */
 export interface NextChild {
   readonly ticket: string;
   readonly chair: number;
   readonly saves: number;
 }
 
-/** Whom a chair takes next: mostly whoever stands in front. Mirrors Core\Line\WhoTakesWhom. */
+/** Whom a chair takes next: mostly whoever stands in front. Mirrors Core\Line\Ahead\WhoTakesWhom. */
 export function nextFor(outlook: Outlook, chair: number): NextChild | null {
   const eligible = eligibleFor(outlook, chair).slice(0, takingWhom.lookedAt);
   const front = eligible[0];

@@ -4,7 +4,7 @@ import { type Face, stepTime } from './face';
 import type { Ticket } from './line';
 import type { Outlook } from './outlook';
 
-/** Between when and when a child is called, 8 times of 10. Mirrors Core\Line\Window. */
+/** Between when and when a child is called, 8 times of 10. Mirrors Core\Line\Ahead\Window. */
 export interface Window {
   readonly from: number;
   readonly about: number;
@@ -37,7 +37,7 @@ const MODULUS = 2_147_483_647;
 
 const part = (value: number, thousandths: number) => Math.trunc((value * thousandths) / 1000);
 
-/** Plays the line many times over. Mirrors Core\Line\Windows, proven equal by the stories. */
+/** Plays the line many times over. Mirrors Core\Line\Ahead\Windows, proven equal by the stories. */
 export function windowsOf(outlook: Outlook): Map<string, Window> {
   const queue = outlook.line.queue();
   const pace = paceOfDay(outlook);
@@ -126,7 +126,7 @@ function play(
   return seed;
 }
 
-/** What is left of something planned, given how long it is at work. Mirrors Core\Line\Spread::rest. */
+/** What is left of something planned, given how long it is at work. Mirrors Core\Line\Ahead\Spread::rest. */
 function restOf(table: readonly number[], planned: number, elapsed: number, chance: number): number {
   const first = table.findIndex((share) => part(planned, share) > elapsed);
   if (first < 0) {
@@ -137,7 +137,7 @@ function restOf(table: readonly number[], planned: number, elapsed: number, chan
   return part(planned, share) - elapsed;
 }
 
-/** How the day runs, from the newest of those who went. Mirrors Core\Line\Spread::ofDay. */
+/** How the day runs, from the newest of those who went. Mirrors Core\Line\Ahead\Spread::ofDay. */
 function paceOfDay({ line, turnaroundMs }: Outlook): [number, number] {
   let planned = 0;
   let taken = 0;

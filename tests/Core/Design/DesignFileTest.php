@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Core\Design\Design;
 use Core\Design\DesignFile;
 use Core\Design\InvalidDesignFile;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 use Core\Design\Step;
 use Core\Units\Duration;
 use Random\Engine\Mt19937;

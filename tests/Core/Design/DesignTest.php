@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Core\Design\Design;
 use Core\Design\InvalidDesign;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 use Core\Timeline\ChangeoverMatrix;
 use Core\Timeline\StepTimes;
 use Core\Timeline\Timeline;

@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
-use Core\Design\Figure;
-use Core\Design\FigurePlace;
-use Core\Design\Guide;
-use Core\Design\GuideKind;
 use Core\Design\InvalidStep;
-use Core\Design\Landmark;
-use Core\Design\Mark;
-use Core\Design\Portion;
-use Core\Design\Shape;
+use Core\Design\Place\Figure;
+use Core\Design\Place\FigurePlace;
+use Core\Design\Place\Guide;
+use Core\Design\Place\GuideKind;
+use Core\Design\Place\Landmark;
+use Core\Design\Place\Mark;
+use Core\Design\Place\Portion;
+use Core\Design\Place\Shape;
 
 it('is read from its own text, whatever it goes by', function (Guide $guide): void {
     expect(Guide::of($guide->kind, $guide->text()))->toEqual($guide);

@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use Core\Design\InvalidStep;
-use Core\Design\Side;
+use Core\Design\Place\Side;
+use Core\Design\Place\Zone;
 use Core\Design\Step;
 use Core\Design\StepValues;
-use Core\Design\Zone;
 use Tests\Core\Paint;
 
 it('refuses a step that makes no sense, and says what to do', function (Closure $make, string $says): void {

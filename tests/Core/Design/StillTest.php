@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use Core\Design\Medium;
+use Core\Design\Place\Zone;
 use Core\Design\Step;
 use Core\Design\Technique;
-use Core\Design\Zone;
 use Tests\Core\Paint;
 
 it('wants a child to hold still for brush work by the eyes or on the lips, or as typed', function (Step $step, bool $still): void {

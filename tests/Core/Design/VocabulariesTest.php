@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use Core\Design\Medium;
-use Core\Design\Placement;
-use Core\Design\Shape;
+use Core\Design\Place\Placement;
+use Core\Design\Place\Shape;
+use Core\Design\Place\Zone;
 use Core\Design\Technique;
-use Core\Design\Zone;
 
 it('has a usual technique for every medium, which suits it', function (Medium $medium): void {
     expect(Technique::usualOf($medium)->suits($medium))->toBeTrue();

@@ -8,7 +8,7 @@ use Core\Design\Alternative;
 use Core\Design\Design;
 use Core\Design\Pin;
 use Core\Design\PinKind;
-use Core\Design\Side;
+use Core\Design\Place\Side;
 use Core\Design\Step;
 use Core\Design\StepValues;
 use Core\Order\BestOrder;

@@ -8,9 +8,9 @@ use Core\Design\InvalidStep;
 use Core\Design\Medium;
 use Core\Design\Pin;
 use Core\Design\PinKind;
+use Core\Design\Place\Side;
 use Core\Design\RungChoice;
 use Core\Design\RungName;
-use Core\Design\Side;
 use Core\Design\Step;
 use Core\Design\StepValues;
 use Core\Design\Technique;
@@ -263,7 +263,7 @@ it('paints another way with the time that is left of the typed one', function ()
         medium: Medium::Brush,
         tool: 'petal',
         colours: [],
-        zones: [Core\Design\Zone::Cheek],
+        zones: [Core\Design\Place\Zone::Cheek],
         side: Side::Both,
         coats: 1,
         time: Duration::ofSeconds(40),

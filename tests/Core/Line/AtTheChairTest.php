@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Core\Line\AfterFace;
+use Core\Line\Ahead\AfterFace;
 use Core\Line\Caution;
 use Core\Line\EventKind;
 use Core\Line\InvalidEvent;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Line;
 
-use Core\Line\AfterFace;
+use Core\Line\Ahead\AfterFace;
 use Core\Line\EventKind;
 use Core\Line\FacePlan;
 use Core\Line\Line;

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use Core\Line\CallTime;
-use Core\Line\Forecast;
-use Core\Line\Outlook;
-use Core\Line\PlannedTimes;
-use Core\Line\Roster;
+use Core\Line\Ahead\CallTime;
+use Core\Line\Ahead\Forecast;
+use Core\Line\Ahead\Outlook;
+use Core\Line\Ahead\PlannedTimes;
+use Core\Line\Seating\Roster;
 use Core\Units\Duration;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
+use Core\Line\Ahead\Forecast;
+use Core\Line\Ahead\Outlook;
+use Core\Line\Ahead\PlannedTimes;
 use Core\Line\EventKind;
-use Core\Line\Forecast;
-use Core\Line\Outlook;
-use Core\Line\PlannedTimes;
-use Core\Line\Roster;
-use Core\Line\Seats;
-use Core\Line\Shift;
+use Core\Line\Seating\Roster;
+use Core\Line\Seating\Seats;
+use Core\Line\Seating\Shift;
 use Core\Units\Duration;
 use Tests\Core\Line\Day;
 

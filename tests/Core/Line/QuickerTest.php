@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Core\Line\Quicker;
+use Core\Line\Ahead\Quicker;
 use Tests\Core\Line\Day;
 
 it('offers a plan that leaves less to paint, and says how much', function (array $plan, int $now, ?int $left): void {

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
+use Core\Line\Ahead\Outlook;
+use Core\Line\Ahead\PlannedTimes;
 use Core\Line\EventKind;
-use Core\Line\Outlook;
-use Core\Line\PlannedTimes;
-use Core\Line\Roster;
-use Core\Line\TextKind;
-use Core\Line\TextsDue;
+use Core\Line\Seating\Roster;
+use Core\Line\Texts\TextKind;
+use Core\Line\Texts\TextsDue;
 use Core\Units\Duration;
 use Core\Units\Instant;
 use Tests\Core\Line\Day;

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
+use Core\Line\Ahead\Forecast;
+use Core\Line\Ahead\NextChild;
+use Core\Line\Ahead\Outlook;
+use Core\Line\Ahead\PlannedTimes;
+use Core\Line\Ahead\WhoTakesWhom;
 use Core\Line\EventKind;
-use Core\Line\Forecast;
-use Core\Line\NextChild;
-use Core\Line\Outlook;
-use Core\Line\PlannedTimes;
-use Core\Line\Roster;
-use Core\Line\Shift;
-use Core\Line\WhoTakesWhom;
+use Core\Line\Seating\Roster;
+use Core\Line\Seating\Shift;
 use Core\Units\Duration;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

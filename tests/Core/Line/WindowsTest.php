@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
+use Core\Line\Ahead\Outlook;
+use Core\Line\Ahead\PlannedTimes;
+use Core\Line\Ahead\Spread;
+use Core\Line\Ahead\Window;
+use Core\Line\Ahead\Windows;
 use Core\Line\EventKind;
-use Core\Line\Outlook;
-use Core\Line\PlannedTimes;
-use Core\Line\Roster;
-use Core\Line\Shift;
-use Core\Line\Spread;
-use Core\Line\Window;
-use Core\Line\Windows;
+use Core\Line\Seating\Roster;
+use Core\Line\Seating\Shift;
 use Core\Units\Duration;
 use Core\Units\Instant;
 use Random\Engine\Mt19937;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Core\Design\Design;
 use Core\Order\Check;
-use Core\Order\Finding;
+use Core\Order\Craft\Finding;
 use Tests\Core\Order\Craft;
 
 /** @return list<string> the rules that speak of a design, tips left out */

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Core\Design\Design;
-use Core\Design\Zone;
+use Core\Design\Place\Zone;
 use Core\Order\Preparation;
 use Tests\Core\Order\Craft;
 

@@ -6,10 +6,10 @@ use Core\Design\Step;
 use Core\Order\Constraint;
 use Core\Order\Constraints;
 use Core\Order\Course;
-use Core\Order\Fix;
+use Core\Order\Craft\Fix;
+use Core\Order\Craft\Repairs;
 use Core\Order\Preparation;
-use Core\Order\Repairs;
-use Core\Order\School;
+use Core\Order\Schools\School;
 use Core\Units\Duration;
 use Tests\Core\Order\Craft;
 
@@ -67,9 +67,9 @@ it('mends a wait by waiting, and a wrong order by the move that breaks least', f
 
 it('keeps all that constrains the same two steps in one lag', function (): void {
     $lags = Constraints::lagsOf([
-        new Constraint(rule: 'a', severity: Core\Order\Severity::Warn, from: 0, to: 1, why: '', least: 5, most: 90),
-        new Constraint(rule: 'b', severity: Core\Order\Severity::Warn, from: 0, to: 1, why: '', least: 20),
-        new Constraint(rule: 'c', severity: Core\Order\Severity::Warn, from: 0, to: 1, why: '', least: 0, most: 60),
+        new Constraint(rule: 'a', severity: Core\Order\Craft\Severity::Warn, from: 0, to: 1, why: '', least: 5, most: 90),
+        new Constraint(rule: 'b', severity: Core\Order\Craft\Severity::Warn, from: 0, to: 1, why: '', least: 20),
+        new Constraint(rule: 'c', severity: Core\Order\Craft\Severity::Warn, from: 0, to: 1, why: '', least: 0, most: 60),
     ]);
 
     expect($lags)->toHaveCount(1)->and($lags[0]->least)->toBe(20)->and($lags[0]->most)->toBe(60);

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use Core\Design\Design;
 use Core\Design\Silence;
-use Core\Order\Catalogue;
-use Core\Order\OrdersSteps;
-use Core\Order\School;
-use Core\Order\Severity;
+use Core\Order\Craft\Catalogue;
+use Core\Order\Craft\OrdersSteps;
+use Core\Order\Craft\Severity;
+use Core\Order\Schools\School;
 use Core\Units\Duration;
 use Tests\Core\Order\Craft;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use Core\Order\Check;
 use Core\Order\Circumstances;
-use Core\Order\Finding;
-use Core\Order\InvalidTradeNumber;
-use Core\Order\TradeNumber;
-use Core\Order\TradeNumbers;
+use Core\Order\Craft\Finding;
+use Core\Order\Schools\InvalidTradeNumber;
+use Core\Order\Schools\TradeNumber;
+use Core\Order\Schools\TradeNumbers;
 use Core\Surface\Drying;
 use Core\Surface\Weather;
 use Tests\Core\Order\Craft;

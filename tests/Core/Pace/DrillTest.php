@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Core\Design\Side;
+use Core\Design\Place\Side;
 use Core\Pace\Drill;
 use Core\Timeline\StepTimes;
 

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Core\Line\Roster;
-use Core\Line\Shift;
+use Core\Line\Seating\Roster;
+use Core\Line\Seating\Shift;
 use Core\Plan\ArrivalKind;
 use Core\Plan\BookingKind;
 use Core\Plan\EventPlan;

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
+use Core\Line\Ahead\KeptPromise;
+use Core\Line\Ahead\Outlook;
+use Core\Line\Ahead\PlannedTimes;
 use Core\Line\EventKind;
-use Core\Line\KeptPromise;
 use Core\Line\Line;
 use Core\Line\LineEvent;
-use Core\Line\Outlook;
-use Core\Line\PlannedTimes;
-use Core\Line\Roster;
+use Core\Line\Seating\Roster;
 use Core\Plan\Report\Change;
 use Core\Plan\Report\DayReport;
 use Core\Plan\Report\FaceTimes;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 use Core\Design\Design;
 use Core\Design\Medium;
-use Core\Design\Placement;
-use Core\Design\Side;
+use Core\Design\Place\Placement;
+use Core\Design\Place\Side;
+use Core\Design\Place\Zone;
 use Core\Design\Step;
 use Core\Design\Technique;
-use Core\Design\Zone;
 use Core\Kit\Item;
 use Core\Kit\ItemKind;
 use Core\Kit\Kit;

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use Core\Design\Medium;
+use Core\Design\Place\Zone;
 use Core\Design\Step;
-use Core\Design\Zone;
 use Core\Timeline\ChangeoverMatrix;
 use Core\Timeline\Span;
 use Core\Timeline\SpanKind;

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use App\Account\Team\AddPainter;
-use App\Models\SignIn;
-use App\Models\User;
+use App\Models\Account\SignIn;
+use App\Models\Account\User;
 use Core\Team\OneTimeCode;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\Auth;

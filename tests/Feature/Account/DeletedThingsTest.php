@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 use App\Account\Files\BringInAccount;
 use App\Account\Team\AddPainter;
-use App\Models\Design;
-use App\Models\EventDay;
-use App\Models\KitItem;
-use App\Models\Menu;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Bench\Design;
+use App\Models\Kit\KitItem;
+use App\Models\Menu\Menu;
+use App\Models\Plan\EventDay;
 use Core\Team\Role;
 use Illuminate\Routing\Route;
 use Illuminate\Routing\Router;

@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use App\Account\Team\AddPainter;
-use App\Models\KitItem;
-use App\Models\Shift;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Kit\KitItem;
+use App\Models\Plan\Shift;
 use Core\Kit\ItemValues;
 use Core\Team\Role;
 use Illuminate\Support\Facades\Auth;

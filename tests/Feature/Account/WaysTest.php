@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\Design;
-use App\Models\FacePlan;
+use App\Models\Bench\Design;
+use App\Models\Bench\FacePlan;
 use App\Plan\FacePlans\PlanAnew;
 use App\Plan\FacePlans\PlanTeamAnew;
 use Core\Design\Medium;

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Models\Design;
-use App\Models\EventDay;
-use App\Models\KitItem;
+use App\Models\Bench\Design;
+use App\Models\Kit\KitItem;
+use App\Models\Plan\EventDay;
 use Illuminate\Testing\TestResponse;
 use Tests\Scene;
 

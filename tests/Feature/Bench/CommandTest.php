@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Models\ChairEvent;
-use App\Models\Design;
-use App\Models\EventDay;
-use App\Models\Face;
-use App\Models\Team;
-use App\Models\User;
+use App\Models\Account\Team;
+use App\Models\Account\User;
+use App\Models\Bench\Design;
+use App\Models\Line\ChairEvent;
+use App\Models\Logbook\Face;
+use App\Models\Plan\EventDay;
 use Illuminate\Support\Facades\Auth;
 
 it('sets up a running fair, a line, and a logbook with history', function (): void {

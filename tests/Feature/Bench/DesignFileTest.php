@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Models\Design;
+use App\Models\Bench\Design;
 use Tests\Scene;
 
 beforeEach(function (): void {

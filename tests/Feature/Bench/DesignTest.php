@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Models\Design;
-use App\Models\FacePlan;
-use App\Models\Step;
+use App\Models\Bench\Design;
+use App\Models\Bench\FacePlan;
+use App\Models\Bench\Step;
 use Core\Design\Defaults;
 use Illuminate\Support\Str;
 use Tests\Scene;

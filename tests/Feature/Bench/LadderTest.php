@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-use App\Models\Design;
-use App\Models\DesignRung;
-use App\Models\FacePlan;
+use App\Models\Bench\Design;
+use App\Models\Bench\DesignRung;
+use App\Models\Bench\FacePlan;
 use Core\Design\Medium;
-use Core\Design\Side;
+use Core\Design\Place\Side;
+use Core\Design\Place\Zone;
 use Core\Design\Step;
 use Core\Design\Technique;
-use Core\Design\Zone;
 use Core\Units\Duration;
 use Tests\Scene;
 

@@ -3,11 +3,11 @@
 declare(strict_types=1);
 
 use App\Kit\Things\BringInKit;
-use App\Models\Design;
+use App\Models\Bench\Design;
 use Core\Design\Medium;
+use Core\Design\Place\Zone;
 use Core\Design\Technique;
-use Core\Design\Zone;
-use Core\Order\School;
+use Core\Order\Schools\School;
 use Tests\Core\Paint;
 use Tests\Scene;
 

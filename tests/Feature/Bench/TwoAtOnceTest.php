@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Models\Step;
+use App\Models\Bench\Step;
 use Illuminate\Support\Facades\DB;
 use Tests\Scene;
 

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\Menu;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Menu\Menu;
 use Illuminate\Routing\Route;
 use Illuminate\Routing\Router;
 use Random\Engine\Mt19937;

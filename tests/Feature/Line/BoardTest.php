@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use App\Account\Team\AddPainter;
 use App\Line\Board\PublicOffer;
-use App\Models\BoardLink;
-use App\Models\MenuItem;
+use App\Models\Line\BoardLink;
+use App\Models\Menu\MenuItem;
 use Core\Team\Role;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;

@@ -3,11 +3,11 @@
 declare(strict_types=1);
 
 use App\Account\Team\AddPainter;
-use App\Models\ChairEvent;
-use App\Models\EventDay;
-use App\Models\Face;
-use App\Models\FaceStep;
-use App\Models\Ticket;
+use App\Models\Line\ChairEvent;
+use App\Models\Line\Ticket;
+use App\Models\Logbook\Face;
+use App\Models\Logbook\FaceStep;
+use App\Models\Plan\EventDay;
 use Core\Team\Role;
 use Illuminate\Database\Query\Expression;
 use Illuminate\Support\Facades\DB;

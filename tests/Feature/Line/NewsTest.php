@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Account\Team\AddPainter;
 use App\Line\Board\ShareBoard;
 use App\Line\Told\ChannelOfDay;
-use App\Models\BoardLink;
+use App\Models\Line\BoardLink;
 use Core\Team\Role;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Request;

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Line\Taps\TapDetails;
-use Core\Line\AfterFace;
+use Core\Line\Ahead\AfterFace;
 use Core\Line\Caution;
 use Core\Line\PauseReason;
 use Core\Line\Payment;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Line\Board\ShareBoard;
 use App\Line\Forgetting\ForgetNotes;
 use App\Line\Texts\SendTexts;
-use App\Models\TextWish;
+use App\Models\Line\TextWish;
 use Illuminate\Support\Facades\DB;
 use Tests\Scene;
 

@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use App\Account\Team\AddPainter;
-use App\Models\DesignRung;
-use App\Models\PainterPlan;
-use App\Models\Shift;
+use App\Models\Bench\DesignRung;
+use App\Models\Bench\PainterPlan;
+use App\Models\Plan\Shift;
 use Core\Team\Role;
 use Illuminate\Support\Facades\Cache;
 use Tests\Scene;

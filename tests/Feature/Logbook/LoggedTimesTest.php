@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Models\Design;
-use App\Models\EventDay;
-use App\Models\Step;
+use App\Models\Bench\Design;
+use App\Models\Bench\Step;
+use App\Models\Plan\EventDay;
 use Core\Design\Medium;
+use Core\Design\Place\Zone;
 use Core\Design\Technique;
-use Core\Design\Zone;
 use Core\Pace\Pace;
 use Core\Pace\Run;
 use Core\Units\Duration;

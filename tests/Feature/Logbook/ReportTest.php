@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Logbook\Pace\LearnPaces;
-use App\Models\MenuItem;
+use App\Models\Menu\MenuItem;
 use Tests\Core\Paint;
 use Tests\Scene;
 

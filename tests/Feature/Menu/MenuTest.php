@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Models\EventDay;
-use App\Models\MenuItem;
+use App\Models\Menu\MenuItem;
+use App\Models\Plan\EventDay;
 use Tests\Core\Paint;
 use Tests\Scene;
 

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Models\Design;
-use App\Models\DesignRung;
-use App\Models\MenuItem;
+use App\Models\Bench\Design;
+use App\Models\Bench\DesignRung;
+use App\Models\Menu\MenuItem;
 use App\Plan\FacePlans\PlanTeamAnew;
 use App\Plan\FacePlans\RankDesigns;
 use App\Plan\FacePlans\RankDesignsOfTeam;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use App\Account\Files\FileIds;
 use App\Account\Team\AddPainter;
-use App\Models\CalendarFeed;
-use App\Models\EventDay;
-use App\Models\EventPlan;
-use App\Models\Shift;
+use App\Models\Account\CalendarFeed;
+use App\Models\Plan\EventDay;
+use App\Models\Plan\EventPlan;
+use App\Models\Plan\Shift;
 use App\Plan\Calendar\ReadCalendar;
 use Core\Plan\Diary\InvalidCalendar;
 use Core\Team\Role;

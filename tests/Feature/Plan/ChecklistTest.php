@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Kit\Things\AddThing;
-use App\Models\KeptForecast;
+use App\Models\Plan\KeptForecast;
 use App\Plan\Earlier\ForecastsMet;
 use App\StandIns\Weather\WeatherFeed;
 use Core\Kit\ItemValues;

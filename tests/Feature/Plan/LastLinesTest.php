@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Models\EventPlan;
+use App\Models\Plan\EventPlan;
 use Tests\Scene;
 
 beforeEach(function (): void {

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Models\EventPlan;
-use App\Models\MenuItem;
-use App\Models\Team;
+use App\Models\Account\Team;
+use App\Models\Menu\MenuItem;
+use App\Models\Plan\EventPlan;
 use Tests\Scene;
 
 beforeEach(function (): void {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 use App\Account\Team\AddPainter;
 use App\Kit\Things\AddThing;
-use App\Models\KitItem;
-use App\Models\StockCount;
+use App\Models\Kit\KitItem;
+use App\Models\Kit\StockCount;
 use Core\Design\Medium;
 use Core\Kit\ItemValues;
 use Core\Team\Role;

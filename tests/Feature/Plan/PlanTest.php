@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use App\Account\Team\AddPainter;
-use App\Models\FacePlan;
-use App\Models\PainterPlan;
+use App\Models\Bench\FacePlan;
+use App\Models\Bench\PainterPlan;
 use App\Plan\Forecast\MenuTimes;
 use App\Plan\Forecast\OfferedTimes;
 use Core\Design\StepValues;

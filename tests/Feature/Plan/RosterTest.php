@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use App\Account\Team\AddPainter;
-use App\Models\BenchTime;
-use App\Models\Face;
-use App\Models\FaceStep;
-use App\Models\PainterPlan;
+use App\Models\Bench\BenchTime;
+use App\Models\Bench\PainterPlan;
+use App\Models\Logbook\Face;
+use App\Models\Logbook\FaceStep;
 use Core\Team\Role;
 use Tests\Core\Paint;
 use Tests\Scene;

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use App\Account\Team\AddPainter;
-use App\Models\PracticeRun;
-use Core\Design\Side;
+use App\Models\Practice\PracticeRun;
+use Core\Design\Place\Side;
 use Core\Units\Duration;
 use Tests\Core\Paint;
 use Tests\Scene;

@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use App\Account\Team\AddPainter;
-use App\Models\Design;
-use App\Models\Search;
-use App\Models\SearchState;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Bench\Design;
+use App\Models\Search\Search;
+use App\Models\Search\SearchState;
 use App\Search\Queue\RunSearch;
 use App\Search\Queue\SearchListener;
 use App\Search\Queue\TakeSearch;

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Models\Search;
-use App\Models\SearchState;
-use App\Models\User;
+use App\Models\Account\User;
+use App\Models\Search\Search;
+use App\Models\Search\SearchState;
 use App\Search\Queue\TakeSearch;
 use Tests\Scene;
 

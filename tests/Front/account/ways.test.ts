@@ -1,8 +1,8 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Refusal } from '../../../resources/js/api/client';
 import type { WaysSheet } from '../../../resources/js/api/types.gen';
-import { TouchTest } from '../../../resources/js/rooms/account/touch.svelte';
-import { Ways } from '../../../resources/js/rooms/account/ways.svelte';
+import { TouchTest } from '../../../resources/js/rooms/account/ways/touch.svelte';
+import { Ways } from '../../../resources/js/rooms/account/ways/ways.svelte';
 
 const server = vi.hoisted(() => ({ get: vi.fn(), put: vi.fn(), delete: vi.fn() }));
 

@@ -1,9 +1,9 @@
 import { describe, expect, it, vi } from 'vitest';
 import type { FilmOnSkin, PinShown, ProposedOrder } from '../../../resources/js/api/types.gen';
-import { inRows } from '../../../resources/js/rooms/bench/films';
-import { OrderSearch } from '../../../resources/js/rooms/bench/order.svelte';
-import { Pinning } from '../../../resources/js/rooms/bench/pinning.svelte';
-import { pinWords } from '../../../resources/js/rooms/bench/pins';
+import { inRows } from '../../../resources/js/rooms/bench/advice/films';
+import { OrderSearch } from '../../../resources/js/rooms/bench/advice/order.svelte';
+import { Pinning } from '../../../resources/js/rooms/bench/steps/pinning.svelte';
+import { pinWords } from '../../../resources/js/rooms/bench/steps/pins';
 
 const server = vi.hoisted(() => ({ lines: vi.fn() }));
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { DesignSheet } from '../../../resources/js/api/types.gen';
 import type { DraftStep } from '../../../resources/js/rooms/bench/bench.svelte';
-import { echoOf, knownMs } from '../../../resources/js/rooms/bench/echo';
+import { echoOf, knownMs } from '../../../resources/js/rooms/bench/advice/echo';
 import { planStep } from '../steps';
 
 const step = (id: string, timeMs: number) => ({

@@ -2,7 +2,7 @@ import { beforeEach, expect, it, vi } from 'vitest';
 import type { LadderSheet, RungShown } from '../../../resources/js/api/types.gen';
 import { restsOn } from '../../../resources/js/lib/paces';
 import { parseMinutes } from '../../../resources/js/lib/minutes';
-import { costOf, fewOf, isSameVersion, Ladder } from '../../../resources/js/rooms/bench/ladder.svelte';
+import { costOf, fewOf, isSameVersion, Ladder } from '../../../resources/js/rooms/bench/ladder/ladder.svelte';
 import { piecesOf, tearsOf } from '../../../resources/js/tape/tape';
 import { planStep } from '../steps';
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { KitSheet } from '../../../resources/js/api/types.gen';
-import { asKitThing, ownPaints, ownTools, secondsMeant } from '../../../resources/js/rooms/bench/own';
+import { asKitThing, ownPaints, ownTools, secondsMeant } from '../../../resources/js/rooms/bench/steps/own';
 
 const kit = {
   things: [

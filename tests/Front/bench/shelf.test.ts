@@ -1,8 +1,8 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { api } from '../../../resources/js/api/client';
 import type { DesignTape } from '../../../resources/js/api/types.gen';
-import { ShelfWork } from '../../../resources/js/rooms/bench/designs.svelte';
-import { type Order, Shelf } from '../../../resources/js/rooms/bench/shelf.svelte';
+import { ShelfWork } from '../../../resources/js/rooms/bench/shelf/designs.svelte';
+import { type Order, Shelf } from '../../../resources/js/rooms/bench/shelf/shelf.svelte';
 import { planStep } from '../steps';
 
 vi.mock(import('../../../resources/js/router'), () => ({ navigate: vi.fn() }) as never);

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { DesignTape, ReadList, StartingPoint } from '../../../resources/js/api/types.gen';
-import { DesignStart } from '../../../resources/js/rooms/bench/start.svelte';
+import { DesignStart } from '../../../resources/js/rooms/bench/shelf/start.svelte';
 
 const start = (change: Partial<DesignStart>) => Object.assign(new DesignStart(), change);
 

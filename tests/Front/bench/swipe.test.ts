@@ -1,5 +1,5 @@
 import { expect, it, vi } from 'vitest';
-import { swiped } from '../../../resources/js/rooms/bench/swipe';
+import { swiped } from '../../../resources/js/rooms/bench/shelf/swipe';
 
 type At = [x: number, y: number];
 

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { pinsOf, StepWords } from '../../../resources/js/rooms/bench/words.svelte';
+import { pinsOf, StepWords } from '../../../resources/js/rooms/bench/steps/words.svelte';
 
 const server = vi.hoisted(() => ({ post: vi.fn() }));
 

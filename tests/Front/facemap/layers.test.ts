@@ -12,7 +12,7 @@ import { offOpenings, type Stain } from '../../../resources/js/facemap/marks';
 import { rimAt } from '../../../resources/js/facemap/sheets';
 import { plus, sampled, scaled, turned } from '../../../resources/js/facemap/strokes';
 import { isLimb, isSided, MIDDLE, placeOf, roomOf } from '../../../resources/js/facemap/zones';
-import { markIn, shapeIn } from '../../../resources/js/rooms/bench/samples';
+import { markIn, shapeIn } from '../../../resources/js/rooms/bench/shelf/samples';
 import { planStep } from '../steps';
 
 const marked: readonly Technique[] = TechniqueValues.filter(

@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { kept } from '../../../resources/js/api/kept';
 import { forgetChildren } from '../../../resources/js/lib/forget';
-import { guestsOf } from '../../../resources/js/rooms/plan/party-names';
+import { guestsOf } from '../../../resources/js/rooms/plan/forecast/party-names';
 
 const HOUR = 3_600_000;
 const evening = Date.UTC(2026, 10, 7, 18);

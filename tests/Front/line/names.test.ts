@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { MenuOffer } from '../../../resources/js/api/types.gen';
-import { middleOffer, MOST_NAMES, readNames } from '../../../resources/js/rooms/line/names';
+import { middleOffer, MOST_NAMES, readNames } from '../../../resources/js/rooms/line/desk/names';
 
 const menu = [
   { designId: 'wave', name: 'Wave band' },

@@ -8,7 +8,7 @@ import {
   chances,
   difference,
   leverName,
-} from '../../../resources/js/rooms/plan/answers';
+} from '../../../resources/js/rooms/plan/forecast/answers';
 
 const OPENS = Date.UTC(2026, 10, 7, 11);
 const at = (minutes: number) => OPENS + minutes * 60_000;

@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
 import type { ArtistsDay, PlayedDay } from '../../../resources/js/api/types.gen';
 import { dayPieces, tonesOf } from '../../../resources/js/rooms/plan/day';
-import { inLine } from '../../../resources/js/rooms/plan/player.svelte';
+import { inLine } from '../../../resources/js/rooms/plan/forecast/player.svelte';
 
 const face = (child: number, artist: number, design: string, arrived: number, seated: number) => ({
   child,

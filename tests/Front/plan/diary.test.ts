@@ -5,7 +5,12 @@ import type {
   ClashShown,
   DaySummary,
 } from '../../../resources/js/api/types.gen';
-import { clashesOf, clashWords, Diary, lastDone } from '../../../resources/js/rooms/plan/diary.svelte';
+import {
+  clashesOf,
+  clashWords,
+  Diary,
+  lastDone,
+} from '../../../resources/js/rooms/plan/calendar/diary.svelte';
 
 const server = vi.hoisted(() => ({ get: vi.fn(), post: vi.fn(), postFile: vi.fn(), delete: vi.fn() }));
 

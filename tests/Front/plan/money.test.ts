@@ -1,7 +1,7 @@
 import { beforeEach, expect, it, vi } from 'vitest';
 import type { MoneySheet, MoneyTermsShown, QuotePart } from '../../../resources/js/api/types.gen';
-import { onDays } from '../../../resources/js/rooms/plan/answers';
-import { comesBack, EventMoney, partName } from '../../../resources/js/rooms/plan/money.svelte';
+import { onDays } from '../../../resources/js/rooms/plan/forecast/answers';
+import { comesBack, EventMoney, partName } from '../../../resources/js/rooms/plan/money/money.svelte';
 
 const server = vi.hoisted(() => ({ put: vi.fn(), post: vi.fn(), get: vi.fn() }));
 

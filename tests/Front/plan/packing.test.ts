@@ -1,6 +1,6 @@
 import { beforeEach, expect, it, vi } from 'vitest';
 import type { PackedThing, PackingSheet, UsedThing } from '../../../resources/js/api/types.gen';
-import { amountOf, grouped, keyOf, Packing } from '../../../resources/js/rooms/plan/packing.svelte';
+import { amountOf, grouped, keyOf, Packing } from '../../../resources/js/rooms/plan/packing/packing.svelte';
 
 const server = vi.hoisted(() => ({ put: vi.fn(), delete: vi.fn() }));
 

@@ -1,6 +1,6 @@
 import { beforeEach, expect, it, vi } from 'vitest';
 import type { EventPlanSheet, ForecastShown, TermsShown } from '../../../resources/js/api/types.gen';
-import { EventPlan } from '../../../resources/js/rooms/plan/plan.svelte';
+import { EventPlan } from '../../../resources/js/rooms/plan/forecast/plan.svelte';
 
 interface Asked {
   path: string;

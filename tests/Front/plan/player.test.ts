@@ -1,6 +1,6 @@
 import { beforeEach, expect, it, vi } from 'vitest';
 import type { PlayedDay, TermsShown } from '../../../resources/js/api/types.gen';
-import { Player } from '../../../resources/js/rooms/plan/player.svelte';
+import { Player } from '../../../resources/js/rooms/plan/forecast/player.svelte';
 
 const server = vi.hoisted(() => ({ post: vi.fn() }));
 

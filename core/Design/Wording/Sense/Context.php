@@ -7,10 +7,10 @@ namespace Core\Design\Wording\Sense;
 use Core\Design\Colour;
 use Core\Design\Defaults;
 use Core\Design\Medium;
-use Core\Design\Placement;
-use Core\Design\Side;
+use Core\Design\Place\Placement;
+use Core\Design\Place\Side;
+use Core\Design\Place\Zone;
 use Core\Design\Step;
-use Core\Design\Zone;
 
 /** What stands above a line: the steps before it, the heading they stand under, and where the design is painted. */
 final readonly class Context

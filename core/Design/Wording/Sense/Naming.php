@@ -6,10 +6,10 @@ namespace Core\Design\Wording\Sense;
 
 use Core\Design\Colour;
 use Core\Design\Medium;
+use Core\Design\Place\Zone;
 use Core\Design\Technique;
 use Core\Design\Wording\Part;
 use Core\Design\Wording\PartKind;
-use Core\Design\Zone;
 
 /** What a step is called: the painter's own words, short and as typed, else what it usually is. */
 final readonly class Naming

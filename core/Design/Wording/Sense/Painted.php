@@ -6,6 +6,7 @@ namespace Core\Design\Wording\Sense;
 
 use Core\Design\BrushSize;
 use Core\Design\Medium;
+use Core\Design\Place\Zone;
 use Core\Design\Step;
 use Core\Design\Technique;
 use Core\Design\Wording\Assumption;
@@ -17,7 +18,6 @@ use Core\Design\Wording\Vocabulary;
 use Core\Design\Wording\Words\Act;
 use Core\Design\Wording\Words\Back;
 use Core\Design\Wording\Words\Thing;
-use Core\Design\Zone;
 
 /** With what and how a step is painted: as said, as its things usually are, or as the steps above were. */
 final readonly class Painted

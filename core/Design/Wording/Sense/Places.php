@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Core\Design\Wording\Sense;
 
 use Core\Design\Medium;
-use Core\Design\Placement;
-use Core\Design\Shape;
-use Core\Design\Side;
+use Core\Design\Place\Placement;
+use Core\Design\Place\Shape;
+use Core\Design\Place\Side;
+use Core\Design\Place\Zone;
 use Core\Design\Step;
 use Core\Design\Technique;
 use Core\Design\Wording\Assumption;
@@ -17,7 +18,6 @@ use Core\Design\Wording\PartKind;
 use Core\Design\Wording\Words\Back;
 use Core\Design\Wording\Words\Thing;
 use Core\Design\Wording\Words\ZoneWords;
-use Core\Design\Zone;
 
 /**
  * Where a step goes, on which side and as which shape: as said, as its thing has a place, as the step it speaks of, or where the design is.

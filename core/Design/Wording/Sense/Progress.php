@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Core\Design\Wording\Sense;
 
 use Core\Design\Defaults;
-use Core\Design\Placement;
-use Core\Design\Side;
+use Core\Design\Place\Placement;
+use Core\Design\Place\Side;
 use Core\Design\Step;
 use Core\Design\Wording\Assumption;
 use Core\Design\Wording\PartKind;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Design\Wording\Sense;
 
-use Core\Design\Figure;
-use Core\Design\FigurePlace;
-use Core\Design\Guide;
-use Core\Design\Shape;
+use Core\Design\Place\Figure;
+use Core\Design\Place\FigurePlace;
+use Core\Design\Place\Guide;
+use Core\Design\Place\Shape;
 use Core\Design\Step;
 use Core\Design\Technique;
 use Core\Design\Wording\Part;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Core\Design\Wording\Sense;
 
-use Core\Design\Mark;
-use Core\Design\Side;
+use Core\Design\Place\Mark;
+use Core\Design\Place\Side;
+use Core\Design\Place\Zone;
 use Core\Design\Step;
 use Core\Design\Wording\PartKind;
 use Core\Design\Wording\Vocabulary;
 use Core\Design\Wording\Words\Act;
 use Core\Design\Wording\Words\Back;
 use Core\Design\Wording\Words\Thing;
-use Core\Design\Zone;
 
 /** A step above once more: the same again, on the other side, in another colour, a second coat. */
 final readonly class Repeated

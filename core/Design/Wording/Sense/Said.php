@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Design\Wording\Sense;
 
 use Core\Design\Colour;
-use Core\Design\Guide;
+use Core\Design\Place\Guide;
 use Core\Design\Wording\Part;
 use Core\Design\Wording\PartKind;
 

@@ -6,9 +6,10 @@ namespace Core\Design\Wording\Sense;
 
 use Core\Design\Colour;
 use Core\Design\Defaults;
-use Core\Design\Mark;
 use Core\Design\Medium;
-use Core\Design\Side;
+use Core\Design\Place\Mark;
+use Core\Design\Place\Side;
+use Core\Design\Place\Zone;
 use Core\Design\Step;
 use Core\Design\Technique;
 use Core\Design\Wording\Assumption;
@@ -23,7 +24,6 @@ use Core\Design\Wording\Words\Back;
 use Core\Design\Wording\Words\Scanner;
 use Core\Design\Wording\Words\Spared;
 use Core\Design\Wording\Words\Tokens;
-use Core\Design\Zone;
 use Core\Units\Duration;
 
 /** Makes a step of what a piece of a line says, with what stands above it. */

@@ -9,6 +9,7 @@ use Core\Design\Alternative;
 use Core\Design\Defaults;
 use Core\Design\InvalidStep;
 use Core\Design\Medium;
+use Core\Design\Place\Zone;
 use Core\Design\Shut;
 use Core\Design\Technique;
 use Core\Design\Wording\PartKind;
@@ -16,7 +17,6 @@ use Core\Design\Wording\Vocabulary;
 use Core\Design\Wording\Words\Act;
 use Core\Design\Wording\Words\Conditions;
 use Core\Design\Wording\Words\OtherWay;
-use Core\Design\Zone;
 use Core\Units\Duration;
 
 /** How much a line wants of its step: strokes, coats, water, drying below, what is shut meanwhile, and other ways to do it. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Design\Wording\Words;
 
-use Core\Design\Guide;
 use Core\Design\InvalidStep;
+use Core\Design\Place\Guide;
 use Core\Design\Wording\PartKind;
 
 /** Numbers as people write them: how many, how many coats, which size of brush, how big, how far turned. */

@@ -7,7 +7,7 @@ namespace Core\Design\Wording\Words;
 use Core\Design\Alternative;
 use Core\Design\InvalidStep;
 use Core\Design\Medium;
-use Core\Design\Side;
+use Core\Design\Place\Side;
 use Core\Design\Technique;
 use Core\Design\Wording\Vocabulary;
 use Core\Units\Duration;

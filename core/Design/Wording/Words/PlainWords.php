@@ -6,8 +6,8 @@ namespace Core\Design\Wording\Words;
 
 use Core\Colour\Load;
 use Core\Design\Medium;
+use Core\Design\Place\Side;
 use Core\Design\Shut;
-use Core\Design\Side;
 use Core\Design\Technique;
 use Core\Design\Wording\PartKind;
 

@@ -6,7 +6,7 @@ namespace Core\Design\Wording\Words;
 
 use Core\Design\Colour;
 use Core\Design\Medium;
-use Core\Design\Side;
+use Core\Design\Place\Side;
 use Core\Design\Technique;
 use Core\Design\Wording\Part;
 use Core\Design\Wording\PartKind;

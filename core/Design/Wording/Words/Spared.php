@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Core\Design\Wording\Words;
 
+use Core\Design\Place\Zone;
 use Core\Design\Wording\Part;
 use Core\Design\Wording\PartKind;
-use Core\Design\Zone;
 
 /** Which places a line says are not to be painted: leaving the muzzle bare. */
 final readonly class Spared

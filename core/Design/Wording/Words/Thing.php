@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Core\Design\Wording\Words;
 
 use Core\Design\Medium;
-use Core\Design\Shape;
+use Core\Design\Place\Shape;
+use Core\Design\Place\Zone;
 use Core\Design\Technique;
-use Core\Design\Zone;
 
 /** A thing that painters paint: how it is usually painted, as which shape and where. */
 final readonly class Thing

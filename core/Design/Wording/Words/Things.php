@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Core\Design\Wording\Words;
 
 use Core\Design\Medium;
-use Core\Design\Shape;
+use Core\Design\Place\Shape;
+use Core\Design\Place\Zone;
 use Core\Design\Technique;
-use Core\Design\Zone;
 
 /** The things that turn up in designs of sea, shore and anywhere else, by how they are painted. Common practice, no source. */
 final readonly class Things

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Design\Wording\Words;
 
-use Core\Design\Placement;
-use Core\Design\Zone;
+use Core\Design\Place\Placement;
+use Core\Design\Place\Zone;
 
 /** What painters call places of the skin, besides the names of the zones themselves. */
 final readonly class ZoneWords

@@ -14,7 +14,7 @@
   import OwnData from './OwnData.svelte';
   import Password from './Password.svelte';
   import SecondFactor from './SecondFactor.svelte';
-  import SignOut from './SignOut.svelte';
+  import SignOut from './sign-in/SignOut.svelte';
 
   const session = createQuery(whoIsIn);
   const team = createQuery(() => ({ queryKey: ['team'], queryFn: () => api.get<TeamSheet>('team') }));

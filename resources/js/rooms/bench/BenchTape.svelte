@@ -6,7 +6,7 @@
   import { HEADROOM, INCH, type Piece, piecesOf, tearsOf } from '../../tape/tape';
   import type { StepLine } from '../../api/types.gen';
   import type { Bench } from './bench.svelte';
-  import OnTheSkin from './OnTheSkin.svelte';
+  import OnTheSkin from './advice/OnTheSkin.svelte';
 
   const { bench }: { bench: Bench } = $props();
 

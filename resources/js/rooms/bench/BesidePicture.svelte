@@ -2,13 +2,13 @@
   import { Tabs } from 'bits-ui';
   import { untrack } from 'svelte';
   import type { Bench } from './bench.svelte';
-  import Findings from './Findings.svelte';
-  import FitTo from './FitTo.svelte';
-  import { Ladder } from './ladder.svelte';
-  import LadderBeside from './LadderBeside.svelte';
-  import Pins from './Pins.svelte';
-  import TableTop from './TableTop.svelte';
-  import WhereItGoes from './WhereItGoes.svelte';
+  import Findings from './advice/Findings.svelte';
+  import FitTo from './ladder/FitTo.svelte';
+  import { Ladder } from './ladder/ladder.svelte';
+  import LadderBeside from './ladder/LadderBeside.svelte';
+  import Pins from './steps/Pins.svelte';
+  import TableTop from './advice/TableTop.svelte';
+  import WhereItGoes from './steps/WhereItGoes.svelte';
 
   const { bench }: { bench: Bench } = $props();
 

@@ -3,7 +3,7 @@
   import { minutes } from '../../lib/minutes';
   import { placementNames } from '../../lib/placements';
   import type { Bench } from './bench.svelte';
-  import DesignMenu from './DesignMenu.svelte';
+  import DesignMenu from './shelf/DesignMenu.svelte';
   import SavingWord from './SavingWord.svelte';
   import Choice from '../../ui/Choice.svelte';
 

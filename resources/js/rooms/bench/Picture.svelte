@@ -8,7 +8,7 @@
   import ZonePicker from '../../facemap/ZonePicker.svelte';
   import { sitterChosen } from '../../lib/remembered.svelte';
   import type { Bench } from './bench.svelte';
-  import { swiped } from './swipe';
+  import { swiped } from './shelf/swipe';
   import WhoSits from './WhoSits.svelte';
 
   interface Props {

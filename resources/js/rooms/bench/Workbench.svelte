@@ -4,13 +4,13 @@
   import type { Bench } from './bench.svelte';
   import BenchTape from './BenchTape.svelte';
   import BesidePicture from './BesidePicture.svelte';
-  import ChosenStep from './ChosenStep.svelte';
+  import ChosenStep from './steps/ChosenStep.svelte';
   import DesignTitle from './DesignTitle.svelte';
   import NotSaved from './NotSaved.svelte';
-  import PasteSteps from './PasteSteps.svelte';
+  import PasteSteps from './steps/PasteSteps.svelte';
   import Picture from './Picture.svelte';
-  import StepLines from './StepLines.svelte';
-  import StepPager from './StepPager.svelte';
+  import StepLines from './steps/StepLines.svelte';
+  import StepPager from './steps/StepPager.svelte';
 
   const { bench }: { bench: Bench } = $props();
 

@@ -15,8 +15,8 @@ import type {
   TapeSpan,
 } from '../../api/types.gen';
 import { newId } from '../../lib/ids';
-import { echoOf, knownMs } from './echo';
-import { pinsOf, StepWords } from './words.svelte';
+import { echoOf, knownMs } from './advice/echo';
+import { pinsOf, StepWords } from './steps/words.svelte';
 
 /** A step while it is edited: its times are the typed text, and the server says what they come to. */
 export type DraftStep = Omit<

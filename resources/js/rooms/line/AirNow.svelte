@@ -4,8 +4,8 @@
   import type { AirThen, WaysSheet } from '../../api/types.gen';
   import { clock } from '../../lib/clock.svelte';
   import Sheet from '../../ui/Sheet.svelte';
-  import DryingSheet from '../account/DryingSheet.svelte';
-  import { Ways } from '../account/ways.svelte';
+  import DryingSheet from '../account/ways/DryingSheet.svelte';
+  import { Ways } from '../account/ways/ways.svelte';
   import { airAt, isAnotherAir } from './air';
 
   const { dayId }: { dayId: string } = $props();

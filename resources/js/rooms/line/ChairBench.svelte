@@ -13,7 +13,7 @@
   import ChairChoice from './ChairChoice.svelte';
   import ChairKeys from './ChairKeys.svelte';
   import FaceTape from './FaceTape.svelte';
-  import LineWord from './LineWord.svelte';
+  import LineWord from './desk/LineWord.svelte';
   import Quicker from './Quicker.svelte';
   import KeyList from '../../ui/KeyList.svelte';
   import Sheet from '../../ui/Sheet.svelte';

@@ -2,7 +2,7 @@
   import { digitsOf, money } from '../../lib/money';
   import { teamCurrency } from '../../lib/session';
   import Sheet from '../../ui/Sheet.svelte';
-  import AmountField from '../plan/AmountField.svelte';
+  import AmountField from '../plan/money/AmountField.svelte';
   import { type CardAnswer, changeIn, likelyNotes, ScriptedCardReader } from './card-reader';
   import type { Chair } from './chair.svelte';
 

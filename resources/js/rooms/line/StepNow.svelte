@@ -10,7 +10,7 @@
   import OtherDesign from './OtherDesign.svelte';
   import { skinSays } from './skin';
   import Turnaround from './Turnaround.svelte';
-  import WalkUp from './WalkUp.svelte';
+  import WalkUp from './desk/WalkUp.svelte';
 
   const { chair, board }: { chair: Chair; board: LineBoard } = $props();
 

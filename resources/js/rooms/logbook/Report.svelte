@@ -6,7 +6,7 @@
   import { money } from '../../lib/money';
   import { teamCurrency } from '../../lib/session';
   import { p } from '../../router';
-  import { amountOf } from '../plan/packing.svelte';
+  import { amountOf } from '../plan/packing/packing.svelte';
 
   const { dayId }: { dayId: string } = $props();
 

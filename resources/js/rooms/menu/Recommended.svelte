@@ -10,7 +10,7 @@
   import { Wait } from '../../lib/wait.svelte';
   import Waits from '../../ui/Waits.svelte';
   import Said from '../../ui/Said.svelte';
-  import { chances } from '../plan/answers';
+  import { chances } from '../plan/forecast/answers';
   import { type MenuWork, offeredOf } from './menu.svelte';
   import Choice from '../../ui/Choice.svelte';
   import Tick from '../../ui/Tick.svelte';

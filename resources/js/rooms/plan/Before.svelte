@@ -4,7 +4,7 @@
   import type { ChecklistSheet } from '../../api/types.gen';
   import { idInAddress } from '../../router';
   import Fetched from '../../ui/Fetched.svelte';
-  import AirStrip from './AirStrip.svelte';
+  import AirStrip from './forecast/AirStrip.svelte';
   import BeforeList from './BeforeList.svelte';
   import EventHead from './EventHead.svelte';
 

@@ -7,7 +7,7 @@
   import { navigate } from '../../router';
   import Said from '../../ui/Said.svelte';
   import Sheet from '../../ui/Sheet.svelte';
-  import { lastDone } from './diary.svelte';
+  import { lastDone } from './calendar/diary.svelte';
   import { again, OFTEN, type Often, whichOfMonth } from './again';
   import Choice from '../../ui/Choice.svelte';
   import Tick from '../../ui/Tick.svelte';

@@ -10,7 +10,7 @@
   import Overtaken from '../../ui/Overtaken.svelte';
   import Said from '../../ui/Said.svelte';
   import Sheet from '../../ui/Sheet.svelte';
-  import { lastDone } from './diary.svelte';
+  import { lastDone } from './calendar/diary.svelte';
 
   /** @prop day the day to change; null for a new one */
   let { open = $bindable(), day }: { open: boolean; day: DaySummary | null } = $props();

@@ -4,7 +4,7 @@
   import { idInAddress } from '../../router';
   import Loading from '../../ui/Loading.svelte';
   import Trouble from '../../ui/Trouble.svelte';
-  import DayDesk from '../line/DayDesk.svelte';
+  import DayDesk from '../line/desk/DayDesk.svelte';
 
   const id = $derived(idInAddress());
   const line = new Line(() => id);

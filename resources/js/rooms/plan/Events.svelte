@@ -13,9 +13,9 @@
   import Older from '../../ui/Older.svelte';
   import Said from '../../ui/Said.svelte';
   import UndoBar from '../../ui/UndoBar.svelte';
-  import CalendarSheet from './CalendarSheet.svelte';
+  import CalendarSheet from './calendar/CalendarSheet.svelte';
   import DayForm from './DayForm.svelte';
-  import { clashesOf, Diary, lastDone } from './diary.svelte';
+  import { clashesOf, Diary, lastDone } from './calendar/diary.svelte';
 
   const days = createInfiniteQuery(() => ({
     queryKey: ['days', 'pages'],

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use Core\Design\Figure;
-use Core\Design\FigurePlace;
-use Core\Design\Placement;
-use Core\Design\Shape;
-use Core\Design\Side;
+use Core\Design\Place\Figure;
+use Core\Design\Place\FigurePlace;
+use Core\Design\Place\Placement;
+use Core\Design\Place\Shape;
+use Core\Design\Place\Side;
 use Tests\Core\Design\Wording\Reads;
 
 it('places a mark by the figure that a line speaks of', function (string $figure, string $line, FigurePlace $place, Shape $shape): void {

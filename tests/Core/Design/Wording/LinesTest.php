@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 use Core\Design\Step;
 use Core\Design\Technique;
 use Core\Design\Wording\LineKind;

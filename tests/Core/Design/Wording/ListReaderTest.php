@@ -6,9 +6,10 @@ use Core\Design\Design;
 use Core\Design\Medium;
 use Core\Design\Pin;
 use Core\Design\PinKind;
-use Core\Design\Placement;
-use Core\Design\Shape;
-use Core\Design\Side;
+use Core\Design\Place\Placement;
+use Core\Design\Place\Shape;
+use Core\Design\Place\Side;
+use Core\Design\Place\Zone;
 use Core\Design\Step;
 use Core\Design\Technique;
 use Core\Design\Wording\Assumption;
@@ -21,7 +22,6 @@ use Core\Design\Wording\Part;
 use Core\Design\Wording\PartKind;
 use Core\Design\Wording\StepPrinter;
 use Core\Design\Wording\Vocabulary;
-use Core\Design\Zone;
 use Core\Units\Duration;
 
 function readList(string $list, ?Placement $placement = Placement::FullFace): ListReading

@@ -7,7 +7,7 @@ use Core\Design\InvalidDesign;
 use Core\Design\InvalidPin;
 use Core\Design\Pin;
 use Core\Design\PinKind;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 use Core\Design\Silence;
 use Core\Design\Wording\PinReader;
 use Tests\Core\Paint;

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core\Design\Wording;
 
 use Core\Design\Colour;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
+use Core\Design\Place\Zone;
 use Core\Design\Step;
 use Core\Design\Wording\LineReading;
 use Core\Design\Wording\ListReader;
 use Core\Design\Wording\ListReading;
 use Core\Design\Wording\Vocabulary;
-use Core\Design\Zone;
 
 /** Reads lines with the words that everybody has, for tests that look at one thing each. */
 final readonly class Reads

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Core\Design\Shape;
+use Core\Design\Place\Shape;
 use Core\Design\Technique;
 use Tests\Core\Design\Wording\Reads;
 

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Core\Design\Design;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 use Core\Ladder\Internal\ToolChanges;
 use Core\Order\BestOrder;
 use Core\Order\Search\Internal\LongList;

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use Core\Design\Placement;
-use Core\Design\Shape;
-use Core\Design\Side;
+use Core\Design\Place\Placement;
+use Core\Design\Place\Shape;
+use Core\Design\Place\Side;
 use Core\Design\Step;
 use Tests\Core\Design\Wording\Reads;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use Core\Design\Colour;
 use Core\Design\Medium;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
+use Core\Design\Place\Zone;
 use Core\Design\Technique;
 use Core\Design\Wording\Sense\Naming;
-use Core\Design\Zone;
 use Tests\Core\Design\Wording\Reads;
 
 it('keeps of a line what names the step', function (string $line, string $name, string $note): void {

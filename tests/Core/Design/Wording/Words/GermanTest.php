@@ -15,7 +15,7 @@ function inGerman(string $line): array
     // Two lines above, so that the list is German beyond doubt.
     $steps = $reader->read(
         "Schwamm, blau, Stirn und Schläfen, 9s\nPinsel, Linie, schwarz, auf der Nase, 5s\n{$line}",
-        Core\Design\Placement::FullFace,
+        Core\Design\Place\Placement::FullFace,
     )->steps();
 
     return array_diff_key(StepValues::of($steps[2]), ['name' => 0, 'note' => 0]);

@@ -88,7 +88,7 @@ it('reads how many however it is written', function (string $typed, int $count):
 ]);
 
 it('counts no strokes where none can be counted: the number belongs to the name', function (string $typed, string $name): void {
-    $step = Reads::step("{$typed}, round 6, red, 9s", Core\Design\Placement::Cheek);
+    $step = Reads::step("{$typed}, round 6, red, 9s", Core\Design\Place\Placement::Cheek);
 
     expect([$step->count, $step->name])->toBe([null, $name]);
 })->with([
@@ -146,7 +146,7 @@ it('reads sizes, turns and places of marks', function (): void {
 });
 
 it('keeps a count for a small face apart', function (string $typed): void {
-    $step = Reads::step("5 petals pink, {$typed}, 9s", Core\Design\Placement::Cheek);
+    $step = Reads::step("5 petals pink, {$typed}, 9s", Core\Design\Place\Placement::Cheek);
 
     expect([$step->count, $step->smallCount])->toBe([5, 4]);
 })->with([

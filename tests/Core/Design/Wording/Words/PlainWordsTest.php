@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Core\Colour\Load;
 use Core\Design\Medium;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 use Core\Design\Technique;
 use Core\Design\Wording\LineKind;
 use Tests\Core\Design\Wording\Reads;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 use Tests\Core\Design\Wording\Reads;
 
 it('knows how a thing is usually painted', function (string $line, string $how): void {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Core\Design\Side;
+use Core\Design\Place\Side;
 use Tests\Core\Design\Wording\Reads;
 
 it('reads a time however it is written, and drops no word for it', function (string $typed, float $seconds): void {

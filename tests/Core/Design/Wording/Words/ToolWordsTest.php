@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Core\Design\Medium;
-use Core\Design\Placement;
+use Core\Design\Place\Placement;
 use Core\Design\Wording\ListReader;
 use Core\Design\Wording\Vocabulary;
 use Tests\Core\Design\Wording\Reads;

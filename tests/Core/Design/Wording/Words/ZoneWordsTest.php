@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Core\Design\Placement;
-use Core\Design\Side;
+use Core\Design\Place\Placement;
+use Core\Design\Place\Side;
 use Tests\Core\Design\Wording\Reads;
 
 it('knows a place of the face by what painters call it', function (string $words, array $zones): void {

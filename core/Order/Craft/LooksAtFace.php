@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Craft;
+
+use Core\Order\Course;
+
+interface LooksAtFace extends Rule
+{
+    /** @return list<Finding> of the design painted in its given order */
+    public function findings(Course $course): array;
+}

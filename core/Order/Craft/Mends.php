@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Craft;
+
+use Core\Order\Constraint;
+use Core\Order\Course;
+
+/** For rules that order steps and know a better way out than waiting or moving. */
+interface Mends extends OrdersSteps
+{
+    /** @return Fix|null null where waiting or moving is as good */
+    public function mend(Course $course, Constraint $broken): ?Fix;
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Order\Rules\Look;
+
+use Core\Order\Course;
+use Core\Order\Craft\Card;
+use Core\Order\Craft\Finding;
+use Core\Order\Craft\Fix;
+use Core\Order\Craft\HasCard;
+use Core\Order\Craft\LooksAtFace;
+use Core\Order\Craft\Severity;
+
+/** A split cake picked up both ways round goes muddy (common practice, no source). */
+#[Card('Split cake the same way round', Severity::Warn)]
+final readonly class SplitCakeWrongWay implements LooksAtFace
+{
+    use HasCard;
+
+    public function findings(Course $course): array
+    {
+        $findings = [];
+        $design = $course->preparation;
+        $first = [];
+        foreach ($design->steps as $at => $step) {
+            $cake = count($step->colours) > 1 ? $design->circumstances->kit->splitCakeOf($step->colours) : null;
+            if ($cake === null) {
+                continue;
+            }
+            $first[$cake->name] ??= $at;
+            $earlier = $first[$cake->name];
+            if (! $step->usesColoursOf($design->steps[$earlier])) {
+                $says = "“{$step->name}” picks up “{$cake->name}” the other way round than “{$design->name($earlier)}”. Always "
+                    .'the same way round, or the cake goes muddy.';
+                $findings[] = Finding::of(
+                    rule: $this,
+                    course: $course,
+                    places: [$earlier, $at],
+                    says: $says,
+                    fix: Fix::changing($design->design, $at, $step->withColours($design->steps[$earlier]->colours), 'Turn it round'),
+                );
+            }
+        }
+
+        return $findings;
+    }
+}

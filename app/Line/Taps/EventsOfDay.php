@@ -10,13 +10,37 @@ use Core\Line\EventKind;
 use Core\Line\FacePlan as CoreFacePlan;
 use Core\Line\LineEvent;
 use Core\Units\Instant;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Query\Expression;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /** What was tapped on a day, as the core knows it. */
 final readonly class EventsOfDay
 {
     /** @return list<LineEvent> those that arrived after the one of that number, in the order they did */
     public function __invoke(EventDay $day, int $afterSeq): array
+    {
+        return $this->read(self::rows($day, $afterSeq)->get()->all());
+    }
+
+    /** @param  int|Expression<non-falsy-string>  $afterSeq */
+    public static function rows(EventDay $day, int|Expression $afterSeq): Builder
+    {
+        return DB::table('chair_events')
+            ->leftJoin('tickets', 'tickets.id', '=', 'chair_events.ticket_id')
+            ->where('chair_events.event_day_id', $day->id)
+            ->where('chair_events.seq', '>', $afterSeq)
+            ->orderBy('chair_events.seq')
+            ->select(['chair_events.id', 'kind', 'at_ms', 'ticket_id', 'number', 'first_name', 'design_id', 'chair', 'plan_id',
+                'step_id', 'before_ticket_id', 'target_id', 'painter_id', 'until_ms', 'more']);
+    }
+
+    /**
+     * @param  array<array-key, stdClass>  $rows
+     * @return list<LineEvent>
+     */
+    public function read(array $rows): array
     {
         /**
          * @var list<\stdClass&object{
@@ -26,14 +50,7 @@ final readonly class EventsOfDay
          *     more: string|null
          * }> $rows
          */
-        $rows = DB::table('chair_events')
-            ->leftJoin('tickets', 'tickets.id', '=', 'chair_events.ticket_id')
-            ->where('chair_events.event_day_id', $day->id)
-            ->where('chair_events.seq', '>', $afterSeq)
-            ->orderBy('chair_events.seq')
-            ->get(['chair_events.id', 'kind', 'at_ms', 'ticket_id', 'number', 'first_name', 'design_id', 'chair', 'plan_id',
-                'step_id', 'before_ticket_id', 'target_id', 'painter_id', 'until_ms', 'more'])
-            ->all();
+        $rows = array_values($rows);
         $plans = $this->plans(array_values(array_unique(array_filter(array_column($rows, 'plan_id'), is_string(...)))));
 
         return array_map(static fn (object $row): LineEvent => self::event($row, $plans[(string) $row->plan_id] ?? null), $rows);

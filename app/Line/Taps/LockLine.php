@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Line\Taps;
 
+use App\Database\Statement;
 use App\Models\Plan\EventDay;
-use Illuminate\Database\Query\Expression;
-use Illuminate\Support\Facades\DB;
 
 /**
  * Keeps all others from the line of a day until the transaction ends, so that taps stand in one order and numbers are given once.
@@ -14,13 +13,17 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class LockLine
 {
-    /** @param  int  $taps  that are counted to those of the day already, which saves a way to the database */
-    public function __invoke(EventDay $day, int $taps = 0): void
+    private const LOCK = 'insert into line_turns (event_day_id, turn, taps) values (?, 1, ?) '
+        .'on duplicate key update turn = turn + 1, taps = taps + ?';
+
+    public function __invoke(EventDay $day): void
     {
-        DB::table('line_turns')->upsert(
-            ['event_day_id' => $day->id, 'turn' => 1, 'taps' => $taps],
-            'event_day_id',
-            ['turn' => new Expression('turn + 1'), 'taps' => new Expression("taps + {$taps}")],
-        );
+        Statement::together(self::statement($day, 0));
+    }
+
+    /** @param  int  $taps  that are counted to those of the day already */
+    public static function statement(EventDay $day, int $taps): Statement
+    {
+        return new Statement(self::LOCK, [$day->id, $taps, $taps]);
     }
 }

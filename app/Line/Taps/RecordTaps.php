@@ -4,26 +4,32 @@ declare(strict_types=1);
 
 namespace App\Line\Taps;
 
+use App\Database\Statement;
 use App\Line\Forgetting\ForgetNamesOfDay;
 use App\Line\Forgetting\ForgetNotesOfDay;
 use App\Line\Texts\SendTextsOfDay;
 use App\Logbook\Faces\WriteLogbook;
 use App\Logbook\Pace\LearnFromDay;
 use App\Models\Account\User;
-use App\Models\Line\Ticket;
 use App\Models\Plan\EventDay;
 use App\Plan\Forecast\KeepForecastOfDay;
 use Core\Line\EventKind;
 use Core\Line\Line;
+use Core\Line\Story;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\Expression;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
-/** Keeps a batch of taps for good, each once, and says what became of every one. */
+/**
+ * Keeps a batch of taps for good, each once, and says what became of every one.
+ *
+ * @phpstan-import-type Facts from TapGate
+ */
 final readonly class RecordTaps
 {
     public function __construct(
-        private LockLine $lockLine,
         private StoryOfDay $storyOfDay,
         private WriteLogbook $writeLogbook,
         private KeepStory $keepStory,
@@ -52,19 +58,25 @@ final readonly class RecordTaps
     private function recorded(EventDay $day, User $painter, array $taps): array
     {
         return DB::transaction(function () use ($day, $painter, $taps): array {
-            ($this->lockLine)($day, count($taps));
             $gate = $this->gate($day, $painter, $taps);
-            [$kept, $fates] = $this->keep($gate, $day, $painter, $taps);
+            [$kept, $fates, $tickets] = $this->judged($gate, $day, $taps);
             if (array_filter($fates, is_string(...)) === $fates) {
+                DB::table('line_turns')->where('event_day_id', $day->id)->decrement('taps', count($taps));
+
                 return $this->outcomes($taps, $fates, new Line);
             }
-            $story = ($this->storyOfDay)($day);
+            $story = $this->keep(
+                day: $day,
+                tickets: $tickets,
+                events: array_map(
+                    fn (Tap $tap): array => $this->row(day: $day, painter: $painter, tap: $tap, design: $gate->designOf($tap)),
+                    $kept,
+                ),
+                others: count($taps) - count($kept),
+            );
             $outcomes = $this->outcomes($taps, $fates, $story->line);
-            if ($kept !== []) {
-                $this->writeLogbook($day, $story->line, min(array_column($kept, 'atMs')));
-                if ($this->keepStory->isDue($story, $gate->count(), count($kept))) {
-                    ($this->keepStory)($day, $story);
-                }
+            if ($kept !== [] && $this->keepStory->isDue($story, $gate->count(), count($kept))) {
+                ($this->keepStory)($day, $story);
             }
             if (array_filter($kept, static fn (Tap $tap): bool => $tap->more->note !== null) !== []) {
                 ForgetNotesOfDay::dispatch($day->team_id, $day->id);
@@ -87,15 +99,25 @@ final readonly class RecordTaps
     }
 
     /**
+     * Keeps all others from the line until the transaction ends.
+     *
      * @param  list<Tap|RefusedTap>  $taps
      */
     private function gate(EventDay $day, User $painter, array $taps): TapGate
     {
+        $readable = array_values(array_filter($taps, static fn (Tap|RefusedTap $tap): bool => $tap instanceof Tap));
+        [, [$facts]] = Statement::together(
+            LockLine::statement($day, count($taps)),
+            Statement::of(TapGate::facts($day, $readable)),
+        );
+        /** @var Facts $facts */
+
         return new TapGate(
             day: $day,
             role: $painter->role,
-            taps: array_values(array_filter($taps, static fn (Tap|RefusedTap $tap): bool => $tap instanceof Tap)),
+            taps: $readable,
             counted: count($taps),
+            facts: $facts,
             nowMs: now()->getTimestampMs(),
             waiting: fn (): int => count(($this->storyOfDay)($day)->line->queue()),
         );
@@ -103,31 +125,48 @@ final readonly class RecordTaps
 
     /**
      * @param  list<Tap|RefusedTap>  $taps
-     * @return array{list<Tap>, array<int, TapFate|string>} the new taps; what is known of each one of the batch, a refusal in words
+     * @return array{list<Tap>, array<int, TapFate|string>, list<array<string, string|int|null>>} the new taps; what is known of each one
+     *     of the batch, a refusal in words; rows of the children that come with them
      */
-    private function keep(TapGate $gate, EventDay $day, User $painter, array $taps): array
+    private function judged(TapGate $gate, EventDay $day, array $taps): array
     {
-        $kept = [];
-        $fates = [];
+        $kept = $fates = $tickets = [];
         foreach ($taps as $index => $tap) {
             $fates[$index] = $tap instanceof RefusedTap ? $tap->message : $this->fate($gate, $tap);
             if ($tap instanceof Tap && $fates[$index] === TapFate::Kept) {
-                $this->giveNumber($gate, $day, $tap);
+                if ($gate->isNewTicket($tap)) {
+                    $tickets[] = ['id' => $tap->ticket, 'event_day_id' => $day->id, 'number' => $gate->nextNumber()];
+                }
                 $gate->admit($tap);
                 $kept[] = $tap;
             }
         }
-        if ($kept !== []) {
-            DB::table('chair_events')->insert(array_map(
-                fn (Tap $tap): array => $this->row(day: $day, painter: $painter, tap: $tap, design: $gate->designOf($tap)),
-                $kept,
-            ));
-        }
-        if (count($kept) < count($taps)) {
-            DB::table('line_turns')->where('event_day_id', $day->id)->decrement('taps', count($taps) - count($kept));
-        }
 
-        return [$kept, $fates];
+        return [$kept, $fates, $tickets];
+    }
+
+    /**
+     * @param  list<array<string, string|int|null>>  $tickets
+     * @param  list<array<string, string|int|null>>  $events
+     * @param  int  $others  taps that were counted to those of the day, and are none
+     * @return Story with all of them
+     */
+    private function keep(EventDay $day, array $tickets, array $events, int $others): Story
+    {
+        $since = $events === [] ? PHP_INT_MAX : min(array_map(static fn (array $event): int => (int) $event['at_ms'], $events));
+        $told = Statement::together(
+            ...($tickets === [] ? [] : [Statement::inserting('tickets', $tickets)]),
+            ...($events === [] ? [] : [Statement::inserting('chair_events', $events)]),
+            ...($others === 0 ? [] : [
+                new Statement('update line_turns set taps = taps - ? where event_day_id = ?', [$others, $day->id]),
+            ]),
+            ...[Statement::of(self::touchedSince($day, $since)), ...StoryOfDay::statements($day)],
+        );
+        [$touched, $kept, $rows] = array_slice($told, -3);
+        $story = $this->storyOfDay->told($day, $kept, $rows);
+        $this->writeLogbook($day, $story->line, $touched);
+
+        return $story;
     }
 
     private function fate(TapGate $gate, Tap $tap): TapFate|string
@@ -137,14 +176,6 @@ final readonly class RecordTaps
         }
 
         return $gate->refusal($tap) ?? TapFate::Kept;
-    }
-
-    private function giveNumber(TapGate $gate, EventDay $day, Tap $tap): void
-    {
-        if (! $gate->isNewTicket($tap)) {
-            return;
-        }
-        Ticket::query()->insert(['id' => $tap->ticket, 'event_day_id' => $day->id, 'number' => $gate->nextNumber()]);
     }
 
     /** @return array<string, string|int|null> */
@@ -171,21 +202,25 @@ final readonly class RecordTaps
     }
 
     /** Whoever has no tap at or after that moment stands as before, whatever came late: the line before it is the same. */
-    private function writeLogbook(EventDay $day, Line $line, int $sinceMs): void
+    private static function touchedSince(EventDay $day, int $ms): Builder
     {
-        /** @var array<string, int> $touched whether the logbook has a face, by ticket */
-        $touched = DB::table('chair_events')
+        return DB::table('chair_events')
             ->leftJoin('chair_events as target', 'target.id', '=', 'chair_events.target_id')
             ->join('tickets', 'tickets.id', '=', new Expression('coalesce(chair_events.ticket_id, target.ticket_id)'))
             ->leftJoin('faces', 'faces.ticket_id', '=', 'tickets.id')
             ->where('chair_events.event_day_id', $day->id)
-            ->where('chair_events.at_ms', '>=', $sinceMs)
-            ->selectRaw('distinct tickets.id, faces.ticket_id is not null as is_written')
-            ->pluck('is_written', 'id')->all();
-        $changed = array_filter(array_keys($touched), static fn (string $ticket): bool => $touched[$ticket] === 1
-            || WriteLogbook::isOf($line->tickets[$ticket] ?? null));
+            ->where('chair_events.at_ms', '>=', $ms)
+            ->selectRaw('distinct tickets.id, faces.ticket_id is not null as is_written');
+    }
+
+    /** @param  list<stdClass>  $touched  tickets, and whether the logbook has their face */
+    private function writeLogbook(EventDay $day, Line $line, array $touched): void
+    {
+        /** @var list<stdClass&object{id: string, is_written: int}> $touched */
+        $changed = array_filter($touched, static fn (stdClass $one): bool => $one->is_written === 1
+            || WriteLogbook::isOf($line->tickets[$one->id] ?? null));
         if ($changed !== []) {
-            ($this->writeLogbook)($day, $line, array_values($changed));
+            ($this->writeLogbook)($day, $line, array_column(array_values($changed), 'id'));
         }
     }
 

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Line\Taps;
 
+use App\Database\Statement;
 use App\Models\Plan\EventDay;
 use Core\Line\NeedsWholeDay;
 use Core\Line\Story;
 use Core\Line\StoryValues;
 use Core\Line\UnknownStory;
+use Illuminate\Database\Query\Expression;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /**
  * The story of a day, from the one that was kept last where that will do, else from the first of its events.
@@ -22,20 +25,33 @@ final readonly class StoryOfDay
 
     public function __invoke(EventDay $day): Story
     {
-        /** @var (\stdClass&object{seq: int, story: string, newest: int})|null $kept */
-        $kept = DB::table('line_stories')->where('event_day_id', $day->id)
-            ->select(['seq', 'story'])
-            ->selectSub(DB::table('chair_events')->where('event_day_id', $day->id)->selectRaw('coalesce(max(seq), 0)'), 'newest')
-            ->first();
-        if ($kept === null) {
-            return $this->fromTheBeginning($day);
+        return $this->told($day, ...Statement::together(...self::statements($day)));
+    }
+
+    /** @return list{Statement, Statement} the story that was kept, and what came since */
+    public static function statements(EventDay $day): array
+    {
+        $kept = DB::table('line_stories')->where('event_day_id', $day->id);
+        $since = new Expression("coalesce(({$kept->clone()->select('seq')->toRawSql()}), 0)");
+
+        return [Statement::of($kept->select('story')), Statement::of(EventsOfDay::rows($day, $since))];
+    }
+
+    /**
+     * @param  list<stdClass>  $kept  the story, if one was kept
+     * @param  list<stdClass>  $since  rows of events
+     */
+    public function told(EventDay $day, array $kept, array $since): Story
+    {
+        /** @var list<stdClass&object{story: string}> $kept */
+        if ($kept === []) {
+            return Story::of($this->events->read($since));
         }
         try {
             /** @var Values $values */
-            $values = json_decode($kept->story, true, flags: JSON_THROW_ON_ERROR);
-            $story = StoryValues::read($values);
+            $values = json_decode($kept[0]->story, true, flags: JSON_THROW_ON_ERROR);
 
-            return $kept->newest === $kept->seq ? $story : $story->with(($this->events)($day, $kept->seq));
+            return StoryValues::read($values)->with($this->events->read($since));
         } catch (NeedsWholeDay|UnknownStory) {
             return $this->fromTheBeginning($day);
         }

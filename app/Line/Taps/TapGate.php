@@ -14,11 +14,12 @@ use Core\Line\EventKind;
 use Core\Team\Role;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /**
  * Looks at the taps of one batch: does each speak of things that are there, and are this team's?
  *
- * @phpstan-type Facts \stdClass&object{
+ * @phpstan-type Facts stdClass&object{
  *     taps: int, first: int|null, last: int|null, wishes: int, tickets: string|null, events: string|null
  * }
  */
@@ -69,6 +70,7 @@ final class TapGate
     /**
      * @param  list<Tap>  $taps
      * @param  int  $counted  how many are counted to those of the day already, and are not admitted yet
+     * @param  Facts  $facts  as asked for by facts(), once the line is locked
      * @param  Closure(): int  $waiting  how many children wait; asked only where that could be too many
      */
     public function __construct(
@@ -76,11 +78,11 @@ final class TapGate
         private readonly Role $role,
         array $taps,
         int $counted,
+        stdClass $facts,
         private readonly int $nowMs,
         private readonly Closure $waiting,
     ) {
         $ids = static fn (string $field): array => array_values(array_filter(array_column($taps, $field), is_string(...)));
-        $facts = $this->facts($ids('ticket'), [...$ids('id'), ...$ids('target')]);
         $this->earliestMs = min($day->opens_ms, $facts->first ?? $day->opens_ms) - self::EARLY_MS;
         $this->count = $facts->taps - $counted;
         $this->numbers = $facts->last ?? 0;
@@ -102,26 +104,23 @@ final class TapGate
     /**
      * All in one question: each is a way to the database and back, while the line waits.
      *
-     * @param  list<string>  $tickets
-     * @param  list<string>  $events
-     * @return Facts
+     * @param  list<Tap>  $taps
      */
-    private function facts(array $tickets, array $events): \stdClass
+    public static function facts(EventDay $day, array $taps): Builder
     {
-        $ofDay = fn (string $table): Builder => DB::table($table)->where('event_day_id', $this->day->id);
-        /** @var Facts $facts */
-        $facts = $ofDay('line_turns')->select('taps')
+        $ids = static fn (string $field): array => array_values(array_filter(array_column($taps, $field), is_string(...)));
+        $ofDay = static fn (string $table): Builder => DB::table($table)->where('event_day_id', $day->id);
+
+        return $ofDay('line_turns')->select('taps')
             ->selectSub($ofDay('chair_events')->selectRaw('min(at_ms)'), 'first')
             ->selectSub($ofDay('tickets')->selectRaw('max(number)'), 'last')
             ->selectSub($ofDay('text_wishes')->selectRaw('count(*) > 0'), 'wishes')
-            ->selectSub(DB::table('tickets')->whereIn('id', $tickets)->selectRaw('json_objectagg(id, event_day_id)'), 'tickets')
+            ->selectSub(DB::table('tickets')->whereIn('id', $ids('ticket'))->selectRaw('json_objectagg(id, event_day_id)'), 'tickets')
             ->selectSub(
-                DB::table('chair_events')->whereIn('id', $events)->selectRaw('json_objectagg(id, json_array(event_day_id, kind))'),
+                DB::table('chair_events')->whereIn('id', [...$ids('id'), ...$ids('target')])
+                    ->selectRaw('json_objectagg(id, json_array(event_day_id, kind))'),
                 'events',
-            )
-            ->sole();
-
-        return $facts;
+            );
     }
 
     public function isRepeated(Tap $tap): bool

@@ -7,6 +7,8 @@ use App\Line\Board\ShareBoard;
 use App\Line\Told\ChannelOfDay;
 use App\Models\Line\BoardLink;
 use Core\Team\Role;
+use Illuminate\Contracts\Events\Dispatcher;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Request;
 use Illuminate\Support\Facades\DB;
@@ -164,4 +166,19 @@ describe('channels', function (): void {
         Http::fake(static fn () => throw new ConnectionException('nobody there'));
         ($this->tap)([Scene::tap('opened', $this->now)])->assertJsonPath('outcomes.0.fate', 'kept');
     });
+});
+
+it('goes to the database and back eleven times for a tap at most, however many come with it', function (): void {
+    $join = ($this->join)('Noor');
+    $since = ($this->tap)([Scene::tap('opened', $this->now - 5000), $join])->json('news.version');
+    $ways = 0;
+    app(Dispatcher::class)->listen(QueryExecuted::class, static function () use (&$ways): void {
+        $ways++;
+    });
+    ($this->tap)([Scene::tap('called', $this->now, ticket: $join['ticket'])], $since)->assertJsonPath('outcomes.0.fate', 'kept');
+    // To begin and to end what is all or nothing are two more.
+    expect($ways)->toBeLessThanOrEqual(9);
+    $ways = 0;
+    ($this->tap)(array_map($this->join, array_fill(0, 15, 'Wren')), $since)->assertJsonPath('outcomes.14.fate', 'kept');
+    expect($ways)->toBeLessThanOrEqual(9 + 2);
 });

@@ -72,7 +72,7 @@ Route::prefix('api')->group(function (): void {
             Route::middleware(TypedLately::class)->group(function (): void {
                 Route::post('team/invitations', [TeamController::class, 'invite'])->middleware('throttle:letters');
                 Route::put('team/members/{member}', [TeamController::class, 'role']);
-                Route::delete('team/members/{member}', [TeamController::class, 'letGo']);
+                Route::delete('team/members/{member}', [TeamController::class, 'remove']);
                 Route::get('team/file', [TeamController::class, 'takeOut']);
                 Route::get('team/file/{part}', [TeamController::class, 'takeOutPart']);
                 Route::post('team/file', [TeamController::class, 'bringIn'])->middleware(OneFileAtATime::class);

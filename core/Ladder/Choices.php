@@ -10,7 +10,7 @@ use Core\Design\PinKind;
 use Core\Design\Place\Side;
 use Core\Design\RungChoice;
 use Core\Design\Step;
-use Core\Order\Acts;
+use Core\Order\ServingSteps;
 use Core\Order\TypedWait;
 
 /** All that may be left out of a design or painted in a quicker way. Waits that were typed as steps are no part of it. */
@@ -49,7 +49,7 @@ final readonly class Choices
         $this->design = TypedWait::leftOut($design);
         $this->waits = TypedWait::in($design);
         $steps = $this->design->steps;
-        $this->acts = Acts::in($steps);
+        $this->acts = ServingSteps::in($steps);
         $this->options = array_map(
             static fn (Step $step): array => in_array($step->id, $done, true) ? [Option::asTyped($step)] : Option::of($step, $shares),
             $steps,

@@ -36,16 +36,16 @@ final readonly class Line
     /** @param  iterable<LineEvent>  $events in any order, repeats allowed */
     public static function fold(iterable $events): self
     {
-        return (new self)->told(array_map(static fn (LineEvent $event): Judged => new Judged($event), self::inOrder($events)));
+        return (new self)->told(array_map(static fn (LineEvent $event): JudgedEvent => new JudgedEvent($event), self::inOrder($events)));
     }
 
     /** As fold() comes to it for the next event. */
     public function after(LineEvent $event): self
     {
-        return $this->told([new Judged($event)]);
+        return $this->told([new JudgedEvent($event)]);
     }
 
-    /** @param  iterable<Judged>  $events  in the line's own time */
+    /** @param  iterable<JudgedEvent>  $events  in the line's own time */
     public function told(iterable $events): self
     {
         $folding = Folding::of($this);
@@ -59,7 +59,7 @@ final readonly class Line
     /**
      * Without those who went but the newest, and without the past of all but those.
      *
-     * @param  list<Judged>  $events  all that it knows
+     * @param  list<JudgedEvent>  $events  all that it knows
      */
     public function forgetting(int $endedKept, array $events): self
     {

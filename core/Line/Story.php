@@ -11,7 +11,7 @@ namespace Core\Line;
 final readonly class Story
 {
     /**
-     * @param  list<Judged>  $events  in the line's own time
+     * @param  list<JudgedEvent>  $events  in the line's own time
      * @param  Line  $line  folded from all events of the day
      */
     private function __construct(public array $events, public Line $line) {}
@@ -27,7 +27,7 @@ final readonly class Story
     /**
      * What was kept of a story, told again.
      *
-     * @param  list<Judged>  $events  in the line's own time
+     * @param  list<JudgedEvent>  $events  in the line's own time
      */
     public static function told(array $events, Forgotten $forgotten): self
     {
@@ -43,18 +43,18 @@ final readonly class Story
      */
     public function with(iterable $events): self
     {
-        $known = array_fill_keys(array_map(static fn (Judged $judged): string => $judged->event->id, $this->events), true);
+        $known = array_fill_keys(array_map(static fn (JudgedEvent $judged): string => $judged->event->id, $this->events), true);
         $new = array_values(array_filter(Line::inOrder($events), static fn (LineEvent $event): bool => ! isset($known[$event->id])));
         if ($new === []) {
             return $this;
         }
         $this->refuseIfForgotten($new, $known);
-        $isLater = static fn (Judged $judged): bool => LineEvent::compare($judged->event, $new[0]) > 0;
+        $isLater = static fn (JudgedEvent $judged): bool => LineEvent::compare($judged->event, $new[0]) > 0;
         $later = array_values(array_filter($this->events, $isLater));
         $earlier = array_slice($this->events, 0, count($this->events) - count($later));
         $line = $later === [] ? $this->line : (new Line(forgotten: $this->line->forgotten))->told($earlier);
-        $rest = Line::inOrder([...array_map(static fn (Judged $judged): LineEvent => $judged->event, $later), ...$new]);
-        $line = $line->told(array_map(static fn (LineEvent $event): Judged => new Judged($event), $rest));
+        $rest = Line::inOrder([...array_map(static fn (JudgedEvent $judged): LineEvent => $judged->event, $later), ...$new]);
+        $line = $line->told(array_map(static fn (LineEvent $event): JudgedEvent => new JudgedEvent($event), $rest));
         if ($line->forgotten->until !== null && count($line->ended()) < count($this->line->ended())) {
             // Whoever was brought back leaves a place in the list of those who went, to one who was forgotten.
             throw NeedsWholeDay::for($new[0]->id);
@@ -84,7 +84,7 @@ final readonly class Story
         $gone = array_diff_key($this->line->tickets, $line->tickets);
         $kept = array_values(array_filter(
             $this->events,
-            static fn (Judged $judged): bool => ! isset($gone[$ticketOf[$judged->event->id] ?? '']),
+            static fn (JudgedEvent $judged): bool => ! isset($gone[$ticketOf[$judged->event->id] ?? '']),
         ));
 
         return new self($kept, $line);
@@ -93,7 +93,7 @@ final readonly class Story
     /**
      * The child that each event is about, an undo that of the event it takes back.
      *
-     * @param  list<Judged>  $events
+     * @param  list<JudgedEvent>  $events
      * @return array<string, string|null>
      */
     public static function ticketsOf(array $events): array
@@ -114,7 +114,7 @@ final readonly class Story
     {
         return new self(
             array_map(
-                static fn (LineEvent $event): Judged => new Judged(
+                static fn (LineEvent $event): JudgedEvent => new JudgedEvent(
                     $event,
                     $line->past->rankAfter($event, $line->tickets),
                     $line->setAside[$event->id] ?? null,
@@ -135,7 +135,7 @@ final readonly class Story
         if ($until === null) {
             return;
         }
-        $tickets = array_fill_keys(array_map(static fn (Judged $judged): string => $judged->event->ticket ?? '', $this->events), true);
+        $tickets = array_fill_keys(array_map(static fn (JudgedEvent $judged): string => $judged->event->ticket ?? '', $this->events), true);
         foreach ($new as $event) {
             $reachesBack = match (true) {
                 ! $event->at->isAfter($until) => true,

@@ -71,7 +71,7 @@ final readonly class StoryValues
         ['finished' => $finished, 'highestNumber' => $highest, 'until' => $until] = $values['forgotten'];
 
         return Story::told(
-            array_map(static fn (array $told): Judged => self::judged($told, $plans), $values['events']),
+            array_map(static fn (array $told): JudgedEvent => self::judged($told, $plans), $values['events']),
             new Forgotten($finished, $highest, $until === null ? null : Instant::ofEpochMilliseconds($until)),
         );
     }
@@ -94,7 +94,7 @@ final readonly class StoryValues
     }
 
     /** @return Told */
-    public static function told(Judged $judged): array
+    public static function told(JudgedEvent $judged): array
     {
         $event = $judged->event;
 
@@ -128,7 +128,7 @@ final readonly class StoryValues
      * @param  Told  $told
      * @param  array<string, FacePlan>  $plans
      */
-    private static function judged(array $told, array $plans): Judged
+    private static function judged(array $told, array $plans): JudgedEvent
     {
         $event = new LineEvent(
             id: $told['id'],
@@ -156,6 +156,6 @@ final readonly class StoryValues
             spent: isset($told['spent']) ? Duration::ofMilliseconds($told['spent']) : null,
         );
 
-        return new Judged($event, isset($told['rank']) ? (float) $told['rank'] : null, $told['aside'] ?? null);
+        return new JudgedEvent($event, isset($told['rank']) ? (float) $told['rank'] : null, $told['aside'] ?? null);
     }
 }

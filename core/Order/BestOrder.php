@@ -20,7 +20,7 @@ final readonly class BestOrder
     {
         $typed = Timeline::of($design->steps, $circumstances->changeovers, $circumstances->times)->makespan();
 
-        return new self(Quickest::of(new Preparation(TypedWait::leftOut($design), $circumstances, null, TypedWait::in($design))), $typed);
+        return new self(Quickest::of(new DesignFacts(TypedWait::leftOut($design), $circumstances, null, TypedWait::in($design))), $typed);
     }
 
     public function run(Watch $watch): Proposal

@@ -17,11 +17,11 @@ use Core\Units\Duration;
 final readonly class Check
 {
     /** @param  list<Finding>  $findings  the worst first */
-    private function __construct(public Course $course, public array $findings) {}
+    private function __construct(public PaintedSequence $course, public array $findings) {}
 
     public static function of(Design $design, Circumstances $circumstances): self
     {
-        $course = Course::of($design, $circumstances);
+        $course = PaintedSequence::of($design, $circumstances);
         $findings = self::broken($course);
         foreach (Catalogue::asked($design, $circumstances->schools) as $rule) {
             if ($rule instanceof LooksAtFace) {
@@ -72,7 +72,7 @@ final readonly class Check
      *
      * @return list<Finding>
      */
-    private static function broken(Course $course): array
+    private static function broken(PaintedSequence $course): array
     {
         $first = $longest = [];
         foreach ($course->constraints->all as $constraint) {
@@ -94,7 +94,7 @@ final readonly class Check
         );
     }
 
-    private static function lack(Course $course, Constraint $constraint): int
+    private static function lack(PaintedSequence $course, Constraint $constraint): int
     {
         return $constraint->least - $course->gap($constraint->from, $constraint->to);
     }
@@ -130,12 +130,12 @@ final readonly class Check
         return (int) array_search($severity, Severity::cases(), true);
     }
 
-    private static function isBroken(Course $course, Constraint $constraint): bool
+    private static function isBroken(PaintedSequence $course, Constraint $constraint): bool
     {
         return $constraint->isBrokenBy($course->gap($constraint->from, $constraint->to), $constraint->from > $constraint->to);
     }
 
-    private static function finding(Course $course, Constraint $broken): Finding
+    private static function finding(PaintedSequence $course, Constraint $broken): Finding
     {
         $gap = $course->gap($broken->from, $broken->to);
         $said = match (true) {
@@ -159,7 +159,7 @@ final readonly class Check
     }
 
     /** @return list<Evidence> */
-    private static function evidence(Course $course, Constraint $broken, int $gap): array
+    private static function evidence(PaintedSequence $course, Constraint $broken, int $gap): array
     {
         $design = $course->preparation;
         $length = static fn (int $milliseconds): string => Duration::ofMilliseconds($milliseconds)->format();

@@ -19,13 +19,13 @@ final readonly class Clash
     private const LABELS = 6_000;
 
     /** @param  list<list<int>>  $changeovers */
-    private function __construct(private Preparation $design, private array $changeovers) {}
+    private function __construct(private DesignFacts $design, private array $changeovers) {}
 
     /**
      * @param  list<list<int>>  $changeovers
      * @return list<Constraint|list<int>> of what the painter said: constraints, and groups that are to stay together
      */
-    public static function among(Preparation $design, Constraints $constraints, array $changeovers): array
+    public static function among(DesignFacts $design, Constraints $constraints, array $changeovers): array
     {
         $clash = new self($design, $changeovers);
 
@@ -36,7 +36,7 @@ final readonly class Clash
      * @param  list<list<int>>  $changeovers
      * @param  list<Constraint|list<int>>  $kept
      */
-    public static function isFeasible(Preparation $design, array $changeovers, array $kept): bool
+    public static function isFeasible(DesignFacts $design, array $changeovers, array $kept): bool
     {
         return (new self($design, $changeovers))->mayKeep($kept);
     }

@@ -45,7 +45,7 @@ final readonly class Constraint
     ): self {
         return new self(
             rule: $rule->id(),
-            severity: $rule->card()->severity,
+            severity: $rule->info()->severity,
             from: $from,
             to: $to,
             why: $why,
@@ -97,7 +97,7 @@ final readonly class Constraint
      * @param  Closure(int, int): string  $why
      * @return list<self>
      */
-    public static function betweenTouching(Rule $rule, Preparation $design, Closure $isMeant, Closure $why): array
+    public static function betweenTouching(Rule $rule, DesignFacts $design, Closure $isMeant, Closure $why): array
     {
         $constraints = [];
         foreach ($design->touching() as [$one, $other]) {
@@ -117,7 +117,7 @@ final readonly class Constraint
      * @param  TradeNumber  $atOnce  a film that is nearly dry by then needs no wait: one goes on at once
      * @return list<self>
      */
-    public static function waiting(Rule $rule, Preparation $design, TradeNumber $atOnce, Closure $wait, Closure $why): array
+    public static function waiting(Rule $rule, DesignFacts $design, TradeNumber $atOnce, Closure $wait, Closure $why): array
     {
         $none = Duration::ofSeconds($design->circumstances->numbers->get($atOnce));
         $constraints = [];

@@ -39,15 +39,15 @@ final readonly class Constraints
         $this->all = [...$firm, ...$craft, ...$wished];
     }
 
-    public static function of(Preparation $design): self
+    public static function of(DesignFacts $design): self
     {
         $asked = Catalogue::asked($design->design, $design->circumstances->schools);
         $craft = $wished = [];
         foreach ($asked as $rule) {
             $ordered = $rule instanceof OrdersSteps ? $rule->constraints($design) : [];
-            $rule->card()->severity === Severity::Tip ? $wished[] = $ordered : $craft[] = $ordered;
+            $rule->info()->severity === Severity::Tip ? $wished[] = $ordered : $craft[] = $ordered;
         }
-        $acts = Acts::in($design->steps);
+        $acts = ServingSteps::in($design->steps);
         $craft = self::unpinned($design, array_merge(...$craft));
 
         $firm = [...self::pinned($design), ...self::typedDrying($design), ...self::typedWaits($design), ...self::acts($design, $acts)];
@@ -67,7 +67,7 @@ final readonly class Constraints
      * @param  list<Constraint>  $wished
      * @return list<Constraint>
      */
-    private static function fitting(Preparation $design, array $standing, array $wished): array
+    private static function fitting(DesignFacts $design, array $standing, array $wished): array
     {
         $precedence = new Precedence(count($design->steps));
         foreach ($standing as $constraint) {
@@ -113,7 +113,7 @@ final readonly class Constraints
     }
 
     /** @return list<Constraint> */
-    private static function pinned(Preparation $design): array
+    private static function pinned(DesignFacts $design): array
     {
         $constraints = [];
         foreach ($design->design->pins as $pin) {
@@ -140,7 +140,7 @@ final readonly class Constraints
     }
 
     /** Wanted pick-up: the later step takes up some of the earlier one's paint. */
-    private static function whileWet(Preparation $design, int $from, int $to): Constraint
+    private static function whileWet(DesignFacts $design, int $from, int $to): Constraint
     {
         $wet = $design->dryAfter($from);
         $why = "You pinned “{$design->name($to)}” while “{$design->name($from)}” is wet, which it is for {$wet->format()}.";
@@ -162,7 +162,7 @@ final readonly class Constraints
      * @param  list<Constraint>  $craft
      * @return list<Constraint>
      */
-    private static function unpinned(Preparation $design, array $craft): array
+    private static function unpinned(DesignFacts $design, array $craft): array
     {
         $wet = [];
         foreach ($design->design->pins as $pin) {
@@ -175,7 +175,7 @@ final readonly class Constraints
     }
 
     /** @return list<Constraint> */
-    private static function first(Preparation $design, int $first): array
+    private static function first(DesignFacts $design, int $first): array
     {
         $others = array_values(array_diff(array_keys($design->steps), [$first]));
 
@@ -186,7 +186,7 @@ final readonly class Constraints
     }
 
     /** @return list<Constraint> */
-    private static function last(Preparation $design, int $last): array
+    private static function last(DesignFacts $design, int $last): array
     {
         $others = array_values(array_diff(array_keys($design->steps), [$last]));
 
@@ -200,7 +200,7 @@ final readonly class Constraints
      * @param  array<int, int>  $acts  the step served by each
      * @return list<list<int>> groups that share a step are one group
      */
-    private static function groups(Preparation $design, array $acts): array
+    private static function groups(DesignFacts $design, array $acts): array
     {
         $pinned = array_filter($design->design->pins, static fn (Pin $pin): bool => $pin->kind === PinKind::Together);
         $groups = [];
@@ -227,7 +227,7 @@ final readonly class Constraints
     }
 
     /** @return list<int> */
-    private static function places(Preparation $design, Pin $pin): array
+    private static function places(DesignFacts $design, Pin $pin): array
     {
         $places = array_flip(array_column($design->steps, 'id'));
 
@@ -235,7 +235,7 @@ final readonly class Constraints
     }
 
     /** @return list<Constraint> what "dry for" of a step means, as it was typed */
-    private static function typedDrying(Preparation $design): array
+    private static function typedDrying(DesignFacts $design): array
     {
         $constraints = [];
         foreach ($design->steps as $at => $step) {
@@ -258,7 +258,7 @@ final readonly class Constraints
     }
 
     /** @return list<Constraint> */
-    private static function typedWaits(Preparation $design): array
+    private static function typedWaits(DesignFacts $design): array
     {
         $constraints = [];
         foreach ($design->waits as $wait) {
@@ -282,7 +282,7 @@ final readonly class Constraints
      * @param  array<int, int>  $acts  the step served by each
      * @return list<Constraint>
      */
-    private static function acts(Preparation $design, array $acts): array
+    private static function acts(DesignFacts $design, array $acts): array
     {
         return array_map(static fn (int $act, int $served): Constraint => new Constraint(
             rule: self::ACT, severity: Severity::Warn, from: min($act, $served), to: max($act, $served),
@@ -297,7 +297,7 @@ final readonly class Constraints
      * @param  list<Constraint>  $craft
      * @return list<Constraint>
      */
-    private static function picture(Preparation $design, array $craft): array
+    private static function picture(DesignFacts $design, array $craft): array
     {
         $caught = [];
         foreach ($craft as $constraint) {
@@ -321,7 +321,7 @@ final readonly class Constraints
     }
 
     /** Base before all that is finer, and highlights after shapes, everywhere on the face (common practice, no source). */
-    private static function comesFirst(Preparation $design, int $under, int $over): bool
+    private static function comesFirst(DesignFacts $design, int $under, int $over): bool
     {
         $isFiner = $design->layers[$over]->isFine() || $design->layers[$over] === Layer::Shape;
 

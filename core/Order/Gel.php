@@ -17,7 +17,7 @@ final readonly class Gel
 {
     private function __construct() {}
 
-    public static function insteadOf(Preparation $design, int $at): Fix
+    public static function insteadOf(DesignFacts $design, int $at): Fix
     {
         $way = new Alternative(Medium::Glitter, Technique::GlitterGel, self::of($design->circumstances->kit)->name ?? '', null);
 

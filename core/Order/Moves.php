@@ -12,14 +12,14 @@ use Core\Units\Duration;
 final readonly class Moves
 {
     private function __construct(
-        private Preparation $design,
+        private DesignFacts $design,
         private Constraints $constraints,
         private Problem $problem,
         private Schedule $schedule,
     ) {}
 
     /** @return list<Move> in the new order */
-    public static function between(Preparation $design, Constraints $constraints, Problem $problem, Schedule $schedule): array
+    public static function between(DesignFacts $design, Constraints $constraints, Problem $problem, Schedule $schedule): array
     {
         $moves = new self($design, $constraints, $problem, $schedule);
         $stayed = array_flip($moves->longestRise($schedule->order));

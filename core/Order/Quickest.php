@@ -30,7 +30,7 @@ final readonly class Quickest
      * @param  list<Constraint|list<int>>  $clash  pins and groups that cannot all be kept, and are not
      */
     private function __construct(
-        public Preparation $design,
+        public DesignFacts $design,
         public Constraints $constraints,
         private array $changeovers,
         private HalfPainted $begun,
@@ -38,7 +38,13 @@ final readonly class Quickest
         private bool $isMending = true,
     ) {
         $order = $begun->first($design->steps);
-        $lawful = Lawful::of(design: $design, constraints: $constraints, changeovers: $changeovers, typed: $order, isMending: $isMending);
+        $lawful = FeasibleOrder::of(
+            design: $design,
+            constraints: $constraints,
+            changeovers: $changeovers,
+            typed: $order,
+            isMending: $isMending,
+        );
         $durations = array_map(static fn (Duration $duration): int => $duration->milliseconds, $design->durations);
         $problem = new Problem($durations, $changeovers, Constraints::lagsOf($lawful->held ?? $constraints->firm), $constraints->together);
         $this->problem = $begun->in($problem, $design->steps);
@@ -48,7 +54,7 @@ final readonly class Quickest
     }
 
     /** @param  list<list<int>>|null  $changeovers  see changeovers(), where they are known already */
-    public static function of(Preparation $design, ?array $changeovers = null, ?HalfPainted $begun = null): self
+    public static function of(DesignFacts $design, ?array $changeovers = null, ?HalfPainted $begun = null): self
     {
         $matrix = $changeovers ?? self::changeovers($design->steps, $design->circumstances, $design->hands);
         $constraints = Constraints::of($design);
@@ -161,9 +167,9 @@ final readonly class Quickest
     }
 
     /** @param  list<list<int>>  $changeovers */
-    private static function isPossible(Preparation $design, Constraints $constraints, array $changeovers): bool
+    private static function isPossible(DesignFacts $design, Constraints $constraints, array $changeovers): bool
     {
-        return Lawful::of($design, $constraints, $changeovers, array_keys($design->steps)) !== null
+        return FeasibleOrder::of($design, $constraints, $changeovers, array_keys($design->steps)) !== null
             || Clash::isFeasible($design, $changeovers, [...$constraints->firm, ...$constraints->together]);
     }
 

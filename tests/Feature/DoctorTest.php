@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Operations\Health\HealthChecks;
 use App\Operations\Health\InstalledFiles;
-use App\Operations\Health\WhatAilsIt;
 use Illuminate\Encryption\Encrypter;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\DB;
@@ -11,7 +11,7 @@ use Symfony\Component\Process\Process;
 use Tests\Scene;
 
 beforeEach(function (): void {
-    $this->says = static fn (): string => implode("\n", app(WhatAilsIt::class)());
+    $this->says = static fn (): string => implode("\n", app(HealthChecks::class)());
 });
 
 it('says in sentences what is wrong with an installation', function (): void {

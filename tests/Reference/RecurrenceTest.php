@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Plan\Calendar\FoundBooking;
+use App\Plan\Calendar\DetectedBooking;
 use App\Plan\Calendar\ReadCalendar;
 use Illuminate\Support\Facades\Process;
 use Tests\FeatureCase;
@@ -56,7 +56,7 @@ function byUs(string $rule, string $start, string $zone, string $from): array
         ."DTSTART;TZID={$zone}:{$local}\r\nDURATION:PT2H\r\nRRULE:{$rule}\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
     $look = (new ReadCalendar)($text, 'UTC', strtotime("{$from} UTC") * 1000);
 
-    return array_map(static fn (FoundBooking $one): string => gmdate('Y-m-d H:i', intdiv($one->opensMs, 1000)), $look->found);
+    return array_map(static fn (DetectedBooking $one): string => gmdate('Y-m-d H:i', intdiv($one->opensMs, 1000)), $look->found);
 }
 
 it('lays out what repeats as another library does', function (string $start, string $zone): void {

@@ -6,7 +6,7 @@ declare(strict_types=1);
 // general solver. Usage: order.php [DESIGNS]
 
 use Core\Order\Check;
-use Core\Order\Preparation;
+use Core\Order\DesignFacts;
 use Core\Order\Quickest;
 use Core\Order\Search\Outcome;
 use Core\Order\Search\Problem;
@@ -60,7 +60,7 @@ function designs(int $designs, int $steps, float $seconds, bool $isLoose = false
     $times = $gaps = [];
     $worse = $unanswered = $proven = 0;
     for ($at = 0; $at < $designs; $at++) {
-        $quickest = Quickest::of(new Preparation($isLoose ? $generated->loose($steps) : $generated->design($steps), $circumstances));
+        $quickest = Quickest::of(new DesignFacts($isLoose ? $generated->loose($steps) : $generated->design($steps), $circumstances));
         $began = microtime(true);
         $outcome = $quickest->search(new ByTheClock($seconds));
         $times[] = 1000 * (microtime(true) - $began);

@@ -15,7 +15,7 @@ use Core\Design\Place\Placement;
 use Core\Line\Ahead\Window;
 use Core\Line\Defaults;
 use Core\Line\FacePlan;
-use Core\Line\Judged;
+use Core\Line\JudgedEvent;
 use Core\Line\LineEvent;
 use Core\Line\NeedsWholeDay;
 use Core\Line\PlannedStep;
@@ -133,7 +133,7 @@ final readonly class StoryTeller
         foreach ($arrivals as $event) {
             $story = $story->with([$event]);
             $now = ($story->line->newest?->at->epochMilliseconds ?? 0) + $this->chance->getInt(0, 30_000);
-            $told['arrivals'][] = StoryValues::told(new Judged($event));
+            $told['arrivals'][] = StoryValues::told(new JudgedEvent($event));
             $told['now'][] = $now;
             $told['boards'][] = self::digest($this->shown($story, $now));
             // They cost more than all the rest: now and then.

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Account\Email;
 
 use App\Account\SignIn\AccountOfAddress;
-use App\Account\Team\KeepAct;
+use App\Account\Team\RecordAudit;
 use App\Models\Account\PasswordLink;
 use App\Models\Account\User;
 use Illuminate\Support\Facades\DB;
@@ -21,7 +21,7 @@ final readonly class ChangeEmail
     public function __construct(
         private EmailChangeOfToken $changeOfToken,
         private AccountOfAddress $accountOfAddress,
-        private KeepAct $keepAct,
+        private RecordAudit $recordAudit,
     ) {}
 
     public function __invoke(string $token): void
@@ -36,7 +36,7 @@ final readonly class ChangeEmail
             $user->update(['email' => $change->email]);
             PasswordLink::query()->where('user_id', $user->id)->delete();
             SendAccountLetter::dispatch($user->team_id, $user->id, "You sign in with {$change->email} from now on.", $old);
-            ($this->keepAct)($user, 'changed the own e-mail address');
+            ($this->recordAudit)($user, 'changed the own e-mail address');
         });
     }
 }

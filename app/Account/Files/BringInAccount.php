@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\Files;
 
-use App\Account\Team\KeepAct;
+use App\Account\Team\RecordAudit;
 use App\Exceptions\InvalidAccountFile;
 use App\Json\ReadShapedJson;
 use App\Models\Account\Team;
@@ -29,7 +29,7 @@ final readonly class BringInAccount
         private ReadShapedJson $readShapedJson,
         private PutInRows $putInRows,
         private ReadBackAccount $readBack,
-        private KeepAct $keepAct,
+        private RecordAudit $recordAudit,
         private RankDesigns $rank,
     ) {}
 
@@ -51,9 +51,9 @@ final readonly class BringInAccount
                     );
                 }
             }
-            ($this->putInRows)($zip, new IncomingAccount($owner, ShiftedIds::random()), $owner->team_id);
+            ($this->putInRows)($zip, new IncomingAccount($owner, RemappedIds::random()), $owner->team_id);
             ($this->readBack)($owner->refresh());
-            ($this->keepAct)($owner, 'brought in a whole account');
+            ($this->recordAudit)($owner, 'brought in a whole account');
             /** @var list<string> $offered */
             $offered = MenuOffer::query()->whereIn('menu_id', Menu::ofTeam($owner->team_id)->select('id'))->pluck('design_id')->all();
             // Where the file was written before they were worked out, or by a release that did not say.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\Files;
 
-use App\Account\Team\KeepAct;
+use App\Account\Team\RecordAudit;
 use App\Exceptions\InvalidAccountFile;
 use App\Json\ReadShapedJson;
 use App\Logbook\Pace\LearnFromDay;
@@ -25,7 +25,7 @@ final readonly class BringInEvent
         private PutInRows $putInRows,
         private ReadBackAccount $readBack,
         private RestoreDay $restore,
-        private KeepAct $keepAct,
+        private RecordAudit $recordAudit,
         private FileIds $fileIds,
     ) {}
 
@@ -74,7 +74,7 @@ final readonly class BringInEvent
             'brought_seq' => ChairEvent::query()->where('event_day_id', $day->id)->max('seq') ?? 0,
         ]);
         $this->readBack->event($day);
-        ($this->keepAct)($owner, "brought in the event {$day->name}");
+        ($this->recordAudit)($owner, "brought in the event {$day->name}");
 
         return $day;
     }

@@ -12,21 +12,21 @@ final readonly class FileIds
     public function __construct(private Encrypter $encrypter) {}
 
     /** A team's own ids are not given away: the same others stand in all its files. */
-    public function outward(string $teamId): ShiftedIds
+    public function outward(string $teamId): RemappedIds
     {
-        return ShiftedIds::bySecret($this->secret("files of {$teamId}"));
+        return RemappedIds::bySecret($this->secret("files of {$teamId}"));
     }
 
     /** For the rows of a file. Another letter in it makes other ones, so no file can be written that meets a row of somebody else. */
-    public function inward(string $teamId, string $path): ShiftedIds
+    public function inward(string $teamId, string $path): RemappedIds
     {
-        return ShiftedIds::bySecret($this->secret("rows of {$teamId} ".hash_file('sha256', $path)));
+        return RemappedIds::bySecret($this->secret("rows of {$teamId} ".hash_file('sha256', $path)));
     }
 
     /** For what is met again in other files, as a painter is: always the same one, which nobody can aim either. */
     public function lasting(string $teamId, string $id): string
     {
-        return substr($id, 0, ShiftedIds::TIME).ShiftedIds::chance($this->secret("{$id} of {$teamId}"));
+        return substr($id, 0, RemappedIds::TIME).RemappedIds::chance($this->secret("{$id} of {$teamId}"));
     }
 
     /** By which other calendars know an event. */

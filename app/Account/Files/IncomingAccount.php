@@ -14,7 +14,7 @@ final class IncomingAccount extends IncomingRows
 {
     private bool $hasOwner = false;
 
-    public function __construct(private readonly User $owner, ShiftedIds $ids)
+    public function __construct(private readonly User $owner, RemappedIds $ids)
     {
         parent::__construct($owner->team_id, $ids, [$owner->id]);
     }

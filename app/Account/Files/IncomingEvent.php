@@ -19,7 +19,7 @@ final class IncomingEvent extends IncomingRows
     ];
 
     /** @param  array<array-key, string>  $own  the team's own painters and designs, by the ids of those in the file that they are */
-    public function __construct(string $teamId, ShiftedIds $ids, private readonly array $own)
+    public function __construct(string $teamId, RemappedIds $ids, private readonly array $own)
     {
         parent::__construct($teamId, $ids->with($own), array_values($own));
     }

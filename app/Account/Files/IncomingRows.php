@@ -25,7 +25,7 @@ abstract class IncomingRows
     private array $here = [];
 
     /** @param  list<string>  $own  ids of rows that are the team's already */
-    public function __construct(protected readonly string $teamId, protected ShiftedIds $ids, array $own)
+    public function __construct(protected readonly string $teamId, protected RemappedIds $ids, array $own)
     {
         $this->here = array_fill_keys($own, true);
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\Invitations;
 
-use App\Account\Team\KeepAct;
+use App\Account\Team\RecordAudit;
 use App\Models\Account\Invitation;
 use App\Models\Account\User;
 use Illuminate\Support\Facades\DB;
@@ -15,7 +15,7 @@ final readonly class JoinTeam
 {
     public const GONE = 'This link is used up, was taken back, or is older than a week. Ask for a new one.';
 
-    public function __construct(private InvitationOfToken $invitationOfToken, private KeepAct $keepAct) {}
+    public function __construct(private InvitationOfToken $invitationOfToken, private RecordAudit $recordAudit) {}
 
     public function __invoke(string $token, string $name, string $email, string $password): User
     {
@@ -27,7 +27,7 @@ final readonly class JoinTeam
             }
             $user = self::known($invitation) ?? new User(['team_id' => $invitation->team_id]);
             $user->fill(['role' => $invitation->role, 'name' => $name, 'email' => mb_strtolower($email), 'password' => $password])->save();
-            ($this->keepAct)($user, $invitation->painter_id === null ? 'came into the team' : 'signs in from now on');
+            ($this->recordAudit)($user, $invitation->painter_id === null ? 'came into the team' : 'signs in from now on');
 
             return $user->refresh();
         });

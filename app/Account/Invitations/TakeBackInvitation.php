@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Account\Invitations;
 
-use App\Account\Team\KeepAct;
+use App\Account\Team\RecordAudit;
 use App\Models\Account\Invitation;
 use App\Models\Account\User;
 
 /** Ends a link before anybody has taken it. */
 final readonly class TakeBackInvitation
 {
-    public function __construct(private KeepAct $keepAct) {}
+    public function __construct(private RecordAudit $recordAudit) {}
 
     public function __invoke(User $owner, Invitation $invitation): void
     {
         $invitation->delete();
-        ($this->keepAct)($owner, 'took back an invitation');
+        ($this->recordAudit)($owner, 'took back an invitation');
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Account\Password;
 
 use App\Account\SignIn\ConfirmPassword;
-use App\Account\Team\KeepAct;
+use App\Account\Team\RecordAudit;
 use App\Models\Account\User;
 use Illuminate\Validation\ValidationException;
 
@@ -15,7 +15,7 @@ final readonly class ChangePassword
     public function __construct(
         private ConfirmPassword $confirmPassword,
         private GiveNewPassword $giveNewPassword,
-        private KeepAct $keepAct,
+        private RecordAudit $recordAudit,
     ) {}
 
     /** @throws ValidationException when the old one is not the old one */
@@ -23,6 +23,6 @@ final readonly class ChangePassword
     {
         ($this->confirmPassword)($user, $current, 'current');
         ($this->giveNewPassword)($user, $password);
-        ($this->keepAct)($user, 'changed the own password');
+        ($this->recordAudit)($user, 'changed the own password');
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\Password;
 
-use App\Account\Team\KeepAct;
+use App\Account\Team\RecordAudit;
 use App\Models\Account\PasswordLink;
 use App\Models\Account\User;
 use Illuminate\Support\Facades\DB;
@@ -18,7 +18,7 @@ final readonly class RenewPassword
     public function __construct(
         private PasswordLinkOfToken $linkOfToken,
         private GiveNewPassword $giveNewPassword,
-        private KeepAct $keepAct,
+        private RecordAudit $recordAudit,
     ) {}
 
     public function __invoke(string $token, string $password): User
@@ -29,7 +29,7 @@ final readonly class RenewPassword
                 throw ValidationException::withMessages(['token' => self::GONE]);
             }
             ($this->giveNewPassword)($link->user, $password);
-            ($this->keepAct)($link->user, 'got a new password by a letter');
+            ($this->recordAudit)($link->user, 'got a new password by a letter');
 
             return $link->user;
         });

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Account\SecondFactor;
 
 use App\Account\Email\SendAccountLetter;
-use App\Account\Team\KeepAct;
+use App\Account\Team\RecordAudit;
 use App\Models\Account\User;
 use Core\Team\Defaults;
 use Core\Team\OneTimeCode;
@@ -19,7 +19,7 @@ final readonly class KeepSecondFactor
 {
     private const SPARE_LETTERS = 5;
 
-    public function __construct(private Session $session, private ConfirmBoth $confirmBoth, private KeepAct $keepAct) {}
+    public function __construct(private Session $session, private ConfirmBoth $confirmBoth, private RecordAudit $recordAudit) {}
 
     /**
      * @param  string  $password  asked for, with a code of the old one, where it takes the place of another
@@ -54,7 +54,7 @@ final readonly class KeepSecondFactor
         ]);
         $this->session->forget(ProposeSecondFactor::class);
         SendAccountLetter::dispatch($user->team_id, $user->id, 'You sign in with a code from now on.');
-        ($this->keepAct)($user, 'signs in with a code, too');
+        ($this->recordAudit)($user, 'signs in with a code, too');
 
         return $spare;
     }

@@ -18,7 +18,7 @@ final readonly class ChangeCurrency
 {
     private const RATES = ['hour_cents', 'least_cents', 'kilometre_cents', 'materials_cents'];
 
-    public function __construct(private KeepAct $keepAct) {}
+    public function __construct(private RecordAudit $recordAudit) {}
 
     public function __invoke(User $by, Currency $currency): void
     {
@@ -30,7 +30,7 @@ final readonly class ChangeCurrency
                 return;
             }
             $team->update(['currency' => $currency->code]);
-            ($this->keepAct)($by, "is paid in {$currency->code} from now on");
+            ($this->recordAudit)($by, "is paid in {$currency->code} from now on");
             if ($factor === 1) {
                 return;
             }

@@ -12,7 +12,7 @@ use Illuminate\Support\Facades\DB;
 /** Makes a team, and whoever asks its owner. Two teams may be called the same. */
 final readonly class FoundTeam
 {
-    public function __construct(private KeepAct $keepAct) {}
+    public function __construct(private RecordAudit $recordAudit) {}
 
     public function __invoke(string $team, string $name, string $email, string $password): User
     {
@@ -21,7 +21,7 @@ final readonly class FoundTeam
             $owner = User::ofTeam($id)->create([
                 'team_id' => $id, 'role' => Role::Owner, 'name' => $name, 'email' => mb_strtolower($email), 'password' => $password,
             ]);
-            ($this->keepAct)($owner, 'founded the team');
+            ($this->recordAudit)($owner, 'founded the team');
 
             return $owner->refresh();
         });

@@ -56,9 +56,9 @@ final readonly class TeamController
         return ($this->team)($request->painter()->refresh());
     }
 
-    public function letGo(LetGoRequest $request, LetGo $letGo): TeamSheet
+    public function remove(RemoveMemberRequest $request, RemoveMember $removeMember): TeamSheet
     {
-        $letGo($request->painter(), $request->member(), $request->boolean('keepsName'));
+        $removeMember($request->painter(), $request->member(), $request->boolean('keepsName'));
 
         return ($this->team)($request->painter());
     }
@@ -85,7 +85,7 @@ final readonly class TeamController
         return $this->signedIn($request);
     }
 
-    public function keep(BareTeamRequest $request, KeepTeam $keep): SessionState
+    public function keep(BareTeamRequest $request, CancelClosure $keep): SessionState
     {
         $keep($request->painter());
 

@@ -7,11 +7,11 @@ namespace App\Bench\Advice;
 use App\Bench\TypedSteps\StepRead;
 use App\Logbook\Pace\VersionPace;
 use Core\Design\Design;
-use Core\Table\BrushSaving;
-use Core\Table\Lack;
-use Core\Table\LaidThing;
 use Core\Timeline\RunOver;
 use Core\Timeline\Timeline;
+use Core\Workspace\BrushSaving;
+use Core\Workspace\Lack;
+use Core\Workspace\LaidThing;
 
 /** A design on a painter's bench, with all that is known of it. */
 final readonly class BenchRead

@@ -8,7 +8,7 @@ use App\Http\Resources\Resource;
 use Core\Colour\LinearRgb;
 use Core\Colour\Sight;
 use Core\Colour\Word;
-use Core\Order\Sighting;
+use Core\Order\SeenColour;
 
 /** How one colour of a step comes out. */
 final readonly class ColourSeen extends Resource
@@ -29,7 +29,7 @@ final readonly class ColourSeen extends Resource
         public bool $hasTurned,
     ) {}
 
-    public static function of(string $stepId, Sighting $sighting): self
+    public static function of(string $stepId, SeenColour $sighting): self
     {
         $coats = array_map(static fn (LinearRgb $coat): string => $coat->hex(), $sighting->coats);
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Bench\Advice;
 
 use App\Http\Resources\Resource;
-use Core\Order\Course;
 use Core\Order\Craft\Finding;
+use Core\Order\PaintedSequence;
 
 /** What happens on the skin, and what the craft says of it. */
 final readonly class CraftShown extends Resource
@@ -34,7 +34,7 @@ final readonly class CraftShown extends Resource
     }
 
     /** @return list<FilmOnSkin> */
-    private static function films(Course $course): array
+    private static function films(PaintedSequence $course): array
     {
         $films = [];
         foreach ($course->preparation->films as $at => $film) {
@@ -53,7 +53,7 @@ final readonly class CraftShown extends Resource
     }
 
     /** @return list<ColourSeen> */
-    private static function colours(Course $course): array
+    private static function colours(PaintedSequence $course): array
     {
         $seen = [];
         foreach ($course->sightings as $at => $sightings) {

@@ -10,12 +10,12 @@ use App\Logbook\Pace\PaceOfVersion;
 use App\Logbook\Pace\PacesOfDesign;
 use App\Models\Bench\Design;
 use Core\Design\Step;
-use Core\Table\BrushSaving;
-use Core\Table\LayOut;
-use Core\Table\Substitutes;
 use Core\Timeline\HandTimes;
 use Core\Timeline\RunOver;
 use Core\Timeline\Timeline;
+use Core\Workspace\BrushSaving;
+use Core\Workspace\LayOut;
+use Core\Workspace\Substitutes;
 
 /** A design with its timeline and what it needs, as the bench edits it. */
 final readonly class DesignOnBench

@@ -43,7 +43,7 @@ final readonly class FindingShown extends Resource
 
     public static function of(Finding $finding, ?FixRead $fix): self
     {
-        $card = Catalogue::rule($finding->rule)?->card();
+        $card = Catalogue::rule($finding->rule)?->info();
 
         return new self(
             rule: $finding->rule,

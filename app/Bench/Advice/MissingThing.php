@@ -6,7 +6,7 @@ namespace App\Bench\Advice;
 
 use App\Http\Resources\Resource;
 use Core\Kit\ItemKind;
-use Core\Table\Lack;
+use Core\Workspace\Lack;
 
 /** What the kit lacks for a step, the slower way where there is one, what that costs more, and what may be added to the kit. */
 final readonly class MissingThing extends Resource

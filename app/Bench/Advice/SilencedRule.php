@@ -15,6 +15,6 @@ final readonly class SilencedRule extends Resource
 
     public static function of(Silence $silence): self
     {
-        return new self($silence->rule, Catalogue::rule($silence->rule)?->card()->title ?? $silence->rule, $silence->reason);
+        return new self($silence->rule, Catalogue::rule($silence->rule)?->info()->title ?? $silence->rule, $silence->reason);
     }
 }

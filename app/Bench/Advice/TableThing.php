@@ -6,7 +6,7 @@ namespace App\Bench\Advice;
 
 use App\Http\Resources\Resource;
 use Core\Kit\ItemKind;
-use Core\Table\LaidThing;
+use Core\Workspace\LaidThing;
 
 /** A thing to lay out on the table, and the numbers of the steps that take it up. */
 final readonly class TableThing extends Resource

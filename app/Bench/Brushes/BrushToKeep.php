@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Bench\Brushes;
 
 use App\Http\Resources\Resource;
-use Core\Table\BrushSaving;
+use Core\Workspace\BrushSaving;
 
 /** What a brush kept for one colour would save a face. */
 final readonly class BrushToKeep extends Resource

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Bench\Brushes;
 
 use App\Http\Resources\Resource;
-use Core\Table\BrushWorth as CoreBrushWorth;
+use Core\Workspace\BrushWorth as CoreBrushWorth;
 
 /** What a brush kept for one colour would save: a face at most, and over a whole day that was painted. */
 final readonly class BrushWorth extends Resource

@@ -9,8 +9,8 @@ use App\Models\Account\User;
 use App\Models\Bench\Design;
 use App\Models\Logbook\Face;
 use App\Models\Plan\EventDay;
-use Core\Table\BrushSaving;
-use Core\Table\BrushWorth;
+use Core\Workspace\BrushSaving;
+use Core\Workspace\BrushWorth;
 
 /** What one more brush, kept for one colour, would have saved on every design, and over the newest day that faces were painted on. */
 final readonly class BrushesWorthKeeping

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench\Brushes;
 
-use Core\Table\BrushWorth;
+use Core\Workspace\BrushWorth;
 
 /** What brushes kept for one colour each would save. */
 final readonly class KeptBrushes

@@ -7,7 +7,7 @@ namespace App\Bench\Designs;
 use App\Models\Bench\Design;
 use App\Models\Kit\KitRemoval;
 use Core\Design\StepValues;
-use Core\Table\Replacement;
+use Core\Workspace\Replacement;
 
 /**
  * Puts one thing of the kit in the place of another in every design of a team. Runs inside the caller's transaction.

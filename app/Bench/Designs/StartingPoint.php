@@ -8,7 +8,7 @@ use App\Http\Resources\Resource;
 use App\Plan\FacePlans\PlanStep;
 use App\Plan\FacePlans\StepInPlan;
 use Core\Design\Place\Placement;
-use Core\Order\Course;
+use Core\Order\PaintedSequence;
 
 /** A shipped design that a new one may begin with. */
 final readonly class StartingPoint extends Resource
@@ -16,7 +16,7 @@ final readonly class StartingPoint extends Resource
     /** @param  list<PlanStep>  $steps */
     public function __construct(public string $name, public Placement $placement, public int $totalMs, public array $steps) {}
 
-    public static function of(Course $course): self
+    public static function of(PaintedSequence $course): self
     {
         $design = $course->preparation->design;
 

@@ -6,7 +6,7 @@ namespace App\Bench\Files;
 
 use App\Http\Requests\TeamRequest;
 use App\Models\Kit\KitItem;
-use Core\Table\Replacement;
+use Core\Workspace\Replacement;
 use Illuminate\Validation\ValidationException;
 
 /** A thing is taken out of the kit, with what takes its place in designs. */

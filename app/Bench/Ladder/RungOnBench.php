@@ -15,8 +15,8 @@ use Core\Design\RungChoice;
 use Core\Design\Step;
 use Core\Ladder\Drop;
 use Core\Ladder\Weighed;
-use Core\Order\Course;
-use Core\Table\LayOut;
+use Core\Order\PaintedSequence;
+use Core\Workspace\LayOut;
 
 /** One version of a design as the bench shows it. */
 final readonly class RungOnBench
@@ -33,7 +33,7 @@ final readonly class RungOnBench
         }
         $rung = $weighed->rung;
 
-        $course = Course::of($rung->design, $circumstances);
+        $course = PaintedSequence::of($rung->design, $circumstances);
         $whole = $rung->version->look / max(0.0001, $rung->version->share());
 
         return new RungSheet(

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Operations\Health\WhatAilsIt;
+use App\Operations\Health\HealthChecks;
 use Illuminate\Console\Command;
 
 /** Exit 0 when all is well, 1 when something is not. */
@@ -14,9 +14,9 @@ final class Doctor extends Command
 
     protected $description = 'Say what is wrong with this installation, and what to do about it';
 
-    public function handle(WhatAilsIt $whatAilsIt): int
+    public function handle(HealthChecks $healthChecks): int
     {
-        $ailments = $whatAilsIt();
+        $ailments = $healthChecks();
         foreach ($ailments as $ailment) {
             $this->line("- {$ailment}");
         }

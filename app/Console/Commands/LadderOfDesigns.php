@@ -17,9 +17,9 @@ use Core\Ladder\StopPoint;
 use Core\Ladder\StopPoints;
 use Core\Ladder\TooManyChoices;
 use Core\Order\Circumstances;
-use Core\Table\LaidThing;
-use Core\Table\LayOut;
 use Core\Units\Duration;
+use Core\Workspace\LaidThing;
+use Core\Workspace\LayOut;
 use Illuminate\Console\Command;
 
 /** Exit 0 when every design has a rung (that fits, where minutes are given), 1 when one has none, 2 on bad input. */

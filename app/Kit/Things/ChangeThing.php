@@ -9,7 +9,7 @@ use App\Models\Account\User;
 use App\Models\Kit\KitItem;
 use App\Plan\FacePlans\PlanTeamAnew;
 use Core\Kit\Item;
-use Core\Table\Replacement;
+use Core\Workspace\Replacement;
 use Illuminate\Support\Facades\DB;
 
 /** Changes a thing of the kit. Designs that use it follow its new name and colours, and are timed anew. */

@@ -8,7 +8,7 @@ use App\Models\Account\User;
 use App\Models\Bench\BenchTime;
 use App\Plan\FacePlans\PlanTeamAnew;
 use Core\Kit\BenchAction;
-use Core\Pace\MiddleOf;
+use Core\Pace\Median;
 use Core\Units\Duration;
 use Illuminate\Support\Facades\DB;
 
@@ -24,7 +24,7 @@ final readonly class KeepHandTime
                 BenchTime::query()->where($key)->delete();
             } else {
                 BenchTime::query()->updateOrCreate($key, [
-                    'time_ms' => MiddleOf::durations($repetitions)->milliseconds,
+                    'time_ms' => Median::durations($repetitions)->milliseconds,
                     'repetitions' => count($repetitions),
                 ]);
             }

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Kit\Things;
 
-use App\Account\Team\KeepAct;
+use App\Account\Team\RecordAudit;
 use App\Bench\Designs\ReplaceInDesigns;
 use App\Exceptions\ThingInUse;
 use App\Models\Account\User;
 use App\Models\Kit\KitItem;
 use App\Models\Kit\KitRemoval;
 use App\Plan\FacePlans\PlanTeamAnew;
-use Core\Table\Replacement;
+use Core\Workspace\Replacement;
 use Illuminate\Support\Facades\DB;
 
 /** Takes a thing out of the kit, another one in its place where one was chosen. */
@@ -20,7 +20,7 @@ final readonly class RemoveThing
     public function __construct(
         private UsesOfThing $usesOfThing,
         private ReplaceInDesigns $replaceInDesigns,
-        private KeepAct $keepAct,
+        private RecordAudit $recordAudit,
     ) {}
 
     /**
@@ -47,7 +47,7 @@ final readonly class RemoveThing
                 'steps' => $steps,
             ]);
             $thing->delete();
-            ($this->keepAct)($painter, "took {$thing->name} out of the kit");
+            ($this->recordAudit)($painter, "took {$thing->name} out of the kit");
             PlanTeamAnew::dispatch($painter->team_id);
 
             return $removal;

@@ -9,7 +9,7 @@ use App\Models\Bench\Design;
 use App\Models\Bench\Step;
 use App\Models\Kit\KitItem;
 use Core\Kit\Item;
-use Core\Table\Replacement;
+use Core\Workspace\Replacement;
 
 /** Where designs use a thing of the kit, and what could take its place. */
 final readonly class UsesOfThing

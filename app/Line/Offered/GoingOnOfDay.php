@@ -12,7 +12,7 @@ use Core\Line\StepStatus;
 use Core\Line\TicketStatus;
 use Core\Order\Constraint;
 use Core\Order\Constraints;
-use Core\Order\Preparation;
+use Core\Order\DesignFacts;
 use Core\Surface\GoingOn;
 use Core\Units\Duration;
 use Illuminate\Support\Facades\DB;
@@ -32,7 +32,7 @@ final readonly class GoingOnOfDay
         $circumstances = $bench->circumstances($bench->stepTimes);
         $times = [];
         foreach ($designs as $design) {
-            $waits = self::waits(new Preparation($design->toCore(), $circumstances));
+            $waits = self::waits(new DesignFacts($design->toCore(), $circumstances));
             foreach ($waits === [] ? [] : $this->faces($day, $design) as $face) {
                 $times[$face[0]->painter_id] = [...$times[$face[0]->painter_id] ?? [], ...self::goingOn($face, $waits)];
             }
@@ -42,7 +42,7 @@ final readonly class GoingOnOfDay
     }
 
     /** @return list<array{string, string, int}> the ways of film and step, and the wait between them in milliseconds */
-    private static function waits(Preparation $design): array
+    private static function waits(DesignFacts $design): array
     {
         $ways = array_map(StepValues::way(...), $design->steps);
         $wanted = array_filter(Constraints::of($design)->craft, static fn (Constraint $one): bool => $one->least > 0);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Line\Told;
 
 use App\Http\Resources\Resource;
-use Core\Line\Judged;
+use Core\Line\JudgedEvent;
 use Core\Line\LineEvent;
 
 /** What a reader of a line lacks: taps to go on from what was told before, or the whole line in its place. */
@@ -34,7 +34,10 @@ final readonly class LineNews extends Resource
             now: $read->now->epochMilliseconds,
             line: $read->whole === null ? null : LineBoard::of($read->whole),
             plans: array_values(array_map(ToldPlan::of(...), array_column($plans, null, 'id'))),
-            taps: array_map(static fn (LineEvent $event): ToldTap => ToldTap::of(new Judged($event), $read->showsMoney), $read->events),
+            taps: array_map(
+                static fn (LineEvent $event): ToldTap => ToldTap::of(new JudgedEvent($event), $read->showsMoney),
+                $read->events,
+            ),
         );
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Line\Told;
 
 use App\Http\Resources\Resource;
-use Core\Line\Judged;
+use Core\Line\JudgedEvent;
 use Core\Line\Story;
 
 /** The events of a line, from which a browser folds it by itself: Core\Line\Story. */
@@ -36,7 +36,7 @@ final readonly class LineStory extends Resource
             highestNumber: $forgotten->highestNumber,
             until: $forgotten->until?->epochMilliseconds,
             plans: array_map(ToldPlan::of(...), $story->plans()),
-            taps: array_map(static fn (Judged $judged): ToldTap => ToldTap::of($judged, $showsMoney), $story->events),
+            taps: array_map(static fn (JudgedEvent $judged): ToldTap => ToldTap::of($judged, $showsMoney), $story->events),
         );
     }
 }

@@ -8,12 +8,12 @@ use App\Http\Resources\SparseResource;
 use Core\Line\Ahead\AfterFace;
 use Core\Line\Caution;
 use Core\Line\EventKind;
-use Core\Line\Judged;
+use Core\Line\JudgedEvent;
 use Core\Line\PauseReason;
 use Core\Line\Payment;
 use Core\Line\StoryValues;
 
-/** A tap that the server has, with what became of it: Core\Line\Judged. */
+/** A tap that the server has, with what became of it: Core\Line\JudgedEvent. */
 final readonly class ToldTap extends SparseResource
 {
     /**
@@ -49,7 +49,7 @@ final readonly class ToldTap extends SparseResource
         public ?string $aside = null,
     ) {}
 
-    public static function of(Judged $judged, bool $showsMoney): self
+    public static function of(JudgedEvent $judged, bool $showsMoney): self
     {
         $event = $judged->event;
 

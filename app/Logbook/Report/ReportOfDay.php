@@ -18,7 +18,7 @@ use App\Plan\Packing\StockOfDay;
 use Core\Line\Ahead\KeptPromise;
 use Core\Line\Ahead\Outlook;
 use Core\Line\Ahead\PlannedTimes;
-use Core\Line\Judged;
+use Core\Line\JudgedEvent;
 use Core\Line\Line;
 use Core\Line\LineEvent;
 use Core\Line\StepStatus;
@@ -133,7 +133,7 @@ final readonly class ReportOfDay
     }
 
     /**
-     * @param  list<Judged>  $events
+     * @param  list<JudgedEvent>  $events
      * @param  array<string, DesignOnDay>  $designs
      * @return list<KeptPromise>
      */
@@ -146,7 +146,7 @@ final readonly class ReportOfDay
         $core = $roster->toCore();
 
         return KeptPromise::ofDay(
-            array_map(static fn (Judged $judged): LineEvent => $judged->event, $events),
+            array_map(static fn (JudgedEvent $judged): LineEvent => $judged->event, $events),
             static fn (Line $line, LineEvent $event): Outlook => new Outlook(
                 line: $line,
                 planned: $planned,

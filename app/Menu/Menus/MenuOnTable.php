@@ -21,9 +21,9 @@ use Core\Plan\Menu\MenuCheck;
 use Core\Plan\Menu\MenuOffer;
 use Core\Plan\Menu\Promise;
 use Core\Plan\Simulation\FaceTime;
-use Core\Table\Lack;
-use Core\Table\Substitutes;
 use Core\Units\Duration;
+use Core\Workspace\Lack;
+use Core\Workspace\Substitutes;
 
 /** A menu as its painter looks at it: with the own paces, the own kit, and what that makes of each promise. */
 final readonly class MenuOnTable

@@ -28,7 +28,7 @@ final readonly class BookingFound extends Resource
         public ?string $trouble,
     ) {}
 
-    public static function of(FoundBooking $one, CalendarLooked $looked): self
+    public static function of(DetectedBooking $one, CalendarLooked $looked): self
     {
         $known = $looked->known[$one->key] ?? null;
 
@@ -47,7 +47,7 @@ final readonly class BookingFound extends Resource
         );
     }
 
-    private static function state(FoundBooking $one, ?DayFacts $known, int $nowMs): BookingState
+    private static function state(DetectedBooking $one, ?DayFacts $known, int $nowMs): BookingState
     {
         return match (true) {
             $one->trouble !== null => BookingState::Unfit,

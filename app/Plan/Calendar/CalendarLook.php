@@ -8,7 +8,7 @@ namespace App\Plan\Calendar;
 final readonly class CalendarLook
 {
     /**
-     * @param  list<FoundBooking>  $found  in the order of time
+     * @param  list<DetectedBooking>  $found  in the order of time
      * @param  list<string>  $left  what was left out, in words
      */
     public function __construct(public array $found, public array $left) {}

@@ -21,13 +21,13 @@ final readonly class CalendarShown extends Resource
     {
         $found = $looked->look->found;
         $names = array_combine(
-            array_map(static fn (FoundBooking $one): string => $one->key, $found),
-            array_map(static fn (FoundBooking $one): string => $one->name, $found),
+            array_map(static fn (DetectedBooking $one): string => $one->key, $found),
+            array_map(static fn (DetectedBooking $one): string => $one->name, $found),
         );
         $isFound = static fn (ClashShown $clash): bool => isset($names[$clash->firstId]) || isset($names[$clash->secondId]);
 
         return new self(
-            found: array_map(static fn (FoundBooking $one): BookingFound => BookingFound::of($one, $looked), $found),
+            found: array_map(static fn (DetectedBooking $one): BookingFound => BookingFound::of($one, $looked), $found),
             left: $looked->look->left,
             clashes: array_values(array_filter(ClashShown::all($looked->diary, $names), $isFound)),
         );

@@ -26,17 +26,17 @@ final readonly class LookAtCalendar
     {
         $now = now()->getTimestampMs();
         $look = ($this->readCalendar)($text, $timezone, $now);
-        $known = ($this->bookingsKnown)($teamId, array_map(static fn (FoundBooking $one): string => $one->key, $look->found));
+        $known = ($this->bookingsKnown)($teamId, array_map(static fn (DetectedBooking $one): string => $one->key, $look->found));
         $thought = array_values(array_filter(
             $look->found,
-            static fn (FoundBooking $one): bool => $one->trouble === null && $one->closesMs > $now,
+            static fn (DetectedBooking $one): bool => $one->trouble === null && $one->closesMs > $now,
         ));
         $last = EventDay::ofTeam($teamId)->orderByDesc('opens_ms')->first();
 
         return new CalendarLooked(
             look: $look,
             known: array_map(DayFacts::of(...), $known),
-            diary: ($this->diaryOfTeam)($teamId, array_map(static fn (FoundBooking $one): Booking => DiaryOfTeam::thought(
+            diary: ($this->diaryOfTeam)($teamId, array_map(static fn (DetectedBooking $one): Booking => DiaryOfTeam::thought(
                 id: $one->key, opensMs: $one->opensMs, closesMs: $one->closesMs, place: $one->place, chairs: $one->chairs ?? 1,
             ), $thought), array_map(static fn (EventDay $day): string => $day->id, array_values($known))),
             nowMs: $now,

@@ -65,8 +65,8 @@ final readonly class ReadCalendar
         if ($found === []) {
             throw InvalidCalendar::empty();
         }
-        $order = static fn (FoundBooking $one): array => [$one->closesMs < $nowMs, $one->opensMs, $one->key];
-        usort($found, static fn (FoundBooking $one, FoundBooking $other): int => $order($one) <=> $order($other));
+        $order = static fn (DetectedBooking $one): array => [$one->closesMs < $nowMs, $one->opensMs, $one->key];
+        usort($found, static fn (DetectedBooking $one, DetectedBooking $other): int => $order($one) <=> $order($other));
 
         return new CalendarLook(array_slice($found, 0, self::MOST), self::left($gone, $more, count($found)));
     }
@@ -115,7 +115,7 @@ final readonly class ReadCalendar
      * @param  non-empty-list<CalendarEntry>  $entries  of one name
      * @param  int  $steps  left, of all that repeats
      * @param  int  $laid  times left that may be laid out
-     * @return iterable<FoundBooking|null> null for more than is laid out
+     * @return iterable<DetectedBooking|null> null for more than is laid out
      */
     private static function laidOut(string $uid, array $entries, DateTimeZone $here, int $nowMs, int &$steps, int &$laid): iterable
     {
@@ -124,7 +124,7 @@ final readonly class ReadCalendar
             $entry = $entries[count($entries) - 1];
             $start = $entry->start($here);
             if (! $entry->isCancelled() && $start !== null) {
-                yield from FoundBooking::in($entry, self::key($uid), $start, $here);
+                yield from DetectedBooking::in($entry, self::key($uid), $start, $here);
             }
 
             return;
@@ -135,11 +135,11 @@ final readonly class ReadCalendar
             $each = $isPlain ? new EventIterator($events, null, $here) : throw new InvalidDataException('Not followed.');
             yield from self::repeats(uid: $uid, each: $each, here: $here, nowMs: $nowMs, steps: $steps, laid: $laid);
         } catch (NoInstancesException|InvalidDataException) {
-            yield FoundBooking::troubled($entries[0], self::key($uid), $here, 'How it repeats cannot be read. Make this one by hand.');
+            yield DetectedBooking::troubled($entries[0], self::key($uid), $here, 'How it repeats cannot be read. Make this one by hand.');
         }
     }
 
-    /** @return iterable<FoundBooking|null> */
+    /** @return iterable<DetectedBooking|null> */
     private static function repeats(string $uid, EventIterator $each, DateTimeZone $here, int $nowMs, int &$steps, int &$laid): iterable
     {
         while ($each->valid() && $each->getDtEnd()->getTimestamp() * 1000 <= $nowMs && $steps > 0) {
@@ -157,7 +157,7 @@ final readonly class ReadCalendar
             if (! $entry->isCancelled()) {
                 $times++;
                 $laid--;
-                yield from FoundBooking::in($entry, self::key($uid.self::BETWEEN.$start->format('Y-m-d\TH:i')), $start, $here);
+                yield from DetectedBooking::in($entry, self::key($uid.self::BETWEEN.$start->format('Y-m-d\TH:i')), $start, $here);
             }
         }
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan\Days;
 
-use App\Account\Team\KeepAct;
+use App\Account\Team\RecordAudit;
 use App\Exceptions\DayInUse;
 use App\Logbook\Pace\LearnDesign;
 use App\Models\Account\User;
@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\DB;
 /** Takes a day out of the diary, as long as nothing has happened on its line here; what came with a file goes with its faces. */
 final readonly class DeleteDay
 {
-    public function __construct(private KeepAct $keepAct) {}
+    public function __construct(private RecordAudit $recordAudit) {}
 
     /** @throws DayInUse when something has */
     public function __invoke(User $by, EventDay $day): void
@@ -32,7 +32,7 @@ final readonly class DeleteDay
             // Written anew from the taps, should the day come back.
             $faces->delete();
             $day->delete();
-            ($this->keepAct)($by, "deleted the event {$day->name}");
+            ($this->recordAudit)($by, "deleted the event {$day->name}");
         });
         foreach ($designs as $design) {
             LearnDesign::dispatch($day->team_id, $design);

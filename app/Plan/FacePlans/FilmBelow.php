@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan\FacePlans;
 
-use Core\Order\Course;
+use Core\Order\PaintedSequence;
 use Core\Order\Search\Lag;
 
 /** A film that a step of a plan finds below: how long after its last stroke one may go on, and until when. */
@@ -18,7 +18,7 @@ final readonly class FilmBelow
     private function __construct(public string $stepId, public int $least, public ?int $most) {}
 
     /** @return list<self> of the step at that place */
-    public static function all(Course $course, int $at): array
+    public static function all(PaintedSequence $course, int $at): array
     {
         return array_map(
             static fn (Lag $lag): self => new self($course->step($lag->from)->id, $lag->least, $lag->most),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Plan\FacePlans;
 
 use Core\Design\Step;
-use Core\Order\Course;
+use Core\Order\PaintedSequence;
 use Core\Units\Duration;
 
 /** A step as it is planned: how long from tap to tap, and which colours are seen. */
@@ -18,7 +18,7 @@ final readonly class StepInPlan
     public function __construct(public Step $step, public Duration $planned, public array $seen, public array $films = []) {}
 
     /** @return list<self> */
-    public static function ofCourse(Course $course): array
+    public static function ofCourse(PaintedSequence $course): array
     {
         $planned = $course->timeline->tapToTap();
         $steps = $course->preparation->design->steps;

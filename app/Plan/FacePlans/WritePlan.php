@@ -9,7 +9,7 @@ use Core\Design\Design;
 use Core\Design\Step;
 use Core\Design\StepValues;
 use Core\Order\Circumstances;
-use Core\Order\Course;
+use Core\Order\PaintedSequence;
 use Core\Timeline\Span;
 
 /** Keeps a version of a design as a plan that faces can be seated with. */
@@ -19,7 +19,7 @@ final readonly class WritePlan
 
     public function __invoke(string $designId, Design $version, Circumstances $circumstances): FacePlan
     {
-        $course = Course::of(self::withUlids($designId, $version), $circumstances);
+        $course = PaintedSequence::of(self::withUlids($designId, $version), $circumstances);
         $content = self::content($course);
         $id = hash('sha256', $designId.json_encode($content, JSON_THROW_ON_ERROR));
 
@@ -50,7 +50,7 @@ final readonly class WritePlan
     }
 
     /** @return array<string, mixed> see FacePlan's PlanContent */
-    private static function content(Course $course): array
+    private static function content(PaintedSequence $course): array
     {
         $design = $course->preparation->design;
         $planned = $course->timeline->tapToTap();

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan\Money;
 
-use App\Account\Team\KeepAct;
+use App\Account\Team\RecordAudit;
 use App\Models\Account\Team;
 use App\Models\Account\User;
 use App\Models\Plan\EventDay;
@@ -14,7 +14,7 @@ use Illuminate\Support\Facades\DB;
 /** Keeps the rates of a team, which hold for all its events, and what this one takes and offers. */
 final readonly class SaveMoney
 {
-    public function __construct(private KeepAct $keepAct) {}
+    public function __construct(private RecordAudit $recordAudit) {}
 
     public function __invoke(User $by, EventDay $day, MoneyTerms $terms): void
     {
@@ -35,7 +35,7 @@ final readonly class SaveMoney
                 'pitch_cents' => $costs->pitch,
                 'offered_hour_cents' => $costs->offeredHour,
             ]);
-            ($this->keepAct)($by, "changed rates and costs at {$day->name}");
+            ($this->recordAudit)($by, "changed rates and costs at {$day->name}");
         });
     }
 }

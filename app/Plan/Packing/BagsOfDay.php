@@ -15,8 +15,8 @@ use Core\Plan\Bags\OwnThings;
 use Core\Plan\Bags\SharedTool;
 use Core\Plan\Bags\ToolUses;
 use Core\Plan\Simulation\Artist;
-use Core\Table\BrushSaving;
 use Core\Units\Duration;
+use Core\Workspace\BrushSaving;
 
 /** What the artists of an event share, and what each should have to oneself. */
 final readonly class BagsOfDay

@@ -12,8 +12,8 @@ use Core\Ladder\Option;
 use Core\Ladder\Rung;
 use Core\Ladder\Version;
 use Core\Order\Circumstances;
+use Core\Order\DesignFacts;
 use Core\Order\HalfPainted;
-use Core\Order\Preparation;
 use Core\Order\Quickest;
 use Core\Order\Search\Outcome;
 use Core\Order\Search\Watch;
@@ -203,7 +203,7 @@ final class Versions
         $kept = array_values(array_filter($version->options, static fn (Option $option): bool => $option->step !== null));
         $rows = array_map(fn (Option $option): int => $this->rows[spl_object_id($option)], $kept);
         $changeovers = array_map(fn (int $from): array => array_map(fn (int $to): int => $this->changeovers[$from][$to], $rows), $rows);
-        $design = new Preparation($version->design(), $this->circumstances, $this->hands->only($rows), $version->waits());
+        $design = new DesignFacts($version->design(), $this->circumstances, $this->hands->only($rows), $version->waits());
 
         return Quickest::of($design, $changeovers, $this->begun);
     }

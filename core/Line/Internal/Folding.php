@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Line\Internal;
 
-use Core\Line\Judged;
+use Core\Line\JudgedEvent;
 use Core\Line\Line;
 use Core\Line\LineEvent;
 use Core\Line\Seating\Seats;
@@ -50,13 +50,13 @@ final class Folding
     }
 
     /** Where it is known already what became of an event, that is what becomes of it. */
-    public function tell(Judged $judged): void
+    public function tell(JudgedEvent $judged): void
     {
         try {
             if ($judged->aside !== null) {
                 throw TapSetAside::because($judged->aside);
             }
-            Deeds::apply($this, $judged->event, $judged->rank);
+            EventHandlers::apply($this, $judged->event, $judged->rank);
         } catch (TapSetAside $reason) {
             $this->setAside[$judged->event->id] = $reason->getMessage();
         }

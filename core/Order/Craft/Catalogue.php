@@ -50,7 +50,7 @@ final readonly class Catalogue
         return array_values(array_filter(
             self::all(),
             static fn (Rule $rule): bool => ! $design
-                ->isSilent($rule->id()) && ($rule->card()->school === null || $schools->follow($rule->card()->school)),
+                ->isSilent($rule->id()) && ($rule->info()->school === null || $schools->follow($rule->info()->school)),
         ));
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Order\Craft;
 
 use Core\Order\Circumstances;
-use Core\Order\Preparation;
+use Core\Order\DesignFacts;
 use Core\Order\Schools\TradeNumber;
 use Core\Units\Duration;
 
@@ -38,7 +38,7 @@ final readonly class Evidence
     }
 
     /** How long a film stays so, and what that rests on. */
-    public static function ofFilm(Preparation $design, int $film, string $label, Duration $length): self
+    public static function ofFilm(DesignFacts $design, int $film, string $label, Duration $length): self
     {
         $number = $design->isWax($film) ? TradeNumber::WaxSeconds : TradeNumber::GlycerineSeconds;
         $basis = $design->circumstances->drying->basis;

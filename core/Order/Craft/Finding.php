@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Order\Craft;
 
-use Core\Order\Course;
+use Core\Order\PaintedSequence;
 use Core\Units\Duration;
 
 /** What a rule says of a design. */
@@ -28,7 +28,7 @@ final readonly class Finding
     ) {}
 
     /** @param  list<int>  $places  of the steps it speaks of */
-    public static function of(Rule $rule, Course $course, array $places, string $says, ?Fix $fix = null): self
+    public static function of(Rule $rule, PaintedSequence $course, array $places, string $says, ?Fix $fix = null): self
     {
         $ids = array_map(static fn (int $at): string => $course->step($at)->id, $places);
         // Where a rule does not say better, it costs as long as what it speaks of takes to paint again.
@@ -36,11 +36,11 @@ final readonly class Finding
 
         return new self(
             rule: $rule->id(),
-            severity: $rule->card()->severity,
+            severity: $rule->info()->severity,
             steps: $ids,
             says: $says,
             fix: $fix,
-            cost: $rule->card()->severity === Severity::Tip ? 0 : $again,
+            cost: $rule->info()->severity === Severity::Tip ? 0 : $again,
         );
     }
 

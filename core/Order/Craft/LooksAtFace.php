@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Order\Craft;
 
-use Core\Order\Course;
+use Core\Order\PaintedSequence;
 
 interface LooksAtFace extends Rule
 {
     /** @return list<Finding> of the design painted in its given order */
-    public function findings(Course $course): array;
+    public function findings(PaintedSequence $course): array;
 }

@@ -9,8 +9,8 @@ use Core\Design\Technique;
 use Core\Order\Circumstances;
 use Core\Order\Constraint;
 use Core\Order\Constraints;
-use Core\Order\Course;
 use Core\Order\Defaults;
+use Core\Order\PaintedSequence;
 use Core\Order\Reordering;
 use Core\Timeline\Timeline;
 use Core\Units\Duration;
@@ -18,9 +18,9 @@ use Core\Units\Duration;
 /** Small changes of a design that mend what a rule found, and break no other one. */
 final readonly class Repairs
 {
-    private function __construct(private Course $course, private Constraints $constraints) {}
+    private function __construct(private PaintedSequence $course, private Constraints $constraints) {}
 
-    public static function of(Course $course): self
+    public static function of(PaintedSequence $course): self
     {
         return new self($course, $course->constraints);
     }

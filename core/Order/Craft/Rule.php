@@ -10,5 +10,5 @@ interface Rule
     /** Lower case with hyphens; never changes. */
     public function id(): string;
 
-    public function card(): Card;
+    public function info(): RuleInfo;
 }

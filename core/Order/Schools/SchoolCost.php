@@ -7,10 +7,10 @@ namespace Core\Order\Schools;
 use Core\Design\Design;
 use Core\Order\BestOrder;
 use Core\Order\Circumstances;
-use Core\Order\Course;
 use Core\Order\Craft\Catalogue;
 use Core\Order\Craft\Fix;
 use Core\Order\Craft\LooksAtFace;
+use Core\Order\PaintedSequence;
 use Core\Order\Search\Watch;
 use Core\Order\Search\WhileAll;
 use Core\Order\Search\WithinLabels;
@@ -55,9 +55,9 @@ final readonly class SchoolCost
 
     private static function firstFix(Design $design, Circumstances $circumstances, School $school): ?Fix
     {
-        $course = Course::of($design, $circumstances);
+        $course = PaintedSequence::of($design, $circumstances);
         foreach (Catalogue::asked($design, $circumstances->schools) as $rule) {
-            foreach ($rule instanceof LooksAtFace && $rule->card()->school === $school ? $rule->findings($course) : [] as $finding) {
+            foreach ($rule instanceof LooksAtFace && $rule->info()->school === $school ? $rule->findings($course) : [] as $finding) {
                 if ($finding->fix !== null) {
                     return $finding->fix;
                 }

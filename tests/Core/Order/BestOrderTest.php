@@ -14,7 +14,7 @@ use Core\Order\Constraints;
 use Core\Order\Craft\Catalogue;
 use Core\Order\Craft\OrdersSteps;
 use Core\Order\Craft\Severity;
-use Core\Order\Preparation;
+use Core\Order\DesignFacts;
 use Core\Order\Proposal;
 use Core\Order\Schools\School;
 use Core\Order\Search\WithinLabels;
@@ -172,7 +172,7 @@ it('never drops a typed wait: other work may fill it', function (): void {
 });
 
 it('takes up to so many steps as bits can tell apart', function (): void {
-    $preparation = new Preparation((new GeneratedDesigns(new Randomizer(new Mt19937(60))))->design(60), Craft::circumstances());
+    $preparation = new DesignFacts((new GeneratedDesigns(new Randomizer(new Mt19937(60))))->design(60), Craft::circumstances());
 
     expect(Constraints::lagsOf(Constraints::of($preparation)->all))->not->toBe([]);
 });

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use Core\Order\DesignFacts;
 use Core\Order\HalfPainted;
-use Core\Order\Preparation;
 use Core\Order\Quickest;
 use Core\Order\Search\Lag;
 use Core\Order\Search\Problem;
@@ -51,7 +51,7 @@ it('is what trying all orders of the rest gives', function (): void {
     $waited = 0;
     for ($case = 0; $case < 60; $case++) {
         $design = (new GeneratedDesigns($chance))->design(6);
-        $preparation = new Preparation($design, $circumstances);
+        $preparation = new DesignFacts($design, $circumstances);
         $problem = Quickest::of($preparation)->problem;
         $closing = array_filter($problem->lags, static fn (Lag $lag): bool => $lag->most !== null);
         // The first steps in a lawful order are those that nothing has to precede.
@@ -85,7 +85,7 @@ it('no longer asks for a wet window that is over, nor for an order that was not 
         'Glitter: loose glitter cheek both sides, 0:10',
         'Line: round 2 line white cheek both sides, 0:10',
     );
-    $preparation = new Preparation($design, Craft::circumstances());
+    $preparation = new DesignFacts($design, Craft::circumstances());
     $left = static fn (array $done): ?int => Quickest::of(
         $preparation,
         null,
@@ -106,7 +106,7 @@ it('puts no wait before what is painted already, however long ago that was, and 
     $chance = new Randomizer(new Mt19937($seed));
     $circumstances = GeneratedDesigns::circumstances();
     $design = (new GeneratedDesigns($chance))->design(10);
-    $preparation = new Preparation($design, $circumstances);
+    $preparation = new DesignFacts($design, $circumstances);
     // The first four as they were typed, with a break after each.
     $since = 0;
     $done = [];

@@ -5,10 +5,10 @@ declare(strict_types=1);
 use Core\Design\Step;
 use Core\Order\Constraint;
 use Core\Order\Constraints;
-use Core\Order\Course;
 use Core\Order\Craft\Fix;
 use Core\Order\Craft\Repairs;
-use Core\Order\Preparation;
+use Core\Order\DesignFacts;
+use Core\Order\PaintedSequence;
 use Core\Order\Schools\School;
 use Core\Units\Duration;
 use Tests\Core\Order\Craft;
@@ -21,7 +21,7 @@ function named(?Fix $fix): array
 
 function repairs(string ...$lines): Repairs
 {
-    return Repairs::of(Course::of(Craft::cheek(...$lines), Craft::circumstances()));
+    return Repairs::of(PaintedSequence::of(Craft::cheek(...$lines), Craft::circumstances()));
 }
 
 it('moves a step to another place', function (int $from, int $to, array $order): void {
@@ -56,7 +56,7 @@ it('mends a wait by waiting, and a wrong order by the move that breaks least', f
         'Base: half sponge sea grey cheek left, 0:30',
         'Jaw: brush round 2 black line jaw left, 0:40',
     );
-    $course = Course::of($design, Craft::circumstances());
+    $course = PaintedSequence::of($design, Craft::circumstances());
     $broken = array_values(array_filter(
         $course->constraints->all,
         static fn (Constraint $constraint): bool => $constraint->rule === 'base-before-line',
@@ -82,7 +82,7 @@ it('takes wishes in only where they close no circle', function (): void {
         'Chin fill: brush round 6 sand fill chin, 0:10',
         'Brow line: brush round 3 black line forehead, 0:10',
     );
-    $constraints = Constraints::of(new Preparation($design, Craft::circumstances(School::TopToBottom)));
+    $constraints = Constraints::of(new DesignFacts($design, Craft::circumstances(School::TopToBottom)));
     $pairs = array_map(static fn (Constraint $constraint): string => "{$constraint->from}{$constraint->to}", $constraints->all);
 
     // What was typed over what stays: the chin’s line under its fill, the brow’s fill under its line; the wishes lead no way back.
@@ -95,7 +95,7 @@ it('takes wishes in only where they close no circle', function (): void {
 
 it('lets what was typed of drying stand', function (): void {
     $design = Craft::cheek('Base: half sponge sea grey cheek left, 0:30', 'Line: brush round 2 black line cheek left, 0:10, dry 2:00');
-    $constraints = Constraints::of(new Preparation($design, Craft::circumstances()));
+    $constraints = Constraints::of(new DesignFacts($design, Craft::circumstances()));
     $typed = array_values(array_filter(
         $constraints->all,
         static fn (Constraint $constraint): bool => $constraint->rule === Constraints::TYPED_DRYING,

@@ -435,7 +435,7 @@ it('speaks up where a rule is broken, and not where it is kept', function (strin
 
     expect($found)->not->toBe([])
         ->and($found[0]->says)->toContain($says)
-        ->and($found[0]->severity)->toBe(Catalogue::rule($rule)?->card()->severity)
+        ->and($found[0]->severity)->toBe(Catalogue::rule($rule)?->info()->severity)
         ->and(Craft::said($rule, $good, ...$schools))->toBe([]);
 })->with(array_keys(brokenRules()));
 
@@ -468,7 +468,7 @@ it('is silent where it was silenced, for a reason', function (string $rule): voi
 
 it('asks only rules of the painter’s own schools', function (string $rule): void {
     [, $bad, , , $schools] = brokenRules()[$rule];
-    $others = array_filter($schools, static fn (School $school): bool => Catalogue::rule($rule)?->card()->school === $school);
+    $others = array_filter($schools, static fn (School $school): bool => Catalogue::rule($rule)?->info()->school === $school);
 
     expect(Craft::said($rule, $bad, ...$schools))->not->toBe([])
         ->and($others)->toHaveCount(count($schools));
@@ -482,7 +482,7 @@ it('tries every rule of the catalogue here, and each has an id, a title and a pl
 
     expect($ids)->toBe($tried)->and(array_unique($ids))->toHaveCount(count($ids));
     foreach (Catalogue::all() as $rule) {
-        expect($rule->card()->title)->not->toBe('')->and($rule->id())->toMatch('/^[a-z]+(-[a-z]+)*$/')
+        expect($rule->info()->title)->not->toBe('')->and($rule->id())->toMatch('/^[a-z]+(-[a-z]+)*$/')
             ->and(Catalogue::rule($rule->id()))->toEqual($rule);
     }
     expect(array_filter(Catalogue::all(), static fn ($rule): bool => $rule instanceof OrdersSteps))->not->toBe([]);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Account\Files\AccountSchema;
 use App\Account\Files\AccountTable;
 use App\Account\Files\BringInAccount;
-use App\Account\Files\ShiftedIds;
+use App\Account\Files\RemappedIds;
 use App\Account\Team\AddPainter;
 use App\Exceptions\InvalidAccountFile;
 use App\Http\Middleware\OneFileAtATime;
@@ -231,7 +231,7 @@ it('takes nothing into a team that has something already', function (): void {
 });
 
 it('gives new ids in the old order, all by the same distance', function (): void {
-    $ids = ShiftedIds::random();
+    $ids = RemappedIds::random();
     $old = ['01kbcdefghjkmnpqrstvwxyz00', '01kbcdefghjkmnpqrstvwxyz01', '01kbcdefghzzzzzzzzzzzzzzzz', '01kbcdefgj0000000000000000'];
     $new = array_map($ids->of(...), $old);
     $sorted = $new;

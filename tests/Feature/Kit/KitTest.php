@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Account\Team\AddPainter;
-use App\Account\Team\LetGo;
+use App\Account\Team\RemoveMember;
 use App\Account\Ways\BenchOfPainter;
 use App\Kit\Things\BringInKit;
 use App\Kit\Things\ReadKitFile;
@@ -122,7 +122,7 @@ it('knows whose bag a thing is in, and who takes the team’s home', function ()
     // The bench of each has the own bag beside the team's things; whoever leaves takes the own bag along.
     $bench = app(BenchOfPainter::class);
     expect(count($bench($tobi)->kit->items))->toBe(2)->and(count($bench($this->scene->painter)->kit->items))->toBe(1);
-    app(LetGo::class)($this->scene->painter, $tobi, keepsName: true);
+    app(RemoveMember::class)($this->scene->painter, $tobi, keepsName: true);
     expect(KitItem::query()->pluck('owner_id')->all())->toBe([null])->and(KitItem::query()->value('home_id'))->toBeNull();
 });
 

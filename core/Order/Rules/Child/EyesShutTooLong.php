@@ -5,25 +5,25 @@ declare(strict_types=1);
 namespace Core\Order\Rules\Child;
 
 use Core\Design\Place\Zone;
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Evidence;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
 use Core\Order\Craft\Repairs;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
+use Core\Order\PaintedSequence;
 use Core\Order\Schools\TradeNumber;
 use Core\Units\Duration;
 
 /** How long children keep their eyes shut is the team’s estimate. */
-#[Card('Eyes shut too long', Severity::Warn)]
+#[RuleInfo('Eyes shut too long', Severity::Warn)]
 final readonly class EyesShutTooLong implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;
@@ -50,7 +50,7 @@ final readonly class EyesShutTooLong implements LooksAtFace
      *
      * @param  non-empty-list<int>  $stretch
      */
-    private function shutFor(Course $course, array $stretch): Duration
+    private function shutFor(PaintedSequence $course, array $stretch): Duration
     {
         $area = static fn (Zone ...$zones): float => array_sum(array_map(static fn (Zone $zone): float => $zone->area(), $zones));
         $shut = 0.0;
@@ -69,7 +69,7 @@ final readonly class EyesShutTooLong implements LooksAtFace
      *
      * @param  list<int>  $stretch
      */
-    private function fix(Course $course, array $stretch): ?Fix
+    private function fix(PaintedSequence $course, array $stretch): ?Fix
     {
         $middle = $stretch[intdiv(count($stretch), 2)];
         $order = count($stretch) < 2 ? null : Repairs::of($course)->somethingBefore(

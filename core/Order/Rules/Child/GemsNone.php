@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules\Child;
 
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
 use Core\Order\Layer;
+use Core\Order\PaintedSequence;
 use Core\Order\Schools\School;
 
 /** Some painters set no gems (common practice, no source). */
-#[Card('No gems', Severity::Tip, School::GemsNone)]
+#[RuleInfo('No gems', Severity::Tip, School::GemsNone)]
 final readonly class GemsNone implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;

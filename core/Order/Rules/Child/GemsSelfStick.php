@@ -7,22 +7,22 @@ namespace Core\Order\Rules\Child;
 use Core\Design\Medium;
 use Core\Kit\Item;
 use Core\Kit\ItemKind;
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
+use Core\Order\PaintedSequence;
 use Core\Order\Schools\School;
 
 /** Self-stick gems are quick and right for small children; glued ones hold longer (common practice, no source). */
-#[Card('Gems that stick by themselves', Severity::Tip, School::GemsSelfStick)]
+#[RuleInfo('Gems that stick by themselves', Severity::Tip, School::GemsSelfStick)]
 final readonly class GemsSelfStick implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;

@@ -5,23 +5,23 @@ declare(strict_types=1);
 namespace Core\Order\Rules\Child;
 
 use Core\Design\Technique;
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Finding;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
 use Core\Order\Gel;
+use Core\Order\PaintedSequence;
 use Core\Order\Schools\School;
 use Core\Surface\Wetness;
 
 /** Those who put glitter on last carry it in gel or on a damp finger (common practice, no source). */
-#[Card('Gel where the base is dry', Severity::Warn, School::GlitterLast)]
+#[RuleInfo('Gel where the base is dry', Severity::Warn, School::GlitterLast)]
 final readonly class GlitterNeedsHold implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;
@@ -46,7 +46,7 @@ final readonly class GlitterNeedsHold implements LooksAtFace
     }
 
     /** Until they are dry, strokes and stencils hold it as well as bases. */
-    private function isHeld(Course $course, int $glitter): bool
+    private function isHeld(PaintedSequence $course, int $glitter): bool
     {
         for ($film = 0; $film < $glitter; $film++) {
             if ($course->preparation->touch($film, $glitter) && $course->wetness($film, $glitter) !== Wetness::Dry) {

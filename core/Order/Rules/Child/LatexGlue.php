@@ -9,21 +9,21 @@ use Core\Design\Step;
 use Core\Kit\Item;
 use Core\Kit\ItemKind;
 use Core\Kit\Kit;
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
+use Core\Order\PaintedSequence;
 
 /** Usual caution: skin glue may contain latex. Local codes and licensed practice come first. */
-#[Card('Latex: ask first', Severity::Warn)]
+#[RuleInfo('Latex: ask first', Severity::Warn)]
 final readonly class LatexGlue implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;
@@ -63,7 +63,7 @@ final readonly class LatexGlue implements LooksAtFace
         return $needsGlue ? $kit->ofKind(ItemKind::Glue)[0] ?? null : $tool;
     }
 
-    private function fix(Course $course, int $at): Fix
+    private function fix(PaintedSequence $course, int $at): Fix
     {
         $gems = array_values(array_filter(
             $course->preparation->circumstances->kit->ofKind(ItemKind::Gem),

@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules\Child;
 
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
+use Core\Order\PaintedSequence;
 use Core\Order\Schools\School;
 
 /** Lips last or not at all (common practice, no source). */
-#[Card('Lip paint wears off', Severity::Tip, School::LipsPainted)]
+#[RuleInfo('Lip paint wears off', Severity::Tip, School::LipsPainted)]
 final readonly class LipsWear implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;

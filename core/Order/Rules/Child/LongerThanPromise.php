@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules\Child;
 
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
 use Core\Order\Craft\Repairs;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
+use Core\Order\PaintedSequence;
 use Core\Units\Duration;
 
 /** What a menu promises, every child in the line waits for. */
-#[Card('Longer than its promise', Severity::Warn)]
+#[RuleInfo('Longer than its promise', Severity::Warn)]
 final readonly class LongerThanPromise implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;
@@ -42,7 +42,7 @@ final readonly class LongerThanPromise implements LooksAtFace
     }
 
     /** A promise that holds, in quarters of a minute. */
-    private function honest(Course $course): Fix
+    private function honest(PaintedSequence $course): Fix
     {
         $promise = Duration::ofSeconds(15 * ceil($course->makespan()->seconds() / 15));
 

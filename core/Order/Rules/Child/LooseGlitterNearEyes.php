@@ -6,21 +6,21 @@ namespace Core\Order\Rules\Child;
 
 use Core\Design\Place\Zone;
 use Core\Design\Technique;
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
+use Core\Order\PaintedSequence;
 
 /** Usual caution; local codes and licensed practice come first. */
-#[Card('Eyes shut for loose glitter', Severity::Stop)]
+#[RuleInfo('Eyes shut for loose glitter', Severity::Stop)]
 final readonly class LooseGlitterNearEyes implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;

@@ -6,22 +6,22 @@ namespace Core\Order\Rules\Child;
 
 use Core\Kit\Item;
 use Core\Kit\ItemKind;
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
-use Core\Order\Preparation;
+use Core\Order\DesignFacts;
+use Core\Order\PaintedSequence;
 
 /** Usual caution; local codes and licensed practice come first. */
-#[Card('Not for skin', Severity::Stop)]
+#[RuleInfo('Not for skin', Severity::Stop)]
 final readonly class NotForSkin implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;
@@ -44,13 +44,13 @@ final readonly class NotForSkin implements LooksAtFace
     }
 
     /** @return list<Item> */
-    private function things(Preparation $design, int $at): array
+    private function things(DesignFacts $design, int $at): array
     {
         return array_values(array_filter([$design->circumstances->kit->named($design->steps[$at]->tool), $design->cakes[$at]]));
     }
 
     /** The safe thing of the same kind that looks most like it; without one, the step goes. */
-    private function fix(Course $course, int $at, Item $thing): Fix
+    private function fix(PaintedSequence $course, int $at, Item $thing): Fix
     {
         $design = $course->preparation->design;
         $safe = $course->preparation->circumstances->kit->safeLike($thing);

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules\Child;
 
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Finding;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
 use Core\Order\Craft\Repairs;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
+use Core\Order\PaintedSequence;
 
 /** The child’s patience ends the face, not the painter’s. */
-#[Card('Still too long for this child', Severity::Warn)]
+#[RuleInfo('Still too long for this child', Severity::Warn)]
 final readonly class StillTooLong implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;

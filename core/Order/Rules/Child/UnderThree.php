@@ -7,23 +7,23 @@ namespace Core\Order\Rules\Child;
 use Core\Design\Audience;
 use Core\Design\Design;
 use Core\Design\Place\Placement;
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
 use Core\Order\Defaults;
 use Core\Order\Layer;
+use Core\Order\PaintedSequence;
 
 /** Usual caution; local codes and licensed practice come first. */
-#[Card('Under three', Severity::Stop)]
+#[RuleInfo('Under three', Severity::Stop)]
 final readonly class UnderThree implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;

@@ -6,21 +6,21 @@ namespace Core\Order\Rules\Child;
 
 use Core\Design\Medium;
 use Core\Design\Place\Zone;
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
+use Core\Order\PaintedSequence;
 
 /** Usual caution; local codes and licensed practice come first. */
-#[Card('Wet paint at the lash line', Severity::Stop)]
+#[RuleInfo('Wet paint at the lash line', Severity::Stop)]
 final readonly class WetAtLashLine implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;

@@ -10,23 +10,23 @@ use Core\Design\Medium;
 use Core\Design\Step;
 use Core\Kit\Item;
 use Core\Kit\ItemKind;
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
 use Core\Order\Craft\Repairs;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
-use Core\Order\Preparation;
+use Core\Order\DesignFacts;
+use Core\Order\PaintedSequence;
 
 /** Brushes that are never washed between black and white save the rinse and keep the water clean (common practice, no source). */
-#[Card('One brush between black and white', Severity::Tip)]
+#[RuleInfo('One brush between black and white', Severity::Tip)]
 final readonly class BlackAndWhiteBrush implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;
@@ -76,7 +76,7 @@ final readonly class BlackAndWhiteBrush implements LooksAtFace
     }
 
     /** One that keeps the colour, else one of the kit that this design does not use. */
-    private function otherBrush(Preparation $design, Step $step): ?Item
+    private function otherBrush(DesignFacts $design, Step $step): ?Item
     {
         $reserved = $design->circumstances->kit->brushReservedFor($step->colours[0]);
         foreach ($reserved === null ? $design->circumstances->kit->ofKind(ItemKind::Brush) : [] as $brush) {

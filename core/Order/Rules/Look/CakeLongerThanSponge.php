@@ -6,21 +6,21 @@ namespace Core\Order\Rules\Look;
 
 use Core\Design\Medium;
 use Core\Kit\ItemKind;
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
+use Core\Order\PaintedSequence;
 
 /** A cake longer than the sponge is wide smears the last colours into mud (common practice, no source). */
-#[Card('Cake longer than the sponge', Severity::Warn)]
+#[RuleInfo('Cake longer than the sponge', Severity::Warn)]
 final readonly class CakeLongerThanSponge implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;
@@ -46,7 +46,7 @@ final readonly class CakeLongerThanSponge implements LooksAtFace
     }
 
     /** A sponge that is wide enough, else as many colours as fit. */
-    private function fix(Course $course, int $at, int $length): Fix
+    private function fix(PaintedSequence $course, int $at, int $length): Fix
     {
         $kit = $course->preparation->circumstances->kit;
         $step = $course->step($at);

@@ -8,22 +8,22 @@ use Core\Design\Place\Placement;
 use Core\Design\Place\Side;
 use Core\Design\Place\Zone;
 use Core\Design\Step;
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
-use Core\Order\Preparation;
+use Core\Order\DesignFacts;
+use Core\Order\PaintedSequence;
 
 /** Features first, so that none is forgotten (common practice, no source). */
-#[Card('Features on both sides', Severity::Warn)]
+#[RuleInfo('Features on both sides', Severity::Warn)]
 final readonly class FeaturesComplete implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;
@@ -59,7 +59,7 @@ final readonly class FeaturesComplete implements LooksAtFace
         return $step->zones !== [] && $others === [] && $step->mark->shape === null && ! $step->technique->covers();
     }
 
-    private function hasTwin(Preparation $design, int $at): bool
+    private function hasTwin(DesignFacts $design, int $at): bool
     {
         $step = $design->steps[$at];
         foreach ($design->steps as $other) {

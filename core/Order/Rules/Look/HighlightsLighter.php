@@ -7,24 +7,24 @@ namespace Core\Order\Rules\Look;
 use Core\Colour\Lab;
 use Core\Colour\LinearRgb;
 use Core\Design\Colour;
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
 use Core\Order\Defaults;
+use Core\Order\PaintedSequence;
 use Core\Order\Schools\School;
-use Core\Order\Sighting;
+use Core\Order\SeenColour;
 
 /** Highlights white, or a lighter colour of the base: painters differ (common practice, no source). */
-#[Card('Highlights in a lighter colour', Severity::Tip, School::HighlightsLighter)]
+#[RuleInfo('Highlights in a lighter colour', Severity::Tip, School::HighlightsLighter)]
 final readonly class HighlightsLighter implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;
@@ -38,7 +38,7 @@ final readonly class HighlightsLighter implements LooksAtFace
                     course: $course,
                     places: [$at],
                     says: $says,
-                    fix: $this->fix($course, $at, Sighting::mean(...$grounds)),
+                    fix: $this->fix($course, $at, SeenColour::mean(...$grounds)),
                 );
             }
         }
@@ -47,7 +47,7 @@ final readonly class HighlightsLighter implements LooksAtFace
     }
 
     /** The kit’s paint nearest in hue to the ground among those that are clearly lighter. */
-    private function fix(Course $course, int $at, LinearRgb $ground): ?Fix
+    private function fix(PaintedSequence $course, int $at, LinearRgb $ground): ?Fix
     {
         $below = Lab::of($ground);
         $best = null;

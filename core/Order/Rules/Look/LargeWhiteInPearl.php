@@ -9,24 +9,24 @@ use Core\Design\Colour;
 use Core\Design\Place\Side;
 use Core\Design\Place\Zone;
 use Core\Kit\ItemKind;
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
 use Core\Order\Defaults;
 use Core\Order\Layer;
+use Core\Order\PaintedSequence;
 use Core\Order\Schools\School;
 
 /** Large areas of pure white look cakey; some use pearl (common practice, no source). */
-#[Card('Large white areas in pearl', Severity::Tip, School::WhitePearl)]
+#[RuleInfo('Large white areas in pearl', Severity::Tip, School::WhitePearl)]
 final readonly class LargeWhiteInPearl implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;
@@ -46,7 +46,7 @@ final readonly class LargeWhiteInPearl implements LooksAtFace
         return $findings;
     }
 
-    private function fix(Course $course, int $at): ?Fix
+    private function fix(PaintedSequence $course, int $at): ?Fix
     {
         foreach ($course->preparation->circumstances->kit->ofKind(ItemKind::Paint) as $paint) {
             if ($paint->finish === Finish::Pearl && $paint->colours[0]->luminance() > Colour::NEARLY_WHITE) {

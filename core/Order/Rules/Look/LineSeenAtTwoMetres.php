@@ -10,24 +10,24 @@ use Core\Colour\LinearRgb;
 use Core\Colour\Word;
 use Core\Design\Colour;
 use Core\Design\Technique;
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Evidence;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
+use Core\Order\PaintedSequence;
 use Core\Order\Schools\TradeNumber;
-use Core\Order\Sighting;
+use Core\Order\SeenColour;
 
 /** Parents look from two metres: a line must differ enough from its ground (CIEDE2000; the threshold is the team’s estimate). */
-#[Card('Line seen from two metres', Severity::Warn)]
+#[RuleInfo('Line seen from two metres', Severity::Warn)]
 final readonly class LineSeenAtTwoMetres implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;
@@ -60,7 +60,7 @@ final readonly class LineSeenAtTwoMetres implements LooksAtFace
     }
 
     /** The ground that the line stands out most from: seen there, it is seen. */
-    private function mostDifferent(Sighting $sighting): ?LinearRgb
+    private function mostDifferent(SeenColour $sighting): ?LinearRgb
     {
         $most = -1.0;
         $found = null;
@@ -73,7 +73,7 @@ final readonly class LineSeenAtTwoMetres implements LooksAtFace
     }
 
     /** The paint of the kit that stands out most of black, white and what the design uses already. */
-    private function fix(Course $course, int $at, LinearRgb $ground): ?Fix
+    private function fix(PaintedSequence $course, int $at, LinearRgb $ground): ?Fix
     {
         $best = null;
         $most = $course->preparation->circumstances->numbers->get(TradeNumber::SeenAtTwoMetres);

@@ -6,23 +6,23 @@ namespace Core\Order\Rules\Look;
 
 use Core\Design\BrushSize;
 use Core\Design\Medium;
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
 use Core\Order\Craft\Repairs;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
+use Core\Order\PaintedSequence;
 use Core\Order\Schools\School;
 
 /** The tip of a 4 can do the work of a 2 if it is loaded well; some switch, some do not (common practice, no source). */
-#[Card('The tip does the finer line', Severity::Tip, School::TipOfBrush)]
+#[RuleInfo('The tip does the finer line', Severity::Tip, School::TipOfBrush)]
 final readonly class NeedlessFinerBrush implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules\Look;
 
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
+use Core\Order\PaintedSequence;
 
 /** A split cake picked up both ways round goes muddy (common practice, no source). */
-#[Card('Split cake the same way round', Severity::Warn)]
+#[RuleInfo('Split cake the same way round', Severity::Warn)]
 final readonly class SplitCakeWrongWay implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;

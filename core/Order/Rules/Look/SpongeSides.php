@@ -5,24 +5,24 @@ declare(strict_types=1);
 namespace Core\Order\Rules\Look;
 
 use Core\Design\Medium;
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Evidence;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
 use Core\Order\Craft\Repairs;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
+use Core\Order\PaintedSequence;
 use Core\Order\Schools\TradeNumber;
 
 /** Each side, tip and heel of a sponge can hold a colour: it saves a pick-up and a reload each time (common practice, no source). */
-#[Card('Several colours on one sponge', Severity::Tip)]
+#[RuleInfo('Several colours on one sponge', Severity::Tip)]
 final readonly class SpongeSides implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;

@@ -8,22 +8,22 @@ use Core\Design\Alternative;
 use Core\Design\Medium;
 use Core\Design\Step;
 use Core\Design\Technique;
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
+use Core\Order\PaintedSequence;
 use Core\Order\Schools\School;
 
 /** Texture by stencil, or freehand dots for speed: painters differ (common practice, no source). */
-#[Card('Texture freehand', Severity::Tip, School::TextureFreehand)]
+#[RuleInfo('Texture freehand', Severity::Tip, School::TextureFreehand)]
 final readonly class TextureFreehand implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;
@@ -31,7 +31,7 @@ final readonly class TextureFreehand implements LooksAtFace
             $way = $step->medium === Medium::Stencil ? $this->freehand($step) : null;
             if ($way !== null) {
                 $dotted = $step->painted($way);
-                $saved = $course->makespan()->minus(Course::of(
+                $saved = $course->makespan()->minus(PaintedSequence::of(
                     Fix::changing($design->design, $at, $dotted, '')->design,
                     $design->circumstances,
                 )->makespan());

@@ -7,25 +7,25 @@ namespace Core\Order\Rules\Look;
 use Core\Design\Place\Zone;
 use Core\Design\Step;
 use Core\Design\Technique;
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Evidence;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
 use Core\Order\Defaults;
-use Core\Order\Preparation;
+use Core\Order\DesignFacts;
+use Core\Order\PaintedSequence;
 use Core\Order\Schools\TradeNumber;
 
 /** Ribbons and dots that made it too busy are a common complaint (common practice, no source). The threshold is the team’s estimate. */
-#[Card('Too busy', Severity::Tip)]
+#[RuleInfo('Too busy', Severity::Tip)]
 final readonly class TooBusy implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;
@@ -64,7 +64,7 @@ final readonly class TooBusy implements LooksAtFace
     }
 
     /** @return array<string, array<int, float>> marks a side by zone and step, spread by the room in each zone */
-    private function marks(Preparation $design): array
+    private function marks(DesignFacts $design): array
     {
         $marks = [];
         foreach ($design->steps as $at => $step) {
@@ -95,7 +95,7 @@ final readonly class TooBusy implements LooksAtFace
      *
      * @param  list<int>  $steps
      */
-    private function leastMissed(Preparation $design, array $steps): ?int
+    private function leastMissed(DesignFacts $design, array $steps): ?int
     {
         $spare = array_values(array_filter($steps, static fn (int $at): bool => match ($design->steps[$at]->technique) {
             Technique::Dots, Technique::Starburst, Technique::Swirl, Technique::DoubleSwirl, Technique::Teardrop,
@@ -118,7 +118,7 @@ final readonly class TooBusy implements LooksAtFace
      *
      * @param  float  $share  of them that there is room for; below nothing where the others fill it alone
      */
-    private function fix(Course $course, int $at, float $share): Fix
+    private function fix(PaintedSequence $course, int $at, float $share): Fix
     {
         $step = $course->step($at);
         $few = (int) floor($step->strokes() * $share);

@@ -7,20 +7,20 @@ namespace Core\Order\Rules\Sequence;
 use Core\Design\Step;
 use Core\Design\Technique;
 use Core\Order\Constraint;
-use Core\Order\Craft\Card;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\OrdersSteps;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
+use Core\Order\DesignFacts;
 use Core\Order\Layer;
-use Core\Order\Preparation;
 
 /** What is behind is outlined before what is in front; shapes are painted back to front (common practice, no source). */
-#[Card('Back before front', Severity::Warn)]
+#[RuleInfo('Back before front', Severity::Warn)]
 final readonly class BackBeforeFront implements OrdersSteps
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function constraints(Preparation $design): array
+    public function constraints(DesignFacts $design): array
     {
         $outlines = array_keys(array_filter($design->steps, static fn (Step $step): bool => $step->technique === Technique::Outline));
         $constraints = [];
@@ -38,7 +38,7 @@ final readonly class BackBeforeFront implements OrdersSteps
     }
 
     /** The filled shape that an outline goes round: the last one of its own shape or group. */
-    private function fillOf(Preparation $design, int $outline): ?int
+    private function fillOf(DesignFacts $design, int $outline): ?int
     {
         $found = null;
         foreach ($design->steps as $at => $step) {

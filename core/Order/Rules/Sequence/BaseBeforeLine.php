@@ -6,20 +6,20 @@ namespace Core\Order\Rules\Sequence;
 
 use Core\Design\Place\Zone;
 use Core\Order\Constraint;
-use Core\Order\Craft\Card;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\OrdersSteps;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
 use Core\Order\Defaults;
-use Core\Order\Preparation;
+use Core\Order\DesignFacts;
 
 /** A good base carries the rest: the first large fill of a figure comes before its lines (common practice, no source). */
-#[Card('Base before line', Severity::Warn)]
+#[RuleInfo('Base before line', Severity::Warn)]
 final readonly class BaseBeforeLine implements OrdersSteps
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function constraints(Preparation $design): array
+    public function constraints(DesignFacts $design): array
     {
         return Constraint::betweenTouching(
             $this,
@@ -32,7 +32,7 @@ final readonly class BaseBeforeLine implements OrdersSteps
     }
 
     /** Whether a base that was typed later is the one of that line: it is of no other figure, and nothing else lies under the line. */
-    private function carries(Preparation $design, int $base, int $line): bool
+    private function carries(DesignFacts $design, int $base, int $line): bool
     {
         [$one, $other] = [$design->steps[$base], $design->steps[$line]];
 

@@ -6,22 +6,22 @@ namespace Core\Order\Rules\Sequence;
 
 use Core\Design\Technique;
 use Core\Order\Constraint;
-use Core\Order\Craft\Card;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\OrdersSteps;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
 use Core\Order\Defaults;
+use Core\Order\DesignFacts;
 use Core\Order\Layer;
-use Core\Order\Preparation;
 use Core\Order\Schools\School;
 
 /** Glitter hides dots and highlights (common practice, no source). */
-#[Card('Dots and highlights after glitter', Severity::Warn, School::GlitterOnWetBase)]
+#[RuleInfo('Dots and highlights after glitter', Severity::Warn, School::GlitterOnWetBase)]
 final readonly class DotsAfterGlitter implements OrdersSteps
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function constraints(Preparation $design): array
+    public function constraints(DesignFacts $design): array
     {
         return Constraint::betweenTouching(
             $this,
@@ -34,7 +34,7 @@ final readonly class DotsAfterGlitter implements OrdersSteps
     }
 
     /** Who goes light hides nothing: a poof is done in seconds, gel is painted on. */
-    private function isHeavy(Preparation $design, int $at): bool
+    private function isHeavy(DesignFacts $design, int $at): bool
     {
         return $design->layers[$at] === Layer::Glitter && ($design->steps[$at]->technique === Technique::GlitterGel
             || $design->circumstances->times->of($design->steps[$at])->duration->seconds() >= Defaults::HEAVY_GLITTER_SECONDS);

@@ -6,21 +6,21 @@ namespace Core\Order\Rules\Sequence;
 
 use Core\Design\Place\Zone;
 use Core\Order\Constraint;
-use Core\Order\Craft\Card;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\OrdersSteps;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
+use Core\Order\DesignFacts;
 use Core\Order\Layer;
-use Core\Order\Preparation;
 use Core\Order\Schools\School;
 
 /** Eyes, nose and mouth first, within each layer of the face (common practice, no source). */
-#[Card('Features first', Severity::Tip, School::FeaturesFirst)]
+#[RuleInfo('Features first', Severity::Tip, School::FeaturesFirst)]
 final readonly class FeaturesFirst implements OrdersSteps
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function constraints(Preparation $design): array
+    public function constraints(DesignFacts $design): array
     {
         $constraints = [];
         foreach ($design->layers as $one => $layer) {
@@ -40,7 +40,7 @@ final readonly class FeaturesFirst implements OrdersSteps
         return $constraints;
     }
 
-    private function isFeature(Preparation $design, int $at): bool
+    private function isFeature(DesignFacts $design, int $at): bool
     {
         return array_filter($design->steps[$at]->zones, static fn (Zone $zone): bool => $zone->isFeature()) !== [];
     }

@@ -7,22 +7,22 @@ namespace Core\Order\Rules\Sequence;
 use Core\Design\Alternative;
 use Core\Design\Place\Zone;
 use Core\Design\Technique;
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
+use Core\Order\PaintedSequence;
 use Core\Order\Schools\School;
 
 /** Muzzle or frame line: outlined or only dotted, painters differ (common practice, no source). */
-#[Card('Frame dotted, not outlined', Severity::Tip, School::FrameDotted)]
+#[RuleInfo('Frame dotted, not outlined', Severity::Tip, School::FrameDotted)]
 final readonly class FrameDotted implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;

@@ -6,19 +6,19 @@ namespace Core\Order\Rules\Sequence;
 
 use Core\Design\Place\Zone;
 use Core\Order\Constraint;
-use Core\Order\Craft\Card;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\OrdersSteps;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
-use Core\Order\Preparation;
+use Core\Order\DesignFacts;
 
 /** For a touch-sensitive child: nose, then under the eyes, lids last (common practice, no source). */
-#[Card('Lids last for who dislikes touch', Severity::Warn)]
+#[RuleInfo('Lids last for who dislikes touch', Severity::Warn)]
 final readonly class LidsLast implements OrdersSteps
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function constraints(Preparation $design): array
+    public function constraints(DesignFacts $design): array
     {
         $constraints = [];
         foreach ($design->design->audience->isGentle ? $design->steps : [] as $lid => $step) {
@@ -34,7 +34,7 @@ final readonly class LidsLast implements OrdersSteps
         return $constraints;
     }
 
-    private function isOnLid(Preparation $design, int $at): bool
+    private function isOnLid(DesignFacts $design, int $at): bool
     {
         return $design->steps[$at]->medium->isPaintedOn() && in_array(Zone::Eyelid, $design->steps[$at]->zones, true);
     }

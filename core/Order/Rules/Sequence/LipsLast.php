@@ -6,21 +6,21 @@ namespace Core\Order\Rules\Sequence;
 
 use Core\Design\Place\Zone;
 use Core\Order\Constraint;
-use Core\Order\Craft\Card;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\OrdersSteps;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
 use Core\Order\Defaults;
-use Core\Order\Preparation;
+use Core\Order\DesignFacts;
 use Core\Units\Duration;
 
 /** A painted lower lip smears with the first drink (common practice, no source). */
-#[Card('Lips last', Severity::Warn)]
+#[RuleInfo('Lips last', Severity::Warn)]
 final readonly class LipsLast implements OrdersSteps
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function constraints(Preparation $design): array
+    public function constraints(DesignFacts $design): array
     {
         $constraints = [];
         foreach ($design->steps as $lips => $step) {
@@ -36,7 +36,7 @@ final readonly class LipsLast implements OrdersSteps
     }
 
     /** What is painted in a few seconds more smears nothing. */
-    private function isLongBeforeTheEnd(Preparation $design, int $lips): bool
+    private function isLongBeforeTheEnd(DesignFacts $design, int $lips): bool
     {
         $after = array_slice($design->durations, $lips + 1);
 
@@ -46,7 +46,7 @@ final readonly class LipsLast implements OrdersSteps
         )) >= Defaults::LIPS_BEFORE_END_SECONDS;
     }
 
-    private function areLips(Preparation $design, int $at): bool
+    private function areLips(DesignFacts $design, int $at): bool
     {
         $zones = $design->steps[$at]->zones;
 

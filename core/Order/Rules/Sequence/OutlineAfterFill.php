@@ -6,20 +6,20 @@ namespace Core\Order\Rules\Sequence;
 
 use Core\Design\Technique;
 use Core\Order\Constraint;
-use Core\Order\Craft\Card;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\OrdersSteps;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
+use Core\Order\DesignFacts;
 use Core\Order\Layer;
-use Core\Order\Preparation;
 
 /** What is filled after its outline runs over it (common practice, no source). */
-#[Card('Outline after fill', Severity::Warn)]
+#[RuleInfo('Outline after fill', Severity::Warn)]
 final readonly class OutlineAfterFill implements OrdersSteps
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function constraints(Preparation $design): array
+    public function constraints(DesignFacts $design): array
     {
         return Constraint::betweenTouching(
             $this,
@@ -33,7 +33,7 @@ final readonly class OutlineAfterFill implements OrdersSteps
     }
 
     /** An outline without a shape goes round what lies there already. */
-    private function belong(Preparation $design, int $fill, int $outline): bool
+    private function belong(DesignFacts $design, int $fill, int $outline): bool
     {
         $shape = $design->steps[$outline]->mark->shape;
 

@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace Core\Order\Rules\Sequence;
 
 use Core\Order\Constraint;
-use Core\Order\Craft\Card;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\OrdersSteps;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
+use Core\Order\DesignFacts;
 use Core\Order\Layer;
-use Core\Order\Preparation;
 
 /** Wet on dry powder is fine, and powder over dry paint; on wet paint it clumps (common practice, no source). */
-#[Card('Powder before wet paint', Severity::Warn)]
+#[RuleInfo('Powder before wet paint', Severity::Warn)]
 final readonly class PowderBeforeWet implements OrdersSteps
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function constraints(Preparation $design): array
+    public function constraints(DesignFacts $design): array
     {
         $constraints = [];
         foreach ($design->touching() as [$wet, $powder]) {

@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace Core\Order\Rules\Sequence;
 
 use Core\Order\Constraint;
-use Core\Order\Craft\Card;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\OrdersSteps;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
+use Core\Order\DesignFacts;
 use Core\Order\Layer;
-use Core\Order\Preparation;
 
 /** Lines that a stencil hides must be redrawn (common practice, no source). */
-#[Card('Stencil before line work', Severity::Warn)]
+#[RuleInfo('Stencil before line work', Severity::Warn)]
 final readonly class StencilBeforeLine implements OrdersSteps
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function constraints(Preparation $design): array
+    public function constraints(DesignFacts $design): array
     {
         return Constraint::betweenTouching(
             $this,

@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules\Sequence;
 
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Evidence;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
 use Core\Order\Craft\Repairs;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
 use Core\Order\Defaults;
-use Core\Order\Preparation;
+use Core\Order\DesignFacts;
+use Core\Order\PaintedSequence;
 use Core\Order\Schools\TradeNumber;
 
 /** Every return to a tool costs its changeover again (common practice, no source). */
-#[Card('Steps of one tool torn apart', Severity::Tip)]
+#[RuleInfo('Steps of one tool torn apart', Severity::Tip)]
 final readonly class ToolTornApart implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;
@@ -58,7 +58,7 @@ final readonly class ToolTornApart implements LooksAtFace
     }
 
     /** Whether the changes of tool alone would be worth it, which is quickly told. */
-    private function saves(Preparation $design, int $earlier, int $at): bool
+    private function saves(DesignFacts $design, int $earlier, int $at): bool
     {
         $change = static fn (int $from, int $to): float => isset($design->steps[$to])
             ? $design->hands->change(

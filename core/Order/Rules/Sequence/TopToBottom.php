@@ -6,21 +6,21 @@ namespace Core\Order\Rules\Sequence;
 
 use Core\Design\Place\Zone;
 use Core\Order\Constraint;
-use Core\Order\Craft\Card;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\OrdersSteps;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
+use Core\Order\DesignFacts;
 use Core\Order\Layer;
-use Core\Order\Preparation;
 use Core\Order\Schools\School;
 
 /** Strictly top to bottom within each layer, so that the hand smudges nothing (common practice, no source). */
-#[Card('Top to bottom', Severity::Tip, School::TopToBottom)]
+#[RuleInfo('Top to bottom', Severity::Tip, School::TopToBottom)]
 final readonly class TopToBottom implements OrdersSteps
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function constraints(Preparation $design): array
+    public function constraints(DesignFacts $design): array
     {
         $constraints = [];
         foreach ($design->layers as $one => $layer) {
@@ -41,7 +41,7 @@ final readonly class TopToBottom implements OrdersSteps
     }
 
     /** Of its topmost place; a long way down where it has none. */
-    private function row(Preparation $design, int $at): int
+    private function row(DesignFacts $design, int $at): int
     {
         return array_reduce($design->steps[$at]->zones, static fn (int $top, Zone $zone): int => min($top, $zone->row()), PHP_INT_MAX);
     }

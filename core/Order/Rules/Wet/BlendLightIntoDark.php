@@ -10,22 +10,22 @@ use Core\Colour\Paint;
 use Core\Colour\Word;
 use Core\Design\Medium;
 use Core\Design\Technique;
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
 use Core\Order\Defaults;
+use Core\Order\PaintedSequence;
 
 /** Dark pulled into light muddies the light one (common practice, no source). */
-#[Card('Blend light into dark', Severity::Tip)]
+#[RuleInfo('Blend light into dark', Severity::Tip)]
 final readonly class BlendLightIntoDark implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;

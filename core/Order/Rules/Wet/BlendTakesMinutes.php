@@ -11,26 +11,26 @@ use Core\Design\Place\Zone;
 use Core\Design\Step;
 use Core\Design\Technique;
 use Core\Kit\ItemKind;
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Evidence;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
 use Core\Order\Defaults;
+use Core\Order\PaintedSequence;
 
 /**
  * Blending takes up to five minutes on one face when the paint is wrong for it; a split cake does it at one go (common
  * practice, no source).
  */
-#[Card('A blend that may take minutes', Severity::Tip)]
+#[RuleInfo('A blend that may take minutes', Severity::Tip)]
 final readonly class BlendTakesMinutes implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $blends = array_filter(
@@ -61,7 +61,7 @@ final readonly class BlendTakesMinutes implements LooksAtFace
     }
 
     /** Colours side by side on one sponge are laid at one go. */
-    private function fix(Course $course, int $at): ?Fix
+    private function fix(PaintedSequence $course, int $at): ?Fix
     {
         $step = $course->step($at);
         $sponge = $course->preparation->circumstances->kit->ofKind(ItemKind::Sponge)[0] ?? null;
@@ -82,7 +82,7 @@ final readonly class BlendTakesMinutes implements LooksAtFace
     }
 
     /** Of paint that is no soft pearl, and no split cake of the kit holds the colours. */
-    private function isSlow(Course $course, int $at): bool
+    private function isSlow(PaintedSequence $course, int $at): bool
     {
         return $course->preparation->circumstances->kit->splitCakeOf($course->step($at)->colours) === null
             && ($course->preparation->cakes[$at]->finish ?? Finish::Regular) !== Finish::Pearl;

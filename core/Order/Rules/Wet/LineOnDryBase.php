@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace Core\Order\Rules\Wet;
 
 use Core\Order\Constraint;
-use Core\Order\Craft\Card;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\OrdersSteps;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
-use Core\Order\Preparation;
+use Core\Order\DesignFacts;
 use Core\Order\Schools\School;
 
 /** Some painters put no line on a base that is not dry (common practice, no source). */
-#[Card('Lines on a dry base', Severity::Warn, School::LineOnDry)]
+#[RuleInfo('Lines on a dry base', Severity::Warn, School::LineOnDry)]
 final readonly class LineOnDryBase implements OrdersSteps
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function constraints(Preparation $design): array
+    public function constraints(DesignFacts $design): array
     {
         $constraints = [];
         foreach ($design->lying as [$base, $line]) {

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Core\Order\Rules\Wet;
 
 use Core\Order\Constraint;
-use Core\Order\Craft\Card;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\OrdersSteps;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
 use Core\Order\Defaults;
-use Core\Order\Preparation;
+use Core\Order\DesignFacts;
 use Core\Order\Schools\School;
 use Core\Order\Schools\TradeNumber;
 use Core\Units\Duration;
@@ -19,12 +19,12 @@ use Core\Units\Duration;
  * With wax paint lines go straight on (common practice, no source). Pale ones bleed on strong wet paint, and humid air keeps
  * soft paint sticky.
  */
-#[Card('Lines on a tacky base', Severity::Warn, School::LineOnTacky)]
+#[RuleInfo('Lines on a tacky base', Severity::Warn, School::LineOnTacky)]
 final readonly class LineOnTackyBase implements OrdersSteps
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function constraints(Preparation $design): array
+    public function constraints(DesignFacts $design): array
     {
         return Constraint::waiting(
             rule: $this,
@@ -39,12 +39,12 @@ final readonly class LineOnTackyBase implements OrdersSteps
         );
     }
 
-    private function bleeds(Preparation $design, int $base, int $line): bool
+    private function bleeds(DesignFacts $design, int $base, int $line): bool
     {
         return $design->steps[$line]->technique->isThin() && $design->isPale($line) && $design->isStrong($base);
     }
 
-    private function sticks(Preparation $design, int $base, int $line): bool
+    private function sticks(DesignFacts $design, int $base, int $line): bool
     {
         return $design->layers[$line]->isFine() && ! $design->isWax($base)
             && $design->circumstances->drying->factor < Defaults::STICKY_FACTOR;

@@ -6,27 +6,27 @@ namespace Core\Order\Rules\Wet;
 
 use Core\Design\Technique;
 use Core\Order\Constraint;
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\Mends;
 use Core\Order\Craft\Repairs;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
+use Core\Order\DesignFacts;
 use Core\Order\Gel;
-use Core\Order\Preparation;
+use Core\Order\PaintedSequence;
 use Core\Order\Schools\School;
 use Core\Order\Schools\TradeNumber;
 use Core\Surface\Film;
 use Core\Units\Duration;
 
 /** Loose glitter sticks only to wet paint (common practice, no source). */
-#[Card('Loose glitter in the wet window', Severity::Warn, School::GlitterOnWetBase)]
+#[RuleInfo('Loose glitter in the wet window', Severity::Warn, School::GlitterOnWetBase)]
 final readonly class LooseGlitterOnWet implements Mends
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function constraints(Preparation $design): array
+    public function constraints(DesignFacts $design): array
     {
         $grace = Duration::ofSeconds($design->circumstances->numbers->get(TradeNumber::GlitterHolds));
         $constraints = [];
@@ -52,13 +52,13 @@ final readonly class LooseGlitterOnWet implements Mends
     }
 
     /** Right after what holds it where that breaks nothing; else in gel. */
-    public function mend(Course $course, Constraint $broken): Fix
+    public function mend(PaintedSequence $course, Constraint $broken): Fix
     {
         return Repairs::of($course)->moving($broken, true) ?? Gel::insteadOf($course->preparation, $broken->to);
     }
 
     /** What it is to stick to: the last film laid before it, be it a base, a stencil or a stroke; else the next one that comes. */
-    private function hold(Preparation $design, int $glitter): ?int
+    private function hold(DesignFacts $design, int $glitter): ?int
     {
         $films = array_keys(array_filter(
             $design->films,

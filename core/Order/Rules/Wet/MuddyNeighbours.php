@@ -9,23 +9,23 @@ use Core\Colour\LinearRgb;
 use Core\Colour\Word;
 use Core\Design\Colour;
 use Core\Design\Step;
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
 use Core\Order\Defaults;
-use Core\Order\Preparation;
+use Core\Order\DesignFacts;
+use Core\Order\PaintedSequence;
 
 /** Complements that touch while wet lose their colour in each other (Kubelka and Munk mixture of the two). */
-#[Card('Muddy neighbours', Severity::Warn)]
+#[RuleInfo('Muddy neighbours', Severity::Warn)]
 final readonly class MuddyNeighbours implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;
@@ -48,7 +48,7 @@ final readonly class MuddyNeighbours implements LooksAtFace
      * @param  list<int>  $order  of the colours
      * @return array{int, int}|null
      */
-    private function muddyPair(Preparation $design, int $at, array $order): ?array
+    private function muddyPair(DesignFacts $design, int $at, array $order): ?array
     {
         foreach (array_slice($order, 1) as $before => $colour) {
             if (Blend::isMuddy($design->paint($at, $order[$before]), $design->paint($at, $colour))) {
@@ -60,7 +60,7 @@ final readonly class MuddyNeighbours implements LooksAtFace
     }
 
     /** Another order of the same colours with no muddy neighbours; where there is none, one goes. */
-    private function fix(Preparation $design, int $at, int $muddies): Fix
+    private function fix(DesignFacts $design, int $at, int $muddies): Fix
     {
         $step = $design->steps[$at];
         foreach ($this->orders(array_keys($step->colours)) as $order) {
@@ -86,7 +86,7 @@ final readonly class MuddyNeighbours implements LooksAtFace
     }
 
     /** The colour without which the others get on. */
-    private function troublemaker(Preparation $design, int $at): ?int
+    private function troublemaker(DesignFacts $design, int $at): ?int
     {
         $colours = array_keys($design->steps[$at]->colours);
         foreach ($colours as $one) {

@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace Core\Order\Rules\Wet;
 
 use Core\Order\Constraint;
-use Core\Order\Craft\Card;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\OrdersSteps;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
-use Core\Order\Preparation;
+use Core\Order\DesignFacts;
 use Core\Order\Schools\TradeNumber;
 use Core\Units\Duration;
 
 /** Pale lines on wet dark paint bleed; on a strong sponged base they go on at once or within 20 s (common practice, no source). */
-#[Card('Pale line only on dry dark', Severity::Warn)]
+#[RuleInfo('Pale line only on dry dark', Severity::Warn)]
 final readonly class PaleLineOnDryDark implements OrdersSteps
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function constraints(Preparation $design): array
+    public function constraints(DesignFacts $design): array
     {
         return Constraint::waiting(
             rule: $this,

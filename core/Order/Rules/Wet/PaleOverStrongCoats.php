@@ -7,22 +7,22 @@ namespace Core\Order\Rules\Wet;
 use Core\Colour\LinearRgb;
 use Core\Colour\Sight;
 use Core\Colour\Word;
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Evidence;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
+use Core\Order\PaintedSequence;
 
 /** White over red takes two coats, perhaps three (common practice, no source). */
-#[Card('Pale over strong needs coats', Severity::Warn)]
+#[RuleInfo('Pale over strong needs coats', Severity::Warn)]
 final readonly class PaleOverStrongCoats implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;

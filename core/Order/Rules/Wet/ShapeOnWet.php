@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Core\Order\Rules\Wet;
 
 use Core\Order\Constraint;
-use Core\Order\Craft\Card;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\OrdersSteps;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
+use Core\Order\DesignFacts;
 use Core\Order\Layer;
-use Core\Order\Preparation;
 use Core\Order\Schools\TradeNumber;
 use Core\Units\Duration;
 
@@ -18,12 +18,12 @@ use Core\Units\Duration;
  * A shape takes up some of the wet film below: yellow on wet blue turns green (Kubelka and Munk mixture). On a sponged base it
  * goes on at once or within 20 s (common practice, no source).
  */
-#[Card('Shapes that turn on wet paint', Severity::Warn)]
+#[RuleInfo('Shapes that turn on wet paint', Severity::Warn)]
 final readonly class ShapeOnWet implements OrdersSteps
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function constraints(Preparation $design): array
+    public function constraints(DesignFacts $design): array
     {
         return Constraint::waiting(
             rule: $this,
@@ -37,7 +37,7 @@ final readonly class ShapeOnWet implements OrdersSteps
     }
 
     /** A paler shape takes up what is below, and a strong one is paled by it; black on white stays black. */
-    private function turns(Preparation $design, int $film, int $shape): bool
+    private function turns(DesignFacts $design, int $film, int $shape): bool
     {
         return $design->layers[$shape] === Layer::Shape && ! $design->isWorkedIn($shape) && $design->turnsOnWet($shape, $film)
             && ($design->isStrong($shape) || $design->isPalerThan($shape, $film));

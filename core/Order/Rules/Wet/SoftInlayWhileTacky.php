@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace Core\Order\Rules\Wet;
 
 use Core\Order\Constraint;
-use Core\Order\Craft\Card;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\OrdersSteps;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
 use Core\Order\Defaults;
-use Core\Order\Preparation;
+use Core\Order\DesignFacts;
 use Core\Units\Duration;
 
 /** Ear pink, cheek blush: soft inlays go on while the base is not yet quite dry (common practice, no source). */
-#[Card('Soft inlay while tacky', Severity::Warn)]
+#[RuleInfo('Soft inlay while tacky', Severity::Warn)]
 final readonly class SoftInlayWhileTacky implements OrdersSteps
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function constraints(Preparation $design): array
+    public function constraints(DesignFacts $design): array
     {
         $constraints = [];
         foreach (array_keys($design->steps) as $at) {

@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace Core\Order\Rules\Wet;
 
 use Core\Order\Constraint;
-use Core\Order\Craft\Card;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\OrdersSteps;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
-use Core\Order\Preparation;
+use Core\Order\DesignFacts;
 use Core\Order\Schools\TradeNumber;
 use Core\Units\Duration;
 
 /** Sparkle dots sit on dry dark paint, 30 to 40 s after a black fill; on wet they bleed (common practice, no source). */
-#[Card('Sparkle only on dry', Severity::Warn)]
+#[RuleInfo('Sparkle only on dry', Severity::Warn)]
 final readonly class SparkleOnDry implements OrdersSteps
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function constraints(Preparation $design): array
+    public function constraints(DesignFacts $design): array
     {
         return Constraint::waiting(
             rule: $this,

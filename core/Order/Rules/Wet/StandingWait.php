@@ -4,25 +4,25 @@ declare(strict_types=1);
 
 namespace Core\Order\Rules\Wet;
 
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Evidence;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
 use Core\Order\Craft\Repairs;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
+use Core\Order\PaintedSequence;
 use Core\Order\Schools\TradeNumber;
 use Core\Timeline\SpanKind;
 
 /** Drying spread over other work costs nothing; standing and waiting does (common practice, no source). */
-#[Card('A wait that other work could fill', Severity::Tip)]
+#[RuleInfo('A wait that other work could fill', Severity::Tip)]
 final readonly class StandingWait implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;

@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace Core\Order\Rules\Wet;
 
 use Core\Order\Constraint;
-use Core\Order\Craft\Card;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\OrdersSteps;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
-use Core\Order\Preparation;
+use Core\Order\DesignFacts;
 use Core\Order\Schools\TradeNumber;
 use Core\Units\Duration;
 
 /** Red over wet white turns pink; the white must be completely dry (common practice, no source). */
-#[Card('Strong over pale only on dry', Severity::Warn)]
+#[RuleInfo('Strong over pale only on dry', Severity::Warn)]
 final readonly class StrongOverPaleOnDry implements OrdersSteps
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function constraints(Preparation $design): array
+    public function constraints(DesignFacts $design): array
     {
         return Constraint::waiting(
             rule: $this,

@@ -6,21 +6,21 @@ namespace Core\Order\Rules\Wet;
 
 use Core\Colour\Load;
 use Core\Design\Technique;
-use Core\Order\Course;
-use Core\Order\Craft\Card;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Fix;
-use Core\Order\Craft\HasCard;
+use Core\Order\Craft\HasRuleInfo;
 use Core\Order\Craft\LooksAtFace;
+use Core\Order\Craft\RuleInfo;
 use Core\Order\Craft\Severity;
+use Core\Order\PaintedSequence;
 
 /** Thick wet stripes re-wet the white below and turn pink (common practice, no source). */
-#[Card('Strong over pale only thin', Severity::Warn)]
+#[RuleInfo('Strong over pale only thin', Severity::Warn)]
 final readonly class StrongOverPaleThin implements LooksAtFace
 {
-    use HasCard;
+    use HasRuleInfo;
 
-    public function findings(Course $course): array
+    public function findings(PaintedSequence $course): array
     {
         $findings = [];
         $design = $course->preparation;

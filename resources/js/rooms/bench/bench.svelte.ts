@@ -15,7 +15,7 @@ import type {
   TapeSpan,
 } from '../../api/types.gen';
 import { newId } from '../../lib/ids';
-import { echoOf, knownMs } from './advice/echo';
+import { echoOf, knownMs } from './advice/local-timeline';
 import { pinsOf, StepWords } from './steps/words.svelte';
 
 /** A step while it is edited: its times are the typed text, and the server says what they come to. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Core\Order\Preparation;
+use Core\Order\DesignFacts;
 use Core\Order\Quickest;
 use Core\Order\Search\Lag;
 use Core\Order\Search\Outcome;
@@ -241,7 +241,7 @@ it('proves the best order of designs with hardly any order in them', function (i
     $circumstances = GeneratedDesigns::circumstances();
     $count = $close = 0;
     for ($design = 0; $design < 20; $design++) {
-        $outcome = Quickest::of(new Preparation($generated->loose($steps), $circumstances))->search(new WithinLabels(20_000));
+        $outcome = Quickest::of(new DesignFacts($generated->loose($steps), $circumstances))->search(new WithinLabels(20_000));
         $count += $outcome->isProven ? 1 : 0;
         $close += $outcome->gap() <= 0.01 ? 1 : 0;
     }

@@ -39,7 +39,7 @@ final readonly class DesignFacts
     /** @var list<Layer> */
     public array $layers;
 
-    /** @var list<int> bits of the places on the skin, two sides each */
+    /** @var list<SkinPlaces> */
     public array $places;
 
     public HandTimes $hands;
@@ -73,7 +73,7 @@ final readonly class DesignFacts
     ) {
         $this->steps = $design->steps;
         $this->layers = array_map(Layer::of(...), $design->steps);
-        $this->places = array_map(self::bits(...), $design->steps);
+        $this->places = array_map(SkinPlaces::of(...), $design->steps);
         $this->hands = $hands ?? HandTimes::of($design->steps, $circumstances->changeovers, $circumstances->times);
         $this->durations = array_map(static fn (StepTime $time): Duration => $time->duration, $this->hands->painting);
         $this->cakes = array_map($this->cake(...), $design->steps);
@@ -93,7 +93,7 @@ final readonly class DesignFacts
 
     public function touch(int $one, int $other): bool
     {
-        return ($this->places[$one] & $this->places[$other]) !== 0 && ! $this->standsBeside($one, $other);
+        return $this->places[$one]->meet($this->places[$other]) && ! $this->standsBeside($one, $other);
     }
 
     /** Whether one of them is placed above, below or beside the figure that the other one is: they share a place and never meet. */
@@ -118,7 +118,7 @@ final readonly class DesignFacts
     {
         foreach ($this->places as $one => $places) {
             foreach ($this->places as $other => $others) {
-                if ($one !== $other && ($places & $others) !== 0 && ! $this->standsBeside($one, $other)) {
+                if ($one !== $other && $places->meet($others) && ! $this->standsBeside($one, $other)) {
                     yield [$one, $other];
                 }
             }
@@ -436,36 +436,6 @@ final readonly class DesignFacts
     public static function shared(Step $one, Step $other): array
     {
         return array_values(array_filter($one->zones, static fn (Zone $zone): bool => in_array($zone, $other->zones, true)));
-    }
-
-    public static function bits(Step $step): int
-    {
-        $sides = match ($step->side) {
-            Side::Left => 1,
-            Side::Right => 2,
-            Side::Both, Side::Centre => 3,
-        };
-
-        return array_reduce(
-            $step->zones,
-            static fn (int $bits, Zone $zone): int => $bits | ($zone->isOnMiddleLine() ? 3 : $sides) << 2 * self::number($zone),
-            0,
-        );
-    }
-
-    /** Its number on the face or on the arm: a design lies on one of them, and the bits of an integer tell no more places apart. */
-    private static function number(Zone $zone): int
-    {
-        /** @var array<string, int> $numbers */
-        static $numbers = [];
-        if ($numbers === []) {
-            foreach ([true, false] as $isOnLimb) {
-                $those = array_values(array_filter(Zone::cases(), static fn (Zone $one): bool => $one->isOnLimb() === $isOnLimb));
-                $numbers += array_flip(array_column($those, 'value'));
-            }
-        }
-
-        return $numbers[$zone->value];
     }
 
     private function cake(Step $step): ?Item

@@ -142,7 +142,7 @@ final readonly class PaintedSequence
         $skin = [LinearRgb::ofHex(ColourDefaults::SKIN)];
         $laid = $sightings = $under = [];
         foreach ($this->preparation->steps as $at => $step) {
-            $places = self::places($this->preparation->places[$at]);
+            $places = $this->preparation->places[$at]->all();
             $found = array_map(fn (int $place): ?array => $this->uppermost($laid[$place] ?? [], $at), $places === [] ? [-1] : $places);
             $film = $found[0]['film'] ?? null;
             $about = array_merge(...array_map(static fn (?array $one): array => $one['seen'] ?? $skin, $found));
@@ -221,18 +221,5 @@ final readonly class PaintedSequence
         }
 
         return min(1.0, $laid->moistureAfter(Duration::ofMilliseconds(max(0, $this->gap($film, $at)))));
-    }
-
-    /** @return list<int> */
-    private static function places(int $bits): array
-    {
-        $places = [];
-        for ($place = 0; $bits !== 0; $place++, $bits >>= 1) {
-            if (($bits & 1) === 1) {
-                $places[] = $place;
-            }
-        }
-
-        return $places;
     }
 }

@@ -17,7 +17,7 @@ use Core\Units\Duration;
 final readonly class WholeFace
 {
     /** The standard normal distribution's own value for eight of ten: R's qnorm(0.8). */
-    private const EIGHT_OF_TEN = 0.8416212335729143;
+    public const EIGHT_OF_TEN = 0.8416212335729143;
 
     private function __construct() {}
 

@@ -6,7 +6,6 @@ namespace App\Plan\Packing;
 
 use App\Account\Ways\BenchOfPainter;
 use App\Models\Bench\Design;
-use App\Models\Bench\FacePlan;
 use App\Models\Kit\StockCount;
 use App\Models\Logbook\Face;
 use App\Models\Plan\EventDay;
@@ -32,10 +31,8 @@ final readonly class StockOfDay
             return null;
         }
         $painted = [];
-        $designs = Design::ofTeam($day->team_id)->withTrashed()->whereIn('id', array_keys($faces))->whereNotNull('plan_id')->get();
-        foreach ($designs as $design) {
-            $plan = FacePlan::query()->find($design->plan_id);
-            $painted[] = $plan === null ? null : [$plan->toDesign(), $faces[$design->id]];
+        foreach (Design::ofTeam($day->team_id)->withTrashed()->whereIn('id', array_keys($faces))->with('plan')->get() as $design) {
+            $painted[] = $design->plan === null ? null : [$design->plan->toDesign(), $faces[$design->id]];
         }
 
         return new StockRead(

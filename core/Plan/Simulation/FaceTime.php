@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Plan\Simulation;
 
 use Core\Pace\Pace;
+use Core\Pace\WholeFace;
 use Core\Plan\Defaults;
 use Core\Units\Duration;
 
@@ -14,9 +15,6 @@ use Core\Units\Duration;
  */
 final readonly class FaceTime
 {
-    /** The standard normal distribution's own value for eight of ten: R's qnorm(0.8). */
-    private const EIGHT_OF_TEN = 0.8416212335729143;
-
     /**
      * @param  Duration  $middle  half of the faces are done by then
      * @param  float  $spread  standard deviation of the logarithm, from face to face
@@ -61,7 +59,7 @@ final readonly class FaceTime
         if ($eightOfTen === null || $middle->isZero()) {
             return new self($middle, Defaults::FACE_SPREAD, Defaults::DAY_DOUBT);
         }
-        $all = log(max(1.0, $eightOfTen->milliseconds / $middle->milliseconds)) / self::EIGHT_OF_TEN;
+        $all = log(max(1.0, $eightOfTen->milliseconds / $middle->milliseconds)) / WholeFace::EIGHT_OF_TEN;
 
         $each = sqrt(max(0.0, $all ** 2 - $dayDoubt ** 2));
 
@@ -81,7 +79,7 @@ final readonly class FaceTime
     /** Eight of ten faces are done by then, whatever the day. */
     public function eightOfTen(): Duration
     {
-        return $this->middle->times(exp(self::EIGHT_OF_TEN * hypot($this->spread, $this->doubt)));
+        return $this->middle->times(exp(WholeFace::EIGHT_OF_TEN * hypot($this->spread, $this->doubt)));
     }
 
     /** Slower or quicker by a factor, in whatever it spreads. */

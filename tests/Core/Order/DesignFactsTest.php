@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Core\Design\Design;
 use Core\Design\Place\Zone;
 use Core\Order\DesignFacts;
+use Core\Order\SkinPlaces;
 use Tests\Core\Order\Craft;
 
 function prepared(Design $design): DesignFacts
@@ -84,15 +85,27 @@ it('knows how much of a step another one covers', function (): void {
         ->and($face->coveredShare(1, 0))->toBe(1.0);
 });
 
-it('tells every place on a face and on an arm apart', function (): void {
-    foreach ([true, false] as $isOnLimb) {
-        $seen = 0;
-        foreach (array_filter(Zone::cases(), static fn (Zone $zone): bool => $zone->isOnLimb() === $isOnLimb) as $zone) {
-            $bits = DesignFacts::bits(Craft::face('Line: brush round 2 black line cheek both sides, 0:10')->steps[0]->withZones([$zone]));
-            expect($bits)->toBeGreaterThan(0)->and($bits & $seen)->toBe(0);
-            $seen |= $bits;
+it('tells every place apart, however many there are', function (): void {
+    $line = Craft::face('Line: brush round 2 black line cheek both sides, 0:10')->steps[0];
+    $seen = [];
+    foreach (Zone::cases() as $zone) {
+        $places = SkinPlaces::of($line->withZones([$zone]));
+        expect($places->all())->toHaveCount(2)->and(array_intersect($places->all(), $seen))->toBe([]);
+        $seen = [...$seen, ...$places->all()];
+        foreach (Zone::cases() as $other) {
+            expect($places->meet(SkinPlaces::of($line->withZones([$other]))))->toBe($zone === $other);
         }
     }
+    // More than an integer has bits.
+    $all = SkinPlaces::of($line->withZones(Zone::cases()));
+    expect(count($seen))->toBeGreaterThan(64)->and($all->all())->toBe($seen)->and($all->meet($all))->toBeTrue();
+});
+
+it('keeps left and right apart, but on the middle line', function (): void {
+    $on = static fn (string $side): SkinPlaces => SkinPlaces::of(
+        Craft::face("Line: brush round 2 black line cheek {$side}, 0:10")->steps[0],
+    );
+    expect($on('left')->meet($on('right')))->toBeFalse()->and($on('left')->meet($on('both sides')))->toBeTrue();
 });
 
 it('lets dots of nearly liquid paint dry like any other drop', function (): void {

@@ -20,7 +20,7 @@ const place = (d: string, x: number, y: number, rx: number, ry: number): Place =
 });
 
 /** Zones that have a left and a right. */
-const SIDED: Partial<Record<Zone, Place>> = {
+const SIDED = {
   forehead: place(
     'M200 98C252 98 294 116 311 160C314 170 316 178 316 186C292 172 262 172 238 182C224 187 210 188 200 188Z',
     258,
@@ -124,9 +124,9 @@ const SIDED: Partial<Record<Zone, Place>> = {
     28,
   ),
   neck: place('M200 424C224 422 244 412 258 398L262 480H200Z', 228, 450, 28, 24),
-};
+} satisfies Partial<Record<Zone, Place>>;
 
-const CENTRED: Partial<Record<Zone, Place>> = {
+const CENTRED = {
   between_brows: place(
     'M185 182C190 174 210 174 215 182C216 200 211 214 200 220C189 214 184 200 185 182Z',
     200,
@@ -177,10 +177,10 @@ const CENTRED: Partial<Record<Zone, Place>> = {
     30,
     20,
   ),
-};
+} satisfies Partial<Record<Zone, Place>>;
 
 /** The arm and its hand have a sheet of their own. */
-const LIMB: Partial<Record<Zone, Place>> = {
+const LIMB = {
   arm: place('M146 40C138 84 138 122 146 158H254C262 122 262 84 254 40Z', 200, 100, 50, 54),
   forearm: place('M146 160C148 206 158 252 166 292H234C242 252 252 206 254 160Z', 200, 226, 42, 62),
   wrist: place('M166 292C168 306 168 318 166 330H234C232 318 232 306 234 292Z', 200, 311, 32, 18),
@@ -207,21 +207,17 @@ const LIMB: Partial<Record<Zone, Place>> = {
     42,
     26,
   ),
-};
+} satisfies Partial<Record<Zone, Place>>;
 
-export const isLimb = (zone: Zone): boolean => LIMB[zone] !== undefined;
+/** A zone that lies nowhere does not compile. */
+const PLACES: Record<Zone, Place> = { ...SIDED, ...CENTRED, ...LIMB };
+
+export const isLimb = (zone: Zone): boolean => zone in LIMB;
 
 /** Whether both halves of the sheet show it, each with a picture of its own. */
-export const isSided = (zone: Zone): boolean => SIDED[zone] !== undefined;
+export const isSided = (zone: Zone): boolean => zone in SIDED;
 
-export function placeOf(zone: Zone): Place {
-  const found = SIDED[zone] ?? CENTRED[zone] ?? LIMB[zone];
-  if (found === undefined) {
-    throw new Error(`The map has no ${zone}.`);
-  }
-
-  return found;
-}
+export const placeOf = (zone: Zone): Place => PLACES[zone];
 
 /** Which way round the drawing of the child's left is laid: as it is, mirrored, or across the middle. */
 export type Half = 'left' | 'right' | 'middle';

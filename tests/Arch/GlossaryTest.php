@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 it('names what there is in the code', function (): void {
     $root = dirname(__DIR__, 2);
-    preg_match_all('/`((?:Core|App)\\\\[\w\\\\]+|(?:app|core|resources)\/[\w\/.]+)`/', (string) file_get_contents("{$root}/docs/glossary.md"), $named);
+    $glossary = (string) file_get_contents("{$root}/docs/glossary.md");
+    preg_match_all('/`((?:Core|App)\\\\[\w\\\\]+|(?:app|core|resources)\/[\w\/.]+)`/', $glossary, $named);
     expect(count($named[1]))->toBeGreaterThan(40);
     foreach ($named[1] as $name) {
         $isThere = class_exists($name) || interface_exists($name) || file_exists("{$root}/{$name}")

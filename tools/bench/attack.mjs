@@ -62,6 +62,9 @@ const joined = (design) => ({
 
 const times = { before: [], meanwhile: [] };
 const deskTimes = { before: [], meanwhile: [] };
+/** Whether it grows with what the day holds. */
+const byHalfMinute = [];
+const started = Date.now();
 let phase = 'before';
 let over = false;
 let refused = 0;
@@ -69,21 +72,27 @@ let refused = 0;
 /** Somebody taps every so often; what is not taken is sent again, as a browser does. */
 async function tapping({ painter, design, day, kept }) {
   await pause(Math.random() * EVERY_MS);
+  let since;
   for (let due = Date.now(); !over; due += EVERY_MS) {
     await pause(due - Date.now());
-    const [join, leave] = [joined(design), { id: lower(), kind: 'left', at: Date.now() }];
-    leave.ticket = join.ticket;
+    const join = joined(design);
+    // A moment later: of two taps at the same one the id says which comes first, and who has not come cannot leave.
+    const leave = { id: lower(), kind: 'left', at: join.at + 1, ticket: join.ticket };
     for (;;) {
-      const { status } = await painter
-        .ask('POST', `days/${day.id}/taps`, { taps: [join, leave] })
+      // As a browser does, with what it knows already.
+      const { status, text } = await painter
+        .ask('POST', `days/${day.id}/taps`, { taps: [join, leave], since })
         .catch(() => ({ status: 0 }));
       if (status === 200) {
+        since = JSON.parse(text).news.version;
         break;
       }
       refused++;
       await pause(100);
     }
     times[phase].push(Date.now() - due);
+    byHalfMinute[Math.floor((Date.now() - started) / 30_000)] ??= [];
+    byHalfMinute[Math.floor((Date.now() - started) / 30_000)].push(Date.now() - due);
     kept.push(join.id, leave.id);
   }
 }
@@ -259,6 +268,7 @@ console.log(
     before: figures(times.before),
     meanwhile: figures(times.meanwhile),
     desk: { before: figures(deskTimes.before), meanwhile: figures(deskTimes.meanwhile) },
+    p95EachHalfMinute: byHalfMinute.map((found) => quantile(found, 0.95)),
     frontPage: figures(signIns),
     sentAgain: refused,
     lost,

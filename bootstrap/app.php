@@ -7,6 +7,7 @@ use App\Exceptions\DayInUse;
 use App\Exceptions\InvalidAccountFile;
 use App\Exceptions\InvalidShape;
 use App\Exceptions\StockTaken;
+use App\Exceptions\TakesLong;
 use App\Exceptions\ThingInUse;
 use App\Exceptions\TooManySearches;
 use App\Http\Middleware\CleanInput;
@@ -62,7 +63,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport([
             CoreException::class, InvalidShape::class, ChangedElsewhere::class, ThingInUse::class, DayInUse::class,
-            StockTaken::class, TooManySearches::class, InvalidAccountFile::class,
+            StockTaken::class, TooManySearches::class, InvalidAccountFile::class, TakesLong::class,
         ]);
         // With its question mark instead of what was typed: no child's name stands in a log.
         $exceptions->report(static function (QueryException $e): bool {

@@ -2,15 +2,15 @@
 
 declare(strict_types=1);
 
+use Core\Plan\Simulation\ScenarioJson;
 use Core\Plan\Simulation\Simulation;
 
 /**
- * Plays days of a scenario in a process of its own: a serialized [scenario, seed, runs, first run] comes in, a serialized tally goes
- * out. Without the framework, which would take longer to start than a thousand days to play.
+ * Plays days of an event in a process of its own: seed, days and the number of the first one are its arguments, the event comes in as
+ * JSON, the tally goes out as JSON. Without the framework, which would take longer to start than a thousand days to play.
  */
 require __DIR__.'/../../vendor/autoload.php';
 
-/** @var array{\Core\Plan\Simulation\Scenario, int, int, int} $asked */
-$asked = unserialize((string) stream_get_contents(STDIN));
-[$scenario, $seed, $runs, $first] = $asked;
-echo serialize((new Simulation($scenario, $seed))->run($runs, $first));
+[, $seed, $runs, $first] = array_map(intval(...), $argv);
+$scenario = ScenarioJson::read((string) stream_get_contents(STDIN));
+echo json_encode((new Simulation($scenario, $seed))->run($runs, $first), JSON_THROW_ON_ERROR);

@@ -22,13 +22,11 @@ final readonly class Outlook
      * @param  Duration|null  $latestName  since the opening: until when names can be taken so that everybody is painted by closing with
      *                                     the wanted chance; null where not even the first ones are
      * @param  Tally  $tally  of the scenario
-     * @param  float  $tooLate  children who come after names were stopped, as a rule
      */
     private function __construct(
         public Scenario $scenario,
         public ?Duration $latestName,
         public Tally $tally,
-        public float $tooLate,
         public float $wantedChance,
     ) {}
 
@@ -37,27 +35,35 @@ final readonly class Outlook
     {
         $all = $play($scenario);
         $latest = self::rounded($all->latestName($wantedChance), $scenario->open);
-        $stopsThen = $scenario->rules->stopNamesAt === null && ! $scenario->arrivals->isAtOnce
-            && $latest !== null && $scenario->open->isLongerThan($latest);
-        if (! $stopsThen) {
-            return new self(
-                scenario: $scenario,
-                latestName: $latest,
-                tally: $all,
-                tooLate: self::uncalled($scenario, $all),
-                wantedChance: $wantedChance,
-            );
-        }
-        $stopping = $scenario->with(['rules' => $scenario->rules->stoppingNamesAt($latest)]);
-        $tally = $play($stopping);
+        $stopping = self::stopping($scenario, $latest);
 
         return new self(
             scenario: $stopping,
             latestName: $latest,
-            tally: $tally,
-            tooLate: self::uncalled($stopping, $tally),
+            tally: $stopping === $scenario ? $all : $play($stopping),
             wantedChance: $wantedChance,
         );
+    }
+
+    /**
+     * What was kept of one, told again.
+     *
+     * @param  Scenario  $scenario  as it was given to of()
+     */
+    public static function again(Scenario $scenario, float $wantedChance, ?Duration $latestName, Tally $tally): self
+    {
+        return new self(
+            scenario: self::stopping($scenario, $latestName),
+            latestName: $latestName,
+            tally: $tally,
+            wantedChance: $wantedChance,
+        );
+    }
+
+    /** Children who come after names were stopped, as a rule. */
+    public function tooLate(): float
+    {
+        return max(0.0, $this->scenario->arrivals->children - $this->tally->meanFaces() - $this->tally->lost());
     }
 
     /** Whether everybody who gets a name is painted by closing, with the wanted chance. */
@@ -83,8 +89,12 @@ final readonly class Outlook
         return $rounded === 0 ? null : Duration::ofMilliseconds($rounded);
     }
 
-    private static function uncalled(Scenario $scenario, Tally $tally): float
+    /** The scenario itself where nobody is turned away before closing. */
+    private static function stopping(Scenario $scenario, ?Duration $latest): Scenario
     {
-        return max(0.0, $scenario->arrivals->children - $tally->meanFaces() - $tally->lost());
+        return $scenario->rules->stopNamesAt === null && ! $scenario->arrivals->isAtOnce
+            && $latest !== null && $scenario->open->isLongerThan($latest)
+            ? $scenario->with(['rules' => $scenario->rules->stoppingNamesAt($latest)])
+            : $scenario;
     }
 }

@@ -105,11 +105,13 @@ it('has queries that know nobody who writes', function (): void {
         App\Bench\Designs\CopyDesign::class, App\Bench\Designs\StartDesign::class, App\Line\Forgetting\ForgetOverdue::class,
         App\Line\Quicker\OfferLiveRungs::class, App\Logbook\Faces\MendStep::class, App\Search\Queue\ReplayRequest::class,
     ];
+    // Writes down only what it would work out again.
+    $remembers = [App\Plan\Forecast\OutlookOfDay::class];
     $queries = 0;
     foreach (inRooms() as $name => ['part' => $part, 'names' => $names]) {
         if ($part === Part::Query && ! in_array($name, $actions, true)) {
             $queries++;
-            expect(among($names, [Part::Action]))->toBe([], "{$name} knows somebody who writes");
+            expect(among(array_diff($names, $remembers), [Part::Action]))->toBe([], "{$name} knows somebody who writes");
         }
     }
     expect($queries)->toBeGreaterThan(50);

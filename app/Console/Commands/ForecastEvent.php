@@ -14,7 +14,6 @@ use Core\Plan\Simulation\Scenario;
 use Core\Plan\Simulation\Tally;
 use Core\Units\Duration;
 use Illuminate\Console\Command;
-use LogicException;
 
 /** Exit 0 when everybody is painted with the wanted chance, 1 when not, 2 on bad input. */
 final class ForecastEvent extends Command
@@ -33,11 +32,7 @@ final class ForecastEvent extends Command
             $outlook = Outlook::of(
                 $plan->scenario,
                 $plan->wantedChance,
-                static fn (Scenario $scenario): Tally => $playDays(
-                    $scenario,
-                    $plan->seed,
-                    $plan->runs,
-                ) ?? throw new LogicException('Heard.'),
+                static fn (Scenario $scenario): Tally => $playDays($scenario, $plan->seed, $plan->runs),
             );
             $levers = $this->option('no-levers') === true
                 ? []
@@ -72,7 +67,7 @@ final class ForecastEvent extends Command
             'chanceOfAll' => round($tally->chanceOfAll(), 4),
             'latestName' => $clock($outlook->latestName),
             'namesStopAt' => $clock($outlook->scenario->rules->stopNamesAt),
-            'tooLate' => round($outlook->tooLate, 2),
+            'tooLate' => round($outlook->tooLate(), 2),
             'faces' => ['mean' => round($tally->meanFaces(), 2), 'anHour' => round($outlook->facesAnHour(), 2),
                 'oneOfTen' => $tally->faces(0.1), 'half' => $tally->faces(0.5), 'nineOfTen' => $tally->faces(0.9)],
             'waitSeconds' => ['mean' => $tally->meanWait()->seconds(), 'half' => $tally->wait(0.5)->seconds(),

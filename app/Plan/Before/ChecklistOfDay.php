@@ -14,6 +14,7 @@ use App\Plan\Diary\DiaryOfTeam;
 use App\Plan\Forecast\EventOutline;
 use App\Plan\Forecast\OfferedTimes;
 use App\Plan\Forecast\OutlineOfDay;
+use App\Plan\Forecast\OutlookOfDay;
 use App\Plan\Forecast\PlanTerms;
 use App\Plan\Forecast\TermsOfDay;
 use App\Plan\Packing\BagsRead;
@@ -23,14 +24,9 @@ use Core\Kit\Kit;
 use Core\Plan\Checklist\Check;
 use Core\Plan\Checklist\CheckKind;
 use Core\Plan\Checklist\Checklist;
-use Core\Plan\Defaults;
 use Core\Plan\Diary\Clash;
-use Core\Plan\Outlook;
 use Core\Plan\Simulation\FaceTime;
 use Core\Plan\Simulation\InvalidScenario;
-use Core\Plan\Simulation\Scenario;
-use Core\Plan\Simulation\Simulation;
-use Core\Plan\Simulation\Tally;
 use Core\Supplies\Defaults as SuppliesDefaults;
 use Core\Supplies\Packed;
 use Core\Supplies\Unit;
@@ -45,6 +41,7 @@ final readonly class ChecklistOfDay
     public function __construct(
         private TermsOfDay $termsOfDay,
         private OutlineOfDay $outlineOfDay,
+        private OutlookOfDay $outlookOfDay,
         private RosterOfDay $rosterOfDay,
         private DiaryOfTeam $diaryOfTeam,
         private PackingOfDay $packingOfDay,
@@ -81,7 +78,7 @@ final readonly class ChecklistOfDay
         $packing = ($this->packingOfDay)($day);
 
         return [
-            self::chance($day, $outline),
+            $this->chance($day, $outline),
             Checklist::menu($this->menu($day, $outline)),
             $this->roster($day, $terms),
             $this->diary($day),
@@ -98,19 +95,14 @@ final readonly class ChecklistOfDay
         ];
     }
 
-    private static function chance(EventDay $day, EventOutline $outline): Check
+    private function chance(EventDay $day, EventOutline $outline): Check
     {
-        $wanted = $outline->terms->wantedPercent / 100;
-        $outlook = Outlook::of(
-            $outline->scenario,
-            $wanted,
-            static fn (Scenario $scenario): Tally => (new Simulation($scenario))->run(Defaults::LEVER_RUNS),
-        );
+        $outlook = ($this->outlookOfDay)($day, $outline);
         $stops = $outlook->scenario->rules->stopNamesAt;
 
         return Checklist::chance(
             $outlook->tally->chanceOfAll(),
-            $wanted,
+            $outlook->wantedChance,
             $stops === null ? null : self::clock($outline->opens->plus($stops)->epochMilliseconds, $day->timezone),
         );
     }

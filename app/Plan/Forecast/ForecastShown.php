@@ -83,7 +83,7 @@ final readonly class ForecastShown extends Resource
             opensAt: $read->opens()->epochMilliseconds,
             latestNameAt: $read->at($read->outlook->latestName)?->epochMilliseconds,
             namesStopAt: $read->at($scenario->rules->stopNamesAt)?->epochMilliseconds,
-            tooLate: round($read->outlook->tooLate, 1),
+            tooLate: round($read->outlook->tooLate(), 1),
             faces: round($tally->meanFaces(), 1),
             facesLow: $tally->faces(0.1),
             facesHigh: $tally->faces(0.9),

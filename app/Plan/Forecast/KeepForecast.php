@@ -9,27 +9,19 @@ use App\Models\Plan\KeptForecast;
 use Core\Plan\Defaults;
 use Core\Plan\Outlook;
 use Core\Plan\Simulation\InvalidScenario;
-use Core\Plan\Simulation\Scenario;
-use Core\Plan\Simulation\Simulation;
-use Core\Plan\Simulation\Tally;
 
 /** Keeps what is foreseen of a day, once: what comes of it is held against that. */
 final readonly class KeepForecast
 {
-    public function __construct(private TermsOfDay $termsOfDay, private OutlineOfDay $outlineOfDay) {}
+    public function __construct(private TermsOfDay $termsOfDay, private OutlineOfDay $outlineOfDay, private OutlookOfDay $outlookOfDay) {}
 
     public function __invoke(EventDay $day): void
     {
         if (KeptForecast::query()->whereKey($day->id)->exists()) {
             return;
         }
-        $terms = ($this->termsOfDay)($day);
         try {
-            $outlook = Outlook::of(
-                ($this->outlineOfDay)($day, $terms)->scenario,
-                $terms->wantedPercent / 100,
-                static fn (Scenario $scenario): Tally => (new Simulation($scenario))->run(Defaults::LEVER_RUNS),
-            );
+            $outlook = $this->outlookOfDay->played($day, ($this->outlineOfDay)($day, ($this->termsOfDay)($day)));
         } catch (InvalidScenario) {
             // A day without a menu or without anybody to paint has nothing to foresee.
             return;

@@ -60,7 +60,7 @@ final readonly class PlanController
     public function forecast(PlanRequest $request, Listener $listener): Response
     {
         $outline = ($this->outlineOfDay)($request->day(), $request->terms());
-        ($this->playPlan)($outline, self::teller($listener), $listener->isThere());
+        ($this->playPlan)($request->day(), $outline, self::teller($listener), $listener->isThere());
 
         return response()->noContent();
     }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Plan\Forecast;
 
+use App\Exceptions\NobodyListens;
 use Closure;
 use Core\Plan\Simulation\Scenario;
+use Core\Plan\Simulation\ScenarioJson;
 use Core\Plan\Simulation\Simulation;
 use Core\Plan\Simulation\Tally;
 use RuntimeException;
@@ -25,9 +27,10 @@ final readonly class PlayDays
 
     /**
      * @param  (Closure(): bool)|null  $isHeard  whether anybody still wants to know
-     * @return Tally|null null once nobody does
+     *
+     * @throws NobodyListens once nobody does
      */
-    public function __invoke(Scenario $scenario, int $seed, int $runs, ?Closure $isHeard = null): ?Tally
+    public function __invoke(Scenario $scenario, int $seed, int $runs, ?Closure $isHeard = null): Tally
     {
         if ($runs < self::WORTH_SHARING) {
             return (new Simulation($scenario, $seed))->run($runs);
@@ -38,7 +41,7 @@ final readonly class PlayDays
             if (! $isHeard()) {
                 array_walk($players, static fn (Process $player) => $player->stop(0));
 
-                return null;
+                throw new NobodyListens;
             }
         }
         $tallies = array_map(self::tallyOf(...), $players);
@@ -51,11 +54,13 @@ final readonly class PlayDays
     {
         $cores = max(1, (int) (new Process(['nproc']))->mustRun()->getOutput());
         $php = (new PhpExecutableFinder)->find();
+        $json = ScenarioJson::of($scenario);
         $firsts = array_map(static fn (int $core): int => intdiv($core * $runs, $cores), range(0, $cores));
 
-        return array_map(static function (int $core) use ($scenario, $seed, $php, $firsts): Process {
-            $player = new Process([$php, ...self::COMPILED, app_path('Console/play-days.php')], timeout: 120);
-            $player->setInput(serialize([$scenario, $seed, $firsts[$core + 1] - $firsts[$core], $firsts[$core]]));
+        return array_map(static function (int $core) use ($json, $seed, $php, $firsts): Process {
+            $days = array_map(strval(...), [$seed, $firsts[$core + 1] - $firsts[$core], $firsts[$core]]);
+            $player = new Process([$php, ...self::COMPILED, app_path('Console/play-days.php'), ...$days], timeout: 120);
+            $player->setInput($json);
             $player->start();
 
             return $player;
@@ -71,8 +76,9 @@ final readonly class PlayDays
     private static function tallyOf(Process $player): Tally
     {
         $player->wait();
-        $tally = $player->isSuccessful() ? unserialize($player->getOutput()) : null;
 
-        return $tally instanceof Tally ? $tally : throw new RuntimeException("Days could not be played: {$player->getErrorOutput()}");
+        return $player->isSuccessful()
+            ? Tally::read($player->getOutput())
+            : throw new RuntimeException("Days could not be played: {$player->getErrorOutput()}");
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Plan\Forecast;
 
+use App\Exceptions\NobodyListens;
+use App\Models\Plan\EventDay;
 use Closure;
 use Core\Plan\Defaults;
 use Core\Plan\Outlook;
@@ -16,29 +18,26 @@ use Core\Plan\Simulation\Tally;
 /** Plays an event as it is planned: a first answer at once, then one from so many days that it stays. */
 final readonly class PlayPlan
 {
-    private const SEED = 1;
-
-    public function __construct(private PlayDays $playDays) {}
+    public function __construct(private OutlookOfDay $outlookOfDay) {}
 
     /**
      * @param  Closure(ForecastRead): bool  $tell  answers whether anybody still listens
      * @param  Closure(): bool  $isHeard  likewise, without anything to tell
      */
-    public function __invoke(EventOutline $outline, Closure $tell, Closure $isHeard): void
+    public function __invoke(EventDay $day, EventOutline $outline, Closure $tell, Closure $isHeard): void
     {
-        $first = static fn (Scenario $scenario): Tally => (new Simulation($scenario, self::SEED))->run(Defaults::FIRST_RUNS);
-        if (! $tell(new ForecastRead($outline, $this->outlook($outline, $first), isDone: false))) {
+        $first = Outlook::of(
+            $outline->scenario,
+            $outline->terms->wantedPercent / 100,
+            static fn (Scenario $scenario): Tally => (new Simulation($scenario, OutlookOfDay::SEED))->run(Defaults::FIRST_RUNS),
+        );
+        if (! $tell(new ForecastRead($outline, $first, isDone: false))) {
             return;
         }
-        $isWanted = true;
-        $refined = $this->outlook($outline, function (Scenario $scenario) use ($first, $isHeard, &$isWanted): Tally {
-            $tally = $isWanted ? ($this->playDays)($scenario, self::SEED, Defaults::RUNS, $isHeard) : null;
-            $isWanted = $tally !== null;
-
-            return $tally ?? $first($scenario);
-        });
-        if ($isWanted) {
-            $tell(new ForecastRead($outline, $refined));
+        try {
+            $tell(new ForecastRead($outline, $this->outlookOfDay->played($day, $outline, $isHeard)));
+        } catch (NobodyListens) {
+            // Then nobody is told.
         }
     }
 
@@ -56,11 +55,5 @@ final readonly class PlayPlan
                 return;
             }
         }
-    }
-
-    /** @param  callable(Scenario): Tally  $play */
-    private function outlook(EventOutline $outline, callable $play): Outlook
-    {
-        return Outlook::of($outline->scenario, $outline->terms->wantedPercent / 100, $play);
     }
 }

@@ -11,24 +11,20 @@ use App\Plan\Days\DayFacts;
 use App\Plan\Forecast\EventOutline;
 use App\Plan\Forecast\OfferedTimes;
 use App\Plan\Forecast\OutlineOfDay;
+use App\Plan\Forecast\OutlookOfDay;
 use App\Plan\Forecast\TermsOfDay;
-use Core\Plan\Defaults;
 use Core\Plan\Money\Costs;
 use Core\Plan\Money\FaceOrHour;
 use Core\Plan\Money\FacePrice;
 use Core\Plan\Money\Quote;
 use Core\Plan\Money\Work;
-use Core\Plan\Outlook;
 use Core\Plan\Simulation\InvalidScenario;
-use Core\Plan\Simulation\Scenario;
-use Core\Plan\Simulation\Simulation;
-use Core\Plan\Simulation\Tally;
 use Core\Units\Duration;
 
 /** What an event costs and brings: what to ask for it, for a face of it, and how it is better paid. */
 final readonly class MoneyOfDay
 {
-    public function __construct(private TermsOfDay $termsOfDay, private OutlineOfDay $outlineOfDay) {}
+    public function __construct(private TermsOfDay $termsOfDay, private OutlineOfDay $outlineOfDay, private OutlookOfDay $outlookOfDay) {}
 
     /**
      * @param  MoneyTerms|null  $tried  in place of what was kept
@@ -44,11 +40,7 @@ final readonly class MoneyOfDay
         );
         $plan = ($this->termsOfDay)($day);
         $outline = ($this->outlineOfDay)($day, $plan);
-        $outlook = Outlook::of(
-            $outline->scenario,
-            $plan->wantedPercent / 100,
-            static fn (Scenario $scenario): Tally => (new Simulation($scenario))->run(Defaults::LEVER_RUNS),
-        );
+        $outlook = ($this->outlookOfDay)($day, $outline);
         $work = self::work($outline);
         $menu = self::playedMenu($outline);
 

@@ -7,6 +7,7 @@ namespace App\Plan\Packing;
 use App\Http\Requests\BareTeamRequest;
 use Illuminate\Http\Response;
 
+/** What comes of a change is asked for afterwards: it may take a while. */
 final readonly class PackingController
 {
     public function __construct(private PackingOfDay $packing) {}
@@ -23,24 +24,24 @@ final readonly class PackingController
         return response()->noContent();
     }
 
-    public function extras(ExtrasRequest $request, SaveExtras $save): PackingSheet
+    public function extras(ExtrasRequest $request, SaveExtras $save): Response
     {
         $save($request->teamId(), $request->extras());
 
-        return PackingSheet::of(($this->packing)($request->day()));
+        return response()->noContent();
     }
 
-    public function takeOff(StockRequest $request, TakeOffStock $takeOff): PackingSheet
+    public function takeOff(StockRequest $request, TakeOffStock $takeOff): Response
     {
         $takeOff($request->day(), $request->left());
 
-        return PackingSheet::of(($this->packing)($request->day()));
+        return response()->noContent();
     }
 
-    public function putBack(BareTeamRequest $request, PutBackStock $putBack): PackingSheet
+    public function putBack(BareTeamRequest $request, PutBackStock $putBack): Response
     {
         $putBack($request->day());
 
-        return PackingSheet::of(($this->packing)($request->day()));
+        return response()->noContent();
     }
 }

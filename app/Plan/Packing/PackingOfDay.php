@@ -15,10 +15,10 @@ use App\Plan\Days\DayFacts;
 use App\Plan\FacePlans\ThriftOfTeam;
 use App\Plan\Forecast\EventOutline;
 use App\Plan\Forecast\OutlineOfDay;
+use App\Plan\Forecast\OutlookOfDay;
 use App\Plan\Forecast\TermsOfDay;
 use Core\Plan\Defaults;
 use Core\Plan\Simulation\InvalidScenario;
-use Core\Plan\Simulation\Simulation;
 use Core\Supplies\FacesToBring;
 use Core\Supplies\PackingList;
 
@@ -28,6 +28,7 @@ final readonly class PackingOfDay
     public function __construct(
         private TermsOfDay $termsOfDay,
         private OutlineOfDay $outlineOfDay,
+        private OutlookOfDay $outlookOfDay,
         private DesignsOnDay $designsOnDay,
         private BenchOfPainter $benchOfPainter,
         private ThriftOfTeam $thriftOfTeam,
@@ -39,7 +40,7 @@ final readonly class PackingOfDay
     public function __invoke(EventDay $day): PackingRead
     {
         $outline = ($this->outlineOfDay)($day, ($this->termsOfDay)($day));
-        $tally = (new Simulation($outline->scenario))->run(Defaults::FIRST_RUNS);
+        $tally = ($this->outlookOfDay)($day, $outline)->tally;
         $faces = $tally->faces(Defaults::WANTED_CHANCE);
         $menu = $this->menu($day, $outline);
         $each = FacesToBring::of($faces, array_column($outline->scenario->menu, 'weight'), $outline->scenario->rules->contagion);

@@ -6,9 +6,9 @@ namespace App\Search\Queue;
 
 use App\Models\Search\Search;
 use App\Models\Search\SearchState;
-use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Queue\Queueable;
 
 /** Works out the search whose turn it is, which need not be the one that it was sent for. */
@@ -43,7 +43,11 @@ final class RunSearch implements ShouldBeUniqueUntilProcessing, ShouldQueue
         }
         $listener = new SearchListener($search);
         $app->instance(Listener::class, $listener);
-        $response = $replay($search);
+        try {
+            $response = $replay($search);
+        } finally {
+            $app->forgetInstance(Listener::class);
+        }
         $content = (string) $response->getContent();
         if ($content !== '') {
             $listener->keep($content);

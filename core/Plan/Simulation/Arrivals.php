@@ -45,6 +45,12 @@ final readonly class Arrivals
         return new self($children, false, $profile, array_map(static fn (float $share): float => $share / $all, $groups));
     }
 
+    /** @param  array{children: float, isAtOnce: bool, profile: list<float>|null, groups: list<float>}  $values  its own, read from JSON */
+    public static function read(array $values): self
+    {
+        return new self(...$values);
+    }
+
     public function meanGroup(): float
     {
         $mean = 0.0;

@@ -76,6 +76,15 @@ final readonly class FaceTime
         );
     }
 
+    /**
+     * @param  array{middle: array{milliseconds: int}, spread: float, doubt: float, slope: float, nth: int, isMemoryless: bool}  $values  its
+     *                                                                                                                   own, read from JSON
+     */
+    public static function read(array $values): self
+    {
+        return new self(...[...$values, 'middle' => Duration::ofMilliseconds($values['middle']['milliseconds'])]);
+    }
+
     /** Eight of ten faces are done by then, whatever the day. */
     public function eightOfTen(): Duration
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Plan\Simulation;
 
 use Core\Units\Duration;
+use JsonException;
 
 /**
  * What was counted over days that were played. Two of the same scenario can be added up.
@@ -40,6 +41,16 @@ final readonly class Tally
         public array $ends,
         public array $painted,
     ) {}
+
+    /** @throws JsonException when it is no JSON of a tally */
+    public static function read(string $json): self
+    {
+        /** @var array{open: int, runs: Runs, sums: Sums, waits: array<int, int>, lines: array<int, array<int, int>>,
+         *     ends: array<int, array<int, int>>, painted: array<int, int>} $values */
+        $values = json_decode($json, true, flags: JSON_THROW_ON_ERROR);
+
+        return new self(...$values);
+    }
 
     public function count(): int
     {

@@ -148,7 +148,7 @@ it('stops names so that everybody who got one is painted', function (): void {
     expect($outlook->isKept())->toBeTrue()->and($outlook->latestName?->milliseconds)->toBeLessThan(17_400_000)
         ->and($outlook->latestName->milliseconds % 300_000)->toBe(0)
         ->and($outlook->scenario->rules->stopNamesAt)->toEqual($outlook->latestName)
-        ->and($outlook->tooLate)->toBeGreaterThan(3.0)
+        ->and($outlook->tooLate())->toBeGreaterThan(3.0)
         // Five minutes more would break the promise.
         ->and($play(fair(['rules' => new LineRules(
             stopNamesAt: $outlook->latestName->plus(Duration::ofMinutes(10)),

@@ -80,20 +80,12 @@ final class OwnDatabase
         return $database;
     }
 
-    /**
-     * Empty tables, for whoever sets out.
-     *
-     * @param  string  $migrations  those of an earlier release; all when not given
-     */
-    public function make(string $migrations = ''): void
+    /** Empty tables, for whoever sets out. */
+    public function make(): void
     {
-        $paths = array_map(
-            static fn (string $file): string => '--path=database/migrations/'.basename($file),
-            $migrations === '' ? [] : (glob(database_path("migrations/{$migrations}")) ?: []),
-        );
         $this->inShell(
             'database_grant '.self::NAME.' '.self::USER.' '.self::PASSWORD.'; database_create '.self::NAME
-                .'; php artisan migrate --force --quiet '.implode(' ', $paths),
+                .'; php artisan migrate --force --quiet',
         )->mustRun();
     }
 
@@ -133,12 +125,11 @@ final class OwnDatabase
         return $asked->fetchAll(PDO::FETCH_COLUMN);
     }
 
-    /** Nobody changes the columns of that table until what is returned goes. */
+    /** Nobody writes to that table until what is returned goes. */
     public function hold(string $table): PDO
     {
         $holding = $this->connect();
-        $holding->beginTransaction();
-        $holding->query("select * from {$table} limit 1");
+        $holding->exec("lock tables {$table} read");
 
         return $holding;
     }
@@ -153,6 +144,7 @@ final class OwnDatabase
         foreach ($this->started as $process) {
             $process->stop(0, SIGKILL);
         }
+        $this->inShell('rm -f "$database_socket"')->run();
         File::deleteDirectory($this->folder);
     }
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// Takes names as the first release did, one after another, and says of each that it is kept. php join-on.php DAY DESIGN
+// Takes names as 1.0.0 did, one after another, and says of each that it is kept. php join-on.php DAY DESIGN
 
 [, $day, $design] = $argv;
 $there = new PDO(
@@ -10,7 +10,7 @@ $there = new PDO(
     (string) getenv('DB_USERNAME'),
     (string) getenv('DB_PASSWORD'),
 );
-for ($number = 1; ; $number++) {
+for ($number = 1_000; ; $number++) {
     // In the order of their making, as ids are.
     $ticket = sprintf('01kbcdefgh%016d', $number);
     $tap = sprintf('01kbcdefgj%016d', $number);

@@ -70,6 +70,7 @@ it('spreads a turnaround over its parts again once the day has another', functio
 });
 
 it('answers at once, and then so that it stays', function (): void {
+    config(['plan.days' => 10_000]);
     [$first, $last] = ($this->lines)('forecast', ($this->terms)(children: 90));
 
     expect([$first['runs'], $first['isDone'], $last['runs'], $last['isDone']])->toBe([100, false, 10_000, true])

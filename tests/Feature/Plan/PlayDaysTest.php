@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Exceptions\NobodyListens;
 use App\Plan\Forecast\PlayDays;
 use Core\Plan\Simulation\Arrivals;
 use Core\Plan\Simulation\Artist;
@@ -28,17 +29,19 @@ it('plays in processes of their own the very days that one would play', function
     $here = (new Simulation(smallFair(), 9))->run($runs);
     $there = app(PlayDays::class)(smallFair(), 9, $runs);
 
-    expect($there?->runs)->toEqual($here->runs)->and($there?->sums)->toEqual($here->sums)
-        ->and($there?->painted)->toEqual($here->painted)->and($there?->wait(0.9))->toEqual($here->wait(0.9));
+    expect($there->runs)->toEqual($here->runs)->and($there->sums)->toEqual($here->sums)
+        ->and($there->painted)->toEqual($here->painted)->and($there->wait(0.9))->toEqual($here->wait(0.9));
 })->with(['few, here' => 40, 'many, shared out' => 1001]);
 
 it('stops once nobody wants to know any more', function (): void {
     $asked = 0;
-    $tally = app(PlayDays::class)(smallFair(), 9, 100_000, static function () use (&$asked): bool {
+    $isHeard = static function () use (&$asked): bool {
         return ++$asked < 3;
-    });
+    };
+    $play = static fn () => app(PlayDays::class)(smallFair(), 9, 100_000, $isHeard);
 
-    expect($tally)->toBeNull()->and($asked)->toBe(3)
+    expect($play)->toThrow(NobodyListens::class);
+    expect($asked)->toBe(3)
         // Who listens on gets them all the same.
-        ->and(app(PlayDays::class)(smallFair(), 9, 600, static fn (): bool => true)?->count())->toBe(600);
+        ->and(app(PlayDays::class)(smallFair(), 9, 600, static fn (): bool => true)->count())->toBe(600);
 });

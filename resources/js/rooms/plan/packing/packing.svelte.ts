@@ -7,7 +7,7 @@ export class Packing {
   sheet: PackingSheet = $state.raw() as PackingSheet;
   /** What was put right by hand of what is left, by item. */
   private typed: Readonly<Record<string, number>> = $state.raw({});
-  undo = $state.raw<{ text: string; back: () => Promise<PackingSheet> } | null>(null);
+  undo = $state.raw<{ text: string; back: () => Promise<void> } | null>(null);
   readonly form = new Submission();
   private readonly path: string;
 
@@ -67,10 +67,10 @@ export class Packing {
         : [{ itemId: thing.itemId, left: amount, isWeighed: thing.itemId in this.typed }];
     });
     await this.form.run(async () => {
-      this.show(await api.put<PackingSheet>(`${this.path}/stock`, { left }));
+      await this.showAfter(api.put(`${this.path}/stock`, { left }));
       this.undo = {
         text: 'It is off the stock.',
-        back: () => api.delete<PackingSheet>(`${this.path}/stock`),
+        back: () => this.showAfter(api.delete(`${this.path}/stock`)),
       };
     });
   }
@@ -79,7 +79,7 @@ export class Packing {
     const { undo } = this;
     if (undo !== null) {
       await this.form.run(async () => {
-        this.show(await undo.back());
+        await undo.back();
         this.undo = null;
       });
     }
@@ -89,13 +89,18 @@ export class Packing {
     const before = this.sheet.extras;
 
     return this.form.run(async () => {
-      this.show(await this.put(extras));
+      await this.put(extras);
       this.undo = { text, back: () => this.put(before) };
     });
   }
 
-  private put(extras: readonly ExtraPacked[]): Promise<PackingSheet> {
-    return api.put<PackingSheet>(`${this.path}/packing/extras`, { extras });
+  private put(extras: readonly ExtraPacked[]): Promise<void> {
+    return this.showAfter(api.put(`${this.path}/packing/extras`, { extras }));
+  }
+
+  private async showAfter(written: Promise<unknown>): Promise<void> {
+    await written;
+    this.show(await api.get<PackingSheet>(`${this.path}/packing`));
   }
 
   private show(sheet: PackingSheet): void {

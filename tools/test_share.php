@@ -2,12 +2,11 @@
 
 declare(strict_types=1);
 
-// Prints which share of all lines of code the tests are, and fails where it has sunk or runs away: php tools/test_share.php
+// Prints which share of all lines of code the tests are, and fails where it has sunk: php tools/test_share.php
 // Blank lines, written types, data and documents do not count.
 
-/** A quarter to a third. */
+/** A quarter. More is welcome. */
 const LEAST = 0.25;
-const MOST = 0.34;
 
 /** @param  list<string>  $paths */
 function lines(array $paths): int
@@ -31,7 +30,7 @@ $tests = lines(['tests']);
 $code = lines(['app', 'bin', 'bootstrap', 'config', 'core', 'database', 'resources', 'routes', 'tools']);
 $share = $tests / ($tests + $code);
 printf("Tests are %.1f %% of %d lines\n", 100 * $share, $tests + $code);
-if ($share < LEAST || $share > MOST) {
-    fprintf(STDERR, "That is not between %.0f and %.0f %%.\n", 100 * LEAST, 100 * MOST);
+if ($share < LEAST) {
+    fprintf(STDERR, "That is less than %.0f %%.\n", 100 * LEAST);
     exit(1);
 }

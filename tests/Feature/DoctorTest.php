@@ -23,7 +23,7 @@ it('says in sentences what is wrong with an installation', function (): void {
         'uuid' => 'x', 'connection' => 'database', 'queue' => 'default', 'payload' => '{}', 'exception' => 'e', 'failed_at' => now(),
     ]);
     Scene::team();
-    DB::table('migrations')->where('migration', 'like', '%create_invitations%')->delete();
+    DB::table('migrations')->where('migration', 'like', '%create_outlooks%')->delete();
 
     expect(($this->says)())->toContain('APP_KEY in .env is empty')->toContain('APP_DEBUG in .env is on')
         ->toContain('Nothing has taken up what is to be done for 15 minutes')->toContain('1 pieces of work failed')

@@ -5,8 +5,10 @@ declare(strict_types=1);
 use App\Account\Team\AddPainter;
 use App\Models\Account\Invitation;
 use App\Models\Account\User;
+use App\Models\Bench\Design;
 use App\Models\Kit\KitItem;
 use App\Models\Menu\Menu;
+use App\Models\Plan\EventDay;
 use Core\Kit\ItemValues;
 use Core\Team\Role;
 use Illuminate\Auth\AuthManager;
@@ -110,33 +112,42 @@ function statusFor(string $address, ?User $who): int
     $test = test();
     [$method, $path] = explode(' ', $address);
     $test->actingAs($test->scene->painter);
-    $thing = KitItem::query()->create([
+    $thing = static fn (): string => (string) KitItem::query()->create([
         'team_id' => $test->day->team_id,
         ...KitItem::columnsOf(ItemValues::read($item = Scene::ulid(), ['kind' => 'brush', 'name' => "round {$item}"])),
     ])->id;
-    $deleted = $test->scene->design('Gone '.Scene::ulid());
-    $deleted->delete();
-    $goneDay = $test->scene->day(1);
-    $goneDay->delete();
-    $removal = str_contains($path, '{removal}') ? $test->deleteJson("/api/kit/{$thing}")->json('removalId') : '';
+    $deleted = static function (Design|EventDay $one): string {
+        $one->delete();
+
+        return $one->id;
+    };
+    // Only what the address names is made: most name one thing or none.
     $own = [
-        '{design}' => $test->scene->design('Here '.Scene::ulid())->id,
-        '{deletedDesign}' => $deleted->id, '{day}' => $test->scene->day(1)->id,
-        '{deletedDay}' => $goneDay->id,
-        '{menu}' => Menu::query()->create(['team_id' => $test->day->team_id, 'name' => 'Fairs'])->id,
-        '{thing}' => (string) $thing, '{removal}' => (string) $removal,
-        '{member}' => app(AddPainter::class)($test->scene->painter->team->name, 'Odo', Scene::ulid().'@example.org', 'a long password')->id,
-        '{invitation}' => Invitation::query()->create([
+        '{design}' => static fn (): string => $test->scene->design('Here '.Scene::ulid())->id,
+        '{deletedDesign}' => static fn (): string => $deleted($test->scene->design('Gone '.Scene::ulid())),
+        '{day}' => static fn (): string => $test->scene->day(1)->id,
+        '{deletedDay}' => static fn (): string => $deleted($test->scene->day(1)),
+        '{menu}' => static fn (): string => Menu::query()->create(['team_id' => $test->day->team_id, 'name' => 'Fairs'])->id,
+        '{thing}' => $thing,
+        '{removal}' => static fn (): string => (string) $test->deleteJson("/api/kit/{$thing()}")->json('removalId'),
+        '{member}' => static fn (): string => app(AddPainter::class)(
+            $test->scene->painter->team->name,
+            'Odo',
+            Scene::ulid().'@example.org',
+            'a long password',
+        )->id,
+        '{invitation}' => static fn (): string => Invitation::query()->create([
             'team_id' => $test->day->team_id, 'role' => Role::Helper, 'token_hash' => hash('sha256', Scene::ulid()),
             'ends_at' => now()->addDay(),
         ])->id,
-        '{ticket}' => Scene::ulid(), '{run}' => Scene::ulid(), '{action}' => 'load', '{number}' => '7',
-        '{signIn}' => Scene::ulid(), '{part}' => 'kit.json', '{search}' => Scene::ulid(),
+        '{action}' => static fn (): string => 'load', '{number}' => static fn (): string => '7',
+        '{part}' => static fn (): string => 'kit.json',
     ];
+    $path = (string) preg_replace_callback('/\{\w+\}/', static fn (array $named): string => ($own[$named[0]] ?? Scene::ulid(...))(), $path);
     app(AuthManager::class)->forgetGuards();
     $who === null ? null : $test->actingAs($who->fresh() ?? $who);
 
-    return $test->json($method, '/api/'.strtr($path, $own))->getStatusCode();
+    return $test->json($method, "/api/{$path}")->getStatusCode();
 }
 
 it('knows of every address who may use it', function (): void {

@@ -11,6 +11,7 @@ use Core\Design\StepValues;
 use Core\Line\FacePlan as CoreFacePlan;
 use Core\Line\PlannedStep;
 use Core\Units\Duration;
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -60,7 +61,10 @@ final class FacePlan extends Model
     /** @return list<Step> */
     public function steps(): array
     {
-        return array_map(static fn (array $step): Step => StepValues::read($step['id'], $step), $this->content['steps']);
+        return once(fn (): array => array_map(
+            static fn (array $step): Step => StepValues::read($step['id'], $step),
+            $this->content['steps'],
+        ));
     }
 
     public function toDesign(): Design
@@ -68,9 +72,18 @@ final class FacePlan extends Model
         return new Design($this->content['name'], Placement::from($this->content['placement']), null, $this->steps());
     }
 
+    /** Read once: it is long, and often asked for. */
+    protected function content(): Attribute
+    {
+        return Attribute::make(
+            get: static fn (string $json): array => (array) json_decode($json, true, flags: JSON_THROW_ON_ERROR),
+            set: static fn (array $content): string => json_encode($content, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+        )->shouldCache();
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['content' => 'array', 'total_ms' => 'integer'];
+        return ['total_ms' => 'integer'];
     }
 }

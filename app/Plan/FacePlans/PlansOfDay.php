@@ -38,7 +38,9 @@ final readonly class PlansOfDay
         $names = $rungs->groupBy('plan_id');
         $painters = $own->groupBy('plan_id');
         $kit = $this->bench->kit($day->team_id);
-        $eightOfTen = ($this->eightOfTen)($plans, self::ownersOf($own->all()), $painterId);
+        /** @var array<string, string> $owners */
+        $owners = $own->pluck('painter_id', 'plan_id')->all();
+        $eightOfTen = ($this->eightOfTen)($plans, $owners, $painterId);
 
         return array_values($plans->map(fn (FacePlan $plan): PlanRead => $this->plan(
             $plan,
@@ -50,20 +52,6 @@ final readonly class PlansOfDay
             ))),
             kit: $kit,
         ))->all());
-    }
-
-    /**
-     * @param  array<PainterPlan>  $own
-     * @return array<string, string> a painter by plan
-     */
-    private static function ownersOf(array $own): array
-    {
-        $owners = [];
-        foreach ($own as $plan) {
-            $owners[$plan->plan_id] = $plan->painter_id;
-        }
-
-        return $owners;
     }
 
     /**

@@ -6,17 +6,17 @@ namespace App\Plan\Forecast;
 
 use App\Menu\Recommended\DemandOfDesigns;
 use App\Models\Bench\DesignRung;
+use App\Models\Bench\FacePlan;
 use App\Models\Bench\PainterPlan;
 use App\Models\Menu\MenuItem;
 use App\Models\Plan\EventDay;
 use App\Plan\Earlier\ForecastMet;
 use App\Plan\Earlier\ForecastsMet;
-use App\Plan\FacePlans\PlanRead;
-use App\Plan\FacePlans\PlansOfDay;
 use Core\Design\RungName;
 use Core\Plan\MetForecast;
 use Core\Plan\Simulation\FaceTime;
 use Core\Plan\Simulation\Offer;
+use Core\Units\Duration;
 use Illuminate\Support\Collection;
 
 /** The menu of a day as children choose from it, and how long each design takes whoever paints it. */
@@ -26,7 +26,7 @@ final readonly class MenuTimes
     private const WORTH = 0.03;
 
     public function __construct(
-        private PlansOfDay $plansOfDay,
+        private EightOfTen $eightOfTen,
         private ForecastsMet $forecastsMet,
         private DemandOfDesigns $demandOfDesigns,
     ) {}
@@ -37,29 +37,18 @@ final readonly class MenuTimes
         $day->loadMissing('menuItems.design');
         /** @var list<string> $ids */
         $ids = array_values($day->menuItems->pluck('design_id')->all());
-        $plans = array_column(($this->plansOfDay)($day, ''), null, 'id');
-        $rungs = DesignRung::query()->whereIn('design_id', $ids)->get()->groupBy('design_id');
-        $own = PainterPlan::query()->whereIn('design_id', $ids)->get()->groupBy('design_id');
+        $rungs = DesignRung::query()->whereIn('design_id', $ids)->get();
+        $own = PainterPlan::query()->whereIn('design_id', $ids)->get();
+        $times = $this->timesOfPlans($day, $rungs, $own);
         $demand = ($this->demandOfDesigns)($day->team_id, $ids);
-        $doubt = MetForecast::dayDoubt(array_map(
-            static fn (ForecastMet $met): MetForecast => $met->met,
-            ($this->forecastsMet)($day->team_id),
-        ));
         $offered = [];
         foreach ($day->menuItems as $item) {
-            $times = $this->offered(
+            $offered[] = self::offered(
                 item: $item,
-                plans: $plans,
-                rungs: $rungs->get($item->design_id) ?? new Collection,
-                own: $own->get($item->design_id) ?? new Collection,
-                doubt: $doubt,
-            );
-            $offered[] = $times === null ? null : new OfferedTimes(
-                offer: new Offer($item->design_id, $demand[$item->design_id], $item->price_cents ?? 0, $times[0]),
-                name: $item->design->name,
-                rung: $item->rung,
-                team: $times[1],
-                own: $times[2],
+                weight: $demand[$item->design_id],
+                times: $times,
+                rungs: $rungs->where('design_id', $item->design_id)->keyBy(static fn (DesignRung $rung): string => $rung->name->value),
+                own: $own->where('design_id', $item->design_id),
             );
         }
 
@@ -67,50 +56,75 @@ final readonly class MenuTimes
     }
 
     /**
-     * @param  array<string, PlanRead>  $plans  by id
      * @param  Collection<int, DesignRung>  $rungs
      * @param  Collection<int, PainterPlan>  $own
-     * @return array{list<float>, non-empty-list<FaceTime>, array<string, non-empty-list<FaceTime>>}|null looks, the team's times, each
-     *                                                                                                   painter's own
+     * @return array<string, FaceTime> by plan
      */
-    private function offered(MenuItem $item, array $plans, Collection $rungs, Collection $own, float $doubt): ?array
+    private function timesOfPlans(EventDay $day, Collection $rungs, Collection $own): array
     {
-        $byName = $rungs->keyBy(static fn (DesignRung $rung): string => $rung->name->value);
-        $usual = $item->rung === null ? null : $byName->get($item->rung->value);
-        $plan = $plans[$usual->plan_id ?? $item->design->plan_id ?? ''] ?? null;
-        if ($plan === null) {
+        $doubt = MetForecast::dayDoubt(array_map(
+            static fn (ForecastMet $met): MetForecast => $met->met,
+            ($this->forecastsMet)($day->team_id),
+        ));
+        $planned = [...$day->menuItems->pluck('design.plan_id'), ...$rungs->pluck('plan_id'), ...$own->pluck('plan_id')];
+        $plans = FacePlan::query()->whereIn('id', array_filter($planned, is_string(...)))->get();
+        /** @var array<string, string> $painters */
+        $painters = $own->pluck('painter_id', 'plan_id')->all();
+        $eightOfTen = ($this->eightOfTen)($plans, $painters, '');
+        $times = [];
+        foreach ($plans as $plan) {
+            $times[$plan->id] = FaceTime::planned(Duration::ofMilliseconds($plan->total_ms), $eightOfTen[$plan->id] ?? null, $doubt);
+        }
+
+        return $times;
+    }
+
+    /**
+     * @param  array<string, FaceTime>  $times  by plan
+     * @param  Collection<string, DesignRung>  $rungs  of the design, by name
+     * @param  Collection<int, PainterPlan>  $own  of the design
+     * @return OfferedTimes|null null while nothing is planned of it
+     */
+    private static function offered(MenuItem $item, float $weight, array $times, Collection $rungs, Collection $own): ?OfferedTimes
+    {
+        $usual = $item->rung === null ? null : $rungs->get($item->rung->value);
+        $time = $times[$usual->plan_id ?? $item->design->plan_id ?? ''] ?? null;
+        if ($time === null) {
             return null;
         }
-        $quick = $this->quick($plan, $item->rung, $byName);
-        $quickPlan = $plans[$quick->plan_id ?? ''] ?? null;
+        $quick = self::quick($time, $item->rung, $rungs);
+        $quickTime = $times[$quick->plan_id ?? ''] ?? null;
         $owns = [];
         foreach ($own->groupBy('painter_id') as $painter => $ofPainter) {
             $byRung = $ofPainter->keyBy('rung');
-            $owns[(string) $painter] = self::times(
-                $plans[$byRung->get($item->rung->value ?? '')->plan_id ?? ''] ?? $plan,
-                $plans[$byRung->get($quick->name->value ?? '')->plan_id ?? ''] ?? $quickPlan,
-                $doubt,
+            $owns[(string) $painter] = self::versions(
+                $times[$byRung->get($item->rung->value ?? '')->plan_id ?? ''] ?? $time,
+                $times[$byRung->get($quick->name->value ?? '')->plan_id ?? ''] ?? $quickTime,
             );
         }
         $looks = [$usual->share ?? 1.0, ...($quick === null ? [] : [$quick->share])];
 
-        return [$looks, self::times($plan, $quickPlan, $doubt), $owns];
+        return new OfferedTimes(
+            offer: new Offer($item->design_id, $weight, $item->price_cents ?? 0, $looks),
+            name: $item->design->name,
+            rung: $item->rung,
+            team: self::versions($time, $quickTime),
+            own: $owns,
+        );
     }
 
     /** @return non-empty-list<FaceTime> */
-    private static function times(PlanRead $usual, ?PlanRead $quick, float $doubt): array
+    private static function versions(FaceTime $usual, ?FaceTime $quick): array
     {
-        $times = [FaceTime::planned($usual->total, $usual->eightOfTen, $doubt)];
-
-        return $quick === null ? $times : [...$times, FaceTime::planned($quick->total, $quick->eightOfTen, $doubt)];
+        return $quick === null ? [$usual] : [$usual, $quick];
     }
 
-    /** @param  Collection<string, DesignRung>  $rungs */
-    private function quick(PlanRead $usual, ?RungName $offered, Collection $rungs): ?DesignRung
+    /** @param  Collection<string, DesignRung>  $rungs  by name */
+    private static function quick(FaceTime $usual, ?RungName $offered, Collection $rungs): ?DesignRung
     {
         foreach ([RungName::Quick, RungName::Core] as $name) {
             $rung = $rungs->get($name->value);
-            if ($rung !== null && $name !== $offered && $rung->total_ms < (1.0 - self::WORTH) * $usual->total->milliseconds) {
+            if ($rung !== null && $name !== $offered && $rung->total_ms < (1.0 - self::WORTH) * $usual->middle->milliseconds) {
                 return $rung;
             }
         }

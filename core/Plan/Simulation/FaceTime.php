@@ -77,8 +77,9 @@ final readonly class FaceTime
     }
 
     /**
-     * @param  array{middle: array{milliseconds: int}, spread: float, doubt: float, slope: float, nth: int, isMemoryless: bool}  $values  its
-     *                                                                                                                   own, read from JSON
+     * Its own values, read from JSON.
+     *
+     * @param  array{middle: array{milliseconds: int}, spread: float, doubt: float, slope: float, nth: int, isMemoryless: bool}  $values
      */
     public static function read(array $values): self
     {

@@ -10,14 +10,14 @@ use RecursiveIteratorIterator;
 use RuntimeException;
 
 /**
- * The code as it is, drawn: which folder of the core knows which, the rooms of the application, and the ways of a tap and of a search, whose
- * stations must be there.
+ * The code as it is, drawn: which folder of the core knows which, the rooms of the application, and the ways of a tap and of a search,
+ * whose stations must be there.
  */
 final readonly class ArchitecturePicture
 {
     private const WIDTH = 1120;
 
-    private const BOX = [112, 40];
+    private const BOX = [128, 40];
 
     private const INK = '#2b2a27';
 
@@ -31,14 +31,14 @@ final readonly class ArchitecturePicture
 
     /** @var array<string, list<array{string, string}>> stations, each with the file that it stands in */
     private const WAYS = [
-        'A tap' => [
-            ['the chair shows it at once', 'resources/js/line/line.svelte.ts'], ['kept on the device', 'resources/js/api/outbox.svelte.ts'],
+        'a tap' => [
+            ['shown at once', 'resources/js/line/line.svelte.ts'], ['kept on the device', 'resources/js/api/outbox.svelte.ts'],
             ['workers of the line', 'deploy/pools.map'], ['in shape?', 'app/Line/Taps/RecordTapsRequest.php'],
             ['one transaction', 'app/Line/Taps/RecordTaps.php'], ['may it be?', 'app/Line/Taps/TapGate.php'],
             ['folded on top', 'core/Line/Story.php'], ['into the logbook', 'app/Logbook/Faces/WriteLogbook.php'],
             ['what the sender lacks', 'app/Line/Told/NewsOfLine.php'], ['other screens hear', 'app/Line/Taps/TellScreens.php'],
         ],
-        'A search' => [
+        'a search' => [
             ['asked for', 'resources/js/api/client.ts'], ['into the queue', 'app/Http/Middleware/InQueue.php'],
             ['its turn among teams', 'app/Search/Queue/TakeSearch.php'], ['a worker', 'app/Search/Queue/RunSearch.php'],
             ['as its address would', 'app/Search/Queue/ReplayRequest.php'], ['best order', 'core/Order/BestOrder.php'],
@@ -50,8 +50,9 @@ final readonly class ArchitecturePicture
 
     public function svg(): string
     {
-        $rooms = array_values(array_filter($this->folders('app'), fn (string $room): bool => is_dir("{$this->root}/app/Models/{$room}")
-            || is_dir("{$this->root}/resources/js/rooms/".strtolower($room))));
+        $isRoom = fn (string $name): bool => is_dir("{$this->root}/app/Models/{$name}")
+            || is_dir("{$this->root}/resources/js/rooms/".strtolower($name));
+        $rooms = array_values(array_filter($this->folders('app'), $isRoom));
         [$core, $height] = $this->core(250);
         $y = 250 + $height;
         $ways = '';
@@ -60,7 +61,9 @@ final readonly class ArchitecturePicture
             $y += 74 + 92 * (int) ceil(count($stations) / 5);
         }
 
-        return '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 '.self::WIDTH." {$y}\" font-family=\"sans-serif\" fill=\"".self::INK.'">'
+        $size = '0 0 '.self::WIDTH." {$y}";
+
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"{$size}\" font-family=\"sans-serif\" fill=\"".self::INK.'">'
             .'<rect width="100%" height="100%" fill="#faf8f2"/>'
             .'<defs><marker id="tip" viewBox="0 0 8 8" refX="7" refY="4" markerWidth="7" markerHeight="7" orient="auto">'
             .'<path d="M0 0 8 4 0 8z" fill="#8a8579"/></marker></defs>'
@@ -108,13 +111,16 @@ final readonly class ArchitecturePicture
             foreach (self::nearest($known, $knows) as $below) {
                 $lines .= sprintf(
                     '<path d="M%d %dL%d %d" stroke="#8a8579" stroke-width="1.3" marker-end="url(#tip)"/>',
-                    $at[$folder][0] + self::BOX[0] / 2, $at[$folder][1] + self::BOX[1], $at[$below][0] + self::BOX[0] / 2, $at[$below][1] - 2,
+                    $at[$folder][0] + self::BOX[0] / 2,
+                    $at[$folder][1] + self::BOX[1],
+                    $at[$below][0] + self::BOX[0] / 2,
+                    $at[$below][1] - 2,
                 );
             }
             $boxes .= self::box($at[$folder][0], $at[$folder][1], self::BOX[0], self::BOX[1], '#f4d9cf', $folder, self::ABOUT[$folder]);
         }
 
-        return [self::text(24, $top - 16, 'Core: an arrow leads to what is known; what is known by the way is left out', 15, 'bold')
+        return [self::text(24, $top - 16, 'Core: an arrow leads from a folder to what it uses', 15, 'bold')
             .$lines.$boxes, $height];
     }
 
@@ -145,11 +151,8 @@ final readonly class ArchitecturePicture
     {
         $levels = [];
         while (count($levels) < count($knows)) {
-            $ready = array_filter(
-                $knows,
-                static fn (array $known, string $folder): bool => ! isset($levels[$folder]) && array_diff($known, array_keys($levels)) === [],
-                ARRAY_FILTER_USE_BOTH,
-            );
+            $left = array_diff_key($knows, $levels);
+            $ready = array_filter($left, static fn (array $known): bool => array_diff($known, array_keys($levels)) === []);
             if ($ready === []) {
                 throw new RuntimeException('Folders of the core know each other in a ring.');
             }

@@ -78,14 +78,16 @@ sum_of() {
 
 setup_packages() {
     mkdir -p storage/run
-    once_for vendor/.sum "$(sum_of composer.json)" install_composer_packages
+    once_for vendor/.sum "$(sum_of composer.json composer.held)" install_composer_packages
     once_for node_modules/.sum "$(sum_of package.json package-lock.json)" install_npm_packages
     once_for public/build/.sum "$(sum_of resources vite.config.ts svelte.config.js package-lock.json)" build_front_end
 }
 
 install_composer_packages() {
     say 'Installing PHP packages'
-    composer install --no-interaction --no-progress --quiet || fail 'Composer could not install the packages: see above.'
+    # Those that come along in the versions of composer.held, too.
+    sed 's/^/--with=/' composer.held |
+        xargs composer update --no-interaction --no-progress --quiet || fail 'Composer could not install the packages: see above.'
 }
 
 install_npm_packages() {

@@ -14,6 +14,7 @@ use Core\Line\Ahead\AfterFace;
 use Core\Line\Ahead\Quicker;
 use Core\Line\Ahead\Spread;
 use Core\Line\Ahead\WhoTakesWhom;
+use Core\Line\Ahead\Windows;
 use Core\Line\Caution;
 use Core\Line\Defaults as LineDefaults;
 use Core\Line\PauseReason;
@@ -74,14 +75,16 @@ final readonly class BrowserTables
             self::record('pauseReasons', 'PauseReason, string', PauseReason::cases(), $label),
             '/** A note about a child has so many letters at most. */',
             'export const LONGEST_NOTE = '.LineDefaults::LONGEST_NOTE.";\n",
-            '/** Who was called and is not there after so many milliseconds is passed over. */',
             '/** So many paint on one line at most. */',
             'export const MOST_CHAIRS = '.LineDefaults::MOST_CHAIRS.";\n",
             '/** What a team that begins sets up for. */',
             'export const occasions = '.json_encode(array_column(Occasion::cases(), 'value'), self::WORDS)." as const;\n",
+            '/** Who was called and is not there after so many milliseconds is passed over. */',
             'export const NO_SHOW_MS = '.(60_000 * LineDefaults::NO_SHOW_MINUTES).";\n",
             '/** How far a day at the chairs runs off its plan: Core\Line\Ahead\Spread. */',
             'export const spread = '.json_encode(Spread::values(), self::WORDS).";\n",
+            '/** How often a line is played to say when each child is called: Core\Line\Ahead\Windows. */',
+            'export const linesPlayed = '.json_encode(Windows::values(), self::WORDS).";\n",
             '/** Later than any day ends, in milliseconds from now. */',
             'export const NEVER = '.Roster::NEVER.";\n",
             '/** By what who takes whom is chosen: Core\Line\Ahead\WhoTakesWhom. */',

@@ -75,7 +75,7 @@ final readonly class ChecklistOfDay
     private function checks(EventDay $day, PlanTerms $terms, array $air): array
     {
         $outline = ($this->outlineOfDay)($day, $terms);
-        $packing = ($this->packingOfDay)($day);
+        $packing = ($this->packingOfDay)($day, $outline);
 
         return [
             $this->chance($day, $outline),

@@ -36,10 +36,14 @@ final readonly class PackingOfDay
         private StockOfDay $stockOfDay,
     ) {}
 
-    /** @throws InvalidScenario when the event cannot be played */
-    public function __invoke(EventDay $day): PackingRead
+    /**
+     * @param  EventOutline|null  $outline  where it is known already
+     *
+     * @throws InvalidScenario when the event cannot be played
+     */
+    public function __invoke(EventDay $day, ?EventOutline $outline = null): PackingRead
     {
-        $outline = ($this->outlineOfDay)($day, ($this->termsOfDay)($day));
+        $outline ??= ($this->outlineOfDay)($day, ($this->termsOfDay)($day));
         $tally = ($this->outlookOfDay)($day, $outline)->tally;
         $faces = $tally->faces(Defaults::WANTED_CHANCE);
         $menu = $this->menu($day, $outline);

@@ -29,6 +29,17 @@ final readonly class Windows
 
     private const MODULUS = 2_147_483_647;
 
+    private const SEED = 2_026;
+
+    /** @return array<string, int> what a browser plays by */
+    public static function values(): array
+    {
+        return [
+            'most' => self::RUNS, 'fewest' => self::FEWEST_RUNS, 'calls' => self::MOST_CALLS, 'seed' => self::SEED,
+            'multiplier' => self::MULTIPLIER, 'modulus' => self::MODULUS,
+        ];
+    }
+
     /** @return array<string, Window> by ticket, in the order of the line */
     public static function of(Outlook $outlook): array
     {
@@ -49,7 +60,7 @@ final readonly class Windows
         ], $queue);
         $runs = max(self::FEWEST_RUNS, min(self::RUNS, intdiv(self::MOST_CALLS, count($queue))));
         $calls = array_fill(0, count($queue), []);
-        $seed = 20_26;
+        $seed = self::SEED;
         for ($run = 0; $run < $runs; $run++) {
             $seed = self::play(
                 seats: $seats,

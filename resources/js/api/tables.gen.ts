@@ -87,7 +87,6 @@ export const pauseReasons: Record<PauseReason, string> = {
 /** A note about a child has so many letters at most. */
 export const LONGEST_NOTE = 120;
 
-/** Who was called and is not there after so many milliseconds is passed over. */
 /** So many paint on one line at most. */
 export const MOST_CHAIRS = 8;
 
@@ -98,6 +97,7 @@ export const occasions = [
     "practice"
 ] as const;
 
+/** Who was called and is not there after so many milliseconds is passed over. */
 export const NO_SHOW_MS = 300000;
 
 /** How far a day at the chairs runs off its plan: Core\Line\Ahead\Spread. */
@@ -243,6 +243,16 @@ export const spread = {
     "upset": 80,
     "knownBefore": 3,
     "left": 500
+};
+
+/** How often a line is played to say when each child is called: Core\Line\Ahead\Windows. */
+export const linesPlayed = {
+    "most": 120,
+    "fewest": 40,
+    "calls": 6000,
+    "seed": 2026,
+    "multiplier": 48271,
+    "modulus": 2147483647
 };
 
 /** Later than any day ends, in milliseconds from now. */

@@ -1,4 +1,5 @@
 import { createQuery } from '@tanstack/svelte-query';
+import { untrack } from 'svelte';
 import { api } from '../api/client';
 import { outbox, type Saying } from '../api/outbox.svelte';
 import type {
@@ -31,6 +32,8 @@ import { type Window, windowsOf } from './windows';
 const POLL_MS = 3_000;
 /** Where word of changes comes in, what it missed is found so. */
 const SELDOM_MS = 30_000;
+/** To the minute they are told; between two taps they are played anew so often. */
+const WINDOWS_EVERY_MS = 15_000;
 /** However fast others tap, no screen asks more often. */
 const LEAST_MS = 400;
 
@@ -335,13 +338,21 @@ export class Line {
     ).planId;
   }
 
-  /** Between when and when each waiting child is called, by ticket. */
+  private readonly quarter = $derived(Math.floor(clock.now / WINDOWS_EVERY_MS));
+  /** Between when and when each waiting child is called, by ticket: as played at the last tap, or since. */
   readonly windows: ReadonlyMap<string, Window> = $derived.by(() => {
     const told = this.query.data;
+    void this.quarter;
 
     return told === undefined || this.folded === undefined
       ? new Map()
-      : windowsOf(outlookOf(told, this.folded, this.second));
+      : windowsOf(
+          outlookOf(
+            told,
+            this.folded,
+            untrack(() => this.second),
+          ),
+        );
   });
 
   /** Those who came with a child and are not painted yet: the chair, and when they are called there; null for who sits there. */

@@ -1,5 +1,4 @@
-import { spread } from '../api/tables.gen';
-import { ENDED_SHOWN } from '../api/tables.gen';
+import { ENDED_SHOWN, linesPlayed, spread } from '../api/tables.gen';
 import { type Face, stepTime } from './face';
 import type { Ticket } from './line';
 import type { Outlook } from './outlook';
@@ -29,12 +28,6 @@ interface Waiting {
   readonly notThere: number;
 }
 
-const RUNS = 120;
-const FEWEST_RUNS = 40;
-const MOST_CALLS = 6_000;
-const MULTIPLIER = 48_271;
-const MODULUS = 2_147_483_647;
-
 const part = (value: number, thousandths: number) => Math.trunc((value * thousandths) / 1000);
 
 /** Plays the line many times over. Mirrors Core\Line\Ahead\Windows, proven equal by the stories. */
@@ -54,9 +47,10 @@ export function windowsOf(outlook: Outlook): Map<string, Window> {
       notThere: ticket.status === 'called' ? 0 : outlook.notThere,
     };
   });
-  const runs = Math.max(FEWEST_RUNS, Math.min(RUNS, Math.trunc(MOST_CALLS / Math.max(1, queue.length))));
+  const { most, fewest, calls: mostCalls, seed: first } = linesPlayed;
+  const runs = Math.max(fewest, Math.min(most, Math.trunc(mostCalls / Math.max(1, queue.length))));
   const calls = queue.map((): number[] => []);
-  let seed = 2026;
+  let seed = first;
   for (let run = 0; run < runs && queue.length > 0; run++) {
     seed = play(seats, waiting, pace, outlook.turnaroundMs, seed, calls);
   }
@@ -84,7 +78,7 @@ function play(
   calls: number[][],
 ): number {
   const draw = (below: number) => {
-    seed = (seed * MULTIPLIER) % MODULUS;
+    seed = (seed * linesPlayed.multiplier) % linesPlayed.modulus;
 
     return seed % below;
   };

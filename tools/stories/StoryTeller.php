@@ -14,6 +14,7 @@ use App\Plan\Days\DayRoster;
 use Core\Design\Place\Placement;
 use Core\Line\Ahead\Window;
 use Core\Line\Defaults;
+use Core\Line\EventValues;
 use Core\Line\FacePlan;
 use Core\Line\JudgedEvent;
 use Core\Line\LineEvent;
@@ -133,7 +134,7 @@ final readonly class StoryTeller
         foreach ($arrivals as $event) {
             $story = $story->with([$event]);
             $now = ($story->line->newest?->at->epochMilliseconds ?? 0) + $this->chance->getInt(0, 30_000);
-            $told['arrivals'][] = StoryValues::told(new JudgedEvent($event));
+            $told['arrivals'][] = EventValues::of(new JudgedEvent($event));
             $told['now'][] = $now;
             $told['boards'][] = self::digest($this->shown($story, $now));
             // They cost more than all the rest: now and then.

@@ -6,10 +6,9 @@ namespace App\Line\Taps;
 
 use App\Models\Bench\FacePlan;
 use App\Models\Plan\EventDay;
-use Core\Line\EventKind;
+use Core\Line\EventValues;
 use Core\Line\FacePlan as CoreFacePlan;
 use Core\Line\LineEvent;
-use Core\Units\Instant;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\Expression;
 use Illuminate\Support\Facades\DB;
@@ -32,8 +31,7 @@ final readonly class EventsOfDay
             ->where('chair_events.event_day_id', $day->id)
             ->where('chair_events.seq', '>', $afterSeq)
             ->orderBy('chair_events.seq')
-            ->select(['chair_events.id', 'kind', 'at_ms', 'ticket_id', 'number', 'first_name', 'design_id', 'chair', 'plan_id',
-                'step_id', 'before_ticket_id', 'target_id', 'painter_id', 'until_ms', 'more']);
+            ->select(EventRow::columns());
     }
 
     /**
@@ -42,56 +40,12 @@ final readonly class EventsOfDay
      */
     public function read(array $rows): array
     {
-        /**
-         * @var list<\stdClass&object{
-         *     id: string, kind: string, at_ms: int, ticket_id: string|null, number: int|null, first_name: string|null,
-         *     design_id: string|null, chair: int|null, plan_id: string|null, step_id: string|null,
-         *     before_ticket_id: string|null, target_id: string|null, painter_id: string|null, until_ms: int|null,
-         *     more: string|null
-         * }> $rows
-         */
+        /** @var list<stdClass&object{more: string|null}> $rows */
         $rows = array_values($rows);
-        $plans = $this->plans(array_values(array_unique(array_filter(array_column($rows, 'plan_id'), is_string(...)))));
+        $said = array_map(EventRow::read(...), $rows);
+        $plans = $this->plans(array_values(array_unique(array_column($said, 'plan'))));
 
-        return array_map(static fn (object $row): LineEvent => self::event($row, $plans[(string) $row->plan_id] ?? null), $rows);
-    }
-
-    /**
-     * @param  \stdClass&object{
-     *     id: string, kind: string, at_ms: int, ticket_id: string|null, number: int|null, first_name: string|null,
-     *     design_id: string|null, chair: int|null, step_id: string|null, before_ticket_id: string|null, target_id: string|null,
-     *     painter_id: string|null, until_ms: int|null, more: string|null
-     * }  $row
-     */
-    private static function event(object $row, ?CoreFacePlan $plan): LineEvent
-    {
-        $more = TapDetails::read($row->more);
-
-        return new LineEvent(
-            id: $row->id,
-            kind: EventKind::from($row->kind),
-            at: Instant::ofEpochMilliseconds($row->at_ms),
-            ticket: $row->ticket_id,
-            number: $row->number,
-            firstName: $row->first_name,
-            design: $row->design_id,
-            chair: $row->chair,
-            plan: $plan,
-            step: $row->step_id,
-            before: $row->before_ticket_id,
-            target: $row->target_id,
-            painter: $row->painter_id,
-            until: $row->until_ms === null ? null : Instant::ofEpochMilliseconds($row->until_ms),
-            party: $more->party,
-            note: $more->note,
-            answers: $more->answers,
-            without: $more->without,
-            reason: $more->reason,
-            part: $more->part,
-            cents: $more->cents,
-            payment: $more->payment,
-            spent: $more->spentTime(),
-        );
+        return array_map(static fn (array $one): LineEvent => EventValues::read($one, $plans)->event, $said);
     }
 
     /**

@@ -68,20 +68,22 @@ final readonly class RecordTaps
             $story = $this->keep(
                 day: $day,
                 tickets: $tickets,
-                events: array_map(
-                    fn (Tap $tap): array => $this->row(day: $day, painter: $painter, tap: $tap, design: $gate->designOf($tap)),
-                    $kept,
-                ),
+                events: array_map(static fn (Tap $tap): array => [
+                    ...EventRow::of($tap->said),
+                    'design_id' => $gate->designOf($tap),
+                    'event_day_id' => $day->id,
+                    'user_id' => $painter->id,
+                ], $kept),
                 others: count($taps) - count($kept),
             );
             $outcomes = $this->outcomes($taps, $fates, $story->line);
             if ($kept !== [] && $this->keepStory->isDue($story, $gate->count(), count($kept))) {
                 ($this->keepStory)($day, $story);
             }
-            if (array_filter($kept, static fn (Tap $tap): bool => $tap->more->note !== null) !== []) {
+            if (array_filter($kept, static fn (Tap $tap): bool => isset($tap->said['note'])) !== []) {
                 ForgetNotesOfDay::dispatch($day->team_id, $day->id);
             }
-            if (array_filter($kept, static fn (Tap $tap): bool => $tap->firstName !== null) !== []) {
+            if (array_filter($kept, static fn (Tap $tap): bool => isset($tap->said['firstName'])) !== []) {
                 ForgetNamesOfDay::dispatch($day->team_id, $day->id, $painter->team->names_days);
             }
             if ($kept !== [] && $gate->hasWishes) {
@@ -135,7 +137,7 @@ final readonly class RecordTaps
             $fates[$index] = $tap instanceof RefusedTap ? $tap->message : $this->fate($gate, $tap);
             if ($tap instanceof Tap && $fates[$index] === TapFate::Kept) {
                 if ($gate->isNewTicket($tap)) {
-                    $tickets[] = ['id' => $tap->ticket, 'event_day_id' => $day->id, 'number' => $gate->nextNumber()];
+                    $tickets[] = ['id' => $tap->said['ticket'] ?? '', 'event_day_id' => $day->id, 'number' => $gate->nextNumber()];
                 }
                 $gate->admit($tap);
                 $kept[] = $tap;
@@ -176,29 +178,6 @@ final readonly class RecordTaps
         }
 
         return $gate->refusal($tap) ?? TapFate::Kept;
-    }
-
-    /** @return array<string, string|int|null> */
-    private function row(EventDay $day, User $painter, Tap $tap, ?string $design): array
-    {
-        return [
-            'id' => $tap->id,
-            'event_day_id' => $day->id,
-            'user_id' => $painter->id,
-            'kind' => $tap->kind->value,
-            'at_ms' => $tap->atMs,
-            'ticket_id' => $tap->ticket,
-            'first_name' => $tap->firstName,
-            'design_id' => $design,
-            'chair' => $tap->chair,
-            'plan_id' => $tap->plan,
-            'step_id' => $tap->step,
-            'before_ticket_id' => $tap->before,
-            'target_id' => $tap->target,
-            'painter_id' => $tap->painter,
-            'until_ms' => $tap->until,
-            'more' => $tap->more->kept(),
-        ];
     }
 
     /** Whoever has no tap at or after that moment stands as before, whatever came late: the line before it is the same. */

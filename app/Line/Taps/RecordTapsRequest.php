@@ -69,15 +69,7 @@ final class RecordTapsRequest extends TeamRequest
         if ($validator->fails()) {
             return new RefusedTap(strtolower($id), 'This tap is out of shape: '.$validator->errors()->first());
         }
-        /**
-         * @var array{
-         *     id: string, kind: string, at: int, ticket?: string|null, firstName?: string|null, design?: string|null,
-         *     chair?: int|null, plan?: string|null, step?: string|null, before?: string|null, target?: string|null,
-         *     painter?: string|null, until?: int|null, party?: string|null, note?: string|null, answers?: list<string>|null,
-         *     without?: list<string>|null, reason?: string|null, part?: string|null, cents?: int|null, payment?: string|null,
-         *     spent?: int|null
-         * } $tap
-         */
+        /** @var array<string, mixed> $tap */
         $tap = $validator->validated();
 
         return Tap::of($tap);

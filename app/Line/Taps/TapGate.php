@@ -82,7 +82,7 @@ final class TapGate
         private readonly int $nowMs,
         private readonly Closure $waiting,
     ) {
-        $ids = static fn (string $field): array => array_values(array_filter(array_column($taps, $field), is_string(...)));
+        $said = array_column($taps, 'said');
         $this->earliestMs = min($day->opens_ms, $facts->first ?? $day->opens_ms) - self::EARLY_MS;
         $this->count = $facts->taps - $counted;
         $this->numbers = $facts->last ?? 0;
@@ -96,9 +96,9 @@ final class TapGate
             $this->eventDays[$id] = $eventDay;
             $this->eventKinds[$id] = EventKind::from($kind);
         }
-        $this->designs = $this->designsOfTeam($ids('design'));
-        $this->plans = $this->plansOfTeam($ids('plan'));
-        $this->painters = $this->paintersOfTeam($ids('painter'));
+        $this->designs = $this->designsOfTeam(array_column($said, 'design'));
+        $this->plans = $this->plansOfTeam(array_column($said, 'plan'));
+        $this->painters = $this->paintersOfTeam(array_column($said, 'painter'));
     }
 
     /**
@@ -108,16 +108,16 @@ final class TapGate
      */
     public static function facts(EventDay $day, array $taps): Builder
     {
-        $ids = static fn (string $field): array => array_values(array_filter(array_column($taps, $field), is_string(...)));
+        $said = array_column($taps, 'said');
         $ofDay = static fn (string $table): Builder => DB::table($table)->where('event_day_id', $day->id);
 
         return $ofDay('line_turns')->select('taps')
             ->selectSub($ofDay('chair_events')->selectRaw('min(at_ms)'), 'first')
             ->selectSub($ofDay('tickets')->selectRaw('max(number)'), 'last')
             ->selectSub($ofDay('text_wishes')->selectRaw('count(*) > 0'), 'wishes')
-            ->selectSub(DB::table('tickets')->whereIn('id', $ids('ticket'))->selectRaw('json_objectagg(id, event_day_id)'), 'tickets')
+            ->selectSub(DB::table('tickets')->whereIn('id', array_column($said, 'ticket'))->selectRaw('json_objectagg(id, event_day_id)'), 'tickets')
             ->selectSub(
-                DB::table('chair_events')->whereIn('id', [...$ids('id'), ...$ids('target')])
+                DB::table('chair_events')->whereIn('id', [...array_column($said, 'id'), ...array_column($said, 'target')])
                     ->selectRaw('json_objectagg(id, json_array(event_day_id, kind))'),
                 'events',
             );
@@ -130,7 +130,7 @@ final class TapGate
 
     public function isNewTicket(Tap $tap): bool
     {
-        return $tap->kind === EventKind::Joined && ! isset($this->ticketDays[(string) $tap->ticket]);
+        return $tap->kind === EventKind::Joined && ! isset($this->ticketDays[$tap->said['ticket'] ?? '']);
     }
 
     /** How many taps the day has, those admitted too. */
@@ -148,7 +148,9 @@ final class TapGate
     public function refusal(Tap $tap): ?string
     {
         $missing = $tap->missing();
-        $ticketDay = $this->ticketDays[(string) $tap->ticket] ?? null;
+        $said = $tap->said;
+        [$design, $plan, $painter, $target] = [$said['design'] ?? null, $said['plan'] ?? null, $said['painter'] ?? null, $said['target'] ?? null];
+        $ticketDay = $this->ticketDays[$said['ticket'] ?? ''] ?? null;
 
         return match (true) {
             isset($this->eventDays[$tap->id]) => 'The id of this tap is taken. Give each tap a ULID of its own.',
@@ -156,15 +158,14 @@ final class TapGate
             $missing !== null => "The tap “{$tap->kind->value}” does not say its {$missing}.",
             $tap->atMs > $this->nowMs + self::AHEAD_MS => 'This tap lies in the future. Set the clock of the device right.',
             $tap->atMs < $this->earliestMs => 'This tap lies more than a day before the event. Is it the right day?',
-            $tap->design !== null && ! isset($this->designs[$tap->design]) => 'That design is not one of yours. Choose one from the menu.',
-            $tap->plan !== null && ! isset($this->plans[$tap->plan]) => 'The plan of that face is not known here. Load the line again.',
-            $tap->painter !== null && ! isset($this->painters[$tap->painter]) => 'That painter is not one of yours. Load the line again.',
-            $tap->until !== null
-                && abs($tap->until - $tap->atMs) > self::LONGEST_BREAK_MS => 'No break is that long. Say until when, the same day.',
-            $tap->chair !== null && $tap->chair > $this->day->chairs => "This day has no chair {$tap->chair}.",
+            $design !== null && ! isset($this->designs[$design]) => 'That design is not one of yours. Choose one from the menu.',
+            $plan !== null && ! isset($this->plans[$plan]) => 'The plan of that face is not known here. Load the line again.',
+            $painter !== null && ! isset($this->painters[$painter]) => 'That painter is not one of yours. Load the line again.',
+            abs(($said['until'] ?? $tap->atMs) - $tap->atMs) > self::LONGEST_BREAK_MS => 'No break is that long. Say until when, the same day.',
+            ($said['chair'] ?? 0) > $this->day->chairs => "This day has no chair {$said['chair']}.",
             $ticketDay !== null && $ticketDay !== $this->day->id => 'That child is on the line of another day.',
-            $tap->ticket !== null && $ticketDay === null && $tap->kind !== EventKind::Joined => 'That child is not on this line.',
-            $tap->target !== null && ($this->eventDays[$tap->target] ?? null) !== $this->day->id => 'The tap to undo is not known here.',
+            isset($said['ticket']) && $ticketDay === null && $tap->kind !== EventKind::Joined => 'That child is not on this line.',
+            $target !== null && ($this->eventDays[$target] ?? null) !== $this->day->id => 'The tap to undo is not known here.',
             default => $this->fullness($tap),
         };
     }
@@ -193,7 +194,7 @@ final class TapGate
     /** At the names desk nobody starts or ends a face, nor takes back what was tapped at a chair. */
     private function mayMake(Tap $tap): bool
     {
-        $target = $this->eventKinds[(string) $tap->target] ?? null;
+        $target = $this->eventKinds[$tap->said['target'] ?? ''] ?? null;
 
         return $this->role->paints() || ($tap->kind->isOfNamesDesk() && ($target === null || $target->isOfNamesDesk()));
     }
@@ -201,7 +202,7 @@ final class TapGate
     /** What a child is painted with is what it chose: seated with another design's plan, it is a face of that design. */
     public function designOf(Tap $tap): ?string
     {
-        return $tap->design ?? ($tap->kind === EventKind::Seated ? $this->plans[(string) $tap->plan] ?? null : null);
+        return $tap->said['design'] ?? ($tap->kind === EventKind::Seated ? $this->plans[$tap->said['plan'] ?? ''] ?? null : null);
     }
 
     /** Later taps of the batch may speak of this one and of its ticket. */
@@ -215,7 +216,7 @@ final class TapGate
             $this->joined++;
         }
         if ($tap->kind === EventKind::Joined) {
-            $this->ticketDays[(string) $tap->ticket] = $this->day->id;
+            $this->ticketDays[$tap->said['ticket'] ?? ''] = $this->day->id;
         }
     }
 

@@ -8,10 +8,10 @@ use App\Http\Resources\SparseResource;
 use Core\Line\Ahead\AfterFace;
 use Core\Line\Caution;
 use Core\Line\EventKind;
+use Core\Line\EventValues;
 use Core\Line\JudgedEvent;
 use Core\Line\PauseReason;
 use Core\Line\Payment;
-use Core\Line\StoryValues;
 
 /** A tap that the server has, with what became of it: Core\Line\JudgedEvent. */
 final readonly class ToldTap extends SparseResource
@@ -54,7 +54,7 @@ final readonly class ToldTap extends SparseResource
         $event = $judged->event;
 
         return new self(...[
-            ...StoryValues::told($judged),
+            ...EventValues::of($judged),
             'kind' => $event->kind,
             'answers' => $event->answers,
             'reason' => $event->reason,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan\Earlier;
 
-use App\Line\Taps\TapDetails;
+use App\Line\Taps\EventRow;
 use App\Models\Menu\MenuItem;
 use App\Models\Plan\EventDay;
 use App\Models\Plan\EventPlan;
@@ -79,6 +79,7 @@ final readonly class LastLinesOfTeam
     private static function child(EventDay $day, array $taps): LoggedChild
     {
         $joined = $taps[EventKind::Joined->value];
+        $party = EventRow::more($joined->more)['party'] ?? null;
         [$ended, $until] = match (true) {
             isset($taps[EventKind::Seated->value]) => [HowItEnded::Seated, $taps[EventKind::Seated->value]->at_ms],
             isset($taps[EventKind::Left->value]) => [HowItEnded::GaveUp, $taps[EventKind::Left->value]->at_ms],
@@ -88,7 +89,7 @@ final readonly class LastLinesOfTeam
 
         return new LoggedChild(
             came: min(1.0, max(0.0, ($joined->at_ms - $day->opens_ms) / max(1, $day->closes_ms - $day->opens_ms))),
-            party: TapDetails::read($joined->more)->party,
+            party: is_string($party) ? $party : null,
             design: (string) $joined->design_id,
             waited: Duration::ofMilliseconds(max(0, $until - $joined->at_ms)),
             ended: $ended,

@@ -2,7 +2,7 @@ import { beforeEach, expect, it, vi } from 'vitest';
 import type { PackedThing, PackingSheet, UsedThing } from '../../../resources/js/api/types.gen';
 import { amountOf, grouped, keyOf, Packing } from '../../../resources/js/rooms/plan/packing/packing.svelte';
 
-const server = vi.hoisted(() => ({ put: vi.fn(), delete: vi.fn() }));
+const server = vi.hoisted(() => ({ get: vi.fn(), put: vi.fn(), delete: vi.fn() }));
 
 vi.mock(import('../../../resources/js/api/client'), async (original) => ({
   ...(await original()),
@@ -39,11 +39,19 @@ function packingOf(changed: Partial<PackingSheet> = {}): Packing {
   return new Packing(sheetOf(changed), (sheet) => kept.push(sheet));
 }
 
+/** What the server keeps: asked for again after each change. */
+let there: PackingSheet;
+
 beforeEach(() => {
   vi.clearAllMocks();
-  server.put.mockImplementation((_path: string, body: Partial<PackingSheet>) =>
-    Promise.resolve(sheetOf(body)),
-  );
+  there = sheetOf();
+  server.get.mockImplementation(() => Promise.resolve(there));
+  server.put.mockImplementation((_path: string, body: object) => {
+    there = { ...there, ...body };
+
+    return Promise.resolve(null);
+  });
+  server.delete.mockResolvedValue(null);
 });
 
 it('ticks at once, for whoever packs', async () => {
@@ -101,7 +109,6 @@ it('takes off the stock what is known, weighed or estimated', async () => {
       { itemId: 'gold', left: 9, isWeighed: true },
     ],
   });
-  server.delete.mockResolvedValue(sheetOf());
   await packing.takeBack();
   expect(server.delete).toHaveBeenCalledWith('days/fair/stock');
 });

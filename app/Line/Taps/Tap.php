@@ -31,14 +31,12 @@ final readonly class Tap
     /** @param  array<string, mixed>  $input  what EventValues says, in shape; what is null or blank is not said */
     public static function of(array $input): self
     {
-        $said = array_map(static fn (mixed $value): mixed => is_string($value) ? trim($value) : $value, $input);
+        $trimmed = array_map(static fn (mixed $value): mixed => is_string($value) ? trim($value) : $value, $input);
+        // That nothing speaks against painting is said, too.
+        $isSaid = static fn (mixed $value, string $field): bool => ! in_array($value, [null, ''], true)
+            && ($value !== [] || $field === 'answers');
         /** @var Said $said */
-        $said = array_filter(
-            $said,
-            // That nothing speaks against painting is said, too.
-            static fn (mixed $value, string $field): bool => ! in_array($value, [null, ''], true) && ($value !== [] || $field === 'answers'),
-            ARRAY_FILTER_USE_BOTH,
-        );
+        $said = array_filter($trimmed, $isSaid, ARRAY_FILTER_USE_BOTH);
 
         return new self($said);
     }

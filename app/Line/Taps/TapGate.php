@@ -115,7 +115,10 @@ final class TapGate
             ->selectSub($ofDay('chair_events')->selectRaw('min(at_ms)'), 'first')
             ->selectSub($ofDay('tickets')->selectRaw('max(number)'), 'last')
             ->selectSub($ofDay('text_wishes')->selectRaw('count(*) > 0'), 'wishes')
-            ->selectSub(DB::table('tickets')->whereIn('id', array_column($said, 'ticket'))->selectRaw('json_objectagg(id, event_day_id)'), 'tickets')
+            ->selectSub(
+                DB::table('tickets')->whereIn('id', array_column($said, 'ticket'))->selectRaw('json_objectagg(id, event_day_id)'),
+                'tickets',
+            )
             ->selectSub(
                 DB::table('chair_events')->whereIn('id', [...array_column($said, 'id'), ...array_column($said, 'target')])
                     ->selectRaw('json_objectagg(id, json_array(event_day_id, kind))'),
@@ -149,8 +152,10 @@ final class TapGate
     {
         $missing = $tap->missing();
         $said = $tap->said;
-        [$design, $plan, $painter, $target] = [$said['design'] ?? null, $said['plan'] ?? null, $said['painter'] ?? null, $said['target'] ?? null];
+        ['design' => $design, 'plan' => $plan, 'painter' => $painter, 'target' => $target] = $said
+            + ['design' => null, 'plan' => null, 'painter' => null, 'target' => null];
         $ticketDay = $this->ticketDays[$said['ticket'] ?? ''] ?? null;
+        $breakMs = abs(($said['until'] ?? $tap->atMs) - $tap->atMs);
 
         return match (true) {
             isset($this->eventDays[$tap->id]) => 'The id of this tap is taken. Give each tap a ULID of its own.',
@@ -161,7 +166,7 @@ final class TapGate
             $design !== null && ! isset($this->designs[$design]) => 'That design is not one of yours. Choose one from the menu.',
             $plan !== null && ! isset($this->plans[$plan]) => 'The plan of that face is not known here. Load the line again.',
             $painter !== null && ! isset($this->painters[$painter]) => 'That painter is not one of yours. Load the line again.',
-            abs(($said['until'] ?? $tap->atMs) - $tap->atMs) > self::LONGEST_BREAK_MS => 'No break is that long. Say until when, the same day.',
+            $breakMs > self::LONGEST_BREAK_MS => 'No break is that long. Say until when, the same day.',
             ($said['chair'] ?? 0) > $this->day->chairs => "This day has no chair {$said['chair']}.",
             $ticketDay !== null && $ticketDay !== $this->day->id => 'That child is on the line of another day.',
             isset($said['ticket']) && $ticketDay === null && $tap->kind !== EventKind::Joined => 'That child is not on this line.',

@@ -338,21 +338,19 @@ export class Line {
     ).planId;
   }
 
-  private readonly quarter = $derived(Math.floor(clock.now / WINDOWS_EVERY_MS));
-  /** Between when and when each waiting child is called, by ticket: as played at the last tap, or since. */
+  private readonly quarter = $derived(WINDOWS_EVERY_MS * Math.floor(clock.now / WINDOWS_EVERY_MS));
+  /** Between when and when each waiting child is called, by ticket: as played at the last tap, or at a quarter of a minute since. */
   readonly windows: ReadonlyMap<string, Window> = $derived.by(() => {
     const told = this.query.data;
-    void this.quarter;
+    // The second that it is, asked for once a quarter only.
+    const now = Math.max(
+      this.quarter,
+      untrack(() => this.second),
+    );
 
     return told === undefined || this.folded === undefined
       ? new Map()
-      : windowsOf(
-          outlookOf(
-            told,
-            this.folded,
-            untrack(() => this.second),
-          ),
-        );
+      : windowsOf(outlookOf(told, this.folded, now));
   });
 
   /** Those who came with a child and are not painted yet: the chair, and when they are called there; null for who sits there. */

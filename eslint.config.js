@@ -20,6 +20,10 @@ export default ts.config(
     },
   },
   {
+    files: ['resources/js/**'],
+    rules: { 'max-lines-per-function': ['error', { max: 45, skipBlankLines: true, skipComments: true }] },
+  },
+  {
     files: ['**/*.mjs'],
     ...ts.configs.disableTypeChecked,
     languageOptions: { parserOptions: { projectService: false } },

@@ -511,10 +511,6 @@ function roundWhatIsBelow(
   if (pieces.length === 0) {
     return undefined;
   }
-  const line = Math.max(2, Math.min(4.2, brushworkOf(step, roomFor(step.zones, 'left')).size * 0.12));
-  const colour = huesOf(step)[0] ?? '#1b1b22';
-  const scaleOf = ({ transform }: Stain) => Number(/scale\(([\d.]+)\)/u.exec(transform ?? '')?.[1] ?? 1);
-
   return {
     outside: pieces.map(({ half, stain: { d, transform, hollow, width = 0 } }) => ({
       half,
@@ -525,20 +521,23 @@ function roundWhatIsBelow(
     })),
     copies: [...new Set(pieces.map(({ half }) => half))].map((half) => ({
       half,
-      stains: pieces
-        .filter((piece) => piece.half === half)
-        .map(({ stain }): Stain => {
-          const lower = `translate(${at([WEIGHT[0] * line, WEIGHT[1] * line])})`;
-
-          return {
-            d: stain.d,
-            transform: stain.transform === undefined ? lower : `${lower} ${stain.transform}`,
-            fill: 'none',
-            stroke: colour,
-            width: (stain.width ?? 0) + (1.7 * line) / scaleOf(stain),
-          };
-        }),
+      stains: pieces.filter((piece) => piece.half === half).map(({ stain }) => lineRound(stain, step)),
     })),
+  };
+}
+
+/** A little heavier below, as a hand draws it. */
+function lineRound({ d, transform, width = 0 }: Stain, step: PaintedStep): Stain {
+  const line = Math.max(2, Math.min(4.2, brushworkOf(step, roomFor(step.zones, 'left')).size * 0.12));
+  const scale = Number(/scale\(([\d.]+)\)/u.exec(transform ?? '')?.[1] ?? 1);
+  const lower = `translate(${at([WEIGHT[0] * line, WEIGHT[1] * line])})`;
+
+  return {
+    d,
+    transform: transform === undefined ? lower : `${lower} ${transform}`,
+    fill: 'none',
+    stroke: huesOf(step)[0] ?? '#1b1b22',
+    width: width + (1.7 * line) / scale,
   };
 }
 
@@ -598,17 +597,7 @@ function drawn(step: PaintedStep, below: readonly PaintedStep[]): Layer {
   const isFilm = FILMS.includes(step.technique);
   const crisp = step.shape !== null && !isTexture(step.shape);
   const groups = [...groupsOf(step)];
-  const flat: [Half, Zone[]][] =
-    isFilm && !crisp
-      ? groups.flatMap(([half, zones]): [Half, Zone[]][] =>
-          half === 'middle' && zones.some(isSided)
-            ? [
-                ['left', zones],
-                ['right', zones.filter(isSided)],
-              ]
-            : [[half, zones]],
-        )
-      : groups;
+  const halves = isFilm && !crisp ? groups.flatMap(sidesApart) : groups;
   const round = step.technique === 'outline' ? roundWhatIsBelow(step, below) : undefined;
 
   return {
@@ -627,25 +616,39 @@ function drawn(step: PaintedStep, below: readonly PaintedStep[]): Layer {
         : 'eyes and lips',
     coversLips: step.zones.some((zone) => LIPS.includes(zone)),
     outside: round?.outside ?? [],
-    copies:
-      round?.copies ??
-      flat.map(([half, zones]) => {
-        const frame = frameOf(step, half, below);
-        const goesBy = edgeFor(step, half, below, frame);
-        const stains = isFilm
-          ? film(step, zones, half, frame, goesBy)
-          : stainsOf(step, zones, half, frame, goesBy);
-        const edge = frame?.edge;
+    copies: round?.copies ?? halves.map(([half, zones]) => copyOn(half, zones, step, below)),
+  };
+}
 
-        return {
-          half,
-          // What has a form of its own may stick out, as a flag on a boat does.
-          stains:
-            edge === undefined
-              ? stains
-              : stains.map((stain) => (stain.transform === undefined ? { ...stain, within: edge } : stain)),
-        };
-      }),
+/** What covers the middle covers a side at a time where its zones have sides. */
+const sidesApart = ([half, zones]: [Half, Zone[]]): [Half, Zone[]][] =>
+  half === 'middle' && zones.some(isSided)
+    ? [
+        ['left', zones],
+        ['right', zones.filter(isSided)],
+      ]
+    : [[half, zones]];
+
+function copyOn(
+  half: Half,
+  zones: Zone[],
+  step: PaintedStep,
+  below: readonly PaintedStep[],
+): Layer['copies'][number] {
+  const frame = frameOf(step, half, below);
+  const goesBy = edgeFor(step, half, below, frame);
+  const stains = FILMS.includes(step.technique)
+    ? film(step, zones, half, frame, goesBy)
+    : stainsOf(step, zones, half, frame, goesBy);
+  const edge = frame?.edge;
+
+  return {
+    half,
+    // What has a form of its own may stick out, as a flag on a boat does.
+    stains:
+      edge === undefined
+        ? stains
+        : stains.map((stain) => (stain.transform === undefined ? { ...stain, within: edge } : stain)),
   };
 }
 

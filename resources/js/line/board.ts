@@ -8,7 +8,7 @@ import type {
   WaitingChild,
 } from '../api/types.gen';
 import { progress } from './face';
-import { Forecast } from './forecast';
+import { type CallTime, Forecast } from './forecast';
 import { Outlook } from './outlook';
 import { nextFor } from './who-takes-whom';
 import type { FoldedLine, Ticket } from './line';
@@ -29,17 +29,15 @@ export function outlookOf(told: LineBoard, line: FoldedLine, now: number): Outlo
   );
 }
 
-/** What the screens show of a line at a moment. Mirrors App\Queries\LineOfDay. */
+/** What the screens show of a line at a moment. Mirrors App\Line\Told\LineBoard. */
 export function boardOf(told: LineBoard, line: FoldedLine, now: number): LineBoard {
-  const designs = new Map(told.designs.map((design) => [design.id, design]));
   const { day, menu } = told;
   const outlook = outlookOf(told, line, now);
-  const { chairs, plannedMs } = outlook;
-  const painterAt = (chair: number, at: number) => outlook.painterAt(chair, at);
   const forecast = new Forecast(outlook);
   const meanMs = (painter: string | null) =>
     Math.floor(
-      menu.reduce((sum, offer) => sum + plannedMs(offer.designId, painter), 0) / Math.max(1, menu.length),
+      menu.reduce((sum, offer) => sum + outlook.plannedMs(offer.designId, painter), 0) /
+        Math.max(1, menu.length),
     );
 
   return {
@@ -50,60 +48,12 @@ export function boardOf(told: LineBoard, line: FoldedLine, now: number): LineBoa
     // A number that was given stays given, though its name was taken back: the server knows of it.
     nextNumber: Math.max(told.nextNumber, 1 + line.highestNumber()),
     menu,
-    waiting: forecast.calls.map(({ ticket, chair, callAt, finishedAt }): WaitingChild => {
-      const design = designs.get(ticket.design);
-      const plan = planFor(design, painterAt(chair, callAt));
-
-      return {
-        id: ticket.id,
-        number: ticket.number,
-        firstName: ticket.firstName,
-        designId: ticket.design,
-        design: design?.name ?? '',
-        planId: plan.planId,
-        plannedMs: plan.plannedMs,
-        called: ticket.status === 'called',
-        joinedAt: ticket.joinedAt,
-        callAt,
-        callChair: chair,
-        finishedAt,
-        beforeClosing: finishedAt <= day.closesAt,
-        party: ticket.party,
-        wishId: ticket.wish,
-        note: ticket.note,
-        calls: ticket.calls,
-        overdue: outlook.isOverdue(ticket),
-      };
-    }),
-    chairs: Array.from({ length: chairs }, (_, at): ChairState => {
-      const ticket = line.seatedOn(at + 1);
-      const next = nextFor(outlook, at + 1);
-
-      return {
-        chair: at + 1,
-        painterId: painterAt(at + 1, now),
-        awayUntil: line.seats.get(at + 1)?.awayUntil ?? null,
-        child: ticket === undefined ? null : seated(ticket, told),
-        undoable: line.undoable(at + 1),
-        next: next === null ? null : { ticketId: next.ticket, savesMs: next.saves },
-      };
-    }),
+    waiting: forecast.calls.map((call) => waiting(call, told, outlook)),
+    chairs: Array.from({ length: outlook.chairs }, (_, at) => chairState(at + 1, told, outlook)),
     ended: line
       .ended()
       .slice(0, ENDED_SHOWN)
-      .map((ticket): EndedChild => ({
-        id: ticket.id,
-        number: ticket.number,
-        firstName: ticket.firstName,
-        design: designs.get(ticket.design)?.name ?? '',
-        outcome: ticket.status,
-        chair: ticket.chair,
-        seatedAt: ticket.face?.seatedAt ?? null,
-        endedAt: ticket.endedAt ?? 0,
-        lastEventId: line.newestEventOf(ticket.id) ?? '',
-        isPaid: ticket.paid !== null,
-        freshWater: ticket.face?.parts.some(({ part }) => part === 'water') === true,
-      })),
+      .map((ticket) => ended(ticket, told, line)),
     finishedCount: line.finishedCount(),
     nextNameCalledAt: forecast.nextNameCalledAt(),
     clearAt: forecast.clearAt(),
@@ -115,6 +65,69 @@ export function boardOf(told: LineBoard, line: FoldedLine, now: number): LineBoa
     story: told.story,
     version: told.version,
     channel: told.channel,
+  };
+}
+
+const designOf = (told: LineBoard, id: string) => told.designs.find((design) => design.id === id);
+
+function waiting(
+  { ticket, chair, callAt, finishedAt }: CallTime,
+  told: LineBoard,
+  outlook: Outlook,
+): WaitingChild {
+  const design = designOf(told, ticket.design);
+  const plan = planFor(design, outlook.painterAt(chair, callAt));
+
+  return {
+    id: ticket.id,
+    number: ticket.number,
+    firstName: ticket.firstName,
+    designId: ticket.design,
+    design: design?.name ?? '',
+    planId: plan.planId,
+    plannedMs: plan.plannedMs,
+    called: ticket.status === 'called',
+    joinedAt: ticket.joinedAt,
+    callAt,
+    callChair: chair,
+    finishedAt,
+    beforeClosing: finishedAt <= told.day.closesAt,
+    party: ticket.party,
+    wishId: ticket.wish,
+    note: ticket.note,
+    calls: ticket.calls,
+    overdue: outlook.isOverdue(ticket),
+  };
+}
+
+function chairState(chair: number, told: LineBoard, outlook: Outlook): ChairState {
+  const { line, now } = outlook;
+  const ticket = line.seatedOn(chair);
+  const next = nextFor(outlook, chair);
+
+  return {
+    chair,
+    painterId: outlook.painterAt(chair, now),
+    awayUntil: line.seats.get(chair)?.awayUntil ?? null,
+    child: ticket === undefined ? null : seated(ticket, told),
+    undoable: line.undoable(chair),
+    next: next === null ? null : { ticketId: next.ticket, savesMs: next.saves },
+  };
+}
+
+function ended(ticket: Ticket, told: LineBoard, line: FoldedLine): EndedChild {
+  return {
+    id: ticket.id,
+    number: ticket.number,
+    firstName: ticket.firstName,
+    design: designOf(told, ticket.design)?.name ?? '',
+    outcome: ticket.status,
+    chair: ticket.chair,
+    seatedAt: ticket.face?.seatedAt ?? null,
+    endedAt: ticket.endedAt ?? 0,
+    lastEventId: line.newestEventOf(ticket.id) ?? '',
+    isPaid: ticket.paid !== null,
+    freshWater: ticket.face?.parts.some(({ part }) => part === 'water') === true,
   };
 }
 

@@ -95,10 +95,7 @@ function play(
     return Math.max(seat.from, rest + turn);
   });
   waiting.forEach(({ planned, eligible, isOverdue, notThere }, place) => {
-    let first = eligible[0] ?? 0;
-    for (const at of eligible) {
-      first = (free[at] ?? 0) < (free[first] ?? 0) ? at : first;
-    }
+    const first = soonest(eligible, free);
     const now = free[first] ?? 0;
     calls[place]?.push(now);
     const isThere = draw(1000) >= notThere;
@@ -118,6 +115,14 @@ function play(
   });
 
   return seed;
+}
+
+/** Of the seats that would do the one that is free first. */
+function soonest(eligible: readonly number[], free: readonly number[]): number {
+  return eligible.reduce(
+    (first, at) => ((free[at] ?? 0) < (free[first] ?? 0) ? at : first),
+    eligible[0] ?? 0,
+  );
 }
 
 /** What is left of something planned, given how long it is at work. Mirrors Core\Line\Ahead\Spread::rest. */

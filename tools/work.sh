@@ -1,12 +1,12 @@
 #!/usr/bin/env bash
 # One worker of the queue, until it is stopped. It is made anew each hour, so that nothing it holds grows old.
-#   tools/work.sh desk       letters, texts, what is learnt, names that are to be forgotten; behind those, plans
+#   tools/work.sh desk       letters, texts, what is learnt, names that are to be forgotten; behind those, plans, then forecasts
 #   tools/work.sh clock      what is done once a day: the backup, teams whose closing time is over
 #   tools/work.sh searches   what somebody waits for: best orders, ladders, forecasts; several may run
 set -euo pipefail
 cd "$(dirname "$0")/.."
 case "${1:-}" in
-    desk) options=(--queue=default,plans --sleep="${INCH_WORKER_SLEEP:-1}" --memory=128) niceness=10 ;;
+    desk) options=(--queue=default,plans,forecasts --sleep="${INCH_WORKER_SLEEP:-1}" --memory=128) niceness=10 ;;
     # Whatever is looked for gives way to whatever is painted.
     searches) options=(--queue=searches --sleep=0.1 --memory=192) niceness=19 ;;
     clock) niceness=10 ;;

@@ -14,11 +14,17 @@ final class KeepForecastOfDay implements ShouldBeUniqueUntilProcessing, ShouldQu
 {
     use Queueable;
 
+    /** Behind all that somebody waits for: it takes seconds, and is asked for when the day is over. */
+    private const QUEUE = 'forecasts';
+
     public int $tries = 3;
 
     public int $backoff = 5;
 
-    public function __construct(private readonly string $teamId, private readonly string $dayId) {}
+    public function __construct(private readonly string $teamId, private readonly string $dayId)
+    {
+        $this->onQueue(self::QUEUE);
+    }
 
     public function uniqueId(): string
     {

@@ -16,7 +16,7 @@ it('does all of its work, however often the worker is killed', function (): void
         expect($queued->getExitCode())->toBe(0, $queued->getErrorOutput());
         $jobs = static fn (): int => (int) $database->column('select count(*) from jobs')[0];
         $worker = static fn () => $database->start(
-            ['php', 'artisan', 'queue:work', '--queue=default,plans', '--quiet', '--sleep=0.1', '--tries=40'],
+            ['php', 'artisan', 'queue:work', '--queue=default,plans,forecasts', '--quiet', '--sleep=0.1', '--tries=40'],
             ['QUEUE_CONNECTION' => 'database'],
         );
         $all = $jobs();

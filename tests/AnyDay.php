@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use App\Account\Team\AddPainter;
+use App\Account\Team\Members;
 use App\Models\Bench\Design;
 use App\Models\Plan\EventDay;
 use BackedEnum;
@@ -37,7 +37,7 @@ final class AnyDay
         $painters = [
             $scene->painter->id,
             ...array_map(
-                static fn (string $name): string => app(AddPainter::class)(
+                static fn (string $name): string => app(Members::class)->add(
                     $scene->painter->team->name,
                     $name,
                     Scene::ulid().'@example.org',

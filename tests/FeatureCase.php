@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use App\Account\SignIn\ConfirmPassword;
+use App\Account\SignIn\Credentials;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
@@ -19,7 +19,7 @@ abstract class FeatureCase extends TestCase
     public function actingAs(Authenticatable $user, $guard = null): static
     {
         session()->flush();
-        session()->put(ConfirmPassword::AT, now()->getTimestamp());
+        session()->put(Credentials::AT, now()->getTimestamp());
 
         return parent::actingAs($user, $guard);
     }

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use App\Account\Team\AddPainter;
+use App\Account\Team\Members;
 use App\Account\Ways\BenchOfPainter;
-use App\Bench\Designs\CreateDesign;
+use App\Bench\Designs\Designs;
 use App\Models\Account\User;
 use App\Models\Bench\Design;
 use App\Models\Plan\EventDay;
+use App\Plan\Days\Days;
 use App\Plan\Days\DayTerms;
 use App\Plan\Days\MenuTerms;
-use App\Plan\Days\SaveDay;
 use App\Plan\Days\SaveMenu;
 use Core\Design\Design as CoreDesign;
 use Core\Design\Place\Placement;
@@ -31,7 +31,7 @@ final readonly class Scene
     {
         $email = Str::slug($name).'-'.Str::lower(Str::random(6)).'@example.org';
 
-        return new self(app(AddPainter::class)($name, 'Ines', $email, 'a long password'));
+        return new self(app(Members::class)->add($name, 'Ines', $email, 'a long password'));
     }
 
     /** Two steps of 40 and 20 seconds where none is given. */
@@ -42,7 +42,7 @@ final readonly class Scene
             Paint::step(self::ulid(), 20, name: 'Foam'),
         ];
 
-        return app(CreateDesign::class)(
+        return app(Designs::class)->create(
             app(BenchOfPainter::class)($this->painter),
             $this->painter->team_id,
             new CoreDesign($name, Placement::Cheek, Duration::ofSeconds(75), $steps),
@@ -60,7 +60,7 @@ final readonly class Scene
     public function day(int $chairs = 1, Design ...$menu): EventDay
     {
         $opens = now()->startOfDay()->addHours(11)->getTimestampMs();
-        $day = app(SaveDay::class)(
+        $day = app(Days::class)->save(
             new EventDay(['team_id' => $this->painter->team_id]),
             new DayTerms(
                 name: 'Harbour lantern fair',

@@ -42,7 +42,7 @@ final readonly class ArchitecturePicture
             ['asked for', 'resources/js/api/client.ts'], ['into the queue', 'app/Http/Middleware/InQueue.php'],
             ['its turn among teams', 'app/Search/Queue/TakeSearch.php'], ['a worker', 'app/Search/Queue/RunSearch.php'],
             ['as its address would', 'app/Search/Queue/ReplayRequest.php'], ['best order', 'core/Order/BestOrder.php'],
-            ['line by line', 'app/Search/Queue/SearchListener.php'], ['fetched as found', 'app/Search/Queue/SearchSoFar.php'],
+            ['line by line', 'app/Search/Queue/SearchListener.php'], ['fetched as found', 'app/Search/Queue/Searches.php'],
         ],
     ];
 

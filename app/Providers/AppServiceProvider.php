@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Account\SignIn\AccountOfAddress;
+use App\Account\SignIn\Accounts;
 use App\Account\Team\WhoMay;
 use App\Database\RetryingConnection;
 use App\Models\Account\Invitation;
@@ -15,7 +15,7 @@ use App\Models\Kit\KitRemoval;
 use App\Models\Menu\Menu;
 use App\Models\Plan\EventDay;
 use App\Models\Search\Search;
-use App\Plan\FacePlans\RankDesigns;
+use App\Plan\FacePlans\DesignPlans;
 use App\StandIns\Letters\Outbox;
 use App\StandIns\Texts\ScriptedTexts;
 use App\StandIns\Texts\TextService;
@@ -69,7 +69,7 @@ final class AppServiceProvider extends ServiceProvider
         // Stand-ins for services; real ones take their places here.
         $this->app->singleton(WeatherFeed::class, static fn (): WeatherFeed => ScriptedWeather::shipped());
         $this->app->bind(TextService::class, ScriptedTexts::class);
-        $this->app->scoped(RankDesigns::class);
+        $this->app->scoped(DesignPlans::class);
     }
 
     public function boot(): void
@@ -106,7 +106,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $typed = $request->input('email');
         $email = mb_strtolower(is_string($typed) ? $typed : '');
-        $account = 'account '.(app(AccountOfAddress::class)($email)->id ?? hash('sha256', $email));
+        $account = 'account '.(app(Accounts::class)->ofAddress($email)->id ?? hash('sha256', $email));
 
         return [
             Limit::perMinute(self::SIGN_IN_TRIES)->by("{$account} {$request->ip()}"),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Account\SignIn\SignInOfToken;
+use App\Account\SignIn\Devices;
 use App\Models\Account\SignIn;
 use App\Models\Account\User;
 use Illuminate\Auth\EloquentUserProvider;
@@ -15,7 +15,7 @@ final class DeviceUserProvider extends EloquentUserProvider
 {
     public function retrieveByToken($identifier, $token): ?User
     {
-        $signIn = app(SignInOfToken::class)(is_string($identifier) ? $identifier : '', $token);
+        $signIn = app(Devices::class)->ofToken(is_string($identifier) ? $identifier : '', $token);
         $user = $signIn === null ? null : $this->retrieveById($signIn->user_id);
         if (! $signIn instanceof SignIn || ! $user instanceof User) {
             return null;

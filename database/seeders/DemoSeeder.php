@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Account\Team\AddPainter;
+use App\Account\Team\Members;
 use App\Account\Ways\BenchOfPainter;
 use App\Bench\Files\ImportDesigns;
-use App\Kit\Things\BringInKit;
+use App\Kit\Things\KitFile;
+use App\Menu\Menus\Menus;
 use App\Menu\Menus\OfferTerms;
-use App\Menu\Menus\WriteMenu;
 use App\Models\Account\Team;
 use App\Models\Account\User;
 use App\Models\Bench\Design;
 use App\Models\Kit\KitItem;
 use App\Models\Menu\Menu;
 use App\Models\Plan\EventDay;
+use App\Plan\Days\Days;
 use App\Plan\Days\DayTerms;
 use App\Plan\Days\MenuTerms;
-use App\Plan\Days\SaveDay;
 use App\Plan\Days\SaveMenu;
 use App\Plan\Forecast\KeepForecast;
 use App\Plan\Forecast\PlanTerms;
@@ -59,24 +59,24 @@ final class DemoSeeder extends Seeder
     ];
 
     public function __construct(
-        private readonly AddPainter $addPainter,
-        private readonly BringInKit $bringInKit,
+        private readonly Members $members,
+        private readonly KitFile $kitFile,
         private readonly ImportDesigns $importDesigns,
         private readonly BenchOfPainter $benchOfPainter,
-        private readonly SaveDay $saveDay,
+        private readonly Days $days,
         private readonly SaveMenu $saveMenu,
         private readonly SavePlan $savePlan,
-        private readonly WriteMenu $writeMenu,
+        private readonly Menus $menus,
         private readonly TermsOfDay $termsOfDay,
         private readonly KeepForecast $keepForecast,
     ) {}
 
     public function run(): void
     {
-        $ines = ($this->addPainter)(self::TEAM, 'Ines', self::EMAIL, self::PASSWORD);
-        $tobi = ($this->addPainter)(self::TEAM, 'Tobi', 'tobi@saltmarsh.example', self::PASSWORD);
+        $ines = $this->members->add(self::TEAM, 'Ines', self::EMAIL, self::PASSWORD);
+        $tobi = $this->members->add(self::TEAM, 'Tobi', 'tobi@saltmarsh.example', self::PASSWORD);
         $team = $ines->team;
-        $this->bringInKit->shipped($ines, 'demo/kit.json');
+        $this->kitFile->shipped($ines, 'demo/kit.json');
         self::bags($team->id, ['Ines' => $ines->id, 'Tobi' => $tobi->id]);
         $file = (string) file_get_contents(database_path('demo/designs.json'));
         $designs = ($this->importDesigns)($this->benchOfPainter->ofTeam($team->id), $team->id, $file);
@@ -111,7 +111,7 @@ final class DemoSeeder extends Seeder
     {
         $opensMs = $opens->getTimestampMs();
 
-        return ($this->saveDay)(new EventDay(['team_id' => $team->id]), new DayTerms(
+        return $this->days->save(new EventDay(['team_id' => $team->id]), new DayTerms(
             name: $name,
             place: $place,
             timezone: self::timezone(),
@@ -141,7 +141,7 @@ final class DemoSeeder extends Seeder
     /** @param  list<Design>  $designs */
     private function menuOfFairs(User $painter, array $designs): void
     {
-        ($this->writeMenu)($painter, new Menu(['team_id' => $painter->team_id]), 'Fairs', array_map(
+        $this->menus->write($painter, new Menu(['team_id' => $painter->team_id]), 'Fairs', array_map(
             static fn (Design $design): OfferTerms => new OfferTerms(
                 designId: $design->id,
                 rung: null,

@@ -154,17 +154,17 @@ it('asks for the records of a team only within the team', function (): void {
 
     // Whoever signs in, is taken in or is named on the command line is known by the e-mail address alone.
     $byAddress = [
-        'Account/Team/AddPainter.php',
+        'Account/Team/Members.php',
         // Links of every team whose time is over.
         'Account/SignIn/ForgetOldLinks.php',
         // Whose turn it is among all teams.
         'Search/Queue/TakeSearch.php',
-        'Search/Queue/SearchSoFar.php',
+        'Search/Queue/Searches.php',
         'Console/Commands/ExportDesigns.php',
         'Console/Commands/ImportDesignFile.php',
         'Console/Commands/SetUpDemo.php',
-        'Account/SignIn/AccountOfAddress.php',
-        'Account/Invitations/InvitationOfToken.php',
+        'Account/SignIn/Accounts.php',
+        'Account/Invitations/Invitations.php',
     ];
     foreach (new RegexIterator(new RecursiveIteratorIterator(new RecursiveDirectoryIterator($app)), '/\.php$/') as $file) {
         assert($file instanceof SplFileInfo);

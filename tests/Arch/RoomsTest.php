@@ -20,6 +20,9 @@ enum Part
 const WRITES = '/->(?:save|saveQuietly|create|forceCreate|update|delete|forceDelete|restore|insert|insertOrIgnore|upsert|increment'
     .'|decrement|push|touch|sync|attach|detach|fill)\(|DB::transaction\(/';
 
+/** Whatever asks the database. */
+const ASKS = '/::(?:query|ofTeam)\(|DB::/';
+
 /** Whatever leaves work for later. */
 const LEAVES_WORK = '/::dispatch\(/';
 
@@ -33,11 +36,17 @@ function partOf(ReflectionClass $class, string $code): Part
         is_subclass_of($name, App\Http\Requests\StrictRequest::class) => Part::Request,
         is_subclass_of($name, App\Http\Resources\Resource::class) => Part::Answer,
         is_subclass_of($name, Illuminate\Contracts\Queue\ShouldQueue::class) => Part::Job,
-        ! method_exists($name, '__invoke') => Part::Value,
-        preg_match(WRITES, $code) + preg_match(LEAVES_WORK, $code) > 0,
-        (string) $class->getMethod('__invoke')->getReturnType() === 'void' => Part::Action,
-        default => Part::Query,
+        preg_match(WRITES, $code) + preg_match(LEAVES_WORK, $code) > 0 => Part::Action,
+        method_exists($name, '__invoke') => (string) $class->getMethod('__invoke')->getReturnType() === 'void' ? Part::Action : Part::Query,
+        preg_match(ASKS, $code) === 1 => Part::Query,
+        default => Part::Value,
     };
+}
+
+/** A controller's code without what it asks of those that are handed to it. */
+function withoutHandingOn(string $code): string
+{
+    return (string) preg_replace('/\$(?:this->)?\w+->\w+\(/', '(', $code);
 }
 
 /** @return list<string> the classes that some code names */
@@ -93,17 +102,17 @@ it('has controllers that know neither models nor core, and write nothing', funct
         if ($part === Part::Controller) {
             expect($class->isFinal() && $class->isReadOnly())->toBeTrue("{$name} is not final and readonly")
                 ->and(among($names, [], 'App\Models', 'Core\\', Illuminate\Support\Facades\DB::class))->toBe([], "{$name} knows too much")
-                ->and(preg_match(WRITES, $code))->toBe(0, "{$name} writes");
+                ->and(preg_match(WRITES, withoutHandingOn($code)))->toBe(0, "{$name} writes");
         }
     }
-    expect(preg_match(WRITES, '$request->design()->update([])'))->toBe(1);
+    expect(preg_match(WRITES, withoutHandingOn('$request->design()->update([]); $this->designs->create(1);')))->toBe(1)
+        ->and(preg_match(WRITES, withoutHandingOn('$this->designs->create($request->design()); $designs->delete(1);')))->toBe(0);
 });
 
 it('has queries that know nobody who writes', function (): void {
     // They do nothing but hand on to others who write.
     $actions = [
-        App\Bench\Designs\CopyDesign::class, App\Bench\Designs\StartDesign::class, App\Line\Forgetting\ForgetOverdue::class,
-        App\Line\Quicker\OfferLiveRungs::class, App\Logbook\Faces\MendStep::class, App\Search\Queue\ReplayRequest::class,
+        App\Account\Files\IncomingEvent::class, App\Line\Quicker\OfferLiveRungs::class, App\Logbook\Faces\MendStep::class, App\Search\Queue\ReplayRequest::class,
     ];
     // Writes down only what it would work out again.
     $remembers = [App\Plan\Forecast\OutlookOfDay::class];
@@ -132,8 +141,6 @@ it('has plain values beside them, final and readonly, that ask nothing', functio
             continue;
         }
         expect($class->isFinal() && ($class->isReadOnly() || $class->isEnum()))->toBeTrue("{$name} is not final and readonly");
-        $asks = preg_match('/::(query|ofTeam)\(|DB::/', $code) === 1;
-        expect($part !== Part::Value || ! $asks)->toBeTrue("{$name} asks the database, and is not called to");
     }
 });
 

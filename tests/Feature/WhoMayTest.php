@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Account\Team\AddPainter;
+use App\Account\Team\Members;
 use App\Models\Account\Invitation;
 use App\Models\Account\User;
 use App\Models\Bench\Design;
@@ -98,8 +98,8 @@ beforeEach(function (): void {
     $this->who = [
         'nobody' => null,
         'other team' => Scene::team('Others')->painter,
-        'helper' => app(AddPainter::class)($owner->team->name, 'Wren', 'wren@example.org', 'a long password', Role::Helper),
-        'artist' => app(AddPainter::class)($owner->team->name, 'Tobi', 'tobi@example.org', 'a long password', Role::Artist),
+        'helper' => app(Members::class)->add($owner->team->name, 'Wren', 'wren@example.org', 'a long password', Role::Helper),
+        'artist' => app(Members::class)->add($owner->team->name, 'Tobi', 'tobi@example.org', 'a long password', Role::Artist),
         'owner' => $owner,
     ];
     $this->design = $this->scene->design();
@@ -130,7 +130,7 @@ function statusFor(string $address, ?User $who): int
         '{menu}' => static fn (): string => Menu::query()->create(['team_id' => $test->day->team_id, 'name' => 'Fairs'])->id,
         '{thing}' => $thing,
         '{removal}' => static fn (): string => (string) $test->deleteJson("/api/kit/{$thing()}")->json('removalId'),
-        '{member}' => static fn (): string => app(AddPainter::class)(
+        '{member}' => static fn (): string => app(Members::class)->add(
             $test->scene->painter->team->name,
             'Odo',
             Scene::ulid().'@example.org',

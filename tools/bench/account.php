@@ -7,21 +7,21 @@ declare(strict_types=1);
 
 use App\Account\Files\AccountAsFile;
 use App\Account\Files\BringInAccount;
-use App\Account\SignIn\AccountOfAddress;
-use App\Account\Team\FoundTeam;
+use App\Account\SignIn\Accounts;
+use App\Account\Team\Teams;
 use Illuminate\Contracts\Console\Kernel;
 
 require __DIR__.'/../../vendor/autoload.php';
 $app = require __DIR__.'/../../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
 
-$owner = app(AccountOfAddress::class)($argv[1]) ?? exit("Nobody signs in with {$argv[1]}.\n");
+$owner = app(Accounts::class)->ofAddress($argv[1]) ?? exit("Nobody signs in with {$argv[1]}.\n");
 $began = microtime(true);
 $path = app(AccountAsFile::class)($owner->team);
 $seconds = microtime(true) - $began;
 $memory = memory_get_peak_usage();
 
-$other = app(FoundTeam::class)('Anew', 'Mara', 'mara-'.bin2hex(random_bytes(4)).'@example.org', 'a long password');
+$other = app(Teams::class)->found('Anew', 'Mara', 'mara-'.bin2hex(random_bytes(4)).'@example.org', 'a long password');
 $began = microtime(true);
 app(BringInAccount::class)($other, $path);
 echo json_encode([

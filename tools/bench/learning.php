@@ -5,7 +5,7 @@ declare(strict_types=1);
 // Prints as JSON how long it takes to close the line of the bench's day, and how long and how much memory learning from it.
 
 use App\Account\Ways\BenchOfPainter;
-use App\Bench\Designs\CopyDesign;
+use App\Bench\Designs\Designs;
 use App\Line\Taps\RecordTaps;
 use App\Line\Taps\Tap;
 use App\Logbook\Pace\LearnFromDay;
@@ -27,7 +27,7 @@ $day = EventDay::query()->where('name', 'Harbour lantern fair')->orderByDesc('op
 $bench = app(BenchOfPainter::class)($painter);
 $own = Design::query()->with('steps')->where('team_id', $painter->team_id)->whereHas('steps')->get()->all();
 for ($copies = 0; Design::query()->where('team_id', $painter->team_id)->whereHas('steps')->count() < 40; $copies++) {
-    app(CopyDesign::class)($bench, $own[$copies % count($own)]);
+    app(Designs::class)->copy($bench, $own[$copies % count($own)]);
 }
 $designs = Design::query()->where('team_id', $painter->team_id)->whereHas('steps')->pluck('id')->all();
 $faces = DB::table('faces')->where('event_day_id', $day->id)->orderBy('ticket_id')->pluck('ticket_id')->all();

@@ -25,11 +25,11 @@ final class SendEmailLink implements ShouldBeUniqueUntilProcessing, ShouldQueue
         return hash('sha256', "{$this->userId} {$this->email}");
     }
 
-    public function handle(EmailChangeOfToken $changes, Mailer $mailer): void
+    public function handle(EmailChanges $emailChanges, Mailer $mailer): void
     {
         $user = User::ofTeam($this->teamId)->find($this->userId);
         if ($user instanceof User) {
-            $mailer->send((new NewEmail($user->name, url('new-email/'.$changes->token($user, $this->email))))->to($this->email));
+            $mailer->send((new NewEmail($user->name, url('new-email/'.$emailChanges->token($user, $this->email))))->to($this->email));
         }
     }
 }

@@ -11,7 +11,7 @@ use App\Models\Account\Team;
 use App\Models\Account\User;
 use App\Models\Menu\Menu;
 use App\Models\Menu\MenuOffer;
-use App\Plan\FacePlans\RankDesigns;
+use App\Plan\FacePlans\DesignPlans;
 use Illuminate\Database\DatabaseManager;
 
 /**
@@ -30,7 +30,7 @@ final readonly class BringInAccount
         private PutInRows $putInRows,
         private ReadBackAccount $readBack,
         private RecordAudit $recordAudit,
-        private RankDesigns $rank,
+        private DesignPlans $designPlans,
     ) {}
 
     /** @throws InvalidAccountFile saying what is wrong with the file, or that the team has something already */
@@ -57,7 +57,7 @@ final readonly class BringInAccount
             /** @var list<string> $offered */
             $offered = MenuOffer::query()->whereIn('menu_id', Menu::ofTeam($owner->team_id)->select('id'))->pluck('design_id')->all();
             // Where the file was written before they were worked out, or by a release that did not say.
-            ($this->rank)($owner->team_id, $offered);
+            $this->designPlans->rank($owner->team_id, $offered);
         });
     }
 

@@ -10,9 +10,11 @@ use App\Json\ReadShapedJson;
 use App\Logbook\Pace\LearnFromDay;
 use App\Models\Account\Team;
 use App\Models\Account\User;
+use App\Models\Bench\Design;
+use App\Models\Bench\Step;
 use App\Models\Line\ChairEvent;
 use App\Models\Plan\EventDay;
-use App\Plan\Days\RestoreDay;
+use App\Plan\Days\Days;
 use Illuminate\Database\DatabaseManager;
 
 /** Brings one event with its line and its faces into a team that has others. All of it comes in, or nothing; and once. */
@@ -21,10 +23,9 @@ final readonly class BringInEvent
     public function __construct(
         private DatabaseManager $database,
         private ReadShapedJson $readShapedJson,
-        private OwnOfThose $ownOfThose,
         private PutInRows $putInRows,
         private ReadBackAccount $readBack,
-        private RestoreDay $restore,
+        private Days $days,
         private RecordAudit $recordAudit,
         private FileIds $fileIds,
     ) {}
@@ -58,11 +59,11 @@ final readonly class BringInEvent
         $known = $mine->clone()->find($this->fileIds->known($owner->team_id, [$id], $days)[$id] ?? null);
         if ($known !== null) {
             return $known->trashed()
-                ? ($this->restore)($known)
+                ? $this->days->restore($known)
                 : throw InvalidAccountFile::because("“{$known->name}” of that day is here already.");
         }
         [$painters, $designs] = self::named($zip);
-        $own = ($this->ownOfThose)($owner->team_id, $painters, $designs);
+        $own = $this->ownOfThose($owner->team_id, $painters, $designs);
         $lasting = [];
         foreach ([$id, ...array_column($painters, 'id'), ...array_column($designs, 'id')] as $met) {
             $lasting[$met] = $this->fileIds->lasting($owner->team_id, $met);
@@ -119,5 +120,49 @@ final readonly class BringInEvent
     private static function text(array $row, string $column): string
     {
         return (string) ($row[$column] ?? '');
+    }
+
+    /**
+     * Which painters and designs of an event's file a team has already: those that came from it, and those that are the same by name.
+     *
+     * @param  list<array{id: string, name: string}>  $painters  of the file
+     * @param  list<array{id: string, name: string, steps: list<string>}>  $designs  of the file, with a hash of the text of each step
+     * @return array<array-key, string> the team's ids by those of the file
+     */
+    private function ownOfThose(string $teamId, array $painters, array $designs): array
+    {
+        /** @var list<string> $here */
+        $here = [
+            ...User::ofTeam($teamId)->withTrashed()->pluck('id')->all(),
+            ...Design::ofTeam($teamId)->withTrashed()->pluck('id')->all(),
+        ];
+        $own = $this->fileIds->known($teamId, [...array_column($painters, 'id'), ...array_column($designs, 'id')], $here);
+        $named = User::ofTeam($teamId)->get()->groupBy('name');
+        foreach ($painters as ['id' => $id, 'name' => $name]) {
+            $same = $named->get($name);
+            // Two of one name are not to be told apart.
+            if ($same?->count() === 1) {
+                $own[$id] ??= $same->firstOrFail()->id;
+            }
+        }
+        $shelf = Design::ofTeam($teamId)->with('steps')->whereIn('name', array_column($designs, 'name'))->orderBy('id')->get();
+        foreach ($designs as ['id' => $id, 'name' => $name, 'steps' => $steps]) {
+            $same = $shelf->first(static fn (Design $design): bool => $design->name === $name && self::steps($design) === $steps);
+            if ($same !== null) {
+                $own[$id] ??= $same->id;
+            }
+        }
+
+        return $own;
+    }
+
+    /** @return list<string> */
+    private static function steps(Design $design): array
+    {
+        return array_values($design->steps->map(static function (Step $step): string {
+            $text = $step->getRawOriginal('content');
+
+            return hash('xxh128', is_string($text) ? $text : '');
+        })->all());
     }
 }

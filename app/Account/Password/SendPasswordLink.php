@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\Password;
 
-use App\Account\SignIn\AccountOfAddress;
+use App\Account\SignIn\Accounts;
 use App\Letters\NewPassword;
 use App\Models\Account\PasswordLink;
 use Illuminate\Contracts\Mail\Mailer;
@@ -31,9 +31,9 @@ final class SendPasswordLink implements ShouldBeUniqueUntilProcessing, ShouldQue
         return hash('sha256', $this->email);
     }
 
-    public function handle(AccountOfAddress $accountOfAddress, Mailer $mailer): void
+    public function handle(Accounts $accounts, Mailer $mailer): void
     {
-        $user = $accountOfAddress($this->email);
+        $user = $accounts->ofAddress($this->email);
         if ($user === null) {
             return;
         }
@@ -41,7 +41,7 @@ final class SendPasswordLink implements ShouldBeUniqueUntilProcessing, ShouldQue
         // The newest letter is the one that serves.
         PasswordLink::query()->where('user_id', $user->id)->delete();
         PasswordLink::query()->create([
-            'user_id' => $user->id, 'token_hash' => PasswordLinkOfToken::hash($token), 'ends_at' => now()->addHours(self::HOURS),
+            'user_id' => $user->id, 'token_hash' => Passwords::hash($token), 'ends_at' => now()->addHours(self::HOURS),
         ]);
         $mailer->send((new NewPassword($user->name, url("new-password/{$token}")))->to($user->email));
     }

@@ -4,21 +4,16 @@ declare(strict_types=1);
 
 namespace App\Account\SignIn;
 
-use App\Account\Email\AskEmailChange;
-use App\Account\Email\ChangeEmail;
+use App\Account\Email\EmailChanges;
 use App\Account\Email\EmailRequest;
-use App\Account\Password\ChangePassword;
 use App\Account\Password\ForgottenRequest;
 use App\Account\Password\NewPasswordRequest;
-use App\Account\Password\PasswordLinkOfToken;
 use App\Account\Password\PasswordRequest;
-use App\Account\Password\RenewPassword;
+use App\Account\Password\Passwords;
 use App\Account\Password\SendPasswordLink;
 use App\Account\SecondFactor\CodeRequest;
-use App\Account\SecondFactor\DropSecondFactor;
-use App\Account\SecondFactor\KeepSecondFactor;
-use App\Account\SecondFactor\ProposeSecondFactor;
 use App\Account\SecondFactor\SecondFactorProposed;
+use App\Account\SecondFactor\SecondFactors;
 use App\Account\SecondFactor\SpareCodes;
 use App\Http\Requests\BareTeamRequest;
 use Illuminate\Http\Response;
@@ -26,27 +21,27 @@ use Illuminate\Http\Response;
 /** What somebody signs in with, and where. */
 final readonly class AccountController
 {
-    public function __construct(private AccountOfUser $account, private WhoIsSignedIn $whoIsSignedIn) {}
+    public function __construct(private Accounts $accounts) {}
 
     public function show(BareTeamRequest $request): OwnAccount
     {
-        return ($this->account)($request->painter());
+        return $this->accounts->ownAccount($request->painter());
     }
 
-    public function endSignIn(BareTeamRequest $request, EndSignIn $end): OwnAccount
+    public function endSignIn(BareTeamRequest $request, Devices $devices): OwnAccount
     {
-        $end($request->painter(), $request->signIn());
+        $devices->signOut($request->painter(), $request->signIn());
 
-        return ($this->account)($request->painter());
+        return $this->accounts->ownAccount($request->painter());
     }
 
     /** Every other device is signed out; this one stays. */
-    public function password(PasswordRequest $request, ChangePassword $change, SignInHere $signInHere): SessionState
+    public function password(PasswordRequest $request, Passwords $passwords, Devices $devices): SessionState
     {
-        $change($request->painter(), $request->string('current')->toString(), $request->string('password')->toString());
-        $signInHere($request->painter());
+        $passwords->change($request->painter(), $request->string('current')->toString(), $request->string('password')->toString());
+        $devices->signInHere($request->painter());
 
-        return SessionState::of(($this->whoIsSignedIn)());
+        return SessionState::of($this->accounts->whoIsSignedIn());
     }
 
     /** Answers the same whoever it is. */
@@ -57,23 +52,23 @@ final readonly class AccountController
         return response()->noContent();
     }
 
-    public function renewing(string $token, PasswordLinkOfToken $linkOfToken): Response
+    public function renewing(string $token, Passwords $passwords): Response
     {
-        $linkOfToken($token) ?? abort(410, RenewPassword::GONE);
+        $passwords->linkOfToken($token) ?? abort(410, Passwords::GONE);
 
         return response()->noContent();
     }
 
-    public function renew(NewPasswordRequest $request, string $token, RenewPassword $renew): Response
+    public function renew(NewPasswordRequest $request, string $token, Passwords $passwords): Response
     {
-        $renew($token, $request->password());
+        $passwords->renew($token, $request->password());
 
         return response()->noContent();
     }
 
-    public function askEmail(EmailRequest $request, AskEmailChange $ask): Response
+    public function askEmail(EmailRequest $request, EmailChanges $emailChanges): Response
     {
-        $ask(
+        $emailChanges->ask(
             user: $request->painter(),
             email: $request->email(),
             password: $request->string('password')->toString(),
@@ -83,21 +78,21 @@ final readonly class AccountController
         return response()->noContent();
     }
 
-    public function email(string $token, ChangeEmail $change): Response
+    public function email(string $token, EmailChanges $emailChanges): Response
     {
-        $change($token);
+        $emailChanges->change($token);
 
         return response()->noContent();
     }
 
-    public function proposeSecondFactor(BareTeamRequest $request, ProposeSecondFactor $propose): SecondFactorProposed
+    public function proposeSecondFactor(BareTeamRequest $request, SecondFactors $secondFactors): SecondFactorProposed
     {
-        return new SecondFactorProposed(...$propose($request->painter()));
+        return new SecondFactorProposed(...$secondFactors->propose($request->painter()));
     }
 
-    public function keepSecondFactor(CodeRequest $request, KeepSecondFactor $keep): SpareCodes
+    public function keepSecondFactor(CodeRequest $request, SecondFactors $secondFactors): SpareCodes
     {
-        return new SpareCodes($keep(
+        return new SpareCodes($secondFactors->keep(
             user: $request->painter(),
             code: $request->code(),
             password: $request->string('password')->toString(),
@@ -105,10 +100,10 @@ final readonly class AccountController
         ));
     }
 
-    public function dropSecondFactor(ConfirmRequest $request, DropSecondFactor $drop): OwnAccount
+    public function dropSecondFactor(ConfirmRequest $request, SecondFactors $secondFactors): OwnAccount
     {
-        $drop($request->painter(), $request->password(), $request->code());
+        $secondFactors->drop($request->painter(), $request->password(), $request->code());
 
-        return ($this->account)($request->painter());
+        return $this->accounts->ownAccount($request->painter());
     }
 }

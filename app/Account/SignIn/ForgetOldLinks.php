@@ -20,6 +20,6 @@ final readonly class ForgetOldLinks
         PasswordLink::query()->where('ends_at', '<', now())->delete();
         Invitation::query()->where('ends_at', '<', now())->delete();
         Search::query()->where('heard_at', '<', now()->subDay())->delete();
-        SignIn::query()->where('seen_at', '<', now()->subDays(SignInOfToken::UNSEEN_DAYS))->delete();
+        SignIn::query()->where('seen_at', '<', now()->subDays(Devices::UNSEEN_DAYS))->delete();
     }
 }

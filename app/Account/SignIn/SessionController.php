@@ -9,34 +9,34 @@ use Illuminate\Validation\ValidationException;
 
 final readonly class SessionController
 {
-    public function __construct(private WhoIsSignedIn $whoIsSignedIn) {}
+    public function __construct(private Accounts $accounts) {}
 
     public function show(): SessionState
     {
-        return SessionState::of(($this->whoIsSignedIn)());
+        return SessionState::of($this->accounts->whoIsSignedIn());
     }
 
-    public function store(SignInRequest $request, CheckSignIn $check, SignInHere $signInHere): SessionState
+    public function store(SignInRequest $request, Credentials $credentials, Devices $devices): SessionState
     {
-        $user = $check($request->email(), $request->password(), $request->code())
+        $user = $credentials->check($request->email(), $request->password(), $request->code())
             ?? throw ValidationException::withMessages(['email' => 'That name and password do not go together. Try again.']);
-        $signInHere($user, isToldOf: true);
+        $devices->signInHere($user, isToldOf: true);
 
-        return SessionState::of(($this->whoIsSignedIn)());
+        return SessionState::of($this->accounts->whoIsSignedIn());
     }
 
     /** The password once more, for whatever asks for it now and then. */
-    public function confirm(ConfirmRequest $request, ConfirmPassword $confirm): Response
+    public function confirm(ConfirmRequest $request, Credentials $credentials): Response
     {
-        $confirm($request->painter(), $request->password());
+        $credentials->confirmPassword($request->painter(), $request->password());
 
         return response()->noContent();
     }
 
-    public function destroy(SignOutHere $signOutHere): SessionState
+    public function destroy(Devices $devices): SessionState
     {
-        $signOutHere();
+        $devices->signOutHere();
 
-        return SessionState::of(($this->whoIsSignedIn)());
+        return SessionState::of($this->accounts->whoIsSignedIn());
     }
 }

@@ -8,86 +8,88 @@ use App\Account\Files\AccountAsFile;
 use App\Account\Files\BringInAccount;
 use App\Account\Files\PartAsFile;
 use App\Account\Invitations\InvitationMade;
-use App\Account\Invitations\InvitationOfToken;
+use App\Account\Invitations\Invitations;
 use App\Account\Invitations\InvitationShown;
 use App\Account\Invitations\InviteRequest;
-use App\Account\Invitations\InviteToTeam;
 use App\Account\Invitations\JoinRequest;
-use App\Account\Invitations\JoinTeam;
-use App\Account\Invitations\TakeBackInvitation;
+use App\Account\SignIn\Accounts;
 use App\Account\SignIn\ConfirmRequest;
+use App\Account\SignIn\Devices;
 use App\Account\SignIn\SessionState;
-use App\Account\SignIn\SignInHere;
-use App\Account\SignIn\WhoIsSignedIn;
 use App\Http\Requests\BareTeamRequest;
 use App\Http\Requests\TeamRequest;
-use App\Plan\Calendar\RevokeCalendar;
+use App\Plan\Calendar\CalendarFeeds;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final readonly class TeamController
 {
-    public function __construct(private TeamOnTable $team, private WhoIsSignedIn $whoIsSignedIn) {}
+    public function __construct(private TeamOnTable $team, private Accounts $accounts) {}
 
     public function show(BareTeamRequest $request): TeamSheet
     {
         return ($this->team)($request->painter());
     }
 
-    public function invite(InviteRequest $request, InviteToTeam $invite): InvitationMade
+    public function invite(InviteRequest $request, Invitations $invitations): InvitationMade
     {
-        $address = $invite(owner: $request->painter(), role: $request->role(), email: $request->email(), painter: $request->known());
+        $address = $invitations->invite(
+            owner: $request->painter(),
+            role: $request->role(),
+            email: $request->email(),
+            painter: $request->known(),
+        );
 
         return new InvitationMade($address, $request->email());
     }
 
-    public function takeBack(BareTeamRequest $request, TakeBackInvitation $takeBack): TeamSheet
+    public function takeBack(BareTeamRequest $request, Invitations $invitations): TeamSheet
     {
-        $takeBack($request->painter(), $request->invitation());
+        $invitations->takeBack($request->painter(), $request->invitation());
 
         return ($this->team)($request->painter());
     }
 
-    public function role(RoleRequest $request, ChangeRole $change): TeamSheet
+    public function role(RoleRequest $request, Members $members): TeamSheet
     {
-        $change($request->painter(), $request->member(), $request->role());
+        $members->changeRole($request->painter(), $request->member(), $request->role());
 
         return ($this->team)($request->painter()->refresh());
     }
 
-    public function remove(RemoveMemberRequest $request, RemoveMember $removeMember): TeamSheet
+    public function remove(RemoveMemberRequest $request, Members $members): TeamSheet
     {
-        $removeMember($request->painter(), $request->member(), $request->boolean('keepsName'));
+        $members->remove($request->painter(), $request->member(), $request->boolean('keepsName'));
 
         return ($this->team)($request->painter());
     }
 
     /** The link that a member has made to all events of the team. */
-    public function revokeCalendar(BareTeamRequest $request, RevokeCalendar $revoke): TeamSheet
+    public function revokeCalendar(BareTeamRequest $request, CalendarFeeds $calendarFeeds): TeamSheet
     {
-        $revoke($request->member(), $request->painter());
+        $calendarFeeds->revoke($request->member(), $request->painter());
 
         return ($this->team)($request->painter());
     }
 
-    public function namesDays(NamesDaysRequest $request, KeepNamesFor $keep): TeamSheet
+    public function namesDays(NamesDaysRequest $request, Teams $teams): TeamSheet
     {
-        $keep($request->painter(), $request->integer('days'));
+        $teams->keepNamesFor($request->painter(), $request->integer('days'));
 
         return ($this->team)($request->painter()->refresh());
     }
 
-    public function close(ConfirmRequest $request, CloseTeam $close): SessionState
+    public function close(ConfirmRequest $request, Teams $teams): SessionState
     {
-        $close($request->painter(), $request->password());
+        $teams->close($request->painter(), $request->password());
 
         return $this->signedIn($request);
     }
 
-    public function keep(BareTeamRequest $request, CancelClosure $keep): SessionState
+    public function keep(BareTeamRequest $request, Teams $teams): SessionState
     {
-        $keep($request->painter());
+        $teams->cancelClosure($request->painter());
 
         return $this->signedIn($request);
     }
@@ -118,38 +120,38 @@ final readonly class TeamController
         return response()->noContent();
     }
 
-    public function invited(string $token, InvitationOfToken $invitationOfToken): InvitationShown
+    public function invited(string $token, Invitations $invitations): InvitationShown
     {
-        $invitation = $invitationOfToken($token) ?? abort(410, JoinTeam::GONE);
+        $invitation = $invitations->ofToken($token) ?? abort(410, Invitations::GONE);
 
         return new InvitationShown($invitation->team->name, $invitation->role, $invitation->painter?->name);
     }
 
-    public function found(FoundRequest $request, FoundTeam $found, SignInHere $signInHere): SessionState
+    public function found(FoundRequest $request, Teams $teams, Devices $devices): SessionState
     {
-        $user = $found(team: $request->team(), name: $request->name(), email: $request->email(), password: $request->password());
-        $signInHere($user);
+        $user = $teams->found(team: $request->team(), name: $request->name(), email: $request->email(), password: $request->password());
+        $devices->signInHere($user);
 
-        return SessionState::of(($this->whoIsSignedIn)());
+        return SessionState::of($this->accounts->whoIsSignedIn());
     }
 
-    public function join(JoinRequest $request, string $token, JoinTeam $join, SignInHere $signInHere): SessionState
+    public function join(JoinRequest $request, string $token, Invitations $invitations, Devices $devices): SessionState
     {
-        $user = $join(
+        $user = $invitations->join(
             token: $token,
             name: $request->name(),
             email: $request->email(),
             password: $request->password(),
         );
-        $signInHere($user);
+        $devices->signInHere($user);
 
-        return SessionState::of(($this->whoIsSignedIn)());
+        return SessionState::of($this->accounts->whoIsSignedIn());
     }
 
     private function signedIn(TeamRequest $request): SessionState
     {
         $request->painter()->load('team');
 
-        return SessionState::of(($this->whoIsSignedIn)());
+        return SessionState::of($this->accounts->whoIsSignedIn());
     }
 }

@@ -11,14 +11,14 @@ use Illuminate\Http\Response;
 
 final readonly class BeginController
 {
-    public function store(BeginRequest $request, BeginWork $begin): DaySummary
+    public function store(BeginRequest $request, Beginnings $beginnings): DaySummary
     {
-        return DaySummary::of(DayFacts::of($begin($request->painter(), $request->terms())));
+        return DaySummary::of(DayFacts::of($beginnings->begin($request->painter(), $request->terms())));
     }
 
-    public function destroy(BareTeamRequest $request, ThrowAwayBeginning $throwAway): Response
+    public function destroy(BareTeamRequest $request, Beginnings $beginnings): Response
     {
-        $throwAway($request->painter());
+        $beginnings->throwAway($request->painter());
 
         return response()->noContent();
     }

@@ -6,7 +6,6 @@ namespace App\Bench\Advice;
 
 use App\Account\Ways\PainterBench;
 use App\Bench\TypedSteps\StepRead;
-use App\Logbook\Pace\PaceOfVersion;
 use App\Logbook\Pace\PacesOfDesign;
 use App\Models\Bench\Design;
 use Core\Design\Step;
@@ -24,7 +23,6 @@ final readonly class DesignOnBench
         private StepOnBench $stepOnBench,
         private PacesOfDesign $pacesOfDesign,
         private CraftOfDesign $craft,
-        private PaceOfVersion $paceOfVersion,
     ) {}
 
     public function __invoke(PainterBench $bench, Design $design): BenchRead
@@ -49,7 +47,7 @@ final readonly class DesignOnBench
             brushes: BrushSaving::of($content, $bench->kit, $bench->benchTimes, $times),
             areHandsTimed: $bench->benchTimes->hasOwn(),
             craft: $craft,
-            pace: ($this->paceOfVersion)($design->id, $bench->painterId, $content, $timeline),
+            pace: $this->pacesOfDesign->ofVersion($design->id, $bench->painterId, $content, $timeline),
             runsOver: RunOver::worst($content->steps, HandTimes::of($content->steps, $bench->changeovers, $times)),
         );
     }

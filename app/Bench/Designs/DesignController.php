@@ -34,30 +34,30 @@ final readonly class DesignController
     }
 
     /** @return list<StartingPoint> */
-    public function startingPoints(BareTeamRequest $request, StartingPoints $points): array
+    public function startingPoints(BareTeamRequest $request, WorkedDesigns $workedDesigns): array
     {
-        return array_map(StartingPoint::of(...), $points(($this->bench)($request->painter())));
+        return array_map(StartingPoint::of(...), $workedDesigns->startingPoints(($this->bench)($request->painter())));
     }
 
-    public function store(NewDesignRequest $request, StartDesign $start): DesignSheet
+    public function store(NewDesignRequest $request, Designs $designs): DesignSheet
     {
         $bench = ($this->bench)($request->painter());
 
-        return DesignSheet::of(($this->onBench)($bench, $start($bench, $request->teamId(), $request->start())));
+        return DesignSheet::of(($this->onBench)($bench, $designs->start($bench, $request->teamId(), $request->start())));
     }
 
-    public function update(SaveDesignRequest $request, SaveDesign $save): DesignSheet
+    public function update(SaveDesignRequest $request, Designs $designs): DesignSheet
     {
         $bench = ($this->bench)($request->painter());
 
-        return DesignSheet::of(($this->onBench)($bench, $save($bench, $request->design(), $request->revision(), $request->content())));
+        return DesignSheet::of(($this->onBench)($bench, $designs->save($bench, $request->design(), $request->revision(), $request->content())));
     }
 
-    public function copy(BareTeamRequest $request, CopyDesign $copy): DesignSheet
+    public function copy(BareTeamRequest $request, Designs $designs): DesignSheet
     {
         $bench = ($this->bench)($request->painter());
 
-        return DesignSheet::of(($this->onBench)($bench, $copy($bench, $request->design())));
+        return DesignSheet::of(($this->onBench)($bench, $designs->copy($bench, $request->design())));
     }
 
     public function sort(ShelfRequest $request, SortShelf $sort): Response
@@ -73,16 +73,16 @@ final readonly class DesignController
         return response()->noContent();
     }
 
-    public function destroy(BareTeamRequest $request, DeleteDesign $delete): Response
+    public function destroy(BareTeamRequest $request, Designs $designs): Response
     {
-        $delete($request->painter(), $request->design());
+        $designs->delete($request->painter(), $request->design());
 
         return response()->noContent();
     }
 
-    public function restore(BareTeamRequest $request, RestoreDesign $restore): DesignSheet
+    public function restore(BareTeamRequest $request, Designs $designs): DesignSheet
     {
-        $restore($request->design());
+        $designs->restore($request->design());
 
         return DesignSheet::of(($this->onBench)(($this->bench)($request->painter()), $request->design()));
     }

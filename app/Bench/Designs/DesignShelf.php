@@ -7,15 +7,13 @@ namespace App\Bench\Designs;
 use App\Database\Page;
 use App\Models\Bench\Design;
 use App\Models\Logbook\Face;
-use App\Plan\FacePlans\PlannedSteps;
+use App\Plan\FacePlans\StepInPlan;
 use Core\Units\Duration;
 use Core\Units\Instant;
 
 /** A team's designs as tapes, by name. */
 final readonly class DesignShelf
 {
-    public function __construct(private PlannedSteps $plannedSteps) {}
-
     /** @return list<ShelvedDesign> */
     public function __invoke(string $teamId, Page $page): array
     {
@@ -43,7 +41,7 @@ final readonly class DesignShelf
             isArchived: $design->archived_at !== null,
             total: Duration::ofMilliseconds($design->plan->total_ms ?? 0),
             spans: $design->plan->content['spans'] ?? [],
-            steps: ($this->plannedSteps)($design->plan),
+            steps: StepInPlan::ofPlan($design->plan),
             lastPainted: $lastPaintedMs === null ? null : Instant::ofEpochMilliseconds($lastPaintedMs),
         );
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Bench\Files;
 
 use App\Account\Ways\PainterBench;
-use App\Bench\Designs\CreateDesign;
+use App\Bench\Designs\Designs;
 use App\Models\Bench\Design;
 use Core\Design\Design as CoreDesign;
 use Core\Design\InvalidDesignFile;
@@ -15,7 +15,7 @@ use Illuminate\Support\Str;
 /** Brings the designs of a file into a team: all of them or none. */
 final readonly class ImportDesigns
 {
-    public function __construct(private ReadDesignFile $readDesignFile, private CreateDesign $createDesign) {}
+    public function __construct(private ReadDesignFile $readDesignFile, private Designs $designs) {}
 
     /**
      * @return list<Design>
@@ -27,7 +27,7 @@ final readonly class ImportDesigns
         $designs = ($this->readDesignFile)($json);
 
         return DB::transaction(fn (): array => array_map(
-            fn (CoreDesign $design): Design => ($this->createDesign)(
+            fn (CoreDesign $design): Design => $this->designs->create(
                 $bench,
                 $teamId,
                 $design->withIds(array_map(static fn (): string => Str::lower((string) Str::ulid()), $design->steps)),

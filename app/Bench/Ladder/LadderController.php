@@ -24,9 +24,9 @@ final readonly class LadderController
         return $ladder($bench($request->painter()), $request->design(), $watch);
     }
 
-    public function rung(RungRequest $request, RungOnBench $rung, BenchOfPainter $bench): RungSheet
+    public function rung(RungRequest $request, LadderOfDesign $ladderOfDesign, BenchOfPainter $bench): RungSheet
     {
-        return $rung($bench($request->painter()), $request->design(), $request->choice())
+        return $ladderOfDesign->rung($bench($request->painter()), $request->design(), $request->choice())
             ?? abort(422, 'That version cannot be painted: a step in it lacks what it needs, or no order keeps all rules.');
     }
 

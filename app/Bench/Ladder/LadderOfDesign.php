@@ -5,23 +5,32 @@ declare(strict_types=1);
 namespace App\Bench\Ladder;
 
 use App\Account\Ways\PainterBench;
-use App\Logbook\Pace\PaceOfVersion;
+use App\Bench\Advice\TableThing;
+use App\Bench\Designs\TapeSpan;
 use App\Logbook\Pace\PacesOfDesign;
 use App\Models\Bench\Design;
+use App\Plan\FacePlans\PlanStep;
+use App\Plan\FacePlans\StepInPlan;
+use Core\Design\RungChoice;
 use Core\Design\RungName;
+use Core\Design\Step;
 use Core\Ladder\Choices;
+use Core\Ladder\Drop;
 use Core\Ladder\Ladder;
 use Core\Ladder\Rung;
 use Core\Ladder\TooManyChoices;
+use Core\Ladder\Weighed;
 use Core\Order\Circumstances;
+use Core\Order\PaintedSequence;
 use Core\Order\Search\Watch;
 use Core\Pace\Pace;
 use Core\Timeline\Timeline;
+use Core\Workspace\LayOut;
 
 /** All versions of a design worth painting, as the bench shows them. */
 final readonly class LadderOfDesign
 {
-    public function __construct(private PacesOfDesign $pacesOfDesign, private PaceOfVersion $paceOfVersion) {}
+    public function __construct(private PacesOfDesign $pacesOfDesign) {}
 
     /** @param  Watch  $watch  may end the search */
     public function __invoke(PainterBench $bench, Design $design, Watch $watch): LadderSheet
@@ -56,7 +65,7 @@ final readonly class LadderOfDesign
         $names = array_keys(array_filter($named, static fn (Rung $one): bool => $one->version->picks === $rung->version->picks));
         $timeline = Timeline::of($rung->design->steps, $circumstances->changeovers, $circumstances->times);
 
-        return RungShown::of($rung, array_map(RungName::from(...), $names), $this->paceOfVersion->among($faces, $rung->design, $timeline));
+        return RungShown::of($rung, array_map(RungName::from(...), $names), $this->pacesOfDesign->among($faces, $rung->design, $timeline));
     }
 
     /**
@@ -81,5 +90,31 @@ final readonly class LadderOfDesign
         );
 
         return $all;
+    }
+
+    /**
+     * One version of a design as the bench shows it.
+     *
+     * @return RungSheet|null null when a step lacks what it needs, or no order keeps all rules
+     */
+    public function rung(PainterBench $bench, Design $design, RungChoice $choice): ?RungSheet
+    {
+        $circumstances = $bench->circumstances($bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, $bench->painterId)));
+        $weighed = Weighed::of($design->toCore(), $circumstances, $choice);
+        if ($weighed === null) {
+            return null;
+        }
+        $rung = $weighed->rung;
+
+        $course = PaintedSequence::of($rung->design, $circumstances);
+        $whole = $rung->version->look / max(0.0001, $rung->version->share());
+
+        return new RungSheet(
+            rung: $this->shown($rung, [], $circumstances, $this->pacesOfDesign->ofFaces($design->id, $bench->painterId)),
+            steps: array_map(PlanStep::of(...), StepInPlan::ofCourse($course)),
+            spans: TapeSpan::ofTimeline($course->timeline),
+            layOut: array_map(TableThing::of(...), LayOut::of($rung->design, $bench->kit)),
+            next: array_map(static fn (Drop $drop): DropShown => DropShown::of($drop, $whole), $weighed->next),
+        );
     }
 }

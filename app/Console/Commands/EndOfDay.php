@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Account\SignIn\ForgetOldLinks;
-use App\Account\Team\EndTeams;
-use App\Line\Forgetting\ForgetOverdue;
+use App\Account\Team\Teams;
+use App\Line\Forgetting\ForgetChildren;
 use Illuminate\Console\Command;
 
 /** What is done once a day, by the scheduler. */
@@ -16,11 +16,11 @@ final class EndOfDay extends Command
 
     protected $description = 'Delete teams whose closing time is over, and forget links, sign-ins and names that are overdue';
 
-    public function handle(EndTeams $endTeams, ForgetOldLinks $forgetOldLinks, ForgetOverdue $forgetOverdue): int
+    public function handle(Teams $teams, ForgetOldLinks $forgetOldLinks, ForgetChildren $forgetChildren): int
     {
-        $this->line(sprintf('%d teams deleted.', $endTeams()));
+        $this->line(sprintf('%d teams deleted.', $teams->endClosed()));
         $forgetOldLinks();
-        $this->line(sprintf('%d days had names, words or phones left.', $forgetOverdue()));
+        $this->line(sprintf('%d days had names, words or phones left.', $forgetChildren->overdue()));
 
         return self::SUCCESS;
     }

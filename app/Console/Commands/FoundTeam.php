@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Account\Team\AddPainter;
+use App\Account\Team\Members;
 use App\Rules\NewPassword;
 use Core\Team\Role;
 use Illuminate\Console\Command;
@@ -20,7 +20,7 @@ final class FoundTeam extends Command
 
     protected $description = 'Make a team with its owner, or take one more artist or helper into it';
 
-    public function handle(AddPainter $add): int
+    public function handle(Members $members): int
     {
         $input = [
             'team' => $this->argument('team'),
@@ -46,7 +46,13 @@ final class FoundTeam extends Command
         }
         /** @var array{team: string, painter: string, email: string, password: string, role: string} $valid */
         $valid = $validator->validated();
-        $painter = $add($valid['team'], $valid['painter'], $valid['email'], $valid['password'], Role::from($valid['role']));
+        $painter = $members->add(
+            team: $valid['team'],
+            name: $valid['painter'],
+            email: $valid['email'],
+            password: $valid['password'],
+            role: Role::from($valid['role']),
+        );
         $this->line("{$painter->name} signs in with {$painter->email}.");
 
         return self::SUCCESS;

@@ -6,7 +6,7 @@ namespace App\Console\Commands;
 
 use App\Account\Files\AccountAsFile;
 use App\Account\Files\BringInAccount;
-use App\Account\SignIn\AccountOfAddress;
+use App\Account\SignIn\Accounts;
 use App\Exceptions\InvalidAccountFile;
 use App\Models\Account\User;
 use Illuminate\Console\Command;
@@ -20,11 +20,11 @@ final class MoveAccount extends Command
 
     protected $description = 'Write all that is a team’s into one zip, or bring it in again';
 
-    public function handle(AccountOfAddress $accountOfAddress, AccountAsFile $asFile, BringInAccount $bringIn): int
+    public function handle(Accounts $accounts, AccountAsFile $asFile, BringInAccount $bringIn): int
     {
         ['email' => $email, 'file' => $file] = $this->arguments();
         assert(is_string($email) && is_string($file));
-        $owner = $accountOfAddress($email);
+        $owner = $accounts->ofAddress($email);
         if ($owner === null) {
             return $this->refuse('Nobody signs in with that.');
         }

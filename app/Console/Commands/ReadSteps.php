@@ -6,7 +6,7 @@ namespace App\Console\Commands;
 
 use App\Exceptions\InvalidShape;
 use App\Exceptions\WrongOption;
-use App\Kit\Things\ReadKitFile;
+use App\Kit\Things\KitFile;
 use Core\Design\Place\Placement;
 use Core\Design\StepValues;
 use Core\Design\Wording\Assumption;
@@ -35,14 +35,14 @@ final class ReadSteps extends Command
 
     protected $description = 'Read a list of steps as painters type them, and print what was understood of each line as JSON, a line each';
 
-    public function handle(ReadKitFile $readKit): int
+    public function handle(KitFile $kitFile): int
     {
-        return $this->withFile(function (string $list) use ($readKit): int {
+        return $this->withFile(function (string $list) use ($kitFile): int {
             $placement = $this->placement();
             if (strlen($list) > self::MOST_BYTES) {
                 throw WrongOption::of('file', 'a list of less than a megabyte');
             }
-            $kit = $this->kit($readKit);
+            $kit = $this->kit($kitFile);
             $reader = new ListReader(Vocabulary::withKit($kit->tools(), $kit->colours(), $kit->cakes()));
             $asks = false;
             foreach (self::designs($list) as $above => $design) {
@@ -73,7 +73,7 @@ final class ReadSteps extends Command
         );
     }
 
-    private function kit(ReadKitFile $read): Kit
+    private function kit(KitFile $kitFile): Kit
     {
         $path = $this->option('kit');
         if (! is_string($path)) {
@@ -83,7 +83,7 @@ final class ReadSteps extends Command
             throw WrongOption::of('--kit', "a file that can be read; {$path} cannot");
         }
         try {
-            return $read((string) file_get_contents($path));
+            return $kitFile->read((string) file_get_contents($path));
         } catch (InvalidShape $refusal) {
             throw WrongOption::of('--kit', "a list of things as JSON. {$path}: {$refusal->getMessage()}");
         }

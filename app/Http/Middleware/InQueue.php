@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Models\Account\User;
-use App\Search\Queue\AskSearch;
 use App\Search\Queue\SearchAsked;
+use App\Search\Queue\Searches;
 use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -18,13 +18,13 @@ use LogicException;
  */
 final readonly class InQueue
 {
-    public function __construct(private AskSearch $askSearch) {}
+    public function __construct(private Searches $searches) {}
 
     public function handle(Request $request, Closure $next, string $most, string $usual = ''): JsonResponse
     {
         $user = $request->user();
         $query = http_build_query($request->query->all());
-        $search = ($this->askSearch)(
+        $search = $this->searches->ask(
             user: $user instanceof User ? $user : throw new LogicException('Searches are behind the sign-in.'),
             method: $request->method(),
             address: '/'.$request->path().($query === '' ? '' : "?{$query}"),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Account\SignIn\ConfirmPassword;
+use App\Account\SignIn\Credentials;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -16,7 +16,7 @@ final readonly class TypedLately
 
     public function handle(Request $request, Closure $next): Response
     {
-        $at = $request->session()->get(ConfirmPassword::AT);
+        $at = $request->session()->get(Credentials::AT);
         if (! is_int($at) || $at < now()->getTimestamp() - self::SECONDS) {
             return response()->json(
                 ['message' => 'Type your password once more. That is asked after twelve hours.'],

@@ -25,57 +25,57 @@ final readonly class KitController
         return BrushWorth::listOf($brushes($request->painter()));
     }
 
-    public function store(KitThingRequest $request, AddThing $add): KitSheet
+    public function store(KitThingRequest $request, KitThings $kitThings): KitSheet
     {
-        $add($request->painter(), $request->item());
+        $kitThings->add($request->painter(), $request->item());
 
         return ($this->kit)($request->painter());
     }
 
     /** The body is the file itself. */
-    public function bringIn(BareTeamRequest $request, BringInKit $bringIn): KitSheet
+    public function bringIn(BareTeamRequest $request, KitFile $kitFile): KitSheet
     {
-        $bringIn($request->painter(), $request->getContent());
+        $kitFile->bringIn($request->painter(), $request->getContent());
 
         return ($this->kit)($request->painter());
     }
 
-    public function starter(BareTeamRequest $request, BringInKit $bringIn): KitSheet
+    public function starter(BareTeamRequest $request, KitFile $kitFile): KitSheet
     {
-        $bringIn->shipped($request->painter());
+        $kitFile->shipped($request->painter());
 
         return ($this->kit)($request->painter());
     }
 
-    public function update(KitThingRequest $request, ChangeThing $change): KitSheet
+    public function update(KitThingRequest $request, KitThings $kitThings): KitSheet
     {
-        $change($request->painter(), $request->thing(), $request->item());
+        $kitThings->change($request->painter(), $request->thing(), $request->item());
 
         return ($this->kit)($request->painter());
     }
 
-    public function uses(BareTeamRequest $request, UsesOfThing $uses): ThingUses
+    public function uses(BareTeamRequest $request, KitOnTable $kitOnTable): ThingUses
     {
-        return $uses($request->thing());
+        return $kitOnTable->uses($request->thing());
     }
 
-    public function destroy(TakeOutRequest $request, RemoveThing $remove): TakenOut
+    public function destroy(TakeOutRequest $request, KitThings $kitThings): TakenOut
     {
-        $removal = $remove($request->painter(), $request->thing(), $request->instead(), $request->boolean('anyway'));
+        $removal = $kitThings->remove($request->painter(), $request->thing(), $request->instead(), $request->boolean('anyway'));
 
         return new TakenOut($removal->id, ($this->kit)($request->painter()));
     }
 
-    public function putBack(BareTeamRequest $request, PutThingBack $putBack): KitSheet
+    public function putBack(BareTeamRequest $request, KitThings $kitThings): KitSheet
     {
-        $putBack($request->painter(), $request->removal());
+        $kitThings->putBack($request->painter(), $request->removal());
 
         return ($this->kit)($request->painter());
     }
 
-    public function hand(HandTimeRequest $request, KeepHandTime $keep): KitSheet
+    public function hand(HandTimeRequest $request, KitThings $kitThings): KitSheet
     {
-        $keep($request->painter(), $request->action(), $request->repetitions());
+        $kitThings->keepHandTime($request->painter(), $request->action(), $request->repetitions());
 
         return ($this->kit)($request->painter());
     }

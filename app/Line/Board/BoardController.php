@@ -7,10 +7,10 @@ namespace App\Line\Board;
 use App\Http\Requests\BareTeamRequest;
 use App\Line\Offered\PicturesOfMenu;
 use App\Line\Offered\PublicPicture;
+use App\Line\Texts\ParentTexts;
 use App\Line\Texts\TextsOfDay;
 use App\Line\Texts\TextsShown;
 use App\Line\Texts\TextWishRequest;
-use App\Line\Texts\WishTexts;
 use App\Line\Told\LineOfDay;
 use App\Line\Told\VersionOfLine;
 use App\Plan\FacePlans\PlanRead;
@@ -26,21 +26,21 @@ final readonly class BoardController
 
     private const MOVES_SECONDS = 15;
 
-    public function __construct(private BoardOfLink $board) {}
+    public function __construct(private BoardLinks $boardLinks) {}
 
-    public function link(BareTeamRequest $request, BoardLinkOfDay $link): BoardLinkShown
+    public function link(BareTeamRequest $request, BoardLinks $boardLinks): BoardLinkShown
     {
-        return BoardLinkShown::of($link($request->day()));
+        return BoardLinkShown::of($boardLinks->ofDay($request->day()));
     }
 
-    public function share(BoardRequest $request, ShareBoard $share): BoardLinkShown
+    public function share(BoardRequest $request, BoardLinks $boardLinks): BoardLinkShown
     {
-        return BoardLinkShown::of(BoardLinkRead::of($share($request->day(), $request->showsNames())));
+        return BoardLinkShown::of(BoardLinkRead::of($boardLinks->share($request->day(), $request->showsNames())));
     }
 
-    public function revoke(BareTeamRequest $request, RevokeBoard $revoke): BoardLinkShown
+    public function revoke(BareTeamRequest $request, BoardLinks $boardLinks): BoardLinkShown
     {
-        $revoke($request->day());
+        $boardLinks->revoke($request->day());
 
         return BoardLinkShown::of(null);
     }
@@ -48,7 +48,7 @@ final readonly class BoardController
     /** Whoever has the address, without signing in. */
     public function page(string $token): View
     {
-        ($this->board)($token) ?? abort(404);
+        $this->boardLinks->board($token) ?? abort(404);
 
         return view('board');
     }
@@ -56,7 +56,7 @@ final readonly class BoardController
     /** Nothing is told anew to whoever has it already. */
     public function line(Request $request, string $token, VersionOfLine $version, LineOfDay $line): JsonResponse
     {
-        $board = ($this->board)($token) ?? abort(404);
+        $board = $this->boardLinks->board($token) ?? abort(404);
         $answer = new JsonResponse;
         // As time goes on the windows move, even where nothing is tapped.
         $moment = intdiv(now()->getTimestamp(), self::MOVES_SECONDS);
@@ -74,10 +74,10 @@ final readonly class BoardController
         return $texts($request->day());
     }
 
-    public function wishTexts(TextWishRequest $request, string $token, WishTexts $wish): JsonResponse
+    public function wishTexts(TextWishRequest $request, string $token, ParentTexts $parentTexts): JsonResponse
     {
-        $board = ($this->board)($token) ?? abort(404);
-        $isKept = $wish(
+        $board = $this->boardLinks->board($token) ?? abort(404);
+        $isKept = $parentTexts->wish(
             day: $board->day,
             number: $request->number(),
             slipCode: $request->slipCode(),
@@ -88,17 +88,17 @@ final readonly class BoardController
         return new JsonResponse(status: $isKept ? 204 : 404);
     }
 
-    public function stopTexts(TextWishRequest $request, string $token, WishTexts $wish): JsonResponse
+    public function stopTexts(TextWishRequest $request, string $token, ParentTexts $parentTexts): JsonResponse
     {
-        $board = ($this->board)($token) ?? abort(404);
-        $wish->stop($board->day, $request->number(), $request->slipCode(), $request->phone());
+        $board = $this->boardLinks->board($token) ?? abort(404);
+        $parentTexts->stop($board->day, $request->number(), $request->slipCode(), $request->phone());
 
         return new JsonResponse(status: 204);
     }
 
     public function pictures(string $token, PicturesOfMenu $pictures): JsonResponse
     {
-        $board = ($this->board)($token) ?? abort(404);
+        $board = $this->boardLinks->board($token) ?? abort(404);
 
         $seen = static fn (PlanRead $plan): PublicPicture => PublicPicture::of($plan, PublicOffer::key($plan->designId));
 

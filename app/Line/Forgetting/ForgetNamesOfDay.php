@@ -33,7 +33,7 @@ final class ForgetNamesOfDay implements ShouldBeUniqueUntilProcessing, ShouldQue
         return "{$this->dayId} {$this->days}";
     }
 
-    public function handle(ForgetNames $forget): void
+    public function handle(ForgetChildren $forgetChildren): void
     {
         $day = EventDay::ofTeam($this->teamId)->withTrashed()->find($this->dayId);
         $team = Team::query()->find($this->teamId);
@@ -42,6 +42,6 @@ final class ForgetNamesOfDay implements ShouldBeUniqueUntilProcessing, ShouldQue
             return;
         }
         $left = $day->closes_ms + max(self::LEAST_MS, $this->days * self::DAY_MS) - now()->getTimestampMs();
-        $left > 0 ? $this->release(intdiv($left, 1000) + 1) : $forget($day);
+        $left > 0 ? $this->release(intdiv($left, 1000) + 1) : $forgetChildren->names($day);
     }
 }

@@ -29,13 +29,13 @@ final class ForgetNotesOfDay implements ShouldBeUniqueUntilProcessing, ShouldQue
         return $this->dayId;
     }
 
-    public function handle(ForgetNotes $forget): void
+    public function handle(ForgetChildren $forgetChildren): void
     {
         $day = EventDay::ofTeam($this->teamId)->withTrashed()->find($this->dayId);
         if ($day === null) {
             return;
         }
         $left = $day->closes_ms + self::AFTER_MS - now()->getTimestampMs();
-        $left > 0 ? $this->release(intdiv($left, 1000) + 1) : $forget($day);
+        $left > 0 ? $this->release(intdiv($left, 1000) + 1) : $forgetChildren->notes($day);
     }
 }

@@ -32,11 +32,11 @@ final class SendTextsOfDay implements ShouldBeUniqueUntilProcessing, ShouldQueue
         return [(new WithoutOverlapping($this->dayId))->releaseAfter(self::AGAIN_SECONDS)->expireAfter(60)];
     }
 
-    public function handle(SendTexts $send): void
+    public function handle(ParentTexts $parentTexts): void
     {
         $day = EventDay::ofTeam($this->teamId)->find($this->dayId);
         if ($day !== null) {
-            $send($day);
+            $parentTexts->send($day);
         }
     }
 }

@@ -13,7 +13,7 @@ use App\Models\Line\Ticket;
 use App\Models\Plan\EventDay;
 use App\Plan\Days\DayFacts;
 use App\Plan\Days\RosterOfDay;
-use App\Plan\Earlier\LineHabitsOfTeam;
+use App\Plan\Earlier\LastLinesOfTeam;
 use Core\Line\Defaults;
 use Core\Units\Instant;
 
@@ -26,7 +26,7 @@ final readonly class LineOfDay
         private DesignsOnDay $designs,
         private RosterOfDay $rosterOfDay,
         private ChannelOfDay $channel,
-        private LineHabitsOfTeam $habits,
+        private LastLinesOfTeam $lastLinesOfTeam,
     ) {}
 
     /** With its version, from which news can be asked for. */
@@ -67,7 +67,7 @@ final readonly class LineOfDay
             version: $version,
             channel: $channel,
             lastNumber: is_numeric($last) ? (int) $last : 0,
-            notThere: ($this->habits)($day->team_id)->notThere,
+            notThere: $this->lastLinesOfTeam->habits($day->team_id)->notThere,
         );
     }
 }

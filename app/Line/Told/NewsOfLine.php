@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Line\Told;
 
-use App\Line\Taps\EventsOfDay;
+use App\Line\Taps\StoryOfDay;
 use App\Models\Account\User;
 use App\Models\Line\Ticket;
 use App\Models\Plan\EventDay;
@@ -22,7 +22,7 @@ final readonly class NewsOfLine
     /** The line of a day on which more names were taken is not told by the way: workers that take taps do nothing that takes long. */
     private const MOST_NUMBERS = 400;
 
-    public function __construct(private VersionOfLine $version, private EventsOfDay $events, private LineOfDay $line) {}
+    public function __construct(private VersionOfLine $version, private StoryOfDay $storyOfDay, private LineOfDay $line) {}
 
     public function __invoke(EventDay $day, User $reader, ?LineVersion $since): LineNewsRead
     {
@@ -33,7 +33,7 @@ final readonly class NewsOfLine
             return $this->whole($day, $reader, $version);
         }
         // The numbers are those of all days together: so many at most are this one's.
-        $events = $missed === 0 ? [] : ($this->events)($day, $since->newest);
+        $events = $missed === 0 ? [] : $this->storyOfDay->events($day, $since->newest);
 
         return count($events) > self::MOST_EVENTS
             ? $this->whole($day, $reader, $version)

@@ -8,7 +8,7 @@ use App\Account\Files\BringInEvent;
 use App\Account\Files\EventAsFile;
 use App\Http\Requests\BareTeamRequest;
 use App\Http\Requests\PageRequest;
-use App\Line\Forgetting\ForgetNames;
+use App\Line\Forgetting\ForgetChildren;
 use App\Logbook\Report\DayReportShown;
 use App\Logbook\Report\ReportAsCsv;
 use App\Logbook\Report\ReportOfDay;
@@ -22,13 +22,13 @@ final readonly class LogbookController
     /** @return list<LogDay> */
     public function index(PageRequest $request, LoggedDays $days): array
     {
-        return array_map(LogDay::of(...), $days($request->teamId(), $request->page()));
+        return array_map(LogDay::of(...), $days->days($request->teamId(), $request->page()));
     }
 
     /** @return list<LogYear> */
-    public function years(BareTeamRequest $request, LoggedYears $years): array
+    public function years(BareTeamRequest $request, LoggedDays $loggedDays): array
     {
-        return array_map(LogYear::of(...), $years($request->teamId()));
+        return array_map(LogYear::of(...), $loggedDays->years($request->teamId()));
     }
 
     public function show(BareTeamRequest $request, LogOfDay $log): DayLog
@@ -42,9 +42,9 @@ final readonly class LogbookController
     }
 
     /** A guardian asked for it: what was painted stays, of nobody. */
-    public function forget(BareTeamRequest $request, ForgetNames $forget): Response
+    public function forget(BareTeamRequest $request, ForgetChildren $forgetChildren): Response
     {
-        abort_unless($forget->ofChild($request->day(), $request->number()), 404);
+        abort_unless($forgetChildren->ofChild($request->day(), $request->number()), 404);
 
         return response()->noContent();
     }

@@ -9,8 +9,7 @@ use App\Models\Bench\Design;
 use App\Models\Logbook\Face;
 use App\Models\Logbook\PaceFit;
 use App\Models\Plan\EventDay;
-use App\Plan\FacePlans\PlanDesign;
-use App\Plan\FacePlans\RankDesigns;
+use App\Plan\FacePlans\DesignPlans;
 use Core\Design\StepValues;
 use Core\Ladder\Option;
 use Core\Pace\Pace;
@@ -33,8 +32,7 @@ final readonly class LearnPaces
     public function __construct(
         private BenchOfPainter $benchOfPainter,
         private RunsOfDesign $runsOfDesign,
-        private PlanDesign $planDesign,
-        private RankDesigns $rank,
+        private DesignPlans $designPlans,
         private LearnDrying $learnDrying,
     ) {}
 
@@ -56,11 +54,11 @@ final readonly class LearnPaces
                 $design = Design::ofTeam($day->team_id)->with(['steps', 'plan'])->lockForUpdate()->find($id);
                 if ($design !== null) {
                     $this->ofDesign($design);
-                    ($this->planDesign)($bench, $design, $design->toCore());
+                    $this->designPlans->plan($bench, $design, $design->toCore());
                 }
             });
         }
-        ($this->rank)($day->team_id, $ids);
+        $this->designPlans->rank($day->team_id, $ids);
     }
 
     /** Runs inside the caller's transaction. */

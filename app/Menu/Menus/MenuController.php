@@ -14,7 +14,7 @@ use Illuminate\Http\Response;
 
 final readonly class MenuController
 {
-    public function __construct(private MenuOnTable $menuOnTable, private WriteMenu $write) {}
+    public function __construct(private MenuOnTable $menuOnTable, private Menus $menus) {}
 
     /** @return list<MenuListed> */
     public function index(BareTeamRequest $request, MenusOfTeam $menus): array
@@ -25,7 +25,7 @@ final readonly class MenuController
     public function store(MenuRequest $request): MenuSheet
     {
         $menu = $request->newMenu();
-        ($this->write)($request->painter(), $menu, $request->name(), $request->offers());
+        $this->menus->write($request->painter(), $menu, $request->name(), $request->offers());
 
         return MenuSheet::of(($this->menuOnTable)($menu, $request->painter()));
     }
@@ -37,14 +37,14 @@ final readonly class MenuController
 
     public function update(MenuRequest $request): MenuSheet
     {
-        ($this->write)($request->painter(), $request->menu(), $request->name(), $request->offers());
+        $this->menus->write($request->painter(), $request->menu(), $request->name(), $request->offers());
 
         return MenuSheet::of(($this->menuOnTable)($request->menu(), $request->painter()));
     }
 
-    public function destroy(BareTeamRequest $request, DeleteMenu $delete): Response
+    public function destroy(BareTeamRequest $request, Menus $menus): Response
     {
-        $delete($request->painter(), $request->menu());
+        $menus->delete($request->painter(), $request->menu());
 
         return response()->noContent();
     }
@@ -61,9 +61,9 @@ final readonly class MenuController
         ));
     }
 
-    public function putUp(BareTeamRequest $request, PutUpMenu $putUp, LineOfDay $line): LineBoard
+    public function putUp(BareTeamRequest $request, Menus $menus, LineOfDay $line): LineBoard
     {
-        $putUp($request->painter(), $request->day(), $request->menu());
+        $menus->putUp($request->painter(), $request->day(), $request->menu());
 
         return LineBoard::of($line($request->day(), $request->painter()));
     }

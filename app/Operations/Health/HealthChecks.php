@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Operations\Health;
 
 use App\Account\Files\AccountTable;
-use App\Account\SignIn\AccountOfAddress;
+use App\Account\SignIn\Accounts;
 use App\Models\DataState;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Database\DatabaseManager;
@@ -31,7 +31,7 @@ final readonly class HealthChecks
         private StateOfData $stateOfData,
         private LockedAway $lockedAway,
         private InstalledFiles $installedFiles,
-        private AccountOfAddress $accountOfAddress,
+        private Accounts $accounts,
     ) {}
 
     /** @return list<string> nothing where all is well */
@@ -165,7 +165,7 @@ final readonly class HealthChecks
     /** @return list<string> */
     private function demo(): array
     {
-        $hasDemo = ($this->accountOfAddress)(DemoSeeder::EMAIL) !== null;
+        $hasDemo = $this->accounts->ofAddress(DemoSeeder::EMAIL) !== null;
 
         return self::said([
             'The demo, whose password everybody knows, can be signed in to from outside. Set INCH_DEMO=false in .env, and let its '

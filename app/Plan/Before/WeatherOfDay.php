@@ -6,6 +6,7 @@ namespace App\Plan\Before;
 
 use App\Models\Plan\EventDay;
 use App\Plan\Forecast\PlanTerms;
+use App\Plan\Forecast\TermsOfDay;
 use App\StandIns\Weather\WeatherFeed;
 use Core\Surface\Weather;
 use Core\Surface\WorkingAir;
@@ -17,7 +18,7 @@ final readonly class WeatherOfDay
 {
     private const HOUR_SECONDS = 3600;
 
-    public function __construct(private WeatherFeed $feed) {}
+    public function __construct(private WeatherFeed $feed, private TermsOfDay $termsOfDay) {}
 
     /** @return array<int, WorkingAir> by milliseconds since 1970; empty where nothing is known */
     public function __invoke(EventDay $day, PlanTerms $terms): array
@@ -35,5 +36,15 @@ final readonly class WeatherOfDay
         }
 
         return $air;
+    }
+
+    /**
+     * The air to be expected at the chairs of a day, hour by hour, for a painter who goes by it there.
+     *
+     * @return array<int, WorkingAir> by milliseconds since 1970; empty where nothing is known
+     */
+    public function air(EventDay $day): array
+    {
+        return ($this)($day, ($this->termsOfDay)($day));
     }
 }

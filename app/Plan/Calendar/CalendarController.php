@@ -6,9 +6,8 @@ namespace App\Plan\Calendar;
 
 use App\Http\Requests\BareTeamRequest;
 use App\Plan\Days\DayFacts;
+use App\Plan\Days\Days;
 use App\Plan\Days\DaySummary;
-use App\Plan\Days\DeleteDay;
-use App\Plan\Days\RestoreDay;
 use App\Plan\Diary\ClashShown;
 use App\Plan\Diary\CopyDay;
 use App\Plan\Diary\CopyDayRequest;
@@ -23,30 +22,30 @@ final readonly class CalendarController
         return ClashShown::all($diary($request->teamId()));
     }
 
-    public function day(BareTeamRequest $request, CalendarOfDay $calendar): Response
+    public function day(BareTeamRequest $request, CalendarText $calendarText): Response
     {
-        return self::file($calendar($request->day()), 'attachment; filename="event.ics"');
+        return self::file($calendarText->ofDay($request->day()), 'attachment; filename="event.ics"');
     }
 
     /** Whoever has the address, without signing in. */
-    public function feed(string $token, CalendarOfFeed $calendar): Response
+    public function feed(string $token, CalendarText $calendarText): Response
     {
-        return self::file($calendar($token) ?? abort(404), 'inline; filename="events.ics"');
+        return self::file($calendarText->ofFeed($token) ?? abort(404), 'inline; filename="events.ics"');
     }
 
-    public function link(BareTeamRequest $request, FeedOfPainter $feed): CalendarLink
+    public function link(BareTeamRequest $request, CalendarFeeds $calendarFeeds): CalendarLink
     {
-        return CalendarLink::of($feed($request->painter()));
+        return CalendarLink::of($calendarFeeds->ofPainter($request->painter()));
     }
 
-    public function share(BareTeamRequest $request, ShareCalendar $share): CalendarLink
+    public function share(BareTeamRequest $request, CalendarFeeds $calendarFeeds): CalendarLink
     {
-        return CalendarLink::of($share($request->painter()));
+        return CalendarLink::of($calendarFeeds->share($request->painter()));
     }
 
-    public function revoke(BareTeamRequest $request, RevokeCalendar $revoke): CalendarLink
+    public function revoke(BareTeamRequest $request, CalendarFeeds $calendarFeeds): CalendarLink
     {
-        $revoke($request->painter(), $request->painter());
+        $calendarFeeds->revoke($request->painter(), $request->painter());
 
         return CalendarLink::of(null);
     }
@@ -68,16 +67,16 @@ final readonly class CalendarController
         return array_map(DaySummary::of(...), array_map(DayFacts::of(...), $copy($request->day(), $request->dates())));
     }
 
-    public function destroy(BareTeamRequest $request, DeleteDay $delete): Response
+    public function destroy(BareTeamRequest $request, Days $days): Response
     {
-        $delete($request->painter(), $request->day());
+        $days->delete($request->painter(), $request->day());
 
         return response()->noContent();
     }
 
-    public function restore(BareTeamRequest $request, RestoreDay $restore): DaySummary
+    public function restore(BareTeamRequest $request, Days $days): DaySummary
     {
-        return DaySummary::of(DayFacts::of($restore($request->day())));
+        return DaySummary::of(DayFacts::of($days->restore($request->day())));
     }
 
     private static function file(string $text, string $disposition): Response

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plan\Calendar;
 
 use App\Account\Files\FileIds;
+use App\Models\Account\CalendarFeed;
 use App\Models\Menu\MenuItem;
 use App\Models\Plan\EventDay;
 use DateTimeImmutable;
@@ -16,6 +17,10 @@ use Sabre\VObject\Component\VCalendar;
 final readonly class CalendarText
 {
     public const PRODUCT = '-//Inch Timer//Events//EN';
+
+    private const BACK_MS = 366 * 86_400_000;
+
+    private const MOST = 500;
 
     public function __construct(private FileIds $fileIds) {}
 
@@ -66,5 +71,28 @@ final readonly class CalendarText
     private static function utc(int|float $milliseconds): DateTimeImmutable
     {
         return (new DateTimeImmutable('@'.intdiv((int) $milliseconds, 1000)))->setTimezone(new DateTimeZone('UTC'));
+    }
+
+    /** One event day as an iCalendar file. */
+    public function ofDay(EventDay $day): string
+    {
+        return ($this)(new Collection([$day->loadMissing('menuItems.design')]), $day->name);
+    }
+
+    /**
+     * The events that a private link leads to: a year back, and all to come.
+     * Null where the link is revoked, or never was.
+     */
+    public function ofFeed(string $token): ?string
+    {
+        $feed = CalendarFeed::query()->where('token_hash', CalendarFeed::hash($token))->with('user.team')->first();
+        // It ends with whoever it belongs to: with leaving, and with painting no more.
+        if ($feed === null || $feed->user === null || ! $feed->user->role->paints()) {
+            return null;
+        }
+        $days = EventDay::ofTeam($feed->user->team_id)->where('closes_ms', '>', now()->getTimestampMs() - self::BACK_MS)
+            ->orderBy('opens_ms')->limit(self::MOST)->with('menuItems.design')->get();
+
+        return ($this)($days, $feed->user->team->name);
     }
 }

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Plan\Calendar;
 
 use App\Models\Plan\EventDay;
-use App\Plan\Days\SaveDay;
+use App\Plan\Days\Days;
 use Illuminate\Support\Facades\DB;
 
 /** Takes bookings from another calendar: all of them or none. One that is here already gets its new name, place and hours. */
 final readonly class TakeBookings
 {
-    public function __construct(private SaveDay $saveDay, private BookingsKnown $bookingsKnown) {}
+    public function __construct(private Days $days, private BookingsKnown $bookingsKnown) {}
 
     /**
      * @param  list<BookingTerms>  $bookings
@@ -29,7 +29,7 @@ final readonly class TakeBookings
                     $day->restore();
                 }
 
-                return ($this->saveDay)($day, $one->day);
+                return $this->days->save($day, $one->day);
             }, $bookings);
         });
     }

@@ -25,19 +25,19 @@ final readonly class DayController
         return array_map(DaySummary::of(...), $this->days->near($request->teamId()));
     }
 
-    public function store(SaveDayRequest $request, SaveDay $save): DaySummary
+    public function store(SaveDayRequest $request, Days $days): DaySummary
     {
-        return DaySummary::of(DayFacts::of($save($request->newDay(), $request->terms())));
+        return DaySummary::of(DayFacts::of($days->save($request->newDay(), $request->terms())));
     }
 
-    public function update(SaveDayRequest $request, SaveDay $save): DaySummary
+    public function update(SaveDayRequest $request, Days $days): DaySummary
     {
-        return DaySummary::of(DayFacts::of($save($request->day(), $request->terms())));
+        return DaySummary::of(DayFacts::of($days->save($request->day(), $request->terms())));
     }
 
-    public function roster(SaveRosterRequest $request, SaveRoster $save): LineBoard
+    public function roster(SaveRosterRequest $request, Rosters $rosters): LineBoard
     {
-        $save($request->day(), $request->terms());
+        $rosters->save($request->day(), $request->terms());
 
         return LineBoard::of(($this->line)($request->day(), $request->painter()));
     }

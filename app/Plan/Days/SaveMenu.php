@@ -7,14 +7,14 @@ namespace App\Plan\Days;
 use App\Models\Bench\Design;
 use App\Models\Menu\MenuItem;
 use App\Models\Plan\EventDay;
-use App\Plan\FacePlans\RankDesigns;
+use App\Plan\FacePlans\DesignPlans;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
 /** Writes the menu of a day anew. Children already in the line keep the design they asked for. */
 final readonly class SaveMenu
 {
-    public function __construct(private RankDesigns $rank) {}
+    public function __construct(private DesignPlans $designPlans) {}
 
     /**
      * @param  list<MenuTerms>  $terms  in the order they are shown
@@ -46,7 +46,7 @@ final readonly class SaveMenu
                 ]);
             }
         });
-        ($this->rank)($day->team_id, $ids);
+        $this->designPlans->rank($day->team_id, $ids);
         $day->unsetRelation('menuItems');
     }
 }

@@ -8,14 +8,17 @@ use App\Line\Taps\EventRow;
 use App\Models\Menu\MenuItem;
 use App\Models\Plan\EventDay;
 use App\Models\Plan\EventPlan;
+use Core\Line\Ahead\Spread;
 use Core\Line\EventKind;
 use Core\Plan\BookingKind;
+use Core\Plan\Defaults;
 use Core\Plan\Logged\HowItEnded;
 use Core\Plan\Logged\LastLines;
 use Core\Plan\Logged\LoggedChild;
 use Core\Plan\Logged\LoggedLine;
 use Core\Units\Duration;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
 /** The open lines of a team's last days. A party's children come at once: they say nothing of a line. */
@@ -29,6 +32,9 @@ final readonly class LastLinesOfTeam
     private const KINDS = [
         EventKind::Joined, EventKind::Seated, EventKind::Left, EventKind::NoShow, EventKind::Removed, EventKind::Undone,
     ];
+
+    /** A day that is over is learned from soon enough. */
+    private const KEPT_SECONDS = 900;
 
     /** @return LastLines|null null while too little is logged */
     public function __invoke(string $teamId): ?LastLines
@@ -94,5 +100,18 @@ final readonly class LastLinesOfTeam
             waited: Duration::ofMilliseconds(max(0, $until - $joined->at_ms)),
             ended: $ended,
         );
+    }
+
+    /** How the children of a team's lines behave, by its last days. */
+    public function habits(string $teamId): LineHabits
+    {
+        /** @var array{int, float} $habits */
+        $habits = Cache::remember("line-habits-{$teamId}", self::KEPT_SECONDS, function () use ($teamId): array {
+            $last = ($this)($teamId);
+
+            return [$last?->notThere() ?? Spread::NOT_THERE, $last?->contagion() ?? Defaults::CONTAGION];
+        });
+
+        return new LineHabits(...$habits);
     }
 }

@@ -28,9 +28,9 @@ final class PlanDesignForPainters implements ShouldBeUniqueUntilProcessing, Shou
         return $this->designId;
     }
 
-    public function handle(PlanForPainters $plan): void
+    public function handle(DesignPlans $designPlans): void
     {
         $design = Design::ofTeam($this->teamId)->find($this->designId);
-        $design === null ? null : $plan($design);
+        $design === null ? null : $designPlans->planForPainters($design);
     }
 }

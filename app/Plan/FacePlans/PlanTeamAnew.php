@@ -34,8 +34,8 @@ final class PlanTeamAnew implements ShouldBeUniqueUntilProcessing, ShouldQueue
         return $this->isForLater ? "{$this->teamId} later" : $this->teamId;
     }
 
-    public function handle(PlanAnew $plan): void
+    public function handle(DesignPlans $designPlans): void
     {
-        $plan($this->teamId);
+        $designPlans->planTeam($this->teamId);
     }
 }

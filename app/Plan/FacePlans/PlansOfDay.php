@@ -20,7 +20,7 @@ use Illuminate\Support\Collection;
 /** The plans that faces of a day are or may next be seated with, or fall back to, with the pace of whoever paints by them. */
 final readonly class PlansOfDay
 {
-    public function __construct(private PlannedSteps $plannedSteps, private EightOfTen $eightOfTen, private BenchOfPainter $bench) {}
+    public function __construct(private EightOfTen $eightOfTen, private BenchOfPainter $bench) {}
 
     /** @return list<PlanRead> */
     public function __invoke(EventDay $day, string $painterId): array
@@ -90,7 +90,7 @@ final readonly class PlansOfDay
             designId: $plan->design_id,
             design: $design,
             total: Duration::ofMilliseconds($plan->total_ms),
-            steps: ($this->plannedSteps)($plan),
+            steps: StepInPlan::ofPlan($plan),
             spans: $plan->content['spans'],
             rungs: array_values(array_map(static fn (DesignRung $rung) => $rung->name, $rungs)),
             changes: array_values($rungs)[0]->changes ?? [],

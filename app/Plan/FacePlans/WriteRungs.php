@@ -49,7 +49,7 @@ final readonly class WriteRungs
             }
             $this->write($now->id, $named, $circumstances);
             $now->forceFill(['is_ranked' => true])->save();
-            PlanDesign::forPainters($now);
+            DesignPlans::forPainters($now);
 
             return true;
         });

@@ -7,7 +7,7 @@ namespace App\Plan\Forecast;
 use App\Models\Plan\EventDay;
 use App\Plan\Days\DayRoster;
 use App\Plan\Days\RosterOfDay;
-use App\Plan\Earlier\LineHabitsOfTeam;
+use App\Plan\Earlier\LastLinesOfTeam;
 use Core\Line\Seating\Roster;
 use Core\Plan\Simulation\Artist;
 use Core\Plan\Simulation\InvalidScenario;
@@ -21,7 +21,7 @@ use Core\Units\Instant;
 /** Makes an event of a day's menu and roster and of what is expected of it. */
 final readonly class OutlineOfDay
 {
-    public function __construct(private MenuTimes $menuTimes, private RosterOfDay $rosterOfDay, private LineHabitsOfTeam $habits) {}
+    public function __construct(private MenuTimes $menuTimes, private RosterOfDay $rosterOfDay, private LastLinesOfTeam $lastLinesOfTeam) {}
 
     /** @throws InvalidScenario when it cannot be played */
     public function __invoke(EventDay $day, PlanTerms $terms): EventOutline
@@ -39,7 +39,7 @@ final readonly class OutlineOfDay
             menu: array_map(static fn (OfferedTimes $offered): Offer => $offered->offer, $menu),
             artists: $artists,
             turnaround: $terms->turnaround(),
-            rules: self::rules($terms, ($this->habits)($day->team_id)->contagion),
+            rules: self::rules($terms, $this->lastLinesOfTeam->habits($day->team_id)->contagion),
         );
         foreach ($terms->levers as $lever) {
             $scenario = $lever->pulled($scenario, $terms->forHelper()) ?? $scenario;

@@ -5,15 +5,14 @@ declare(strict_types=1);
 namespace App\Plan\Forecast;
 
 use App\Http\Requests\BareTeamRequest;
-use App\Plan\Before\AirOfDay;
 use App\Plan\Before\AirThen;
 use App\Plan\Before\ChecklistOfDay;
 use App\Plan\Before\ChecklistSheet;
+use App\Plan\Before\WeatherOfDay;
 use App\Plan\Party\PartyOrderOfDay;
 use App\Plan\Party\PartyOrderRequest;
 use App\Plan\Party\PartyOrderSheet;
 use App\Plan\Played\PlayedDay;
-use App\Plan\Played\WatchDay;
 use App\Search\Queue\Listener;
 use Closure;
 use Illuminate\Http\Response;
@@ -35,9 +34,9 @@ final readonly class PlanController
     }
 
     /** @return list<AirThen> hour by hour; empty where nothing is known */
-    public function air(BareTeamRequest $request, AirOfDay $air): array
+    public function air(BareTeamRequest $request, WeatherOfDay $weatherOfDay): array
     {
-        return AirThen::all($air($request->day()));
+        return AirThen::all($weatherOfDay->air($request->day()));
     }
 
     public function checklist(BareTeamRequest $request, ChecklistOfDay $checklist): ChecklistSheet
@@ -74,9 +73,9 @@ final readonly class PlanController
         return response()->noContent();
     }
 
-    public function played(PlanRequest $request, WatchDay $watch): PlayedDay
+    public function played(PlanRequest $request, PlayPlan $playPlan): PlayedDay
     {
-        return PlayedDay::of($watch(($this->outlineOfDay)($request->day(), $request->terms()), $request->like(), $request->next()));
+        return PlayedDay::of($playPlan->watch(($this->outlineOfDay)($request->day(), $request->terms()), $request->like(), $request->next()));
     }
 
     /** @return Closure(ForecastRead): bool */

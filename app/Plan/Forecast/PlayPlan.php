@@ -6,6 +6,7 @@ namespace App\Plan\Forecast;
 
 use App\Exceptions\NobodyListens;
 use App\Models\Plan\EventDay;
+use App\Plan\Played\DayPlayed;
 use Closure;
 use Core\Plan\Defaults;
 use Core\Plan\Outlook;
@@ -55,5 +56,24 @@ final readonly class PlayPlan
                 return;
             }
         }
+    }
+
+    /**
+     * Plays one day to be looked at: a usual one, a good or a bad one.
+     *
+     * @param  float  $share  of days that end earlier: 0.5 for a usual one
+     */
+    public function watch(EventOutline $outline, float $share, int $next): DayPlayed
+    {
+        $outlook = Outlook::of(
+            $outline->scenario,
+            $outline->terms->wantedPercent / 100,
+            // Others each time it is asked for one more.
+            static fn (Scenario $scenario): Tally => (new Simulation($scenario, 1 + $next))->run(Defaults::FIRST_RUNS),
+        );
+        $run = $outlook->tally->runLike($share);
+        [$faces, $lost] = (new Simulation($outlook->scenario, 1 + $next))->watch($run);
+
+        return new DayPlayed(new ForecastRead($outline, $outlook), $run, $faces, $lost);
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Plan\Money;
 
+use App\Account\SignIn\Accounts;
 use App\Account\SignIn\SessionState;
-use App\Account\SignIn\WhoIsSignedIn;
-use App\Account\Team\ChangeCurrency;
 use App\Account\Team\CurrencyRequest;
+use App\Account\Team\Teams;
 use App\Http\Requests\BareTeamRequest;
 use Illuminate\Http\Response;
 
@@ -33,10 +33,10 @@ final readonly class MoneyController
         return response()->noContent();
     }
 
-    public function currency(CurrencyRequest $request, ChangeCurrency $change, WhoIsSignedIn $who): SessionState
+    public function currency(CurrencyRequest $request, Teams $teams, Accounts $accounts): SessionState
     {
-        $change($request->painter(), $request->currency());
+        $teams->changeCurrency($request->painter(), $request->currency());
 
-        return SessionState::of($who());
+        return SessionState::of($accounts->whoIsSignedIn());
     }
 }

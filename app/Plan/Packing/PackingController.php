@@ -17,30 +17,30 @@ final readonly class PackingController
         return PackingSheet::of(($this->packing)($request->day()));
     }
 
-    public function tick(TickRequest $request, TickPacked $tick): Response
+    public function tick(TickRequest $request, Bag $bag): Response
     {
-        $tick($request->day(), $request->string('thing')->toString(), $request->boolean('isPacked'));
+        $bag->tick($request->day(), $request->string('thing')->toString(), $request->boolean('isPacked'));
 
         return response()->noContent();
     }
 
-    public function extras(ExtrasRequest $request, SaveExtras $save): Response
+    public function extras(ExtrasRequest $request, Bag $bag): Response
     {
-        $save($request->teamId(), $request->extras());
+        $bag->saveExtras($request->teamId(), $request->extras());
 
         return response()->noContent();
     }
 
-    public function takeOff(StockRequest $request, TakeOffStock $takeOff): Response
+    public function takeOff(StockRequest $request, Stock $stock): Response
     {
-        $takeOff($request->day(), $request->left());
+        $stock->takeOff($request->day(), $request->left());
 
         return response()->noContent();
     }
 
-    public function putBack(BareTeamRequest $request, PutBackStock $putBack): Response
+    public function putBack(BareTeamRequest $request, Stock $stock): Response
     {
-        $putBack($request->day());
+        $stock->putBack($request->day());
 
         return response()->noContent();
     }

@@ -8,11 +8,11 @@ use App\Account\Ways\BenchOfPainter;
 use App\Line\Offered\DesignsOnDay;
 use App\Models\Account\User;
 use App\Models\Bench\FacePlan;
+use App\Models\Kit\StockCount;
 use App\Models\Plan\EventDay;
 use App\Models\Plan\PackingExtra;
 use App\Models\Plan\PackingTick;
 use App\Plan\Days\DayFacts;
-use App\Plan\FacePlans\ThriftOfTeam;
 use App\Plan\Forecast\EventOutline;
 use App\Plan\Forecast\OutlineOfDay;
 use App\Plan\Forecast\OutlookOfDay;
@@ -21,6 +21,7 @@ use Core\Plan\Defaults;
 use Core\Plan\Simulation\InvalidScenario;
 use Core\Supplies\FacesToBring;
 use Core\Supplies\PackingList;
+use Core\Supplies\Thrift;
 
 /** What an event needs in the bag: from its menu, the faces that may come of it, and what the kit has. */
 final readonly class PackingOfDay
@@ -31,7 +32,6 @@ final readonly class PackingOfDay
         private OutlookOfDay $outlookOfDay,
         private DesignsOnDay $designsOnDay,
         private BenchOfPainter $benchOfPainter,
-        private ThriftOfTeam $thriftOfTeam,
         private BagsOfDay $bagsOfDay,
         private StockOfDay $stockOfDay,
     ) {}
@@ -49,7 +49,7 @@ final readonly class PackingOfDay
         $menu = $this->menu($day, $outline);
         $each = FacesToBring::of($faces, array_column($outline->scenario->menu, 'weight'), $outline->scenario->rules->contagion);
         $kit = $this->benchOfPainter->kit($day->team_id);
-        $thrift = ($this->thriftOfTeam)($day->team_id);
+        $thrift = $this->thriftOfTeam($day->team_id);
         $toBring = $expected = [];
         foreach ($tally->byOffer() as $at => $painted) {
             if (isset($menu[$at])) {
@@ -90,5 +90,24 @@ final readonly class PackingOfDay
         }
 
         return $menu;
+    }
+
+    /** How much a team uses up against the estimate: what it weighed after events says so. */
+    private function thriftOfTeam(string $teamId): Thrift
+    {
+        $weighed = [];
+        foreach (StockCount::query()->whereIn('event_day_id', EventDay::ofTeam($teamId)->select('id'))->get() as $count) {
+            foreach ($count->content as $one) {
+                if ($one['isWeighed'] && $one['before'] !== null && $one['left'] !== null) {
+                    $weighed[] = [
+                        'kind' => $one['kind'],
+                        'estimated' => $one['estimated'],
+                        'used' => (float) max(0, $one['before'] - $one['left']),
+                    ];
+                }
+            }
+        }
+
+        return Thrift::learned($weighed);
     }
 }

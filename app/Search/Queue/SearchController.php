@@ -9,14 +9,14 @@ use Illuminate\Http\Response;
 
 final readonly class SearchController
 {
-    public function show(SearchRequest $request, SearchSoFar $soFar): SearchProgress
+    public function show(SearchRequest $request, Searches $searches): SearchProgress
     {
-        return $soFar($request->search(), $request->from());
+        return $searches->soFar($request->search(), $request->from());
     }
 
-    public function destroy(SearchRequest $request, CancelSearch $cancel): Response
+    public function destroy(SearchRequest $request, Searches $searches): Response
     {
-        $cancel($request->search());
+        $searches->cancel($request->search());
 
         return response()->noContent();
     }

@@ -6,7 +6,7 @@ use App\Account\Files\AccountSchema;
 use App\Account\Files\AccountTable;
 use App\Account\Files\BringInAccount;
 use App\Account\Files\RemappedIds;
-use App\Account\Team\AddPainter;
+use App\Account\Team\Members;
 use App\Exceptions\InvalidAccountFile;
 use App\Http\Middleware\OneFileAtATime;
 use App\Models\Account\Team;
@@ -48,8 +48,8 @@ function oddTeam(): Team
     $scene = Scene::team('Others “&” Sœurs');
     $owner = $scene->painter;
     $test->actingAs($owner);
-    $bea = app(AddPainter::class)($owner->team->name, 'Béa 🐚', Scene::ulid().'@example.org', 'a long password');
-    $gone = app(AddPainter::class)($owner->team->name, 'Kim', Scene::ulid().'@example.org', 'a long password', Role::Helper);
+    $bea = app(Members::class)->add($owner->team->name, 'Béa 🐚', Scene::ulid().'@example.org', 'a long password');
+    $gone = app(Members::class)->add($owner->team->name, 'Kim', Scene::ulid().'@example.org', 'a long password', Role::Helper);
     $test->deleteJson("/api/team/members/{$gone->id}", ['keepsName' => false])->assertOk();
     $test->postJson('/api/kit/starter')->assertSuccessful();
     KitItem::query()->create([

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Account\Team\AddPainter;
+use App\Account\Team\Members;
 use App\Models\Account\SignIn;
 use App\Models\Account\User;
 use Core\Team\OneTimeCode;
@@ -16,7 +16,7 @@ use Tests\Scene;
 beforeEach(function (): void {
     $this->travelTo('2026-11-07 09:00:00 UTC');
     $this->scene = Scene::team();
-    $this->tobi = app(AddPainter::class)('Saltmarsh Faces', 'Tobi', 'tobi@example.org', 'a long password');
+    $this->tobi = app(Members::class)->add('Saltmarsh Faces', 'Tobi', 'tobi@example.org', 'a long password');
     $this->outbox = sys_get_temp_dir().'/inch-outbox-'.bin2hex(random_bytes(4));
     config(['mail.mailers.outbox.folder' => $this->outbox]);
     /** @return TestResponse<Symfony\Component\HttpFoundation\Response> */

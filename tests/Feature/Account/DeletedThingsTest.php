@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Account\Files\BringInAccount;
-use App\Account\Team\AddPainter;
+use App\Account\Team\Members;
 use App\Models\Account\User;
 use App\Models\Bench\Design;
 use App\Models\Kit\KitItem;
@@ -50,8 +50,8 @@ it('opens every screen and gives out the account, whatever was deleted before', 
     $scene = Scene::team('Dune Faces');
     $owner = $scene->painter->refresh();
     $this->actingAs($owner)->postJson('/api/kit/starter')->assertSuccessful();
-    $bea = app(AddPainter::class)('Dune Faces', 'Béa', Scene::ulid().'@example.org', 'a long password');
-    $kim = app(AddPainter::class)('Dune Faces', 'Kim', Scene::ulid().'@example.org', 'a long password', Role::Helper);
+    $bea = app(Members::class)->add('Dune Faces', 'Béa', Scene::ulid().'@example.org', 'a long password');
+    $kim = app(Members::class)->add('Dune Faces', 'Kim', Scene::ulid().'@example.org', 'a long password', Role::Helper);
     $designs = [$scene->design('Wave'), $scene->design('Starfish'), $scene->designWithExtra('Puffin', 60, 30)];
     $menu = $this->postJson('/api/menus', ['name' => 'Pier', 'offers' => array_map(static fn (Design $design): array => [
         'designId' => $design->id, 'rung' => null, 'promiseMs' => null, 'priceCents' => 400, 'group' => null,

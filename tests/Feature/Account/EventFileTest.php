@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Account\Files\AccountSchema;
 use App\Account\Files\BringInAccount;
 use App\Account\Files\BringInEvent;
-use App\Account\Team\AddPainter;
+use App\Account\Team\Members;
 use App\Exceptions\InvalidAccountFile;
 use App\Logbook\Pace\LearnFromDay;
 use App\Models\Account\User;
@@ -32,7 +32,7 @@ function eventOfTwo(): EventDay
     $test = test();
     $scene = Scene::team('Dune Faces');
     $test->actingAs($scene->painter);
-    $bea = app(AddPainter::class)('Dune Faces', 'Béa 🐚', Scene::ulid().'@example.org', 'a long password');
+    $bea = app(Members::class)->add('Dune Faces', 'Béa 🐚', Scene::ulid().'@example.org', 'a long password');
     $wave = $scene->design('Wave “ß” \\ band');
     $day = $scene->day(2, $wave, $scene->design('Starfish'));
     $test->putJson("/api/days/{$day->id}/roster", ['shifts' => [['chair' => 1, 'painterId' => $bea->id, 'from' => null]]])->assertOk();
@@ -196,7 +196,7 @@ it('takes painters and designs for the team’s own where they are the same, and
 it('tells two painters of one name apart from none, and takes neither', function (): void {
     $day = eventOfTwo();
     $scene = busyTeam();
-    app(AddPainter::class)('Anew', 'Ines', Scene::ulid().'@example.org', 'a long password');
+    app(Members::class)->add('Anew', 'Ines', Scene::ulid().'@example.org', 'a long password');
     bringInEvent($scene->painter, AccountZips::ofEvent($day));
     expect(goneFrom($scene->painter->team_id))->toEqualCanonicalizing(['Ines', 'Béa 🐚']);
 });

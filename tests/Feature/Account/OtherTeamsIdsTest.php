@@ -6,7 +6,7 @@ use App\Account\Files\AccountSchema;
 use App\Account\Files\AccountTable;
 use App\Account\Files\BringInAccount;
 use App\Account\Files\BringInEvent;
-use App\Account\Team\AddPainter;
+use App\Account\Team\Members;
 use App\Exceptions\InvalidAccountFile;
 use App\Models\Account\Team;
 use App\Models\Account\User;
@@ -24,7 +24,7 @@ function fullTeam(string $name): EventDay
     $test = test();
     $scene = Scene::team($name);
     $test->actingAs($scene->painter);
-    $bea = app(AddPainter::class)($name, 'Béa', Scene::ulid().'@example.org', 'a long password');
+    $bea = app(Members::class)->add($name, 'Béa', Scene::ulid().'@example.org', 'a long password');
     $test->postJson('/api/kit/starter')->assertSuccessful();
     [$wave, $star] = [$scene->design(), $scene->design('Starfish')];
     $test->postJson('/api/menus', ['name' => 'Pier', 'offers' => [

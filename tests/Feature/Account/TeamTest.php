@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Account\Team\AddPainter;
+use App\Account\Team\Members;
 use App\Models\Account\User;
 use App\Models\Kit\KitItem;
 use App\Models\Plan\Shift;
@@ -17,7 +17,7 @@ beforeEach(function (): void {
     $this->travelTo('2026-11-07 09:00:00 UTC');
     $this->scene = Scene::team();
     $this->owner = $this->scene->painter;
-    $this->tobi = app(AddPainter::class)('Saltmarsh Faces', 'Tobi', 'tobi@example.org', 'a long password');
+    $this->tobi = app(Members::class)->add('Saltmarsh Faces', 'Tobi', 'tobi@example.org', 'a long password');
     $this->actingAs($this->owner);
     $this->signOut = function (): void {
         Auth::forgetGuards();
@@ -59,7 +59,7 @@ it('takes in whoever has the link, once, as what was said', function (): void {
 });
 
 it('lets somebody sign in who came along with a file, and stays who it is', function (): void {
-    $mira = app(AddPainter::class)($this->owner->team->name, 'Mira', 'x@example.org', 'never typed', Role::Helper);
+    $mira = app(Members::class)->add($this->owner->team->name, 'Mira', 'x@example.org', 'never typed', Role::Helper);
     $mira->update(['email' => sprintf(User::NO_ADDRESS, $mira->id)]);
     expect(array_column($this->getJson('/api/team')->json('members'), 'email', 'name'))->toMatchArray(['Mira' => null]);
     $invite = fn (string $painter) => $this->postJson('/api/team/invitations', ['role' => 'artist', 'painter' => $painter]);
@@ -80,7 +80,7 @@ it('lets somebody sign in who came along with a file, and stays who it is', func
 });
 
 it('takes back the link of somebody who was let go', function (): void {
-    $mira = app(AddPainter::class)($this->owner->team->name, 'Mira', 'x@example.org', 'never typed', Role::Artist);
+    $mira = app(Members::class)->add($this->owner->team->name, 'Mira', 'x@example.org', 'never typed', Role::Artist);
     $mira->update(['email' => sprintf(User::NO_ADDRESS, $mira->id)]);
     $this->postJson('/api/team/invitations', ['role' => 'artist', 'painter' => $mira->id])->assertOk();
     $this->deleteJson("/api/team/members/{$mira->id}", ['keepsName' => true])->assertOk()->assertJsonPath('invitations', []);
@@ -155,7 +155,7 @@ it('lets somebody go: out at once, in no roster, with the own bag, and the faces
     ($this->signOut)();
     ($this->signIn)('tobi@example.org', 'a long password')->assertUnprocessable();
     // The address is free for whoever comes next.
-    app(AddPainter::class)('Dune Faces', 'Tobi', 'tobi@example.org', 'a long password');
+    app(Members::class)->add('Dune Faces', 'Tobi', 'tobi@example.org', 'a long password');
 })->with([[true, 'Tobi'], [false, 'a painter']]);
 
 it('keeps somebody who answers for the team', function (): void {

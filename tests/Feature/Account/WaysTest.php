@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Bench\Design;
 use App\Models\Bench\FacePlan;
-use App\Plan\FacePlans\PlanAnew;
+use App\Plan\FacePlans\DesignPlans;
 use App\Plan\FacePlans\PlanTeamAnew;
 use Core\Design\Medium;
 use Core\Design\Technique;
@@ -129,7 +129,7 @@ it('plans the faces to come by how paint dries now, and by the weather again whe
     $design = $this->scene->design('Lantern string', $white, $red);
     $this->scene->day(1, $design);
     $wait = function () use ($design, $below): int {
-        $this->app->make(PlanAnew::class)($design->team_id);
+        $this->app->make(DesignPlans::class)->planTeam($design->team_id);
         $films = FacePlan::query()->findOrFail(Design::query()->findOrFail($design->id)->plan_id)->content['steps'][1]['films'] ?? [];
 
         return array_column($films, 'least', 'step')[$below];

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Line\Taps\StoryOfDay;
 use App\Models\Account\Team;
 use App\Models\Account\User;
 use App\Models\Bench\Design;
@@ -48,7 +49,7 @@ it('plays a demo in which every tap counts', function (): void {
     $this->artisan('inch:demo')->assertExitCode(0);
 
     foreach (EventDay::all() as $day) {
-        expect(app(App\Line\Taps\StoryOfDay::class)($day)->line->setAside)->toBe([]);
+        expect(app(StoryOfDay::class)($day)->line->setAside)->toBe([]);
     }
 });
 

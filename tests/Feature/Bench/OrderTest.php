@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Kit\Things\BringInKit;
+use App\Kit\Things\KitFile;
 use App\Models\Bench\Design;
 use Core\Design\Medium;
 use Core\Design\Place\Zone;
@@ -197,7 +197,7 @@ it('refuses pins and silences that make no sense', function (array $changes, str
 ]);
 
 it('shows the plan’s colours as they come out', function (): void {
-    app(BringInKit::class)->shipped($this->scene->painter);
+    app(KitFile::class)->shipped($this->scene->painter);
     $this->putJson("/api/designs/{$this->design->id}", unchanged($this->design))->assertOk();
 
     $steps = $this->getJson('/api/designs')->assertOk()->json('0.steps');

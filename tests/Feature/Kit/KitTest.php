@@ -2,11 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Account\Team\AddPainter;
-use App\Account\Team\RemoveMember;
+use App\Account\Team\Members;
 use App\Account\Ways\BenchOfPainter;
-use App\Kit\Things\BringInKit;
-use App\Kit\Things\ReadKitFile;
+use App\Kit\Things\KitFile;
 use App\Models\Bench\BenchTime;
 use App\Models\Bench\Design;
 use App\Models\Bench\PainterPlan;
@@ -104,8 +102,8 @@ it('refuses a second thing of the same name in one kit, whatever its capitals', 
 });
 
 it('knows whose bag a thing is in, and who takes the team’s home', function (): void {
-    $tobi = app(AddPainter::class)($this->scene->painter->team->name, 'Tobi', 'tobi@example.org', 'a long password', Role::Artist);
-    $helper = app(AddPainter::class)($this->scene->painter->team->name, 'Wren', 'wren@example.org', 'a long password', Role::Helper);
+    $tobi = app(Members::class)->add($this->scene->painter->team->name, 'Tobi', 'tobi@example.org', 'a long password', Role::Artist);
+    $helper = app(Members::class)->add($this->scene->painter->team->name, 'Wren', 'wren@example.org', 'a long password', Role::Helper);
     owned($this->scene);
     $sheet = $this->postJson('/api/kit', thing(['ownerId' => $tobi->id, 'homeId' => $this->scene->painter->id]))->assertOk()->json();
     // The team's, and one of Tobi's own, which nobody else takes home.
@@ -122,12 +120,12 @@ it('knows whose bag a thing is in, and who takes the team’s home', function ()
     // The bench of each has the own bag beside the team's things; whoever leaves takes the own bag along.
     $bench = app(BenchOfPainter::class);
     expect(count($bench($tobi)->kit->items))->toBe(2)->and(count($bench($this->scene->painter)->kit->items))->toBe(1);
-    app(RemoveMember::class)($this->scene->painter, $tobi, keepsName: true);
+    app(Members::class)->remove($this->scene->painter, $tobi, keepsName: true);
     expect(KitItem::query()->pluck('owner_id')->all())->toBe([null])->and(KitItem::query()->value('home_id'))->toBeNull();
 });
 
 it('times a design by the bag of who paints it', function (): void {
-    $tobi = app(AddPainter::class)($this->scene->painter->team->name, 'Tobi', 'tobi@example.org', 'a long password', Role::Artist);
+    $tobi = app(Members::class)->add($this->scene->painter->team->name, 'Tobi', 'tobi@example.org', 'a long password', Role::Artist);
     $black = Colour::of('black', '#1c1c22');
     $brush = static fn (string $name, int $seconds, Colour $colour): Step => StepValues::read(Scene::ulid(), [
         ...StepValues::of(Paint::step('b', $seconds, Medium::Brush, 'round 2', name: $name)),
@@ -386,8 +384,8 @@ function kitFile(string $json): TestResponse
 }
 
 it('gives the kit out in its published shape, and takes it in again whole, in another team', function (): void {
-    $tobi = app(AddPainter::class)($this->scene->painter->team->name, 'Tobi', 'tobi@example.org', 'a long password', Role::Artist);
-    app(BringInKit::class)->shipped($this->scene->painter, 'demo/kit.json');
+    $tobi = app(Members::class)->add($this->scene->painter->team->name, 'Tobi', 'tobi@example.org', 'a long password', Role::Artist);
+    app(KitFile::class)->shipped($this->scene->painter, 'demo/kit.json');
     owned($this->scene, ['name' => 'wave cake', 'kind' => 'paint', 'paintKind' => 'split', 'lengthMm' => 50, 'howMany' => 2,
         'colours' => [['name' => 'deep', 'hex' => '#102030'], ['name' => null, 'hex' => '#a0b0c0']]]);
     owned($this->scene, ['name' => 'own round 4', 'ownerId' => $tobi->id, 'reservedFor' => 'white']);
@@ -399,7 +397,7 @@ it('gives the kit out in its published shape, and takes it in again whole, in an
         ->and(array_column(json_decode($json, true), 'bag', 'name'))->toBe(['own round 4' => 'Tobi']);
 
     $other = Scene::team('Others');
-    $odo = app(AddPainter::class)($other->painter->team->name, 'tobi', 'odo@example.org', 'a long password', Role::Artist);
+    $odo = app(Members::class)->add($other->painter->team->name, 'tobi', 'odo@example.org', 'a long password', Role::Artist);
     $this->actingAs($other->painter);
     owned($other, ['name' => 'Wáve cake', 'kind' => 'sponge']);
     $taken = array_column(kitFile($json)->assertOk()->json('things'), null, 'name');
@@ -429,7 +427,7 @@ it('refuses a kit file with the place in it, and takes nothing of it', function 
 ]);
 
 it('ships kits of the published shape', function (string $file): void {
-    expect(app(ReadKitFile::class)((string) file_get_contents(database_path($file)))->items)->not->toBe([]);
+    expect(app(KitFile::class)->read((string) file_get_contents(database_path($file)))->items)->not->toBe([]);
 })->with(['starter/kit.json', 'demo/kit.json']);
 
 it('keeps the kits of teams apart', function (): void {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Account\Team\AddPainter;
+use App\Account\Team\Members;
 use App\Line\Board\PublicOffer;
 use App\Models\Line\BoardLink;
 use App\Models\Menu\MenuItem;
@@ -104,7 +104,7 @@ it('is gone when the link is ended, when the day is, and where it was guessed', 
 it('tells a helper nothing of what was paid, and takes no money from one', function (): void {
     $tap = fn (): array => Scene::tap('paid', $this->now - 10, ticket: $this->first, cents: 777, payment: 'cash');
     $this->postJson("/api/days/{$this->day->id}/taps", ['taps' => [$tap()]])->assertJsonPath('outcomes.0.fate', 'kept');
-    $helper = app(AddPainter::class)($this->scene->painter->team->name, 'Wren', 'wren@example.org', 'a long password', Role::Helper);
+    $helper = app(Members::class)->add($this->scene->painter->team->name, 'Wren', 'wren@example.org', 'a long password', Role::Helper);
     $mine = $this->getJson("/api/days/{$this->day->id}/line")->getContent();
     $this->actingAs($helper);
 

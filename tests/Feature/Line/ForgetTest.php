@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Line\Forgetting\ForgetNames;
+use App\Line\Forgetting\ForgetChildren;
 use App\Line\Forgetting\ForgetNamesOfDay;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -58,11 +58,11 @@ it('forgets first names a day after the event, from everything that is kept', fu
     $job = new ForgetNamesOfDay($this->day->team_id, $this->day->id, 1);
 
     $this->travelTo($this->closed->copy()->addHours(23));
-    $job->handle(app(ForgetNames::class));
+    $job->handle(app(ForgetChildren::class));
     expect(whereNamed(UNUSUAL))->not->toBe([]);
 
     $this->travelTo($this->closed->copy()->addHours(25));
-    $job->handle(app(ForgetNames::class));
+    $job->handle(app(ForgetChildren::class));
     expect(whereNamed(UNUSUAL))->toBe([])
         ->and(array_column($this->getJson("/api/days/{$this->day->id}/line")->json('waiting'), 'number'))->toBe([1, 2]);
 });
@@ -75,11 +75,11 @@ it('goes by what the team says, from when it says so, for events that were, too'
     Queue::assertPushed(ForgetNamesOfDay::class, static fn (ForgetNamesOfDay $job): bool => str_ends_with($job->uniqueId(), ' 7'));
 
     $this->travelTo($this->closed->copy()->addDays(2));
-    (new ForgetNamesOfDay($this->day->team_id, $this->day->id, 1))->handle(app(ForgetNames::class));
-    (new ForgetNamesOfDay($this->day->team_id, $this->day->id, 7))->handle(app(ForgetNames::class));
+    (new ForgetNamesOfDay($this->day->team_id, $this->day->id, 1))->handle(app(ForgetChildren::class));
+    (new ForgetNamesOfDay($this->day->team_id, $this->day->id, 7))->handle(app(ForgetChildren::class));
     expect(whereNamed(UNUSUAL))->not->toBe([]);
     $this->travelTo($this->closed->copy()->addDays(8));
-    (new ForgetNamesOfDay($this->day->team_id, $this->day->id, 7))->handle(app(ForgetNames::class));
+    (new ForgetNamesOfDay($this->day->team_id, $this->day->id, 7))->handle(app(ForgetChildren::class));
     expect(whereNamed(UNUSUAL))->toBe([]);
 });
 

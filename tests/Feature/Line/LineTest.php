@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Account\Team\AddPainter;
+use App\Account\Team\Members;
 use App\Models\Line\ChairEvent;
 use App\Models\Line\Ticket;
 use App\Models\Logbook\Face;
@@ -426,7 +426,7 @@ it('shows the line from the state it kept, without its events, and gives it up w
 });
 
 it('shows whoever takes names what the menu looks like, and nobody but painters how it is painted', function (): void {
-    $helper = app(AddPainter::class)('Saltmarsh Faces', 'Mila', 'mila@example.org', 'three words more');
+    $helper = app(Members::class)->add('Saltmarsh Faces', 'Mila', 'mila@example.org', 'three words more');
     $helper->update(['role' => Role::Helper]);
     $this->actingAs($helper);
     $this->getJson("/api/days/{$this->day->id}/plans")->assertForbidden();

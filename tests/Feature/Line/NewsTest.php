@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Account\Team\AddPainter;
-use App\Line\Board\ShareBoard;
+use App\Account\Team\Members;
+use App\Line\Board\BoardLinks;
 use App\Line\Told\ChannelOfDay;
 use App\Models\Line\BoardLink;
 use Core\Team\Role;
@@ -73,7 +73,7 @@ it('tells all again where the day is another, the version is none, or too much w
 });
 
 it('tells a helper no money, in news either', function (): void {
-    $helper = app(AddPainter::class)($this->scene->painter->team->name, 'Lis', 'lis@example.org', 'a long password', Role::Helper);
+    $helper = app(Members::class)->add($this->scene->painter->team->name, 'Lis', 'lis@example.org', 'a long password', Role::Helper);
     $join = ($this->join)('Noor');
     ($this->tap)([
         Scene::tap('opened', $this->now - 9000),
@@ -123,18 +123,18 @@ describe('channels', function (): void {
     });
 
     it('gives a channel up with the right to hear: a painter more or less, a link revoked', function (): void {
-        app(ShareBoard::class)($this->day, false);
+        app(BoardLinks::class)->share($this->day, false);
         $before = [($this->channel)($this->day), $this->channel->ofBoard($this->day)];
         expect($before)->each->toMatch('/^[0-9a-f]{64}$/')->and($before[0])->not->toBe($before[1]);
-        app(AddPainter::class)($this->scene->painter->team->name, 'Odo', 'odo@example.org', 'a long password', Role::Artist);
+        app(Members::class)->add($this->scene->painter->team->name, 'Odo', 'odo@example.org', 'a long password', Role::Artist);
         BoardLink::query()->delete();
         expect(($this->channel)($this->day))->not->toBe($before[0])->and($this->channel->ofBoard($this->day))->toBeNull();
-        app(ShareBoard::class)($this->day, false);
+        app(BoardLinks::class)->share($this->day, false);
         expect($this->channel->ofBoard($this->day))->not->toBe($before[1]);
     });
 
     it('says the number of the newest tap to the team and to the board, and nothing else', function (): void {
-        app(ShareBoard::class)($this->day, false);
+        app(BoardLinks::class)->share($this->day, false);
         Http::fake();
         ($this->tap)([Scene::tap('opened', $this->now), ($this->join)('Noor')]);
         $newest = (string) DB::table('chair_events')->max('seq');
@@ -146,7 +146,7 @@ describe('channels', function (): void {
     });
 
     it('says that something else has changed, and that a board is over', function (): void {
-        app(ShareBoard::class)($this->day, false);
+        app(BoardLinks::class)->share($this->day, false);
         $channels = [($this->channel)($this->day), $this->channel->ofBoard($this->day)];
         Http::fake();
         $this->putJson("/api/days/{$this->day->id}/roster", ['shifts' => []])->assertOk();

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Line\Forgetting\ForgetNotes;
+use App\Line\Forgetting\ForgetChildren;
 use App\Line\Forgetting\ForgetNotesOfDay;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
@@ -106,11 +106,11 @@ it('forgets a word about a child when the day is over, and not before', function
     ));
     $job = new ForgetNotesOfDay($this->day->team_id, $this->day->id);
     $waiting = fn () => $this->getJson("/api/days/{$this->day->id}/line")->json('waiting.0');
-    $job->handle(app(ForgetNotes::class));
+    $job->handle(app(ForgetChildren::class));
     expect($waiting()['note'])->toBe('blue coat');
 
     $this->travelTo(now()->setTimestamp(intdiv($this->day->closes_ms, 1000))->addHours(7));
-    $job->handle(app(ForgetNotes::class));
+    $job->handle(app(ForgetChildren::class));
     expect($waiting()['note'])->toBeNull()->and($waiting()['party'])->not()->toBeNull();
     expect(DB::table('chair_events')->where('more', 'like', '%coat%')->count() + DB::table('line_stories')
         ->where('story', 'like', '%coat%')->count())->toBe(0);

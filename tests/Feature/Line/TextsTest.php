@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Line\Board\ShareBoard;
-use App\Line\Forgetting\ForgetNotes;
-use App\Line\Texts\SendTexts;
+use App\Line\Board\BoardLinks;
+use App\Line\Forgetting\ForgetChildren;
+use App\Line\Texts\ParentTexts;
 use App\Models\Line\TextWish;
 use Illuminate\Support\Facades\DB;
 use Tests\Scene;
@@ -15,7 +15,7 @@ beforeEach(function (): void {
     $this->scene = Scene::team();
     $this->design = $this->scene->design('Wave band');
     $this->day = $this->scene->day(1, $this->design);
-    $this->board = '/board/'.app(ShareBoard::class)($this->day, false)->token;
+    $this->board = '/board/'.app(BoardLinks::class)->share($this->day, false)->token;
     $this->tickets = array_map(static fn (): string => Scene::ulid(), range(1, 6));
     $this->tap = fn (array ...$taps) => $this->actingAs($this->scene->painter)
         ->postJson("/api/days/{$this->day->id}/taps", ['taps' => $taps])->assertOk();
@@ -68,7 +68,7 @@ it('says which text the service would not take', function (): void {
     ($this->wish)(1, '0151 0000 0000')->assertNoContent();
     $this->actingAs($this->scene->painter)->getJson("/api/days/{$this->day->id}/texts")->assertJsonPath('wishes', 1)
         ->assertJsonPath('texts.0.isTaken', false);
-    app(SendTexts::class)($this->day);
+    app(ParentTexts::class)->send($this->day);
     expect(($this->sent)())->toHaveCount(1);
 });
 
@@ -96,7 +96,7 @@ it('keeps a phone encrypted, lets it go when asked, and forgets all of them with
     expect(TextWish::query()->count())->toBe(2);
     $this->deleteJson("{$this->board}/texts", [...$of, 'phone' => '0151 0000 0042'])->assertNoContent();
     expect(TextWish::query()->count())->toBe(1);
-    app(ForgetNotes::class)($this->day);
+    app(ForgetChildren::class)->notes($this->day);
     expect(DB::table('text_wishes')->count() + DB::table('texts')->count())->toBe(0);
 });
 

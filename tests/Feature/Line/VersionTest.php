@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Account\Team\AddPainter;
+use App\Account\Team\Members;
 use App\Models\Bench\DesignRung;
 use App\Models\Bench\PainterPlan;
 use App\Models\Plan\Shift;
@@ -54,7 +54,7 @@ it('is told again once anything of it is another', function (Closure $change): v
     'the roster' => [static fn ($test) => Shift::query()->insert([
         'event_day_id' => $test->day->id, 'chair' => 1, 'painter_id' => $test->scene->painter->id, 'from_ms' => 0,
     ])],
-    'a painter more' => [static fn ($test) => app(AddPainter::class)(
+    'a painter more' => [static fn ($test) => app(Members::class)->add(
         $test->scene->painter->team->name, 'Tobi', 'tobi@example.org', 'a long password', Role::Artist,
     )],
     'what is being learned' => [static fn ($test) => Cache::put("learning-from-{$test->day->id}", [1, 8], 60)],
@@ -78,7 +78,7 @@ it('says that a design has other versions, of the team’s or of a painter’s',
 
 it('is another one for who may not see prices', function (): void {
     $etag = ($this->etag)();
-    $helper = app(AddPainter::class)($this->scene->painter->team->name, 'Wren', 'wren@example.org', 'a long password', Role::Helper);
+    $helper = app(Members::class)->add($this->scene->painter->team->name, 'Wren', 'wren@example.org', 'a long password', Role::Helper);
     $etag = ($this->etag)();
     $this->actingAs($helper);
     ($this->line)($etag)->assertOk()->assertJsonPath('menu.0.priceCents', null);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Account\Team\AddPainter;
+use App\Account\Team\Members;
 use App\Account\Ways\BenchOfPainter;
 use App\Logbook\Pace\LearnDesign;
 use App\Logbook\Pace\LearnFromDay;
@@ -117,7 +117,7 @@ it('reads them by the index', function (): void {
 });
 
 it('plans for the team, whoever touched a design last', function (): void {
-    $slow = app(AddPainter::class)($this->scene->painter->team->name, 'Mara', 'mara@example.org', 'a long password');
+    $slow = app(Members::class)->add($this->scene->painter->team->name, 'Mara', 'mara@example.org', 'a long password');
     $two = $this->scene->design(
         'Seal pup',
         Paint::step(Scene::ulid(), 40, tool: 'round sponge', name: 'Grey'),

@@ -5,8 +5,8 @@ declare(strict_types=1);
 use App\Models\Bench\Design;
 use App\Models\Bench\DesignRung;
 use App\Models\Menu\MenuItem;
+use App\Plan\FacePlans\DesignPlans;
 use App\Plan\FacePlans\PlanTeamAnew;
-use App\Plan\FacePlans\RankDesigns;
 use App\Plan\FacePlans\RankDesignsOfTeam;
 use App\Plan\FacePlans\WriteRungs;
 use Illuminate\Support\Facades\Queue;
@@ -81,7 +81,7 @@ it('looks at one design at a time, so that another team has its turn in between'
 
 it('ranks nothing that stands on no menu', function (): void {
     Queue::fake();
-    app(RankDesigns::class)($this->scene->painter->team_id, array_column($this->designs, 'id'));
+    app(DesignPlans::class)->rank($this->scene->painter->team_id, array_column($this->designs, 'id'));
     Queue::assertNothingPushed();
 });
 

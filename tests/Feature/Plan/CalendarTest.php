@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Account\Files\FileIds;
-use App\Account\Team\AddPainter;
+use App\Account\Team\Members;
 use App\Models\Account\CalendarFeed;
 use App\Models\Plan\EventDay;
 use App\Models\Plan\EventPlan;
@@ -196,7 +196,7 @@ it('says what clashes with the diary before it is taken', function (): void {
 
 it('says of the diary what does not go together', function (): void {
     expect($this->getJson('/api/clashes')->assertOk()->json())->toBe([]);
-    $tobi = app(AddPainter::class)($this->scene->painter->team->name, 'Tobi', 'tobi@example.org', 'a long password', Role::Artist);
+    $tobi = app(Members::class)->add($this->scene->painter->team->name, 'Tobi', 'tobi@example.org', 'a long password', Role::Artist);
     $other = $this->scene->day(1);
     // Two painters, two chairs in two places: they share out.
     expect($this->getJson('/api/clashes')->json())->toBe([]);
@@ -246,7 +246,7 @@ it('shares a link that needs no sign-in, until it is revoked', function (): void
 });
 
 it('lets who answers for the team end another one’s link, and writes down who did', function (): void {
-    $tobi = app(AddPainter::class)('Saltmarsh Faces', 'Tobi', 'tobi@example.org', 'a long password');
+    $tobi = app(Members::class)->add('Saltmarsh Faces', 'Tobi', 'tobi@example.org', 'a long password');
     $address = (string) $this->actingAs($tobi)->putJson('/api/calendar/link')->assertOk()->json('address');
     $this->actingAs($this->scene->painter);
     expect(array_column($this->getJson('/api/team')->json('members'), 'hasCalendarLink', 'name'))->toMatchArray(['Tobi' => true]);

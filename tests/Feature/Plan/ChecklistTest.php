@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Kit\Things\AddThing;
+use App\Kit\Things\KitThings;
 use App\Models\Plan\KeptForecast;
 use App\Plan\Earlier\ForecastsMet;
 use App\StandIns\Weather\WeatherFeed;
@@ -56,7 +56,7 @@ it('is made from menu, roster, diary, stock, water and weather', function (): vo
 
     $this->day->menuItems()->update(['promise_ms' => 30_000]);
     $this->scene->day(1, $this->design);
-    app(AddThing::class)($this->scene->painter, ItemValues::read('', ['kind' => 'glue', 'name' => 'lash glue', 'latex' => true]));
+    app(KitThings::class)->add($this->scene->painter, ItemValues::read('', ['kind' => 'glue', 'name' => 'lash glue', 'latex' => true]));
     expect(($this->says)('menu'))->toContain('Seal pup promises 0:30, 8 of 10 are done by 1:')
         ->and(($this->says)('diary'))->toBe('Too near to Harbour lantern fair: see the list of events.')
         ->and(($this->says)('cautions'))->toContain('refuse it with a latex allergy');

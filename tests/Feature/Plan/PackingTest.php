@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Account\Team\AddPainter;
-use App\Kit\Things\AddThing;
+use App\Account\Team\Members;
+use App\Kit\Things\KitThings;
 use App\Models\Kit\KitItem;
 use App\Models\Kit\StockCount;
 use Core\Design\Medium;
@@ -15,7 +15,7 @@ use Tests\Scene;
 beforeEach(function (): void {
     $this->travelTo('2026-11-07 10:50:00 UTC');
     $this->scene = Scene::team();
-    $this->tobi = app(AddPainter::class)($this->scene->painter->team->name, 'Tobi', 'tobi@example.org', 'a long password', Role::Artist);
+    $this->tobi = app(Members::class)->add($this->scene->painter->team->name, 'Tobi', 'tobi@example.org', 'a long password', Role::Artist);
     $this->design = $this->scene->design(
         'Seal pup',
         Paint::step(Scene::ulid(), 60, colours: ['#8593a0'], name: 'Base'),
@@ -24,7 +24,7 @@ beforeEach(function (): void {
     $this->day = $this->scene->day(2, $this->design);
     $this->actingAs($this->scene->painter);
     $this->own = function (array $thing): string {
-        app(AddThing::class)($this->scene->painter, ItemValues::read('', $thing));
+        app(KitThings::class)->add($this->scene->painter, ItemValues::read('', $thing));
 
         return KitItem::query()->where('name', $thing['name'])->latest('id')->value('id');
     };
@@ -129,7 +129,7 @@ it('takes the used off the stock once, puts it back, and learns from the scale',
 it('does not learn from what nobody weighed, and takes nothing of others', function (): void {
     ($this->paint)(10);
     $others = Scene::team('Others');
-    app(AddThing::class)($others->painter, ItemValues::read('', [
+    app(KitThings::class)->add($others->painter, ItemValues::read('', [
         'kind' => 'paint', 'name' => 'grey', 'colours' => [['hex' => '#8593a0']], 'gramsLeft' => 9,
     ]));
     $theirs = KitItem::query()->where('team_id', $others->painter->team_id)->value('id');

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Account\Team\AddPainter;
+use App\Account\Team\Members;
 use App\Models\Bench\FacePlan;
 use App\Models\Bench\PainterPlan;
 use App\Plan\Forecast\MenuTimes;
@@ -15,7 +15,7 @@ use Tests\Scene;
 beforeEach(function (): void {
     $this->travelTo('2026-11-07 09:00:00 UTC');
     $this->scene = Scene::team();
-    $this->tobi = app(AddPainter::class)($this->scene->painter->team->name, 'Tobi', 'tobi@example.org', 'a long password', Role::Artist);
+    $this->tobi = app(Members::class)->add($this->scene->painter->team->name, 'Tobi', 'tobi@example.org', 'a long password', Role::Artist);
     $this->wave = $this->scene->design('Wave band', Paint::step(Scene::ulid(), 150, name: 'Wave'));
     $this->puffin = $this->scene->design(
         'Puffin mask',

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Account\Team\AddPainter;
+use App\Account\Team\Members;
 use App\Models\Bench\BenchTime;
 use App\Models\Bench\PainterPlan;
 use App\Models\Logbook\Face;
@@ -15,8 +15,8 @@ beforeEach(function (): void {
     $this->travelTo('2026-11-07 11:00:00 UTC');
     $this->scene = Scene::team();
     $this->ines = $this->scene->painter;
-    $this->tobi = app(AddPainter::class)($this->ines->team->name, 'Tobi', 'tobi@example.org', 'a long password', Role::Artist);
-    app(AddPainter::class)($this->ines->team->name, 'Wren', 'wren@example.org', 'a long password', Role::Helper);
+    $this->tobi = app(Members::class)->add($this->ines->team->name, 'Tobi', 'tobi@example.org', 'a long password', Role::Artist);
+    app(Members::class)->add($this->ines->team->name, 'Wren', 'wren@example.org', 'a long password', Role::Helper);
     $this->design = $this->scene->design();
     $this->day = $this->scene->day(2, $this->design);
     $this->actingAs($this->ines);

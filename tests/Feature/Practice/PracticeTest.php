@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Account\Team\AddPainter;
+use App\Account\Team\Members;
 use App\Models\Practice\PracticeRun;
 use Core\Design\Place\Side;
 use Core\Units\Duration;
@@ -152,7 +152,7 @@ it('keeps others’ designs and runs apart', function (): void {
 
 it('lets a new painter start from the team’s pace, and each painter have an own one', function (): void {
     ($this->repeat)(['design' => $this->design->id, 'step' => $this->foam], ...array_fill(0, 20, 30));
-    $tobi = app(AddPainter::class)('Saltmarsh Faces', 'Tobi', 'tobi@example.org', 'a long password');
+    $tobi = app(Members::class)->add('Saltmarsh Faces', 'Tobi', 'tobi@example.org', 'a long password');
     $tobi->update(['team_id' => $this->scene->painter->team_id]);
     $time = fn (): mixed => $this->getJson("/api/designs/{$this->design->id}")->json('steps.1');
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Account\Team\AddPainter;
+use App\Account\Team\Members;
 use App\Models\Account\User;
 use App\Models\Bench\Design;
 use App\Models\Search\Search;
@@ -81,8 +81,8 @@ it('asks for nothing that the address itself would not read', function (): void 
 });
 
 it('lets nobody ask for what is not for them, nor look at what somebody else asked for', function (): void {
-    $wren = app(AddPainter::class)('Saltmarsh Faces', 'Wren', 'wren@example.org', 'a long password', Role::Helper);
-    $tobi = app(AddPainter::class)('Saltmarsh Faces', 'Tobi', 'tobi@example.org', 'a long password');
+    $wren = app(Members::class)->add('Saltmarsh Faces', 'Wren', 'wren@example.org', 'a long password', Role::Helper);
+    $tobi = app(Members::class)->add('Saltmarsh Faces', 'Tobi', 'tobi@example.org', 'a long password');
     $this->actingAs($wren)->getJson("/api/designs/{$this->design->id}/ladder")->assertForbidden();
     expect(Search::query()->count())->toBe(0);
 
@@ -153,7 +153,7 @@ it('takes no more than a team’s screens ask for at a time, and forgets what wa
 });
 
 it('looks for nothing for whoever has left the team since', function (): void {
-    $tobi = app(AddPainter::class)('Saltmarsh Faces', 'Tobi', 'tobi@example.org', 'a long password');
+    $tobi = app(Members::class)->add('Saltmarsh Faces', 'Tobi', 'tobi@example.org', 'a long password');
     ($this->ask)($tobi, $this->design);
     $tobi->delete();
     expect(app(TakeSearch::class)())->toBeNull();

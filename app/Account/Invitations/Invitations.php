@@ -70,7 +70,7 @@ final readonly class Invitations
         return $address;
     }
 
-    /** Takes whoever was invited into the team, or lets somebody of it sign in. A link serves once, and is refused when it serves no more. */
+    /** Takes whoever was invited into the team, or lets somebody of it sign in. A link serves once. */
     public function join(string $token, string $name, string $email, string $password): User
     {
         return DB::transaction(function () use ($token, $name, $email, $password): User {

@@ -8,6 +8,13 @@ use App\Http\Resources\Resource;
 use App\Http\Resources\SparseResource;
 use BackedEnum;
 use Illuminate\Console\Command;
+use PHPStan\PhpDocParser\Ast\Type\ArrayShapeItemNode;
+use PHPStan\PhpDocParser\Ast\Type\ArrayShapeNode;
+use PHPStan\PhpDocParser\Ast\Type\GenericTypeNode;
+use PHPStan\PhpDocParser\Ast\Type\IdentifierTypeNode;
+use PHPStan\PhpDocParser\Ast\Type\NullableTypeNode;
+use PHPStan\PhpDocParser\Ast\Type\TypeNode;
+use PHPStan\PhpDocParser\Ast\Type\UnionTypeNode;
 use ReflectionClass;
 use ReflectionEnum;
 use ReflectionNamedType;
@@ -29,8 +36,11 @@ final class WriteTypes extends Command
     /** @var array<string, class-string<UnitEnum>> */
     private array $enums = [];
 
-    public function handle(): int
+    private DocumentedTypes $documented;
+
+    public function handle(DocumentedTypes $documented): int
     {
+        $this->documented = $documented;
         $isUpToDate = true;
         foreach ([self::TYPES => $this->types(), self::TABLES => BrowserTables::written()] as $name => $written) {
             $file = base_path($name);
@@ -53,8 +63,12 @@ final class WriteTypes extends Command
     {
         $blocks = [];
         foreach (self::answers() as $name => $class) {
-            $blocks[] = $this->interface($name, $class);
+            $blocks[$name] = $this->interface($name, $class);
+            foreach ($this->documented->shapes($class) as $shape => $type) {
+                $blocks[$shape] = "export interface {$shape} ".$this->written($type, $class)."\n";
+            }
         }
+        ksort($blocks);
         ksort($this->enums);
         foreach ($this->enums as $name => $enum) {
             $cases = array_map(
@@ -131,31 +145,37 @@ final class WriteTypes extends Command
             'string' => 'string',
             'int', 'float' => 'number',
             'bool' => 'boolean',
-            'array' => $this->item($this->listed($property), $class).'[]',
+            'array' => $this->written($this->documented->of($property), $class),
             default => $this->named($type->getName()),
         };
 
-        return $type->allowsNull() ? "{$text} | null" : $text;
+        return $type->allowsNull() && ! str_ends_with($text, ' | null') ? "{$text} | null" : $text;
     }
 
-    /** The item type of a list, from the property's own docblock or its constructor's. */
-    private function listed(ReflectionProperty $property): string
+    /** @param  ReflectionClass<object>  $class */
+    private function written(TypeNode $type, ReflectionClass $class): string
     {
-        $constructor = (string) $property->getDeclaringClass()->getConstructor()?->getDocComment();
-        $found = preg_match('/@var\s+list<(\w+)>(?:\|null)?/', (string) $property->getDocComment(), $match) === 1
-            || preg_match('/@param\s+list<(\w+)>(?:\|null)?\s+\$'.$property->getName().'\b/', $constructor, $match) === 1;
-
-        return $found ? $match[1] : '?';
+        return match (true) {
+            $type instanceof IdentifierTypeNode => $this->item($type->name, $class),
+            $type instanceof NullableTypeNode => "{$this->written($type->type, $class)} | null",
+            $type instanceof UnionTypeNode => implode(' | ', array_map(fn (TypeNode $one): string => $this->written($one, $class), $type->types)),
+            $type instanceof GenericTypeNode && $type->type->name === 'list' => $this->written($type->genericTypes[0], $class).'[]',
+            $type instanceof ArrayShapeNode => "{\n".implode('', array_map(
+                fn (ArrayShapeItemNode $one): string => "  {$one->keyName}: {$this->written($one->valueType, $class)};\n",
+                $type->items,
+            )).'}',
+            default => throw new RuntimeException("{$class->getName()} says {$type}, which is not written yet."),
+        };
     }
 
     /** @param  ReflectionClass<object>  $class */
     private function item(string $name, ReflectionClass $class): string
     {
         $plain = match ($name) {
-            'string' => 'string',
+            'string', 'null' => $name,
             'int', 'float' => 'number',
             'bool' => 'boolean',
-            default => null,
+            default => $this->documented->isShape($name, $class) ? $name : null,
         };
         if ($plain !== null) {
             return $plain;

@@ -7,12 +7,17 @@ namespace App\Account\SignIn;
 use App\Http\Resources\Resource;
 use Core\Team\Role;
 
-/** Who is signed in, if anyone. */
+/**
+ * Who is signed in, if anyone.
+ *
+ * @phpstan-type DemoSignIn array{email: string, password: string}
+ */
 final readonly class SessionState extends Resource
 {
     /**
      * @param  int  $namesDays  that first names of children are kept after an event
      * @param  int|null  $teamEndsAt  milliseconds; null for a team that is not closed
+     * @param  DemoSignIn|null  $demo
      * @param  bool  $isOpen  whether whoever comes may found a team
      */
     public function __construct(
@@ -24,7 +29,7 @@ final readonly class SessionState extends Resource
         public int $namesDays,
         public ?int $teamEndsAt,
         public bool $isOpen,
-        public ?DemoSignIn $demo,
+        public ?array $demo,
     ) {}
 
     public static function of(SignedIn $signedIn): self
@@ -40,7 +45,7 @@ final readonly class SessionState extends Resource
             namesDays: $user->team->names_days ?? 1,
             teamEndsAt: $user?->team->ends_at?->getTimestampMs(),
             isOpen: $signedIn->isOpen,
-            demo: $signedIn->demo === null ? null : new DemoSignIn($signedIn->demo['email'], $signedIn->demo['password']),
+            demo: $signedIn->demo === null ? null : ['email' => $signedIn->demo['email'], 'password' => $signedIn->demo['password']],
         );
     }
 }

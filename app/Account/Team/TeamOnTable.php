@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace App\Account\Team;
 
-use App\Account\Invitations\OpenInvitation;
 use App\Models\Account\Act;
 use App\Models\Account\CalendarFeed;
 use App\Models\Account\Invitation;
 use App\Models\Account\User;
 use Core\Team\Role;
 
-/** Who is in a team, who may come, and what was done to what matters. */
+/**
+ * Who is in a team, who may come, and what was done to what matters.
+ *
+ * @phpstan-import-type ActShown from TeamSheet
+ * @phpstan-import-type OpenInvitation from TeamSheet
+ * @phpstan-import-type TeamMember from TeamSheet
+ */
 final readonly class TeamOnTable
 {
     private const ACTS = 60;
@@ -37,14 +42,14 @@ final readonly class TeamOnTable
     {
         $members = User::ofTeam($reader->team_id)->orderBy('created_at')->orderBy('id')->get()->all();
 
-        return array_values(array_map(static fn (User $member): TeamMember => new TeamMember(
-            id: $member->id,
-            name: $member->name,
-            email: $reader->role->paints() && $member->signsIn() ? $member->email : null,
-            role: $member->role,
-            isYou: $member->is($reader),
-            hasCalendarLink: in_array($member->id, $linked, true),
-        ), $members));
+        return array_values(array_map(static fn (User $member): array => [
+            'id' => $member->id,
+            'name' => $member->name,
+            'email' => $reader->role->paints() && $member->signsIn() ? $member->email : null,
+            'role' => $member->role,
+            'isYou' => $member->is($reader),
+            'hasCalendarLink' => in_array($member->id, $linked, true),
+        ], $members));
     }
 
     /** @return list<string> */
@@ -61,19 +66,19 @@ final readonly class TeamOnTable
     {
         $open = Invitation::ofTeam($teamId)->with('painter')->where('ends_at', '>', now())->orderBy('id')->get()->all();
 
-        return array_values(array_map(static fn (Invitation $one): OpenInvitation => new OpenInvitation(
-            id: $one->id,
-            role: $one->role,
-            name: $one->painter?->name,
-            endsAt: $one->ends_at->getTimestampMs(),
-        ), $open));
+        return array_values(array_map(static fn (Invitation $one): array => [
+            'id' => $one->id,
+            'role' => $one->role,
+            'name' => $one->painter?->name,
+            'endsAt' => $one->ends_at->getTimestampMs(),
+        ], $open));
     }
 
     /** @return list<ActShown> the newest first */
     private static function acts(string $teamId): array
     {
         $acts = Act::ofTeam($teamId)->orderByDesc('id')->limit(self::ACTS)->get()->all();
-        $shown = static fn (Act $act): ActShown => new ActShown($act->id, $act->who, $act->what, $act->at->getTimestampMs());
+        $shown = static fn (Act $act): array => ['id' => $act->id, 'who' => $act->who, 'what' => $act->what, 'at' => $act->at->getTimestampMs()];
 
         return array_values(array_map($shown, $acts));
     }

@@ -4,10 +4,16 @@ declare(strict_types=1);
 
 namespace App\Account\Team;
 
-use App\Account\Invitations\OpenInvitation;
 use App\Http\Resources\Resource;
+use Core\Team\Role;
 
-/** A team as one of it sees it. */
+/**
+ * A team as one of it sees it. Moments are milliseconds since 1970; e-mail addresses are null where nobody may see them.
+ *
+ * @phpstan-type ActShown array{id: string, who: string, what: string, at: int}
+ * @phpstan-type OpenInvitation array{id: string, role: Role, name: string|null, endsAt: int}
+ * @phpstan-type TeamMember array{id: string, name: string, email: string|null, role: Role, isYou: bool, hasCalendarLink: bool}
+ */
 final readonly class TeamSheet extends Resource
 {
     /**

@@ -9,7 +9,11 @@ use Core\Order\Schools\Question;
 use Core\Order\Schools\School;
 use Core\Order\Schools\Schools;
 
-/** Where painters differ. */
+/**
+ * Where painters differ.
+ *
+ * @phpstan-type SchoolShown array{school: School, label: string}
+ */
 final readonly class QuestionShown extends Resource
 {
     /** @param  list<SchoolShown>  $schools  the usual one first */
@@ -17,7 +21,7 @@ final readonly class QuestionShown extends Resource
 
     public static function of(Question $question, Schools $schools): self
     {
-        $shown = array_map(static fn (School $school): SchoolShown => new SchoolShown($school, $school->label()), $question->schools());
+        $shown = array_map(static fn (School $school): array => ['school' => $school, 'label' => $school->label()], $question->schools());
 
         return new self($question, $question->label(), $shown, $schools->on($question));
     }

@@ -44,7 +44,7 @@ final readonly class WaysOfPainter
             glycerineDryMs: $dry(PaintKind::Glycerine)->milliseconds,
             questions: array_map(static fn (Question $one): QuestionShown => QuestionShown::of($one, $schools), Question::cases()),
             timing: $ways->toTiming(),
-            timings: array_map(static fn (Timing $timing): TimingShown => new TimingShown($timing, $timing->label()), Timing::cases()),
+            timings: array_map(static fn (Timing $timing): array => ['timing' => $timing, 'label' => $timing->label()], Timing::cases()),
             numbers: array_map(static fn (TradeNumber $one): NumberShown => NumberShown::of($one, $numbers), TradeNumber::cases()),
             rests: $drying->basis->words(),
             workedTimes: $drying->basis === DryingBasis::Work ? $ways->worked_times : 0,

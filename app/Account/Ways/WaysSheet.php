@@ -7,7 +7,11 @@ namespace App\Account\Ways;
 use App\Http\Resources\Resource;
 use Core\Timeline\Timing;
 
-/** How a painter works, and how paint dries today. */
+/**
+ * How a painter works, and how paint dries today.
+ *
+ * @phpstan-type TimingShown array{timing: Timing, label: string}
+ */
 final readonly class WaysSheet extends Resource
 {
     /**

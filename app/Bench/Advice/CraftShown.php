@@ -8,7 +8,12 @@ use App\Http\Resources\Resource;
 use Core\Order\Craft\Finding;
 use Core\Order\PaintedSequence;
 
-/** What happens on the skin, and what the craft says of it. */
+/**
+ * What happens on the skin, and what the craft says of it. A film is wet until it is tacky, and tacky until it is dry: after the face
+ * began.
+ *
+ * @phpstan-type FilmOnSkin array{stepId: string, laidMs: int, tackyMs: int, dryMs: int}
+ */
 final readonly class CraftShown extends Resource
 {
     /**
@@ -40,12 +45,12 @@ final readonly class CraftShown extends Resource
         foreach ($course->preparation->films as $at => $film) {
             if ($film !== null && ! $film->dryAfter()->isZero()) {
                 $laid = $course->ends[$at];
-                $films[] = new FilmOnSkin(
-                    $course->step($at)->id,
-                    $laid,
-                    $laid + $film->tackyAfter()->milliseconds,
-                    $laid + $film->dryAfter()->milliseconds,
-                );
+                $films[] = [
+                    'stepId' => $course->step($at)->id,
+                    'laidMs' => $laid,
+                    'tackyMs' => $laid + $film->tackyAfter()->milliseconds,
+                    'dryMs' => $laid + $film->dryAfter()->milliseconds,
+                ];
             }
         }
 

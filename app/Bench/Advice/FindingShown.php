@@ -10,8 +10,13 @@ use Core\Order\Craft\Catalogue;
 use Core\Order\Craft\Evidence;
 use Core\Order\Craft\Finding;
 use Core\Order\Craft\Severity;
+use Core\Order\Schools\TradeNumber;
 
-/** What a rule of the craft says of a design. */
+/**
+ * What a rule of the craft says of a design.
+ *
+ * @phpstan-type EvidenceShown array{label: string, value: string, source: string, number: TradeNumber|null}
+ */
 final readonly class FindingShown extends Resource
 {
     /**
@@ -55,7 +60,7 @@ final readonly class FindingShown extends Resource
             fix: $fix === null ? null : FixShown::of($fix),
             costMs: $finding->cost,
             evidence: array_map(
-                static fn (Evidence $one): EvidenceShown => new EvidenceShown($one->label, $one->value, $one->source, $one->number),
+                static fn (Evidence $one): array => ['label' => $one->label, 'value' => $one->value, 'source' => $one->source, 'number' => $one->number],
                 $finding->evidence,
             ),
         );

@@ -8,20 +8,27 @@ use App\Bench\Advice\BenchRead;
 use App\Bench\Advice\CraftShown;
 use App\Bench\Advice\MissingThing;
 use App\Bench\Advice\PaceShown;
-use App\Bench\Advice\SilencedRule;
 use App\Bench\Advice\TableThing;
-use App\Bench\Brushes\BrushToKeep;
 use App\Bench\Ladder\RungWish;
 use App\Bench\TypedSteps\PinShown;
 use App\Bench\TypedSteps\StepLine;
 use App\Http\Resources\Resource;
-use App\Logbook\Pace\RunsOver;
 use Core\Design\Place\Placement;
+use Core\Design\Silence;
 use Core\Ladder\StopPoint;
 use Core\Ladder\StopPoints;
+use Core\Order\Craft\Catalogue;
+use Core\Timeline\RunOver;
 use Core\Timeline\SpanKind;
+use Core\Workspace\BrushSaving;
 
-/** A design on the bench. */
+/**
+ * A design on the bench.
+ *
+ * @phpstan-type BrushToKeep array{colour: string, hex: string, savedMs: int}
+ * @phpstan-type RunsOver array{stepId: string, name: string, overMs: int}
+ * @phpstan-type SilencedRule array{rule: string, title: string, reason: string}
+ */
 final readonly class DesignSheet extends Resource
 {
     /**
@@ -66,7 +73,7 @@ final readonly class DesignSheet extends Resource
         public array $rungs,
         public array $stops,
         public ?PaceShown $pace,
-        public ?RunsOver $runsOver,
+        public ?array $runsOver,
     ) {}
 
     public static function of(BenchRead $read): self
@@ -92,16 +99,34 @@ final readonly class DesignSheet extends Resource
             dryingMs: $timeline->total(SpanKind::Drying)->milliseconds,
             layOut: array_map(TableThing::of(...), $read->layOut),
             missing: array_map(MissingThing::of(...), $read->missing),
-            brushesToKeep: array_map(BrushToKeep::of(...), $read->brushes),
+            brushesToKeep: array_map(self::brushToKeep(...), $read->brushes),
             handsTimed: $read->areHandsTimed,
             fromAge: $content->audience->fromAge,
             pins: array_map(PinShown::of(...), $content->pins),
-            silences: array_map(SilencedRule::of(...), $content->silences),
+            silences: array_map(self::silencedRule(...), $content->silences),
             craft: CraftShown::of($read->craft),
             rungs: array_map(RungWish::of(...), $content->rungs),
             stops: array_map(static fn (StopPoint $stop): StopShown => StopShown::of($stop, $content->steps), StopPoints::of($content)),
             pace: $read->pace === null ? null : PaceShown::ofVersion($read->pace),
-            runsOver: $read->runsOver === null ? null : RunsOver::of($read->runsOver),
+            runsOver: $read->runsOver === null ? null : self::runsOver($read->runsOver),
         );
+    }
+
+    /** @return BrushToKeep what a brush kept for one colour would save a face */
+    private static function brushToKeep(BrushSaving $saving): array
+    {
+        return ['colour' => $saving->colour->name, 'hex' => $saving->colour->hex, 'savedMs' => $saving->aFace->milliseconds];
+    }
+
+    /** @return RunsOver the step that takes most longer than planned, as a rule */
+    private static function runsOver(RunOver $worst): array
+    {
+        return ['stepId' => $worst->step->id, 'name' => $worst->step->name, 'overMs' => $worst->over->milliseconds];
+    }
+
+    /** @return SilencedRule a rule that is not asked for a design */
+    private static function silencedRule(Silence $silence): array
+    {
+        return ['rule' => $silence->rule, 'title' => Catalogue::rule($silence->rule)?->info()->title ?? $silence->rule, 'reason' => $silence->reason];
     }
 }

@@ -13,7 +13,11 @@ use Core\Order\Move;
 use Core\Timeline\Span;
 use Core\Timeline\SpanKind;
 
-/** The best order found so far, or why there is none. */
+/**
+ * The best order found so far, or why there is none. A step moves from a place in the typed order, the first being 1.
+ *
+ * @phpstan-type MovedStep array{stepId: string, from: int, to: int, why: string}
+ */
 final readonly class ProposedOrder extends Resource
 {
     /**
@@ -59,7 +63,7 @@ final readonly class ProposedOrder extends Resource
             fix: $read->fix === null ? null : FixShown::of($read->fix),
             spans: $read->best === null ? [] : TapeSpan::ofTimeline($read->best),
             moves: array_map(
-                static fn (Move $move): MovedStep => new MovedStep($move->step, $move->from + 1, $move->to + 1, $move->why),
+                static fn (Move $move): array => ['stepId' => $move->step, 'from' => $move->from + 1, 'to' => $move->to + 1, 'why' => $move->why],
                 $proposal->moves,
             ),
             clash: [

@@ -11,12 +11,18 @@ use Core\Design\Wording\Part;
 use Core\Design\Wording\PartKind;
 use Core\Design\Wording\StepReading;
 
-/** A typed line and what was understood of it. */
+/**
+ * A typed line and what was understood of it.
+ *
+ * @phpstan-type LineQuestion array{asks: string, choices: list<LineChoice>}
+ * @phpstan-type ReadPart array{kind: PartKind, start: int, length: int}
+ */
 final readonly class ReadLine extends Resource
 {
     /**
      * @param  int  $number  1 for the first one of the list, blank ones counted
      * @param  list<ReadPart>  $parts  in the order of the line
+     * @param  LineQuestion|null  $question
      * @param  list<ReadStep>  $steps  none for what is no step
      */
     public function __construct(
@@ -24,7 +30,7 @@ final readonly class ReadLine extends Resource
         public string $text,
         public LineKind $kind,
         public array $parts,
-        public ?LineQuestion $question,
+        public ?array $question,
         public array $steps,
     ) {}
 
@@ -41,7 +47,7 @@ final readonly class ReadLine extends Resource
             parts: self::parts($line->parts),
             question: $question === null
                 ? null
-                : new LineQuestion($question->asks, LineChoice::listOf($question->choices, $line->text, $asking->end ?? 0)),
+                : ['asks' => $question->asks, 'choices' => LineChoice::listOf($question->choices, $line->text, $asking->end ?? 0)],
             steps: array_map(
                 static fn (StepReading $reading, StepRead $step): ReadStep => ReadStep::of($reading, $step, $line->text),
                 $line->steps,
@@ -58,6 +64,6 @@ final readonly class ReadLine extends Resource
     {
         $said = array_filter($parts, static fn (Part $part): bool => $part->kind !== PartKind::Between);
 
-        return array_values(array_map(static fn (Part $part): ReadPart => new ReadPart($part->kind, $part->start, $part->length), $said));
+        return array_values(array_map(static fn (Part $part): array => ['kind' => $part->kind, 'start' => $part->start, 'length' => $part->length], $said));
     }
 }

@@ -17,7 +17,11 @@ use Core\Team\Role;
 use Core\Units\Duration;
 use Core\Workspace\Replacement;
 
-/** All that a painter's team owns, and what the painter's hands take between steps. */
+/**
+ * All that a painter's team owns, and what the painter's hands take between steps.
+ *
+ * @phpstan-import-type UsingDesign from ThingUses
+ */
 final readonly class KitOnTable
 {
     public function __construct(private BenchOfPainter $benchOfPainter) {}
@@ -59,7 +63,7 @@ final readonly class KitOnTable
 
         return new ThingUses(
             $this->designs($thing->team_id, $item),
-            array_values(array_map(static fn (Item $other): StandIn => new StandIn($other->id, $other->name), $offered)),
+            array_values(array_map(static fn (Item $other): array => ['id' => $other->id, 'name' => $other->name], $offered)),
         );
     }
 
@@ -71,7 +75,7 @@ final readonly class KitOnTable
             $steps = $design->steps->filter(static fn (Step $step): bool => Replacement::isUsed($item, $step->toCore()));
             if ($steps->isNotEmpty()) {
                 $names = array_values($steps->map(static fn (Step $step): string => $step->toCore()->name)->all());
-                $uses[] = new UsingDesign($design->id, $design->name, $names);
+                $uses[] = ['id' => $design->id, 'name' => $design->name, 'steps' => $names];
             }
         }
 

@@ -6,7 +6,12 @@ namespace App\Kit\Things;
 
 use App\Http\Resources\Resource;
 
-/** Where a thing of the kit is used, and what could take its place. */
+/**
+ * Where a thing of the kit is used, and what could take its place.
+ *
+ * @phpstan-type UsingDesign array{id: string, name: string, steps: list<string>}
+ * @phpstan-type StandIn array{id: string, name: string}
+ */
 final readonly class ThingUses extends Resource
 {
     /**

@@ -9,7 +9,11 @@ use App\Line\Offered\DesignOnDay;
 use App\Line\Told\LineRead;
 use Core\Line\Ahead\CallTime;
 
-/** The line as everybody may see it: no surname, no note, no money, nobody of the team. */
+/**
+ * The line as everybody may see it: no surname, no note, no money, nobody of the team.
+ *
+ * @phpstan-type PublicSeat array{chair: int, number: int, firstName: string|null, design: string}
+ */
 final readonly class PublicLine extends Resource
 {
     /**
@@ -43,7 +47,7 @@ final readonly class PublicLine extends Resource
             $ticket = $line->seatedOn($chair);
             if ($ticket !== null) {
                 $design = $read->designs[$ticket->design]->name;
-                $painting[] = new PublicSeat($chair, $ticket->number, $showsNames ? $ticket->firstName : null, $design);
+                $painting[] = ['chair' => $chair, 'number' => $ticket->number, 'firstName' => $showsNames ? $ticket->firstName : null, 'design' => $design];
             }
         }
         $menu = array_filter($read->designs, static fn (DesignOnDay $design): bool => $design->offer !== null);

@@ -20,17 +20,17 @@ final readonly class TextsOfDay
         $numbers = Ticket::query()->whereIn('id', $wishes->pluck('ticket_id'))->pluck('number', 'id');
         $texts = Text::query()->whereIn('text_wish_id', $wishes->keys())->orderByDesc('id')->limit(self::MOST)->get();
 
-        return new TextsShown($wishes->count(), array_values($texts->map(static function (Text $text) use ($wishes, $numbers): TextShown {
+        return new TextsShown($wishes->count(), array_values($texts->map(static function (Text $text) use ($wishes, $numbers): array {
             $wish = $wishes->sole('id', $text->text_wish_id);
             $number = $numbers[$wish->ticket_id] ?? 0;
 
-            return new TextShown(
-                number: is_numeric($number) ? (int) $number : 0,
-                phoneEnds: substr($wish->phone, -2),
-                words: $text->words,
-                isTaken: $text->is_taken,
-                sentAt: $text->sent_ms,
-            );
+            return [
+                'number' => is_numeric($number) ? (int) $number : 0,
+                'phoneEnds' => substr($wish->phone, -2),
+                'words' => $text->words,
+                'isTaken' => $text->is_taken,
+                'sentAt' => $text->sent_ms,
+            ];
         })->all()));
     }
 }

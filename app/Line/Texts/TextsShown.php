@@ -6,7 +6,11 @@ namespace App\Line\Texts;
 
 use App\Http\Resources\Resource;
 
-/** What was texted on a day. */
+/**
+ * What was texted on a day.
+ *
+ * @phpstan-type TextShown array{number: int, phoneEnds: string, words: string, isTaken: bool, sentAt: int}
+ */
 final readonly class TextsShown extends Resource
 {
     /**

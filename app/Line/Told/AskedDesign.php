@@ -6,10 +6,13 @@ namespace App\Line\Told;
 
 use App\Http\Resources\Resource;
 use App\Line\Offered\DesignOnDay;
-use App\Line\Offered\OwnPlan;
 use App\Line\Offered\OwnTime;
 
-/** A design that a child may ask for, or asked for when it was on the menu yet, with the plan that it would be painted by. */
+/**
+ * A design that a child may ask for, or asked for when it was on the menu yet, with the plan that it would be painted by.
+ *
+ * @phpstan-type OwnPlan array{painterId: string, planId: string, plannedMs: int}
+ */
 final readonly class AskedDesign extends Resource
 {
     /**
@@ -33,7 +36,7 @@ final readonly class AskedDesign extends Resource
             planId: $design->planId,
             plannedMs: $design->planned->milliseconds,
             own: array_map(
-                static fn (OwnTime $own): OwnPlan => new OwnPlan($own->painterId, $own->planId, $own->planned->milliseconds),
+                static fn (OwnTime $own): array => ['painterId' => $own->painterId, 'planId' => $own->planId, 'plannedMs' => $own->planned->milliseconds],
                 $design->own,
             ),
             versions: $design->versions,

@@ -12,7 +12,11 @@ use Core\Line\Ahead\CallTime;
 use Core\Line\Defaults;
 use Core\Line\Ticket;
 
-/** The line of a day as it stands: everything that the chair and the names desk show. */
+/**
+ * The line of a day as it stands: everything that the chair and the names desk show.
+ *
+ * @phpstan-type LearningShown array{done: int, total: int}
+ */
 final readonly class LineBoard extends Resource
 {
     /**
@@ -24,6 +28,7 @@ final readonly class LineBoard extends Resource
      * @param  list<AskedDesign>  $designs  those on the menu, and those that children have asked for
      * @param  LineStory  $story  what all of the above is folded from, so that a browser can go on without the server
      * @param  int  $notThere  thousandths of the children who are not there when they are called, by the last days
+     * @param  LearningShown|null  $learning
      * @param  string  $version  from which news can be asked for
      * @param  string|null  $channel  where to hear of changes at once; null where nothing is said
      */
@@ -42,7 +47,7 @@ final readonly class LineBoard extends Resource
         public int $clearAt,
         public int $moreFaces,
         public array $soldOut,
-        public ?LearningShown $learning,
+        public ?array $learning,
         public array $designs,
         public int $notThere,
         public LineStory $story,
@@ -76,7 +81,7 @@ final readonly class LineBoard extends Resource
             clearAt: $read->forecast->clearAt()->epochMilliseconds,
             moreFaces: $read->moreFaces(),
             soldOut: array_map(strval(...), array_keys($line->soldOut)),
-            learning: $read->learning === null ? null : new LearningShown(...$read->learning),
+            learning: $read->learning === null ? null : ['done' => $read->learning[0], 'total' => $read->learning[1]],
             designs: array_values(array_map(AskedDesign::of(...), $read->designs)),
             notThere: $read->outlook->notThere,
             story: LineStory::of($read->story, $read->showsMoney),

@@ -10,9 +10,14 @@ use Core\Line\Caution;
 use Core\Line\Face;
 use Core\Line\PauseReason;
 use Core\Line\StepRun;
+use Core\Line\StepStatus;
 use Core\Line\Ticket;
 
-/** A face being painted, with what its clocks run from. */
+/**
+ * A face being painted, with what its clocks run from.
+ *
+ * @phpstan-type StepProgress array{stepId: string, status: StepStatus, plannedMs: int, spentMs: int}
+ */
 final readonly class SeatedChild extends Resource
 {
     /**
@@ -58,12 +63,12 @@ final readonly class SeatedChild extends Resource
             pausedInStepMs: $face->pausedInStep->milliseconds,
             pausedAt: $face->pausedAt?->epochMilliseconds,
             paintedAt: $face->paintedAt?->epochMilliseconds,
-            steps: array_map(static fn (StepRun $run): StepProgress => new StepProgress(
-                $run->step->id,
-                $run->status,
-                $run->step->planned->milliseconds,
-                $run->spent->milliseconds,
-            ), $face->runs),
+            steps: array_map(static fn (StepRun $run): array => [
+                'stepId' => $run->step->id,
+                'status' => $run->status,
+                'plannedMs' => $run->step->planned->milliseconds,
+                'spentMs' => $run->spent->milliseconds,
+            ], $face->runs),
             cautions: $face->cautions,
             pausedFor: $face->pausedFor,
             parts: array_column($face->parts, 'part'),

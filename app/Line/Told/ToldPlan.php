@@ -8,7 +8,11 @@ use App\Http\Resources\Resource;
 use Core\Line\FacePlan;
 use Core\Line\StoryValues;
 
-/** What a child in the story was seated for. */
+/**
+ * What a child in the story was seated for.
+ *
+ * @phpstan-type ToldStep array{id: string, name: string, plannedMs: int}
+ */
 final readonly class ToldPlan extends Resource
 {
     /** @param  list<ToldStep>  $steps  in painting order */
@@ -18,6 +22,6 @@ final readonly class ToldPlan extends Resource
     {
         ['id' => $id, 'design' => $design, 'steps' => $steps] = StoryValues::plan($plan);
 
-        return new self($id, $design, array_map(static fn (array $step): ToldStep => new ToldStep(...$step), $steps));
+        return new self($id, $design, $steps);
     }
 }

@@ -5,9 +5,22 @@ declare(strict_types=1);
 namespace App\Logbook\Faces;
 
 use App\Http\Resources\Resource;
+use Core\Design\Medium;
+use Core\Line\StepStatus;
 use Core\Line\TicketStatus;
 
-/** A face in the logbook. */
+/**
+ * A face in the logbook.
+ *
+ * @phpstan-type LoggedStep array{
+ *     name: string,
+ *     medium: Medium,
+ *     status: StepStatus,
+ *     plannedMs: int,
+ *     spentMs: int,
+ *     mendedFromMs: int|null,
+ * }
+ */
 final readonly class LoggedFace extends Resource
 {
     /** @param  list<LoggedStep>  $steps */
@@ -36,7 +49,7 @@ final readonly class LoggedFace extends Resource
             endedAt: $face->endedMs,
             plannedMs: $face->plannedMs,
             paintedMs: $face->paintedMs,
-            steps: array_map(static fn (array $step): LoggedStep => new LoggedStep(...$step), $face->steps),
+            steps: $face->steps,
         );
     }
 }

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Logbook\Pace;
 
-use App\Bench\Designs\StepMinutes;
 use App\Http\Resources\Resource;
+use Core\Design\Medium;
 
-/** A design's finished faces of a day against its plan. */
+/**
+ * A design's finished faces of a day against its plan.
+ *
+ * @phpstan-type StepMinutes array{name: string, medium: Medium, times: int, skipped: int, plannedMs: int, meanMs: int}
+ */
 final readonly class DesignMinutes extends Resource
 {
     /** @param  list<StepMinutes>  $steps in painting order */
@@ -32,14 +36,14 @@ final readonly class DesignMinutes extends Resource
             meanMs: DesignRead::mean($design->painted),
             fastestMs: min([PHP_INT_MAX, ...$design->painted]),
             slowestMs: max([0, ...$design->painted]),
-            steps: array_map(static fn (array $step): StepMinutes => new StepMinutes(
-                name: $step['name'],
-                medium: $step['medium'],
-                times: count($step['done']),
-                skipped: $step['skipped'],
-                plannedMs: $step['plannedMs'],
-                meanMs: DesignRead::mean($step['done']),
-            ), $design->steps),
+            steps: array_map(static fn (array $step): array => [
+                'name' => $step['name'],
+                'medium' => $step['medium'],
+                'times' => count($step['done']),
+                'skipped' => $step['skipped'],
+                'plannedMs' => $step['plannedMs'],
+                'meanMs' => DesignRead::mean($step['done']),
+            ], $design->steps),
         );
     }
 }

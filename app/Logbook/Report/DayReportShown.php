@@ -9,7 +9,12 @@ use Core\Line\Ahead\KeptPromise;
 use Core\Plan\Report\Change;
 use Core\Plan\Report\GroupOfFaces;
 
-/** A day as its painters look back on it. */
+/**
+ * A day as its painters look back on it.
+ *
+ * @phpstan-type MinutesWent array{part: string, ms: int}
+ * @phpstan-type ReportChange array{words: string, gainMs: int|null, cents: int|null}
+ */
 final readonly class DayReportShown extends Resource
 {
     /**
@@ -58,14 +63,14 @@ final readonly class DayReportShown extends Resource
             calledInTime: count(array_filter($read->promises, static fn (KeptPromise $one): bool => $one->isKept)),
             waitMs: $waits === [] ? 0 : intdiv(array_sum($waits), count($waits)),
             minutes: array_map(
-                static fn (string $part, int $ms): MinutesWent => new MinutesWent($part, $ms),
+                static fn (string $part, int $ms): array => ['part' => $part, 'ms' => $ms],
                 array_map(strval(...), array_keys($minutes)),
                 array_values($minutes),
             ),
             designs: array_map(ReportRow::of(...), $report->designs),
             painters: array_map(ReportRow::of(...), $report->painters),
             changes: array_map(
-                static fn (Change $change): ReportChange => new ReportChange($change->words, $change->gain?->milliseconds, $change->cents),
+                static fn (Change $change): array => ['words' => $change->words, 'gainMs' => $change->gain?->milliseconds, 'cents' => $change->cents],
                 $report->changes(),
             ),
             practise: array_map(ReportPractice::of(...), $read->practise),

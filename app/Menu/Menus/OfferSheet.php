@@ -9,7 +9,11 @@ use App\Plan\FacePlans\Plan;
 use Core\Design\RungName;
 use Core\Plan\Menu\MenuGroup;
 
-/** A design on a menu, and what can be said of it. */
+/**
+ * A design on a menu, and what can be said of it.
+ *
+ * @phpstan-type RungOffered array{name: RungName|null, middleMs: int, share: float}
+ */
 final readonly class OfferSheet extends Resource
 {
     /**
@@ -72,8 +76,14 @@ final readonly class OfferSheet extends Resource
             takingsAnHour: (int) round($read->takingsAnHour),
             lacks: $read->lacks,
             usesUp: $read->usesUp,
-            rungs: array_map(static fn (RungRead $rung): RungOffered => RungOffered::of($rung), $read->rungs),
+            rungs: array_map(static fn (RungRead $rung): array => self::rungOffered($rung), $read->rungs),
             isRanked: $read->isRanked,
         );
+    }
+
+    /** @return RungOffered a version in which a design may stand on a menu */
+    private static function rungOffered(RungRead $rung): array
+    {
+        return ['name' => $rung->name, 'middleMs' => $rung->face->middle->milliseconds, 'share' => round($rung->share, 3)];
     }
 }

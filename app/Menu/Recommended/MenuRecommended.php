@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace App\Menu\Recommended;
 
 use App\Http\Resources\Resource;
-use App\Menu\Menus\DesignTaken;
+use Core\Design\RungName;
 
-/** The best of a menu for an event; without designs where none lets everybody be painted. */
+/**
+ * The best of a menu for an event; without designs where none lets everybody be painted.
+ *
+ * @phpstan-type DesignTaken array{designId: string, name: string, rung: RungName|null, middleMs: int}
+ */
 final readonly class MenuRecommended extends Resource
 {
     /**
@@ -38,12 +42,12 @@ final readonly class MenuRecommended extends Resource
 
         return new self(
             designs: array_map(
-                static fn (int $at, int $rung): DesignTaken => new DesignTaken(
-                    $found->offers[$at]->offer->id,
-                    $found->offers[$at]->offer->name,
-                    $found->offers[$at]->rungs[$rung]->name ?? null,
-                    $found->offers[$at]->rungs[$rung]->face->middle->milliseconds,
-                ),
+                static fn (int $at, int $rung): array => [
+                    'designId' => $found->offers[$at]->offer->id,
+                    'name' => $found->offers[$at]->offer->name,
+                    'rung' => $found->offers[$at]->rungs[$rung]->name ?? null,
+                    'middleMs' => $found->offers[$at]->rungs[$rung]->face->middle->milliseconds,
+                ],
                 array_keys($taken),
                 $taken,
             ),

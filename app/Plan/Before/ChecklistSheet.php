@@ -6,8 +6,13 @@ namespace App\Plan\Before;
 
 use App\Http\Resources\Resource;
 use App\Plan\Days\DaySummary;
+use Core\Plan\Checklist\CheckKind;
 
-/** What to look at before a day. */
+/**
+ * What to look at before a day.
+ *
+ * @phpstan-type CheckShown array{kind: CheckKind, isFine: bool, says: string}
+ */
 final readonly class ChecklistSheet extends Resource
 {
     /**

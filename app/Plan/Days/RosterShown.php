@@ -7,7 +7,11 @@ namespace App\Plan\Days;
 use App\Http\Resources\Resource;
 use Core\Line\Seating\Shift;
 
-/** Who paints in the team, and who is meant to sit where on a day. */
+/**
+ * Who paints in the team, and who is meant to sit where on a day.
+ *
+ * @phpstan-type ShiftShown array{chair: int, painterId: string|null, from: int}
+ */
 final readonly class RosterShown extends Resource
 {
     /**
@@ -25,8 +29,14 @@ final readonly class RosterShown extends Resource
                 array_keys($roster->painters),
                 array_values($roster->painters),
             ),
-            array_map(static fn (Shift $shift): ShiftShown => ShiftShown::of($shift), $roster->shifts),
+            array_map(static fn (Shift $shift): array => self::shift($shift), $roster->shifts),
             $roster->isAssumed,
         );
+    }
+
+    /** @return ShiftShown from when on somebody is meant to sit at a chair: 0 for the beginning of the day; without a painter nobody does */
+    private static function shift(Shift $shift): array
+    {
+        return ['chair' => $shift->chair, 'painterId' => $shift->painter, 'from' => $shift->from->epochMilliseconds];
     }
 }

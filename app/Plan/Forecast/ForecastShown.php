@@ -13,7 +13,11 @@ use Core\Plan\Simulation\Scenario;
 use Core\Plan\Simulation\Tally;
 use Core\Units\Duration;
 
-/** What may come of an event. Moments are milliseconds since 1970 in UTC; money is in the smallest unit of the currency. */
+/**
+ * What may come of an event. Moments are milliseconds since 1970 in UTC; money is in the smallest unit of the currency.
+ *
+ * @phpstan-type LineLength array{at: int, half: int, nine: int}
+ */
 final readonly class ForecastShown extends Resource
 {
     /**
@@ -105,7 +109,7 @@ final readonly class ForecastShown extends Resource
             grossMs: $gross->gross->milliseconds ?? 0,
             netMs: $gross?->net($scenario->turnaround)->milliseconds ?? 0,
             meanFaceMs: self::meanFace($scenario, $tally)->milliseconds,
-            line: LineLength::listOf($read),
+            line: self::line($read),
             artists: array_map(static fn (int $at): ArtistsDay => ArtistsDay::of($read, $at), array_keys($scenario->artists)),
             byDesign: array_map(static fn (float $faces): float => round($faces, 1), $tally->byOffer()),
         );
@@ -133,5 +137,19 @@ final readonly class ForecastShown extends Resource
         }
 
         return Duration::ofMilliseconds((int) round($all / max(1e-9, array_sum($tally->byOffer()))));
+    }
+
+    /** @return list<LineLength> */
+    private static function line(ForecastRead $read): array
+    {
+        $opens = $read->opens()->epochMilliseconds;
+        $half = $read->outlook->tally->line(0.5);
+
+        return array_map(
+            static fn (int $at, int $some, int $most): array => ['at' => $opens + $at * Tally::LINE_EVERY, 'half' => $some, 'nine' => $most],
+            array_keys($half),
+            $half,
+            $read->outlook->tally->line(0.9),
+        );
     }
 }

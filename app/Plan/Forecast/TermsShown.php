@@ -5,18 +5,23 @@ declare(strict_types=1);
 namespace App\Plan\Forecast;
 
 use App\Http\Resources\Resource;
-use App\Plan\Before\AirShown;
 use App\Plan\Earlier\TurnaroundMs;
 use Core\Plan\ArrivalKind;
 use Core\Plan\BookingKind;
 use Core\Plan\Simulation\LeverKind;
+use Core\Surface\Weather;
 
-/** What is expected of an event, as it is sent back to be kept or tried. */
+/**
+ * What is expected of an event, as it is sent back to be kept or tried.
+ *
+ * @phpstan-type AirShown array{celsius: float, humidity: float, wind: float}
+ */
 final readonly class TermsShown extends Resource
 {
     /**
      * @param  list<float>  $profile
      * @param  list<float>  $groups
+     * @param  AirShown|null  $weather
      * @param  list<LeverKind>  $levers
      */
     public function __construct(
@@ -41,7 +46,7 @@ final readonly class TermsShown extends Resource
         public array $levers,
         public ?int $youngest,
         public ?int $oldest,
-        public ?AirShown $weather,
+        public ?array $weather,
     ) {}
 
     public static function of(PlanTerms $terms): self
@@ -68,7 +73,13 @@ final readonly class TermsShown extends Resource
             levers: $terms->levers,
             youngest: $terms->ages?->youngest,
             oldest: $terms->ages?->oldest,
-            weather: $terms->weather === null ? null : AirShown::of($terms->weather),
+            weather: $terms->weather === null ? null : self::air($terms->weather),
         );
+    }
+
+    /** @return AirShown air: degrees Celsius, relative humidity in percent, wind in metres a second */
+    private static function air(Weather $weather): array
+    {
+        return ['celsius' => $weather->celsius, 'humidity' => $weather->humidity, 'wind' => $weather->wind];
     }
 }

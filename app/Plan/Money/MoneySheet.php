@@ -9,8 +9,14 @@ use App\Plan\Days\DaySummary;
 use Core\Plan\BookingKind;
 use Core\Plan\Defaults;
 use Core\Plan\Money\EasyAmount;
+use Core\Plan\Money\Quote;
+use Core\Plan\Money\QuotePart;
 
-/** What an event costs and brings; amounts in the smallest unit of the currency. */
+/**
+ * What an event costs and brings; amounts in the smallest unit of the currency.
+ *
+ * @phpstan-type QuoteLine array{part: QuotePart, cents: int}
+ */
 final readonly class MoneySheet extends Resource
 {
     /**
@@ -70,7 +76,7 @@ final readonly class MoneySheet extends Resource
             aroundMinutes: intdiv($read->work->around->milliseconds, 60_000),
             faces: round($faces, 1),
             facesFew: $few,
-            quote: QuoteLine::all($read->quote),
+            quote: self::quote($read->quote),
             quoteCents: $read->quote->total(),
             bookingCents: $read->plan->bookingCents,
             faceCents: $price === null ? null : EasyAmount::ofFace($price),
@@ -82,6 +88,16 @@ final readonly class MoneySheet extends Resource
             breakEvenAt: $breakEven === null ? null : $read->day->opens->epochMilliseconds + (int) round($breakEven * $eachFaceMs),
             breakEvenCents: $read->price->breakEvenPrice($faces),
             faceOrHour: $read->faceOrHour === null ? null : FaceOrHourShown::of($read->faceOrHour),
+        );
+    }
+
+    /** @return list<QuoteLine> */
+    private static function quote(Quote $quote): array
+    {
+        return array_map(
+            static fn (string $part, int $cents): array => ['part' => QuotePart::from($part), 'cents' => $cents],
+            array_keys($quote->parts),
+            $quote->parts,
         );
     }
 }

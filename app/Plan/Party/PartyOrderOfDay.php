@@ -31,12 +31,12 @@ final readonly class PartyOrderOfDay
         $opens = Instant::ofEpochMilliseconds($day->opens_ms);
 
         return new PartyOrderSheet(
-            calls: array_map(static fn (array $call): PartyCall => new PartyCall(
-                name: $call[0]->name,
-                age: $call[0]->age,
-                isBirthday: $call[0]->isBirthday,
-                at: $opens->plus($call[1])->epochMilliseconds,
-            ), $order->calls),
+            calls: array_map(static fn (array $call): array => [
+                'name' => $call[0]->name,
+                'age' => $call[0]->age,
+                'isBirthday' => $call[0]->isBirthday,
+                'at' => $opens->plus($call[1])->epochMilliseconds,
+            ], $order->calls),
             eachMs: $order->each->milliseconds,
             netMs: $order->each->minus(Duration::ofMilliseconds($day->turnaround_ms))->milliseconds,
             eachWithMoreMs: $wider->gross->milliseconds ?? 0,

@@ -6,7 +6,11 @@ namespace App\Plan\Party;
 
 use App\Http\Resources\Resource;
 
-/** The children of a party in the order in which they are painted. */
+/**
+ * The children of a party in the order in which they are painted.
+ *
+ * @phpstan-type PartyCall array{name: string, age: int|null, isBirthday: bool, at: int}
+ */
 final readonly class PartyOrderSheet extends Resource
 {
     /**

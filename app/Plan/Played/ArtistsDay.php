@@ -7,7 +7,11 @@ namespace App\Plan\Played;
 use App\Http\Resources\Resource;
 use App\Plan\Forecast\ForecastRead;
 
-/** When an artist paints, and when the last face is done: on half of the days by then, on nine of ten by then. */
+/**
+ * When an artist paints, and when the last face is done: on half of the days by then, on nine of ten by then.
+ *
+ * @phpstan-type Stint array{from: int, until: int}
+ */
 final readonly class ArtistsDay extends Resource
 {
     /** @param  list<Stint>  $stints */
@@ -30,7 +34,7 @@ final readonly class ArtistsDay extends Resource
             name: $read->outline->nameOf($artist->id),
             hasPace: ! in_array($artist->id, $read->outline->assumed, true),
             stints: array_map(
-                static fn (array $shift): Stint => new Stint($opens->epochMilliseconds + $shift[0], $opens->epochMilliseconds + $shift[1]),
+                static fn (array $shift): array => ['from' => $opens->epochMilliseconds + $shift[0], 'until' => $opens->epochMilliseconds + $shift[1]],
                 $artist->shifts,
             ),
             lastFaceEarlyAt: $end(0.1),

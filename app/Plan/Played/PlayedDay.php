@@ -8,7 +8,11 @@ use App\Http\Resources\Resource;
 use Core\Plan\Simulation\Lost;
 use Core\Plan\Simulation\PlayedFace;
 
-/** One day as it may go. Times are milliseconds since the opening. */
+/**
+ * One day as it may go. Times are milliseconds since the opening.
+ *
+ * @phpstan-type ChildLost array{child: int, arrived: int, how: string}
+ */
 final readonly class PlayedDay extends Resource
 {
     /**
@@ -37,7 +41,7 @@ final readonly class PlayedDay extends Resource
             closesAt: $opens->plus($scenario->open)->epochMilliseconds,
             namesStopAt: $day->forecast->at($scenario->rules->stopNamesAt)?->epochMilliseconds,
             faces: array_map(static fn (PlayedFace $face): FacePlayed => FacePlayed::of($face, $day), $day->faces),
-            lost: array_map(static fn (Lost $lost): ChildLost => new ChildLost($lost->child, $lost->arrived, $lost->how), $day->lost),
+            lost: array_map(static fn (Lost $lost): array => ['child' => $lost->child, 'arrived' => $lost->arrived, 'how' => $lost->how], $day->lost),
             artists: array_map(
                 static fn ($artist): string => $day->forecast->outline->nameOf($artist->id),
                 $scenario->artists,

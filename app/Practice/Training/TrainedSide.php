@@ -12,7 +12,12 @@ use Core\Pace\Pace;
 use Core\Pace\Run;
 use Core\Units\Duration;
 
-/** One side of what is practised, with its curve. */
+/**
+ * One side of what is practised, with its curve.
+ *
+ * @phpstan-type CurvePoint array{nth: int, middleMs: int, eightOfTenMs: int}
+ * @phpstan-type RepetitionShown array{nth: int, ms: int, isPractice: bool, isInterrupted: bool}
+ */
 final readonly class TrainedSide extends Resource
 {
     /**
@@ -41,18 +46,18 @@ final readonly class TrainedSide extends Resource
         $curve = [];
         for ($nth = max(1, $pace->nth - self::MOST_SHOWN); $nth <= $pace->nth + Defaults::FORECAST_AHEAD + 1; $nth++) {
             $more = $nth - $pace->nth - 1;
-            $curve[] = new CurvePoint($nth, $pace->middle($more)->milliseconds, $pace->eightOfTen($more)->milliseconds);
+            $curve[] = ['nth' => $nth, 'middleMs' => $pace->middle($more)->milliseconds, 'eightOfTenMs' => $pace->eightOfTen($more)->milliseconds];
         }
 
         return new self(
             side: $side,
             repetitions: array_map(
-                static fn (Run $run): RepetitionShown => new RepetitionShown(
-                    $run->nth,
-                    $run->milliseconds,
-                    $run->isPractice,
-                    $run->isInterrupted,
-                ),
+                static fn (Run $run): array => [
+                    'nth' => $run->nth,
+                    'ms' => $run->milliseconds,
+                    'isPractice' => $run->isPractice,
+                    'isInterrupted' => $run->isInterrupted,
+                ],
                 array_slice($runs, -self::MOST_SHOWN),
             ),
             curve: $curve,

@@ -78,7 +78,9 @@ final readonly class TeamOnTable
     private static function acts(string $teamId): array
     {
         $acts = Act::ofTeam($teamId)->orderByDesc('id')->limit(self::ACTS)->get()->all();
-        $shown = static fn (Act $act): array => ['id' => $act->id, 'who' => $act->who, 'what' => $act->what, 'at' => $act->at->getTimestampMs()];
+        $shown = static fn (Act $act): array => [
+            'id' => $act->id, 'who' => $act->who, 'what' => $act->what, 'at' => $act->at->getTimestampMs(),
+        ];
 
         return array_values(array_map($shown, $acts));
     }

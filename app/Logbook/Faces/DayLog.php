@@ -17,14 +17,4 @@ final readonly class DayLog extends Resource
      * @param  bool  $isBroughtIn  whether it came with a file, and may go again
      */
     public function __construct(public DaySummary $day, public array $faces, public array $designs, public bool $isBroughtIn) {}
-
-    public static function of(DayRead $read): self
-    {
-        return new self(
-            DaySummary::of($read->day),
-            array_map(LoggedFace::of(...), $read->faces),
-            array_map(DesignMinutes::of(...), $read->designs),
-            $read->isBroughtIn,
-        );
-    }
 }

@@ -12,14 +12,4 @@ final readonly class LogDay extends Resource
 {
     /** @param  int  $chairMs  from sitting down to getting up, of all faces together */
     public function __construct(public DaySummary $day, public int $faces, public int $paintedMs, public int $chairMs) {}
-
-    public static function of(LoggedDay $logged): self
-    {
-        return new self(
-            day: DaySummary::of($logged->day),
-            faces: $logged->faces,
-            paintedMs: $logged->painted->milliseconds,
-            chairMs: $logged->inChair->milliseconds,
-        );
-    }
 }

@@ -4,19 +4,24 @@ declare(strict_types=1);
 
 namespace App\Logbook\Faces;
 
-use App\Logbook\Pace\DesignRead;
+use App\Logbook\Pace\DesignMinutes;
 use App\Models\Logbook\Face;
 use App\Models\Logbook\FaceStep;
 use App\Models\Plan\EventDay;
 use App\Plan\Days\DayFacts;
+use App\Plan\Days\DaySummary;
 use Core\Design\Medium;
 use Core\Line\StepStatus;
 use Core\Line\TicketStatus;
 
-/** A day's faces with their minutes against plan, one by one, per design and per step. */
+/**
+ * A day's faces with their minutes against plan, one by one, per design and per step.
+ *
+ * @phpstan-import-type StepMinutes from DesignMinutes
+ */
 final readonly class LogOfDay
 {
-    public function __invoke(EventDay $day): DayRead
+    public function __invoke(EventDay $day): DayLog
     {
         $faces = Face::ofTeam($day->team_id)->with(['steps', 'ticket'])->where('event_day_id', $day->id)->orderBy('seated_ms')->get();
         $logged = array_values($faces->map(self::face(...))->all());
@@ -25,19 +30,24 @@ final readonly class LogOfDay
         $byDesign = $finished->groupBy('design_id')->map(static fn ($group): array => array_values($group->all()))->values()->all();
         usort($byDesign, static fn (array $a, array $b): int => count($b) <=> count($a));
 
-        return new DayRead(DayFacts::of($day), $logged, array_map(self::design(...), $byDesign), $day->brought_seq !== null);
+        return new DayLog(
+            day: DaySummary::of(DayFacts::of($day)),
+            faces: $logged,
+            designs: array_map(self::design(...), $byDesign),
+            isBroughtIn: $day->brought_seq !== null,
+        );
     }
 
-    private static function face(Face $face): FaceRead
+    private static function face(Face $face): LoggedFace
     {
-        return new FaceRead(
+        return new LoggedFace(
             id: $face->ticket_id,
             number: $face->ticket->number,
             design: $face->design_name,
             chair: $face->chair,
             outcome: TicketStatus::from($face->outcome),
-            seatedMs: $face->seated_ms,
-            endedMs: $face->ended_ms,
+            seatedAt: $face->seated_ms,
+            endedAt: $face->ended_ms,
             plannedMs: $face->planned_ms,
             paintedMs: $face->painted_ms,
             steps: array_values($face->steps->map(static fn (FaceStep $step): array => [
@@ -52,15 +62,20 @@ final readonly class LogOfDay
     }
 
     /** @param  list<Face>  $faces of one design, at least one */
-    private static function design(array $faces): DesignRead
+    private static function design(array $faces): DesignMinutes
     {
         $newest = $faces[count($faces) - 1];
 
-        return new DesignRead(
+        $painted = array_map(static fn (Face $face): int => $face->painted_ms, $faces);
+
+        return new DesignMinutes(
             designId: $newest->design_id,
             name: $newest->design_name,
+            faces: count($painted),
             plannedMs: $newest->planned_ms,
-            painted: array_map(static fn (Face $face): int => $face->painted_ms, $faces),
+            meanMs: self::mean($painted),
+            fastestMs: min([PHP_INT_MAX, ...$painted]),
+            slowestMs: max([0, ...$painted]),
             steps: self::steps($faces),
         );
     }
@@ -69,7 +84,7 @@ final readonly class LogOfDay
      * Steps are matched by name: a design edited in the middle of a day keeps what still bears the same name together.
      *
      * @param  list<Face>  $faces
-     * @return list<array{name: string, medium: Medium, skipped: int, plannedMs: int, done: list<int>}>
+     * @return list<StepMinutes> in painting order
      */
     private static function steps(array $faces): array
     {
@@ -85,7 +100,7 @@ final readonly class LogOfDay
 
     /**
      * @param  non-empty-list<FaceStep>  $steps  of one name
-     * @return array{name: string, medium: Medium, skipped: int, plannedMs: int, done: list<int>}
+     * @return StepMinutes
      */
     private static function step(array $steps): array
     {
@@ -94,13 +109,21 @@ final readonly class LogOfDay
             static fn (FaceStep $step): bool => $step->status === $status->value,
         ));
         $newest = $steps[count($steps) - 1];
+        $done = array_map(static fn (FaceStep $step): int => $step->spent_ms, $ofStatus(StepStatus::Done));
 
         return [
             'name' => $newest->name,
             'medium' => Medium::from($newest->medium),
+            'times' => count($done),
             'skipped' => count($ofStatus(StepStatus::Skipped)),
             'plannedMs' => $newest->planned_ms,
-            'done' => array_map(static fn (FaceStep $step): int => $step->spent_ms, $ofStatus(StepStatus::Done)),
+            'meanMs' => self::mean($done),
         ];
+    }
+
+    /** @param  list<int>  $values */
+    private static function mean(array $values): int
+    {
+        return $values === [] ? 0 : intdiv(array_sum($values), count($values));
     }
 }

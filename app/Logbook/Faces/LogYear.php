@@ -17,15 +17,4 @@ final readonly class LogYear extends Resource
         public int $paintedMs,
         public int $chairMs,
     ) {}
-
-    public static function of(LoggedYear $logged): self
-    {
-        return new self(
-            year: $logged->year,
-            days: $logged->days,
-            faces: $logged->faces,
-            paintedMs: $logged->painted->milliseconds,
-            chairMs: $logged->inChair->milliseconds,
-        );
-    }
 }

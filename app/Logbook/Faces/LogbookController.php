@@ -22,18 +22,18 @@ final readonly class LogbookController
     /** @return list<LogDay> */
     public function index(PageRequest $request, LoggedDays $days): array
     {
-        return array_map(LogDay::of(...), $days->days($request->teamId(), $request->page()));
+        return $days->days($request->teamId(), $request->page());
     }
 
     /** @return list<LogYear> */
     public function years(BareTeamRequest $request, LoggedDays $loggedDays): array
     {
-        return array_map(LogYear::of(...), $loggedDays->years($request->teamId()));
+        return $loggedDays->years($request->teamId());
     }
 
     public function show(BareTeamRequest $request, LogOfDay $log): DayLog
     {
-        return DayLog::of($log($request->day()));
+        return $log($request->day());
     }
 
     public function report(BareTeamRequest $request, ReportOfDay $report): DayReportShown
@@ -61,7 +61,7 @@ final readonly class LogbookController
         $says = $outcome === null ? 'That face has no such step.' : $outcome->message;
         abort_if($says !== '', 422, $says);
 
-        return DayLog::of($log($request->day()));
+        return $log($request->day());
     }
 
     public function takeOut(BareTeamRequest $request, EventAsFile $asFile): BinaryFileResponse

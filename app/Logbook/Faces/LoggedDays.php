@@ -8,8 +8,8 @@ use App\Database\Page;
 use App\Models\Logbook\Face;
 use App\Models\Plan\EventDay;
 use App\Plan\Days\DayFacts;
+use App\Plan\Days\DaySummary;
 use Core\Line\TicketStatus;
-use Core\Units\Duration;
 
 /** Days and years with faces in the logbook. */
 final readonly class LoggedDays
@@ -17,7 +17,7 @@ final readonly class LoggedDays
     /**
      * The days of a team that have faces in the logbook, newest first.
      *
-     * @return list<LoggedDay> newest first
+     * @return list<LogDay> newest first
      */
     public function days(string $teamId, Page $page): array
     {
@@ -32,15 +32,15 @@ final readonly class LoggedDays
             ->selectRaw('cast(sum(ended_ms - seated_ms) as signed) as chair_ms')
             ->get()->keyBy('event_day_id');
 
-        return array_values($days->map(static function (EventDay $day) use ($sums): LoggedDay {
+        return array_values($days->map(static function (EventDay $day) use ($sums): LogDay {
             /** @var \stdClass&object{faces: int, painted_ms: int, chair_ms: int} $sum */
             $sum = $sums[$day->id];
 
-            return new LoggedDay(
-                day: DayFacts::of($day),
+            return new LogDay(
+                day: DaySummary::of(DayFacts::of($day)),
                 faces: $sum->faces,
-                painted: Duration::ofMilliseconds($sum->painted_ms),
-                inChair: Duration::ofMilliseconds($sum->chair_ms),
+                paintedMs: $sum->painted_ms,
+                chairMs: $sum->chair_ms,
             );
         })->all());
     }
@@ -48,7 +48,7 @@ final readonly class LoggedDays
     /**
      * What a team painted in each year.
      *
-     * @return list<LoggedYear> newest first
+     * @return list<LogYear> newest first
      */
     public function years(string $teamId): array
     {
@@ -61,12 +61,12 @@ final readonly class LoggedDays
             ->selectRaw('cast(sum(painted_ms) as signed) as painted_ms, cast(sum(ended_ms - seated_ms) as signed) as chair_ms')
             ->groupBy('year')->orderByDesc('year')->get()->all();
 
-        return array_map(static fn (object $row): LoggedYear => new LoggedYear(
+        return array_map(static fn (object $row): LogYear => new LogYear(
             year: $row->year,
             days: $row->days,
             faces: $row->faces,
-            painted: Duration::ofMilliseconds($row->painted_ms),
-            inChair: Duration::ofMilliseconds($row->chair_ms),
+            paintedMs: $row->painted_ms,
+            chairMs: $row->chair_ms,
         ), $rows);
     }
 }

@@ -36,20 +36,4 @@ final readonly class LoggedFace extends Resource
         public int $paintedMs,
         public array $steps,
     ) {}
-
-    public static function of(FaceRead $face): self
-    {
-        return new self(
-            id: $face->id,
-            number: $face->number,
-            design: $face->design,
-            chair: $face->chair,
-            outcome: $face->outcome,
-            seatedAt: $face->seatedMs,
-            endedAt: $face->endedMs,
-            plannedMs: $face->plannedMs,
-            paintedMs: $face->paintedMs,
-            steps: $face->steps,
-        );
-    }
 }

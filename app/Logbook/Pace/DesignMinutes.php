@@ -25,25 +25,4 @@ final readonly class DesignMinutes extends Resource
         public int $slowestMs,
         public array $steps,
     ) {}
-
-    public static function of(DesignRead $design): self
-    {
-        return new self(
-            designId: $design->designId,
-            name: $design->name,
-            faces: count($design->painted),
-            plannedMs: $design->plannedMs,
-            meanMs: DesignRead::mean($design->painted),
-            fastestMs: min([PHP_INT_MAX, ...$design->painted]),
-            slowestMs: max([0, ...$design->painted]),
-            steps: array_map(static fn (array $step): array => [
-                'name' => $step['name'],
-                'medium' => $step['medium'],
-                'times' => count($step['done']),
-                'skipped' => $step['skipped'],
-                'plannedMs' => $step['plannedMs'],
-                'meanMs' => DesignRead::mean($step['done']),
-            ], $design->steps),
-        );
-    }
 }

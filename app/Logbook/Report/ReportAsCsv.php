@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Logbook\Report;
 
 use App\Logbook\Faces\CsvLines;
-use App\Logbook\Faces\FaceRead;
+use App\Logbook\Faces\LoggedFace;
 use App\Logbook\Faces\LogOfDay;
 use App\Models\Plan\EventDay;
 use Core\Plan\Report\FaceTimes;
@@ -32,13 +32,13 @@ final readonly class ReportAsCsv
     }
 
     /** @return list<string> */
-    private static function line(FaceRead $logged, FaceTimes $face): array
+    private static function line(LoggedFace $logged, FaceTimes $face): array
     {
         $seconds = static fn (?int $ms): string => $ms === null ? '' : number_format($ms / 1000, 1, '.', '');
 
         return [
             (string) $logged->number, $face->design, $face->painter ?? '', $face->isFinished ? 'yes' : 'no',
-            gmdate('Y-m-d\TH:i:s\Z', intdiv($logged->seatedMs, 1000)), $seconds($face->greeted), $seconds($face->painted),
+            gmdate('Y-m-d\TH:i:s\Z', intdiv($logged->seatedAt, 1000)), $seconds($face->greeted), $seconds($face->painted),
             $seconds($face->tools), $seconds(array_sum($face->after)), $seconds($face->planned), $seconds($face->promised),
             $face->cents === null ? '' : (string) $face->cents,
         ];

@@ -31,13 +31,13 @@ final readonly class Accounts
             email: $user->email,
             hasSecondFactor: $user->second_factor !== null,
             spareCodesLeft: count($user->spare_codes ?? []),
-            devices: array_values(array_map(static fn (SignIn $signIn): DeviceShown => new DeviceShown(
-                id: $signIn->id,
-                device: $signIn->device,
-                since: $signIn->created_at->getTimestampMs(),
-                seenAt: $signIn->seen_at->getTimestampMs(),
-                isThis: $signIn->id === $here,
-            ), $signIns)),
+            devices: array_values(array_map(static fn (SignIn $signIn): array => [
+                'id' => $signIn->id,
+                'device' => $signIn->device,
+                'since' => $signIn->created_at->getTimestampMs(),
+                'seenAt' => $signIn->seen_at->getTimestampMs(),
+                'isThis' => $signIn->id === $here,
+            ], $signIns)),
         );
     }
 

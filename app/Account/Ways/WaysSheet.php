@@ -5,12 +5,31 @@ declare(strict_types=1);
 namespace App\Account\Ways;
 
 use App\Http\Resources\Resource;
+use Core\Order\Schools\Question;
+use Core\Order\Schools\School;
+use Core\Order\Schools\TradeNumber;
 use Core\Timeline\Timing;
 
 /**
  * How a painter works, and how paint dries today.
  *
  * @phpstan-type TimingShown array{timing: Timing, label: string}
+ *
+ * NumberShown: start: the team's starting value; isSeconds: whether it is a time.
+ * @phpstan-type NumberShown array{
+ *     number: TradeNumber,
+ *     label: string,
+ *     value: float,
+ *     start: float,
+ *     isOwn: bool,
+ *     isSeconds: bool,
+ *     least: float,
+ *     most: float,
+ * }
+ *
+ * QuestionShown: schools: the usual one first.
+ * @phpstan-type SchoolShown array{school: School, label: string}
+ * @phpstan-type QuestionShown array{question: Question, label: string, schools: list<SchoolShown>, chosen: School}
  */
 final readonly class WaysSheet extends Resource
 {

@@ -4,15 +4,22 @@ declare(strict_types=1);
 
 namespace App\Bench\Advice;
 
+use App\Bench\Designs\DesignSheet;
 use App\Http\Resources\Resource;
+use Core\Colour\LinearRgb;
+use Core\Colour\Sight;
+use Core\Colour\Word;
 use Core\Order\Craft\Finding;
 use Core\Order\PaintedSequence;
+use Core\Order\SeenColour;
 
 /**
  * What happens on the skin, and what the craft says of it. A film is wet until it is tacky, and tacky until it is dry: after the face
  * began.
  *
  * @phpstan-type FilmOnSkin array{stepId: string, laidMs: int, tackyMs: int, dryMs: int}
+ *
+ * @phpstan-import-type ColourSeen from DesignSheet
  */
 final readonly class CraftShown extends Resource
 {
@@ -63,10 +70,25 @@ final readonly class CraftShown extends Resource
         $seen = [];
         foreach ($course->sightings as $at => $sightings) {
             foreach ($sightings as $sighting) {
-                $seen[] = ColourSeen::of($course->step($at)->id, $sighting);
+                $seen[] = self::colourSeen($course->step($at)->id, $sighting);
             }
         }
 
         return $seen;
+    }
+
+    /** @return ColourSeen how one colour of a step comes out */
+    private static function colourSeen(string $stepId, SeenColour $sighting): array
+    {
+        $coats = array_map(static fn (LinearRgb $coat): string => $coat->hex(), $sighting->coats);
+
+        return [
+            'stepId' => $stepId,
+            'meant' => $sighting->meant->hex(),
+            'coats' => $coats,
+            'seen' => $sighting->seen()->hex(),
+            'word' => Word::of($sighting->seen()),
+            'hasTurned' => Sight::hasTurned($sighting->seen(), $sighting->meant),
+        ];
     }
 }

@@ -60,7 +60,9 @@ final readonly class FindingShown extends Resource
             fix: $fix === null ? null : FixShown::of($fix),
             costMs: $finding->cost,
             evidence: array_map(
-                static fn (Evidence $one): array => ['label' => $one->label, 'value' => $one->value, 'source' => $one->source, 'number' => $one->number],
+                static fn (Evidence $one): array => [
+                    'label' => $one->label, 'value' => $one->value, 'source' => $one->source, 'number' => $one->number,
+                ],
                 $finding->evidence,
             ),
         );

@@ -5,22 +5,26 @@ declare(strict_types=1);
 namespace App\Bench\Designs;
 
 use App\Bench\Advice\BenchRead;
+use App\Bench\Advice\ColourSwatch;
 use App\Bench\Advice\CraftShown;
-use App\Bench\Advice\MissingThing;
+use App\Bench\Advice\OtherWayTaken;
 use App\Bench\Advice\PaceShown;
 use App\Bench\Advice\TableThing;
-use App\Bench\Ladder\RungWish;
 use App\Bench\TypedSteps\PinShown;
 use App\Bench\TypedSteps\StepLine;
 use App\Http\Resources\Resource;
 use Core\Design\Place\Placement;
+use Core\Design\RungChoice;
+use Core\Design\RungName;
 use Core\Design\Silence;
+use Core\Kit\ItemKind;
 use Core\Ladder\StopPoint;
 use Core\Ladder\StopPoints;
 use Core\Order\Craft\Catalogue;
 use Core\Timeline\RunOver;
 use Core\Timeline\SpanKind;
 use Core\Workspace\BrushSaving;
+use Core\Workspace\Lack;
 
 /**
  * A design on the bench.
@@ -28,6 +32,21 @@ use Core\Workspace\BrushSaving;
  * @phpstan-type BrushToKeep array{colour: string, hex: string, savedMs: int}
  * @phpstan-type RunsOver array{stepId: string, name: string, overMs: int}
  * @phpstan-type SilencedRule array{rule: string, title: string, reason: string}
+ *
+ * RungWish: within: as typed; null where what is left out says it; leftOut: ids of steps.
+ * @phpstan-type RungWish array{name: RungName, within: string|null, leftOut: list<string>, otherWays: list<OtherWayTaken>}
+ * @phpstan-type MissingThing array{
+ *     stepId: string,
+ *     missing: string,
+ *     instead: string|null,
+ *     extraMs: int,
+ *     kind: ItemKind|null,
+ *     colour: ColourSwatch|null,
+ * }
+ *
+ * ColourSeen: meant: #rrggbb of the paint itself; coats: #rrggbb after each coat;; seen: #rrggbb of what stays; word: what one
+ *   would call that; hasTurned: whether it ends up as another colour than the one meant.
+ * @phpstan-type ColourSeen array{stepId: string, meant: string, coats: list<string>, seen: string, word: string, hasTurned: bool}
  */
 final readonly class DesignSheet extends Resource
 {
@@ -98,14 +117,14 @@ final readonly class DesignSheet extends Resource
             changeoverMs: $timeline->total(SpanKind::Changeover)->milliseconds,
             dryingMs: $timeline->total(SpanKind::Drying)->milliseconds,
             layOut: array_map(TableThing::of(...), $read->layOut),
-            missing: array_map(MissingThing::of(...), $read->missing),
+            missing: array_map(self::missing(...), $read->missing),
             brushesToKeep: array_map(self::brushToKeep(...), $read->brushes),
             handsTimed: $read->areHandsTimed,
             fromAge: $content->audience->fromAge,
             pins: array_map(PinShown::of(...), $content->pins),
             silences: array_map(self::silencedRule(...), $content->silences),
             craft: CraftShown::of($read->craft),
-            rungs: array_map(RungWish::of(...), $content->rungs),
+            rungs: array_map(self::rungWish(...), $content->rungs),
             stops: array_map(static fn (StopPoint $stop): StopShown => StopShown::of($stop, $content->steps), StopPoints::of($content)),
             pace: $read->pace === null ? null : PaceShown::ofVersion($read->pace),
             runsOver: $read->runsOver === null ? null : self::runsOver($read->runsOver),
@@ -127,6 +146,31 @@ final readonly class DesignSheet extends Resource
     /** @return SilencedRule a rule that is not asked for a design */
     private static function silencedRule(Silence $silence): array
     {
-        return ['rule' => $silence->rule, 'title' => Catalogue::rule($silence->rule)?->info()->title ?? $silence->rule, 'reason' => $silence->reason];
+        return [
+            'rule' => $silence->rule, 'title' => Catalogue::rule($silence->rule)?->info()->title ?? $silence->rule, 'reason' => $silence->reason,
+        ];
+    }
+
+    /** @return RungWish which version is meant by a name: the best one within some time, or one with certain things left out */
+    private static function rungWish(RungChoice $choice): array
+    {
+        return [
+            'name' => $choice->name, 'within' => $choice->within?->formatExactly(), 'leftOut' => $choice->leftOut, 'otherWays' => OtherWayTaken::all($choice),
+        ];
+    }
+
+    /** @return MissingThing what the kit lacks for a step, the slower way where there is one, what that costs more, and what may be added to the kit */
+    private static function missing(Lack $lack): array
+    {
+        $colour = $lack->kind === null || $lack->colour === null ? null : new ColourSwatch($lack->colour->name, $lack->colour->hex);
+
+        return [
+            'stepId' => $lack->stepId,
+            'missing' => $lack->missing,
+            'instead' => $lack->instead,
+            'extraMs' => $lack->extra->milliseconds,
+            'kind' => $lack->kind,
+            'colour' => $colour,
+        ];
     }
 }

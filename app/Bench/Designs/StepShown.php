@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Bench\Designs;
 
 use App\Bench\Advice\ColourSwatch;
-use App\Bench\Advice\OtherWay;
 use App\Bench\TypedSteps\PlacingGuide;
 use App\Http\Resources\Resource;
 use Core\Colour\Load;
@@ -20,7 +19,20 @@ use Core\Design\Shut;
 use Core\Design\Step;
 use Core\Design\Technique;
 
-/** What every screen shows of a step, and all that the face map draws it from. */
+/**
+ * What every screen shows of a step, and all that the face map draws it from.
+ *
+ * @phpstan-type OtherWay array{
+ *     medium: Medium,
+ *     technique: Technique,
+ *     tool: string,
+ *     time: string,
+ *     count: int|null,
+ *     side: Side|null,
+ *     look: int|null,
+ *     coats: int|null,
+ * }
+ */
 abstract readonly class StepShown extends Resource
 {
     public string $id;
@@ -103,16 +115,16 @@ abstract readonly class StepShown extends Resource
         $this->optional = $step->optional;
         $this->look = $step->look;
         $this->group = $step->group;
-        $this->alternatives = array_map(static fn (Alternative $way): OtherWay => new OtherWay(
-            medium: $way->medium,
-            technique: $way->technique,
-            tool: $way->tool,
-            time: $way->time?->formatExactly() ?? '',
-            count: $way->count,
-            side: $way->side,
-            look: $way->look,
-            coats: $way->coats,
-        ), $step->alternatives);
+        $this->alternatives = array_map(static fn (Alternative $way): array => [
+            'medium' => $way->medium,
+            'technique' => $way->technique,
+            'tool' => $way->tool,
+            'time' => $way->time?->formatExactly() ?? '',
+            'count' => $way->count,
+            'side' => $way->side,
+            'look' => $way->look,
+            'coats' => $way->coats,
+        ], $step->alternatives);
         $this->note = $step->note;
         $this->stopAfter = $step->stopAfter;
     }

@@ -63,7 +63,9 @@ final readonly class ProposedOrder extends Resource
             fix: $read->fix === null ? null : FixShown::of($read->fix),
             spans: $read->best === null ? [] : TapeSpan::ofTimeline($read->best),
             moves: array_map(
-                static fn (Move $move): array => ['stepId' => $move->step, 'from' => $move->from + 1, 'to' => $move->to + 1, 'why' => $move->why],
+                static fn (Move $move): array => [
+                    'stepId' => $move->step, 'from' => $move->from + 1, 'to' => $move->to + 1, 'why' => $move->why,
+                ],
                 $proposal->moves,
             ),
             clash: [

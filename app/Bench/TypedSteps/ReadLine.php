@@ -64,6 +64,8 @@ final readonly class ReadLine extends Resource
     {
         $said = array_filter($parts, static fn (Part $part): bool => $part->kind !== PartKind::Between);
 
-        return array_values(array_map(static fn (Part $part): array => ['kind' => $part->kind, 'start' => $part->start, 'length' => $part->length], $said));
+        return array_values(array_map(static fn (Part $part): array => [
+            'kind' => $part->kind, 'start' => $part->start, 'length' => $part->length,
+        ], $said));
     }
 }

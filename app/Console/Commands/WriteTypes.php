@@ -63,11 +63,12 @@ final class WriteTypes extends Command
     {
         $blocks = [];
         foreach (self::answers() as $name => $class) {
-            $blocks[$name] = $this->interface($name, $class);
+            $blocks[$name] = $class->isAbstract() ? '' : $this->interface($name, $class);
             foreach ($this->documented->shapes($class) as $shape => $type) {
                 $blocks[$shape] = "export interface {$shape} ".$this->written($type, $class)."\n";
             }
         }
+        $blocks = array_filter($blocks);
         ksort($blocks);
         ksort($this->enums);
         foreach ($this->enums as $name => $enum) {
@@ -88,7 +89,7 @@ final class WriteTypes extends Command
         $answers = [];
         foreach ((array) glob(app_path('*/*/*.php')) as $file) {
             $class = str_replace([app_path(), '/'], ['App', '\\'], substr((string) $file, 0, -4));
-            if (is_subclass_of($class, Resource::class) && ! (new ReflectionClass($class))->isAbstract()) {
+            if (is_subclass_of($class, Resource::class)) {
                 $answers[class_basename($class)] = new ReflectionClass($class);
             }
         }

@@ -8,11 +8,22 @@ use App\Http\Resources\Resource;
 use App\Line\Offered\DesignOnDay;
 use App\Line\Told\LineRead;
 use Core\Line\Ahead\CallTime;
+use Core\Line\Ahead\Window;
+use Core\Line\TicketStatus;
 
 /**
  * The line as everybody may see it: no surname, no note, no money, nobody of the team.
  *
  * @phpstan-type PublicSeat array{chair: int, number: int, firstName: string|null, design: string}
+ * @phpstan-type PublicChild array{
+ *     number: int,
+ *     firstName: string|null,
+ *     design: string,
+ *     called: bool,
+ *     callFrom: int,
+ *     callAbout: int,
+ *     callUntil: int,
+ * }
  */
 final readonly class PublicLine extends Resource
 {
@@ -61,7 +72,7 @@ final readonly class PublicLine extends Resource
             takesNames: $line->isOpen && $read->moreFaces() > 0,
             nextNameCalledAt: $read->forecast->nextNameCalledAt()->epochMilliseconds,
             painting: $painting,
-            waiting: array_map(static fn (CallTime $call): PublicChild => PublicChild::of(
+            waiting: array_map(static fn (CallTime $call): array => self::child(
                 $call,
                 $windows[$call->ticket->id],
                 $read->designs[$call->ticket->design]->name,
@@ -74,5 +85,19 @@ final readonly class PublicLine extends Resource
             newest: $read->version->newest ?? 0,
             channel: $read->channel,
         );
+    }
+
+    /** @return PublicChild a waiting child as parents may see it: a number, a first name at most, and about when */
+    private static function child(CallTime $call, Window $window, string $design, bool $showsNames): array
+    {
+        return [
+            'number' => $call->ticket->number,
+            'firstName' => $showsNames ? $call->ticket->firstName : null,
+            'design' => $design,
+            'called' => $call->ticket->status === TicketStatus::Called,
+            'callFrom' => $window->from->epochMilliseconds,
+            'callAbout' => $window->about->epochMilliseconds,
+            'callUntil' => $window->until->epochMilliseconds,
+        ];
     }
 }

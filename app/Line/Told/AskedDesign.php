@@ -36,7 +36,9 @@ final readonly class AskedDesign extends Resource
             planId: $design->planId,
             plannedMs: $design->planned->milliseconds,
             own: array_map(
-                static fn (OwnTime $own): array => ['painterId' => $own->painterId, 'planId' => $own->planId, 'plannedMs' => $own->planned->milliseconds],
+                static fn (OwnTime $own): array => [
+                    'painterId' => $own->painterId, 'planId' => $own->planId, 'plannedMs' => $own->planned->milliseconds,
+                ],
                 $design->own,
             ),
             versions: $design->versions,

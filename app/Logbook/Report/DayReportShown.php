@@ -14,6 +14,8 @@ use Core\Plan\Report\GroupOfFaces;
  *
  * @phpstan-type MinutesWent array{part: string, ms: int}
  * @phpstan-type ReportChange array{words: string, gainMs: int|null, cents: int|null}
+ * @phpstan-type ReportRow array{name: string, faces: int, meanMs: int, kept: int, cents: int, centsAnHour: int}
+ * @phpstan-type ReportPractice array{painter: string, design: string, step: string, times: int, takesMs: int, winMs: int}
  */
 final readonly class DayReportShown extends Resource
 {
@@ -67,14 +69,42 @@ final readonly class DayReportShown extends Resource
                 array_map(strval(...), array_keys($minutes)),
                 array_values($minutes),
             ),
-            designs: array_map(ReportRow::of(...), $report->designs),
-            painters: array_map(ReportRow::of(...), $report->painters),
+            designs: array_map(self::row(...), $report->designs),
+            painters: array_map(self::row(...), $report->painters),
             changes: array_map(
-                static fn (Change $change): array => ['words' => $change->words, 'gainMs' => $change->gain?->milliseconds, 'cents' => $change->cents],
+                static fn (Change $change): array => [
+                    'words' => $change->words, 'gainMs' => $change->gain?->milliseconds, 'cents' => $change->cents,
+                ],
                 $report->changes(),
             ),
-            practise: array_map(ReportPractice::of(...), $read->practise),
+            practise: array_map(self::practice(...), $read->practise),
             stock: ReportStock::of($read->stock),
         );
+    }
+
+    /** @return ReportRow the faces of one design or one painter */
+    private static function row(GroupOfFaces $group): array
+    {
+        return [
+            'name' => $group->name,
+            'faces' => count($group->faces),
+            'meanMs' => $group->mean(),
+            'kept' => $group->kept(),
+            'cents' => $group->cents(),
+            'centsAnHour' => $group->centsAnHour(),
+        ];
+    }
+
+    /** @return ReportPractice a step that is worth an evening of practice, and what that wins of a day like this one */
+    private static function practice(PractiseRead $read): array
+    {
+        return [
+            'painter' => $read->painter,
+            'design' => $read->design,
+            'step' => $read->step,
+            'times' => $read->times,
+            'takesMs' => $read->takes->milliseconds,
+            'winMs' => $read->win->milliseconds,
+        ];
     }
 }

@@ -35,6 +35,8 @@ final readonly class MenuSheet extends Resource
     /** @return MenuNote something that a menu does to its day; with a promise for the first design where that would mend it */
     private static function menuNote(MenuFinding $finding): array
     {
-        return ['rule' => $finding->rule, 'designs' => $finding->offers, 'says' => $finding->says, 'promiseMs' => $finding->promise?->milliseconds];
+        return [
+            'rule' => $finding->rule, 'designs' => $finding->offers, 'says' => $finding->says, 'promiseMs' => $finding->promise?->milliseconds,
+        ];
     }
 }

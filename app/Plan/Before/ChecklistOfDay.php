@@ -61,7 +61,9 @@ final readonly class ChecklistOfDay
 
         return new ChecklistSheet(
             DaySummary::of(DayFacts::of($day)),
-            array_map(static fn (Check $check): array => ['kind' => $check->kind, 'isFine' => $check->isFine, 'says' => $check->says], $checks),
+            array_map(static fn (Check $check): array => [
+                'kind' => $check->kind, 'isFine' => $check->isFine, 'says' => $check->says,
+            ], $checks),
             AirThen::all($air),
         );
     }

@@ -7,13 +7,20 @@ namespace App\Plan\FacePlans;
 use App\Bench\Designs\StopShown;
 use App\Bench\Designs\TapeSpan;
 use App\Http\Resources\Resource;
-use App\Plan\Before\CautionShown;
 use Core\Design\Place\Placement;
 use Core\Design\RungName;
 use Core\Ladder\StopPoint;
 use Core\Ladder\StopPoints;
+use Core\Line\Caution;
+use Core\Plan\Safety\Advice;
 
-/** What a face is seated with. Immutable: its id is the hash of its content. */
+/**
+ * What a face is seated with. Immutable: its id is the hash of its content.
+ *
+ * CautionShown: without: ids of the steps that are left out.
+ *
+ * @phpstan-type CautionShown array{caution: Caution, refused: bool, without: list<string>, words: string}
+ */
 final readonly class Plan extends Resource
 {
     /**
@@ -58,8 +65,14 @@ final readonly class Plan extends Resource
             changes: $plan->changes,
             stops: array_map(static fn (StopPoint $stop): StopShown => StopShown::of($stop, $steps), StopPoints::of($plan->design)),
             paintedBy: $plan->paintedBy,
-            cautions: array_map(CautionShown::of(...), $plan->cautions),
+            cautions: array_map(self::caution(...), $plan->cautions),
             eightOfTenMs: $plan->eightOfTen?->milliseconds,
         );
+    }
+
+    /** @return CautionShown what an answer before painting means for a design */
+    private static function caution(Advice $advice): array
+    {
+        return ['caution' => $advice->caution, 'refused' => $advice->isRefused, 'without' => $advice->without, 'words' => $advice->words];
     }
 }

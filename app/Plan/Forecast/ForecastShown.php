@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Plan\Forecast;
 
 use App\Http\Resources\Resource;
-use App\Plan\Played\ArtistsDay;
 use Core\Plan\GrossMinutes;
 use Core\Plan\Simulation\Artist;
 use Core\Plan\Simulation\LeverKind;
@@ -17,6 +16,15 @@ use Core\Units\Duration;
  * What may come of an event. Moments are milliseconds since 1970 in UTC; money is in the smallest unit of the currency.
  *
  * @phpstan-type LineLength array{at: int, half: int, nine: int}
+ * @phpstan-type Stint array{from: int, until: int}
+ * @phpstan-type ArtistsDay array{
+ *     name: string,
+ *     hasPace: bool,
+ *     stints: list<Stint>,
+ *     lastFaceEarlyAt: int,
+ *     lastFaceAt: int,
+ *     lastFaceLateAt: int,
+ * }
  */
 final readonly class ForecastShown extends Resource
 {
@@ -110,7 +118,7 @@ final readonly class ForecastShown extends Resource
             netMs: $gross?->net($scenario->turnaround)->milliseconds ?? 0,
             meanFaceMs: self::meanFace($scenario, $tally)->milliseconds,
             line: self::line($read),
-            artists: array_map(static fn (int $at): ArtistsDay => ArtistsDay::of($read, $at), array_keys($scenario->artists)),
+            artists: array_map(static fn (int $at): array => self::artist($read, $at), array_keys($scenario->artists)),
             byDesign: array_map(static fn (float $faces): float => round($faces, 1), $tally->byOffer()),
         );
     }
@@ -146,10 +154,34 @@ final readonly class ForecastShown extends Resource
         $half = $read->outlook->tally->line(0.5);
 
         return array_map(
-            static fn (int $at, int $some, int $most): array => ['at' => $opens + $at * Tally::LINE_EVERY, 'half' => $some, 'nine' => $most],
+            static fn (int $at, int $some, int $most): array => [
+                'at' => $opens + $at * Tally::LINE_EVERY, 'half' => $some, 'nine' => $most,
+            ],
             array_keys($half),
             $half,
             $read->outlook->tally->line(0.9),
         );
+    }
+
+    /** @return ArtistsDay when an artist paints, and when the last face is done: on half of the days by then, on nine of ten by then.  @phpstan-type Stint array{from: int, until: int} */
+    private static function artist(ForecastRead $read, int $at): array
+    {
+        $artist = $read->outlook->scenario->artists[$at];
+        $opens = $read->opens();
+        $end = static fn (float $share): int => $opens->plus($read->outlook->tally->endOf($at, $share))->epochMilliseconds;
+
+        return [
+            'name' => $read->outline->nameOf($artist->id),
+            'hasPace' => ! in_array($artist->id, $read->outline->assumed, true),
+            'stints' => array_map(
+                static fn (array $shift): array => [
+                    'from' => $opens->epochMilliseconds + $shift[0], 'until' => $opens->epochMilliseconds + $shift[1],
+                ],
+                $artist->shifts,
+            ),
+            'lastFaceEarlyAt' => $end(0.1),
+            'lastFaceAt' => $end(0.5),
+            'lastFaceLateAt' => $end(0.9),
+        ];
     }
 }

@@ -5,22 +5,25 @@ declare(strict_types=1);
 namespace App\Plan\Forecast;
 
 use App\Http\Resources\Resource;
-use App\Plan\Earlier\TurnaroundMs;
 use Core\Plan\ArrivalKind;
 use Core\Plan\BookingKind;
 use Core\Plan\Simulation\LeverKind;
+use Core\Plan\TurnaroundPart;
 use Core\Surface\Weather;
+use Core\Units\Duration;
 
 /**
  * What is expected of an event, as it is sent back to be kept or tried.
  *
  * @phpstan-type AirShown array{celsius: float, humidity: float, wind: float}
+ * @phpstan-type TurnaroundMs array{choose: int, safety: int, mirror: int, pay: int, clean: int}
  */
 final readonly class TermsShown extends Resource
 {
     /**
      * @param  list<float>  $profile
      * @param  list<float>  $groups
+     * @param  TurnaroundMs  $turnaround
      * @param  AirShown|null  $weather
      * @param  list<LeverKind>  $levers
      */
@@ -36,7 +39,7 @@ final readonly class TermsShown extends Resource
         public ?int $bookingCents,
         public int $setUpMinutes,
         public int $packUpMinutes,
-        public TurnaroundMs $turnaround,
+        public array $turnaround,
         public ?int $patienceMinutes,
         public ?int $longest,
         public ?int $quickAbove,
@@ -63,7 +66,7 @@ final readonly class TermsShown extends Resource
             bookingCents: $terms->bookingCents,
             setUpMinutes: $terms->setUpMinutes,
             packUpMinutes: $terms->packUpMinutes,
-            turnaround: TurnaroundMs::of($terms->turnaround),
+            turnaround: self::turnaround($terms->turnaround),
             patienceMinutes: $terms->patienceMinutes,
             longest: $terms->longest,
             quickAbove: $terms->quickAbove,
@@ -81,5 +84,17 @@ final readonly class TermsShown extends Resource
     private static function air(Weather $weather): array
     {
         return ['celsius' => $weather->celsius, 'humidity' => $weather->humidity, 'wind' => $weather->wind];
+    }
+
+    /**
+     * @param  array<string, Duration>  $parts
+     * @return TurnaroundMs what lies between two faces, part by part: see TurnaroundPart
+     */
+    private static function turnaround(array $parts): array
+    {
+        return array_map(
+            static fn (TurnaroundPart $part): int => $parts[$part->value]->milliseconds ?? 0,
+            array_column(TurnaroundPart::cases(), null, 'value'),
+        );
     }
 }

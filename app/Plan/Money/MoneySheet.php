@@ -9,6 +9,7 @@ use App\Plan\Days\DaySummary;
 use Core\Plan\BookingKind;
 use Core\Plan\Defaults;
 use Core\Plan\Money\EasyAmount;
+use Core\Plan\Money\FaceOrHour;
 use Core\Plan\Money\Quote;
 use Core\Plan\Money\QuotePart;
 
@@ -16,6 +17,29 @@ use Core\Plan\Money\QuotePart;
  * What an event costs and brings; amounts in the smallest unit of the currency.
  *
  * @phpstan-type QuoteLine array{part: QuotePart, cents: int}
+ *
+ * DesignPriced: chairMs: that a face of it keeps a chair, the turnaround in it; priceCents: on the menu; 0 for none;
+ *   wantedCents: with which the wished hour is reached; anHourCents: that a chair takes with nothing else, at the price on the
+ *   menu.
+ * @phpstan-type DesignPriced array{
+ *     designId: string,
+ *     name: string,
+ *     chairMs: int,
+ *     priceCents: int,
+ *     wantedCents: int|null,
+ *     anHourCents: int,
+ * }
+ *
+ * FaceOrHourShown: lowCents: by the face, on one day of ten no more; highCents: on one day of ten no less; faceWins: the share
+ *   of days on which being paid by the face brings more; evenHourCents: with so much an artist's hour the two come to the same.
+ * @phpstan-type FaceOrHourShown array{
+ *     byFaceCents: int,
+ *     lowCents: int,
+ *     highCents: int,
+ *     byHourCents: int,
+ *     faceWins: float,
+ *     evenHourCents: int,
+ * }
  */
 final readonly class MoneySheet extends Resource
 {
@@ -24,6 +48,7 @@ final readonly class MoneySheet extends Resource
      * @param  int  $aroundMinutes  set-up and pack-up, of each artist
      * @param  float  $faces  to be painted, as a rule
      * @param  int  $facesFew  one day of ten has no more
+     * @param  FaceOrHourShown|null  $faceOrHour
      * @param  list<QuoteLine>  $quote
      * @param  int|null  $faceCents  mean price of a face for the wished hour, as a rule
      * @param  int|null  $faceFewCents  the same on a day with few faces
@@ -52,7 +77,7 @@ final readonly class MoneySheet extends Resource
         public ?int $breakEvenFaces,
         public ?int $breakEvenAt,
         public ?int $breakEvenCents,
-        public ?FaceOrHourShown $faceOrHour,
+        public ?array $faceOrHour,
     ) {}
 
     public static function of(MoneyRead $read): self
@@ -82,12 +107,12 @@ final readonly class MoneySheet extends Resource
             faceCents: $price === null ? null : EasyAmount::ofFace($price),
             faceFewCents: $fewPrice === null ? null : EasyAmount::ofFace($fewPrice),
             meanPriceCents: (int) round($mean),
-            designs: DesignPriced::all($read),
+            designs: self::priced($read),
             outlayCents: $read->price->outlay,
             breakEvenFaces: $breakEven,
             breakEvenAt: $breakEven === null ? null : $read->day->opens->epochMilliseconds + (int) round($breakEven * $eachFaceMs),
             breakEvenCents: $read->price->breakEvenPrice($faces),
-            faceOrHour: $read->faceOrHour === null ? null : FaceOrHourShown::of($read->faceOrHour),
+            faceOrHour: $read->faceOrHour === null ? null : self::faceOrHour($read->faceOrHour),
         );
     }
 
@@ -99,5 +124,37 @@ final readonly class MoneySheet extends Resource
             array_keys($quote->parts),
             $quote->parts,
         );
+    }
+
+    /** @return list<DesignPriced> */
+    private static function priced(MoneyRead $read): array
+    {
+        $wanted = $read->price->byDesign($read->outlook->tally->byOffer(), $read->minutes);
+        $all = [];
+        foreach ($read->menu as $at => $offered) {
+            $all[] = [
+                'designId' => $offered->offer->id,
+                'name' => $offered->name,
+                'chairMs' => (int) round(60_000 * $read->minutes[$at]),
+                'priceCents' => $offered->offer->price,
+                'wantedCents' => $wanted[$at] ?? null,
+                'anHourCents' => (int) round(60 / $read->minutes[$at] * $offered->offer->price),
+            ];
+        }
+
+        return $all;
+    }
+
+    /** @return FaceOrHourShown paid by the face, or by the hour: what stays of either */
+    private static function faceOrHour(FaceOrHour $both): array
+    {
+        return [
+            'byFaceCents' => $both->mean(),
+            'lowCents' => $both->byFace(1 - Defaults::WANTED_CHANCE),
+            'highCents' => $both->byFace(Defaults::WANTED_CHANCE),
+            'byHourCents' => $both->byHour,
+            'faceWins' => round($both->faceWins(), 3),
+            'evenHourCents' => $both->evenHour,
+        ];
     }
 }

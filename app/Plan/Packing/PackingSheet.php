@@ -8,7 +8,11 @@ use App\Http\Resources\Resource;
 use App\Plan\Days\DaySummary;
 use Core\Supplies\Packed;
 
-/** What an event needs in the bag, or in each of several bags. */
+/**
+ * What an event needs in the bag, or in each of several bags.
+ *
+ * @phpstan-type ExtraPacked array{name: string, howMany: int}
+ */
 final readonly class PackingSheet extends Resource
 {
     /**
@@ -38,11 +42,22 @@ final readonly class PackingSheet extends Resource
                 static fn (Packed $thing): PackedThing => PackedThing::of($thing, $read->kit, $read->painters),
                 $read->things,
             ),
-            extras: ExtraPacked::all($read),
+            extras: self::extras($read),
             ticked: $read->ticked,
             thrift: round($read->thrift->paint, 2),
             bags: BagsTogether::of($read->bags),
             stock: $read->stock === null ? null : StockSheet::of($read->stock),
         );
+    }
+
+    /** @return list<ExtraPacked> */
+    private static function extras(PackingRead $read): array
+    {
+        $all = [];
+        foreach ($read->extras as $extra) {
+            $all[] = ['name' => $extra->name, 'howMany' => $extra->how_many];
+        }
+
+        return $all;
     }
 }

@@ -41,7 +41,9 @@ final readonly class PlayedDay extends Resource
             closesAt: $opens->plus($scenario->open)->epochMilliseconds,
             namesStopAt: $day->forecast->at($scenario->rules->stopNamesAt)?->epochMilliseconds,
             faces: array_map(static fn (PlayedFace $face): FacePlayed => FacePlayed::of($face, $day), $day->faces),
-            lost: array_map(static fn (Lost $lost): array => ['child' => $lost->child, 'arrived' => $lost->arrived, 'how' => $lost->how], $day->lost),
+            lost: array_map(static fn (Lost $lost): array => [
+                'child' => $lost->child, 'arrived' => $lost->arrived, 'how' => $lost->how,
+            ], $day->lost),
             artists: array_map(
                 static fn ($artist): string => $day->forecast->outline->nameOf($artist->id),
                 $scenario->artists,

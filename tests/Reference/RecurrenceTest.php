@@ -54,9 +54,9 @@ function byUs(string $rule, string $start, string $zone, string $from): array
     $local = str_replace(['-', ':', ' '], ['', '', 'T'], $start).'00';
     $text = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:x\r\nDTSTAMP:20260101T000000Z\r\nSUMMARY:Fair\r\n"
         ."DTSTART;TZID={$zone}:{$local}\r\nDURATION:PT2H\r\nRRULE:{$rule}\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
-    $look = (new ReadCalendar)($text, 'UTC', strtotime("{$from} UTC") * 1000);
+    ['found' => $found] = (new ReadCalendar)($text, 'UTC', strtotime("{$from} UTC") * 1000);
 
-    return array_map(static fn (DetectedBooking $one): string => gmdate('Y-m-d H:i', intdiv($one->opensMs, 1000)), $look->found);
+    return array_map(static fn (DetectedBooking $one): string => gmdate('Y-m-d H:i', intdiv($one->opensMs, 1000)), $found);
 }
 
 it('lays out what repeats as another library does', function (string $start, string $zone): void {

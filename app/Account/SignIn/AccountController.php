@@ -41,7 +41,7 @@ final readonly class AccountController
         $passwords->change($request->painter(), $request->string('current')->toString(), $request->string('password')->toString());
         $devices->signInHere($request->painter());
 
-        return SessionState::of($this->accounts->whoIsSignedIn());
+        return $this->accounts->whoIsSignedIn();
     }
 
     /** Answers the same whoever it is. */

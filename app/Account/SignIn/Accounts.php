@@ -41,14 +41,22 @@ final readonly class Accounts
         );
     }
 
-    public function whoIsSignedIn(): SignedIn
+    public function whoIsSignedIn(): SessionState
     {
         $user = Auth::user();
 
-        return new SignedIn(
-            $user instanceof User ? $user : null,
-            config('app.demo') === true ? ['email' => DemoSeeder::EMAIL, 'password' => DemoSeeder::PASSWORD] : null,
-            config('app.open') === true,
+        $user = $user instanceof User ? $user : null;
+
+        return new SessionState(
+            userName: $user?->name,
+            teamId: $user?->team_id,
+            teamName: $user?->team->name,
+            role: $user?->role,
+            currency: $user->team->currency ?? 'EUR',
+            namesDays: $user->team->names_days ?? 1,
+            teamEndsAt: $user?->team->ends_at?->getTimestampMs(),
+            isOpen: config('app.open') === true,
+            demo: config('app.demo') === true ? ['email' => DemoSeeder::EMAIL, 'password' => DemoSeeder::PASSWORD] : null,
         );
     }
 }

@@ -13,7 +13,7 @@ final readonly class SessionController
 
     public function show(): SessionState
     {
-        return SessionState::of($this->accounts->whoIsSignedIn());
+        return $this->accounts->whoIsSignedIn();
     }
 
     public function store(SignInRequest $request, Credentials $credentials, Devices $devices): SessionState
@@ -22,7 +22,7 @@ final readonly class SessionController
             ?? throw ValidationException::withMessages(['email' => 'That name and password do not go together. Try again.']);
         $devices->signInHere($user, isToldOf: true);
 
-        return SessionState::of($this->accounts->whoIsSignedIn());
+        return $this->accounts->whoIsSignedIn();
     }
 
     /** The password once more, for whatever asks for it now and then. */
@@ -37,6 +37,6 @@ final readonly class SessionController
     {
         $devices->signOutHere();
 
-        return SessionState::of($this->accounts->whoIsSignedIn());
+        return $this->accounts->whoIsSignedIn();
     }
 }

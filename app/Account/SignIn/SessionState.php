@@ -31,21 +31,4 @@ final readonly class SessionState extends Resource
         public bool $isOpen,
         public ?array $demo,
     ) {}
-
-    public static function of(SignedIn $signedIn): self
-    {
-        $user = $signedIn->user;
-
-        return new self(
-            userName: $user?->name,
-            teamId: $user?->team_id,
-            teamName: $user?->team->name,
-            role: $user?->role,
-            currency: $user->team->currency ?? 'EUR',
-            namesDays: $user->team->names_days ?? 1,
-            teamEndsAt: $user?->team->ends_at?->getTimestampMs(),
-            isOpen: $signedIn->isOpen,
-            demo: $signedIn->demo === null ? null : ['email' => $signedIn->demo['email'], 'password' => $signedIn->demo['password']],
-        );
-    }
 }

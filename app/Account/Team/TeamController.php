@@ -132,7 +132,7 @@ final readonly class TeamController
         $user = $teams->found(team: $request->team(), name: $request->name(), email: $request->email(), password: $request->password());
         $devices->signInHere($user);
 
-        return SessionState::of($this->accounts->whoIsSignedIn());
+        return $this->accounts->whoIsSignedIn();
     }
 
     public function join(JoinRequest $request, string $token, Invitations $invitations, Devices $devices): SessionState
@@ -145,13 +145,13 @@ final readonly class TeamController
         );
         $devices->signInHere($user);
 
-        return SessionState::of($this->accounts->whoIsSignedIn());
+        return $this->accounts->whoIsSignedIn();
     }
 
     private function signedIn(TeamRequest $request): SessionState
     {
         $request->painter()->load('team');
 
-        return SessionState::of($this->accounts->whoIsSignedIn());
+        return $this->accounts->whoIsSignedIn();
     }
 }

@@ -9,7 +9,7 @@ use Core\Order\Check;
 /** What the rules of the craft say of a design. */
 final readonly class CraftRead
 {
-    /** @param  array<int, FixRead>  $fixes  by place of the finding, where it has one */
+    /** @param  array<int, FixShown>  $fixes  by place of the finding, where it has one */
     public function __construct(public Check $check, public array $fixes) {}
 
     /** @return array<string, list<string>> #rrggbb of each colour as it comes out, by step */

@@ -46,7 +46,7 @@ final readonly class FindingShown extends Resource
         Constraints::PICTURE => 'What lies over what',
     ];
 
-    public static function of(Finding $finding, ?FixRead $fix): self
+    public static function of(Finding $finding, ?FixShown $fix): self
     {
         $card = Catalogue::rule($finding->rule)?->info();
 
@@ -57,7 +57,7 @@ final readonly class FindingShown extends Resource
             school: $card?->school?->label() ?? '',
             steps: $finding->steps,
             says: $finding->says,
-            fix: $fix === null ? null : FixShown::of($fix),
+            fix: $fix,
             costMs: $finding->cost,
             evidence: array_map(
                 static fn (Evidence $one): array => [

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace App\Bench\Advice;
 
 use App\Account\Ways\PainterBench;
-use App\Bench\TypedSteps\StepRead;
+use App\Bench\TypedSteps\StepLine;
 use Core\Design\Design;
-use Core\Design\Step;
 use Core\Design\StepValues;
 use Core\Order\Craft\Fix;
 use Core\Timeline\StepTimes;
@@ -18,7 +17,7 @@ final readonly class FixOnBench
 {
     public function __construct(private StepOnBench $stepOnBench) {}
 
-    public function __invoke(PainterBench $bench, Design $before, Fix $fix, StepTimes $times): FixRead
+    public function __invoke(PainterBench $bench, Design $before, Fix $fix, StepTimes $times): FixShown
     {
         $known = [];
         foreach ($before->steps as $step) {
@@ -29,22 +28,17 @@ final readonly class FixOnBench
             $step = isset($known[$step->id]) ? $step : $step->withId(Str::lower((string) Str::ulid()));
             $order[] = $step->id;
             if (StepValues::of($step) !== ($known[$step->id] ?? null)) {
-                $changed[] = $this->line($bench, $step, $times);
+                $changed[] = StepLine::of(($this->stepOnBench)($bench, $step, $times));
             }
         }
         $after = $fix->design;
 
-        return new FixRead(
+        return new FixShown(
             label: $fix->label,
             order: $order,
             changed: $changed,
-            promise: $after->promise?->milliseconds === $before->promise?->milliseconds ? null : $after->promise,
+            promise: $after->promise?->milliseconds === $before->promise?->milliseconds ? null : $after->promise?->formatExactly(),
             fromAge: $after->audience->fromAge === $before->audience->fromAge ? null : $after->audience->fromAge,
         );
-    }
-
-    private function line(PainterBench $bench, Step $step, StepTimes $times): StepRead
-    {
-        return ($this->stepOnBench)($bench, $step, $times);
     }
 }

@@ -24,15 +24,4 @@ final readonly class FixShown extends Resource
         public ?string $promise,
         public ?int $fromAge,
     ) {}
-
-    public static function of(FixRead $fix): self
-    {
-        return new self(
-            label: $fix->label,
-            order: $fix->order,
-            changed: array_map(StepLine::of(...), $fix->changed),
-            promise: $fix->promise?->formatExactly(),
-            fromAge: $fix->fromAge,
-        );
-    }
 }

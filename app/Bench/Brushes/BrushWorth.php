@@ -25,8 +25,11 @@ final readonly class BrushWorth extends Resource
         public int $daySavedMs,
     ) {}
 
-    /** @return list<self> */
-    public static function listOf(KeptBrushes $kept): array
+    /**
+     * @param  list<CoreBrushWorth>  $all
+     * @return list<self>
+     */
+    public static function listOf(array $all, string $day): array
     {
         return array_map(static fn (CoreBrushWorth $worth): self => new self(
             colour: $worth->colour->name,
@@ -34,8 +37,8 @@ final readonly class BrushWorth extends Resource
             designs: $worth->designs,
             mostMs: $worth->most->milliseconds,
             mostDesign: $worth->mostDesign,
-            day: $kept->day,
+            day: $day,
             daySavedMs: $worth->onDay->milliseconds,
-        ), $kept->worth);
+        ), $all);
     }
 }

@@ -10,14 +10,15 @@ use App\Models\Bench\Design;
 use App\Models\Logbook\Face;
 use App\Models\Plan\EventDay;
 use Core\Workspace\BrushSaving;
-use Core\Workspace\BrushWorth;
+use Core\Workspace\BrushWorth as CoreBrushWorth;
 
 /** What one more brush, kept for one colour, would have saved on every design, and over the newest day that faces were painted on. */
 final readonly class BrushesWorthKeeping
 {
     public function __construct(private BenchOfPainter $benchOfPainter) {}
 
-    public function __invoke(User $painter): KeptBrushes
+    /** @return list<BrushWorth> the greatest saving first */
+    public function __invoke(User $painter): array
     {
         $bench = ($this->benchOfPainter)($painter);
         $day = $this->newestDay($painter->team_id);
@@ -28,7 +29,7 @@ final readonly class BrushesWorthKeeping
             $faces[$design->name] = $painted[$design->id] ?? 0;
         }
 
-        return new KeptBrushes(BrushWorth::of($savings, $faces), $day->name ?? '');
+        return BrushWorth::listOf(CoreBrushWorth::of($savings, $faces), $day->name ?? '');
     }
 
     private function newestDay(string $teamId): ?EventDay

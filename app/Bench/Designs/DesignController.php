@@ -50,7 +50,9 @@ final readonly class DesignController
     {
         $bench = ($this->bench)($request->painter());
 
-        return DesignSheet::of(($this->onBench)($bench, $designs->save($bench, $request->design(), $request->revision(), $request->content())));
+        $design = $designs->save($bench, $request->design(), $request->revision(), $request->content());
+
+        return DesignSheet::of(($this->onBench)($bench, $design));
     }
 
     public function copy(BareTeamRequest $request, Designs $designs): DesignSheet

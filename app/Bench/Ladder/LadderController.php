@@ -9,7 +9,6 @@ use App\Bench\Order\WatchSearch;
 use App\Http\Requests\BareTeamRequest;
 use App\Line\Quicker\FaceRequest;
 use App\Line\Quicker\LiveLadder;
-use App\Line\Quicker\LiveRung;
 use App\Line\Quicker\OfferLiveRungs;
 use App\Search\Queue\Listener;
 
@@ -32,6 +31,6 @@ final readonly class LadderController
 
     public function live(FaceRequest $request, OfferLiveRungs $offer): LiveLadder
     {
-        return new LiveLadder(array_map(LiveRung::of(...), $offer($request->day(), $request->ticketId())));
+        return new LiveLadder($offer($request->day(), $request->ticketId()));
     }
 }

@@ -22,7 +22,7 @@ final readonly class FindBestOrder
 {
     public function __construct(private FixOnBench $fixOnBench, private PacesOfDesign $pacesOfDesign) {}
 
-    /** @param  Closure(ProposalRead): bool  $tell  answers whether anybody still listens */
+    /** @param  Closure(ProposedOrder): bool  $tell  answers whether anybody still listens */
     public function __invoke(PainterBench $bench, Design $design, float $seconds, Closure $tell): void
     {
         $content = $design->toCore();
@@ -41,13 +41,13 @@ final readonly class FindBestOrder
         $tell($this->shown(bench: $bench, before: $content, proposal: $search->run($watch), times: $times, isDone: true));
     }
 
-    private function shown(PainterBench $bench, CoreDesign $before, Proposal $proposal, StepTimes $times, bool $isDone): ProposalRead
+    private function shown(PainterBench $bench, CoreDesign $before, Proposal $proposal, StepTimes $times, bool $isDone): ProposedOrder
     {
         $best = $proposal->best;
         $needsWaits = $proposal->lawful !== null && $proposal->typedLawful?->isLongerThan($proposal->typed) === true;
         $timeline = static fn (CoreDesign $design): Timeline => Timeline::of($design->steps, $bench->changeovers, $times);
 
-        return new ProposalRead(
+        return ProposedOrder::of(
             proposal: $proposal,
             isDone: $isDone,
             fix: $best === null ? null : ($this->fixOnBench)($bench, $before, Fix::to($best, 'Take this order'), $times),

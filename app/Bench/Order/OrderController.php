@@ -25,7 +25,7 @@ final readonly class OrderController
             $bench($request->painter()),
             $request->design(),
             $request->seconds(),
-            static fn (ProposalRead $read): bool => $listener->tell(ProposedOrder::of($read)),
+            $listener->tell(...),
         );
 
         return response()->noContent();

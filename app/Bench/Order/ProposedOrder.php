@@ -10,8 +10,10 @@ use App\Http\Resources\Resource;
 use Core\Design\Technique;
 use Core\Order\Constraint;
 use Core\Order\Move;
+use Core\Order\Proposal;
 use Core\Timeline\Span;
 use Core\Timeline\SpanKind;
+use Core\Timeline\Timeline;
 
 /**
  * The best order found so far, or why there is none. A step moves from a place in the typed order, the first being 1.
@@ -48,20 +50,23 @@ final readonly class ProposedOrder extends Resource
         public array $lawfulSpans,
     ) {}
 
-    public static function of(ProposalRead $read): self
+    /**
+     * @param  FixShown|null  $fix  what applies it; null when no order was found
+     * @param  Timeline|null  $best  likewise
+     * @param  Timeline|null  $lawful  the typed order with its waits; null where it needs none
+     */
+    public static function of(Proposal $proposal, bool $isDone, ?FixShown $fix, ?Timeline $best, ?Timeline $lawful): self
     {
-        $proposal = $read->proposal;
-
         return new self(
-            isDone: $read->isDone,
+            isDone: $isDone,
             isProven: $proposal->outcome->isProven,
             gapPercent: round(100 * $proposal->outcome->gap(), 1),
             looked: $proposal->outcome->labels,
             lawfulMs: $proposal->typedLawful?->milliseconds,
             totalMs: $proposal->makespan()?->milliseconds,
             savedMs: $proposal->saved()->milliseconds,
-            fix: $read->fix === null ? null : FixShown::of($read->fix),
-            spans: $read->best === null ? [] : TapeSpan::ofTimeline($read->best),
+            fix: $fix,
+            spans: $best === null ? [] : TapeSpan::ofTimeline($best),
             moves: array_map(
                 static fn (Move $move): array => [
                     'stepId' => $move->step, 'from' => $move->from + 1, 'to' => $move->to + 1, 'why' => $move->why,
@@ -72,7 +77,7 @@ final readonly class ProposedOrder extends Resource
                 ...array_map(static fn (Constraint $constraint): string => $constraint->why, $proposal->clash),
                 ...$proposal->clashingGroups,
             ],
-            lawfulSpans: array_map(self::lawful(...), $read->lawful->spans ?? []),
+            lawfulSpans: array_map(self::lawful(...), $lawful->spans ?? []),
         );
     }
 

@@ -10,6 +10,7 @@ use Core\Design\Defaults;
 use Core\Design\Pin;
 use Core\Design\Place\Placement;
 use Core\Design\Wording\ListReading;
+use Core\Timeline\Timeline;
 
 /** A typed list: what was understood of each line, and the tape that its steps make. */
 final readonly class ReadList extends Resource
@@ -35,19 +36,21 @@ final readonly class ReadList extends Resource
         public array $pins,
     ) {}
 
-    public static function of(ListRead $read): self
+    /**
+     * @param  Timeline  $timeline  of as many steps as a design can hold
+     * @param  list<list<StepRead>>  $steps  of each line
+     */
+    public static function of(ListReading $reading, Timeline $timeline, array $steps): self
     {
-        $reading = $read->reading;
-
         return new self(
             title: $reading->title,
             placement: $reading->placement,
             saysPlacement: $reading->saysPlacement,
-            lines: array_map(ReadLine::of(...), $reading->lines, $read->steps),
+            lines: array_map(ReadLine::of(...), $reading->lines, $steps),
             steps: count($reading->steps()),
             mostSteps: Defaults::MOST_STEPS,
-            spans: TapeSpan::ofTimeline($read->timeline),
-            totalMs: $read->timeline->makespan()->milliseconds,
+            spans: TapeSpan::ofTimeline($timeline),
+            totalMs: $timeline->makespan()->milliseconds,
             pins: self::pins($reading),
         );
     }

@@ -18,7 +18,7 @@ final readonly class StepsInList
     public function __construct(private StepOnBench $onBench) {}
 
     /** @param  list<string>  $above  lines of steps that stand above it already */
-    public function __invoke(PainterBench $bench, string $list, ?Placement $placement, array $above = []): ListRead
+    public function __invoke(PainterBench $bench, string $list, ?Placement $placement, array $above = []): ReadList
     {
         $reader = $bench->reader();
         $before = $above === [] ? [] : $reader->read(implode("\n", $above), $placement)->steps();
@@ -26,7 +26,7 @@ final readonly class StepsInList
         $held = array_slice($reading->steps(), 0, Defaults::MOST_STEPS);
         $read = fn (StepReading $step): StepRead => ($this->onBench)($bench, $step->step, $bench->stepTimes);
 
-        return new ListRead(
+        return ReadList::of(
             $reading,
             Timeline::of($held, $bench->changeovers, $bench->stepTimes),
             array_map(static fn (LineReading $line): array => array_map($read, $line->steps), $reading->lines),

@@ -68,7 +68,7 @@ final class WriteTypes extends Command
                 $blocks[$shape] = "export interface {$shape} ".$this->written($type, $class)."\n";
             }
         }
-        $blocks = array_filter($blocks);
+        $blocks = array_filter($blocks, static fn (string $block): bool => $block !== '');
         ksort($blocks);
         ksort($this->enums);
         foreach ($this->enums as $name => $enum) {

@@ -22,7 +22,7 @@ final readonly class KitController
     /** @return list<BrushWorth> */
     public function brushes(BareTeamRequest $request, BrushesWorthKeeping $brushes): array
     {
-        return BrushWorth::listOf($brushes($request->painter()));
+        return $brushes($request->painter());
     }
 
     public function store(KitThingRequest $request, KitThings $kitThings): KitSheet

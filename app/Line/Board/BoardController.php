@@ -28,21 +28,23 @@ final readonly class BoardController
 
     public function __construct(private BoardLinks $boardLinks) {}
 
-    public function link(BareTeamRequest $request, BoardLinks $boardLinks): BoardLinkShown
+    public function link(BareTeamRequest $request): BoardLinkShown
     {
-        return BoardLinkShown::of($boardLinks->ofDay($request->day()));
+        return $this->boardLinks->ofDay($request->day());
     }
 
-    public function share(BoardRequest $request, BoardLinks $boardLinks): BoardLinkShown
+    public function share(BoardRequest $request): BoardLinkShown
     {
-        return BoardLinkShown::of(BoardLinkRead::of($boardLinks->share($request->day(), $request->showsNames())));
+        $this->boardLinks->share($request->day(), $request->showsNames());
+
+        return $this->boardLinks->ofDay($request->day());
     }
 
-    public function revoke(BareTeamRequest $request, BoardLinks $boardLinks): BoardLinkShown
+    public function revoke(BareTeamRequest $request): BoardLinkShown
     {
-        $boardLinks->revoke($request->day());
+        $this->boardLinks->revoke($request->day());
 
-        return BoardLinkShown::of(null);
+        return $this->boardLinks->ofDay($request->day());
     }
 
     /** Whoever has the address, without signing in. */

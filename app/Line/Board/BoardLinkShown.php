@@ -10,9 +10,4 @@ use App\Http\Resources\Resource;
 final readonly class BoardLinkShown extends Resource
 {
     public function __construct(public ?string $address, public bool $showsNames) {}
-
-    public static function of(?BoardLinkRead $link): self
-    {
-        return new self($link === null ? null : url("board/{$link->token}"), $link?->showsNames === true);
-    }
 }

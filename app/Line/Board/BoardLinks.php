@@ -50,11 +50,11 @@ final readonly class BoardLinks
         }
     }
 
-    public function ofDay(EventDay $day): ?BoardLinkRead
+    public function ofDay(EventDay $day): BoardLinkShown
     {
         $link = BoardLink::query()->find($day->id);
 
-        return $link === null ? null : BoardLinkRead::of($link);
+        return new BoardLinkShown($link === null ? null : url("board/{$link->token}"), $link?->shows_names === true);
     }
 
     /** The board that a link leads to; null where it is revoked, or never was. */

@@ -16,9 +16,4 @@ final readonly class LiveRung extends Resource
      * @param  list<string>  $changes  what is done differently, in words
      */
     public function __construct(public int $leftMs, public float $share, public array $changes, public Plan $plan) {}
-
-    public static function of(LiveWay $way): self
-    {
-        return new self($way->left->milliseconds, round($way->version->share(), 4), $way->version->changes(), Plan::of($way->plan));
-    }
 }

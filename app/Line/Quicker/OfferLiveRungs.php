@@ -13,6 +13,7 @@ use App\Models\Bench\Design;
 use App\Models\Bench\FacePlan;
 use App\Models\Plan\EventDay;
 use App\Plan\Days\RosterOfDay;
+use App\Plan\FacePlans\Plan;
 use App\Plan\FacePlans\PlansOfDay;
 use App\Plan\FacePlans\WritePlan;
 use Core\Ladder\Ladder;
@@ -42,7 +43,7 @@ final readonly class OfferLiveRungs
     ) {}
 
     /**
-     * @return list<LiveWay>  the quickest first
+     * @return list<LiveRung>  the quickest first
      *
      * @throws TapSetAside when that child sits in no chair, or nothing is left to paint
      */
@@ -62,7 +63,7 @@ final readonly class OfferLiveRungs
             $rungs = [];
         }
         $offered = array_filter(array_map(
-            fn (Rung $rung): ?LiveWay => $this->offered(
+            fn (Rung $rung): ?LiveRung => $this->offered(
                 ($this->writePlan)($design->id, $rung->design, $circumstances),
                 $rung,
                 $face,
@@ -70,7 +71,7 @@ final readonly class OfferLiveRungs
             ),
             $rungs,
         ));
-        usort($offered, static fn (LiveWay $one, LiveWay $other): int => $one->left->milliseconds <=> $other->left->milliseconds);
+        usort($offered, static fn (LiveRung $one, LiveRung $other): int => $one->leftMs <=> $other->leftMs);
 
         return Quicker::few($offered);
     }
@@ -84,11 +85,16 @@ final readonly class OfferLiveRungs
         return $bench->circumstances($bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, $painter?->id)));
     }
 
-    private function offered(FacePlan $plan, Rung $rung, Face $face, Instant $now): ?LiveWay
+    private function offered(FacePlan $plan, Rung $rung, Face $face, Instant $now): ?LiveRung
     {
         $quicker = Quicker::by($plan->toCore(), $face, $now);
 
-        return $quicker === null ? null : new LiveWay($quicker->left, $rung->version, $this->plansOfDay->plan($plan));
+        return $quicker === null ? null : new LiveRung(
+            leftMs: $quicker->left->milliseconds,
+            share: round($rung->version->share(), 4),
+            changes: $rung->version->changes(),
+            plan: Plan::of($this->plansOfDay->plan($plan)),
+        );
     }
 
     private static function begun(Face $face, Instant $now): HalfPainted

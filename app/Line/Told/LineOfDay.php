@@ -67,7 +67,7 @@ final readonly class LineOfDay
             version: $version,
             channel: $channel,
             lastNumber: is_numeric($last) ? (int) $last : 0,
-            notThere: $this->lastLinesOfTeam->habits($day->team_id)->notThere,
+            notThere: $this->lastLinesOfTeam->habits($day->team_id)['notThere'],
         );
     }
 }

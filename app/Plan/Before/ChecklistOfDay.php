@@ -10,6 +10,7 @@ use App\Models\Plan\EventDay;
 use App\Plan\Days\DayFacts;
 use App\Plan\Days\DaySummary;
 use App\Plan\Days\RosterOfDay;
+use App\Plan\Diary\ClashShown;
 use App\Plan\Diary\DiaryOfTeam;
 use App\Plan\Forecast\EventOutline;
 use App\Plan\Forecast\OfferedTimes;
@@ -24,7 +25,6 @@ use Core\Kit\Kit;
 use Core\Plan\Checklist\Check;
 use Core\Plan\Checklist\CheckKind;
 use Core\Plan\Checklist\Checklist;
-use Core\Plan\Diary\Clash;
 use Core\Plan\Simulation\FaceTime;
 use Core\Plan\Simulation\InvalidScenario;
 use Core\Supplies\Defaults as SuppliesDefaults;
@@ -145,15 +145,13 @@ final readonly class ChecklistOfDay
 
     private function diary(EventDay $day): Check
     {
-        $diary = ($this->diaryOfTeam)($day->team_id);
-        $with = static fn (Clash $clash): ?string => match ($day->id) {
-            $clash->first->id => $clash->second->id,
-            $clash->second->id => $clash->first->id,
+        $with = static fn (ClashShown $clash): ?string => match ($day->id) {
+            $clash->firstId => $clash->secondName,
+            $clash->secondId => $clash->firstName,
             default => null,
         };
-        $others = array_filter(array_map($with, $diary->clashes), is_string(...));
 
-        return Checklist::diary(array_values(array_map(static fn (string $id): string => $diary->names[$id] ?? '', $others)));
+        return Checklist::diary(array_values(array_filter(array_map($with, ($this->diaryOfTeam)($day->team_id)), is_string(...))));
     }
 
     /**

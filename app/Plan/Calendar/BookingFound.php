@@ -28,10 +28,12 @@ final readonly class BookingFound extends Resource
         public ?string $trouble,
     ) {}
 
-    public static function of(DetectedBooking $one, CalendarLooked $looked): self
+    /**
+     * @param  DayFacts|null  $known  the day that it is here
+     * @param  int  $turnaroundMs  where nothing is said
+     */
+    public static function of(DetectedBooking $one, ?DayFacts $known, int $turnaroundMs, int $nowMs): self
     {
-        $known = $looked->known[$one->key] ?? null;
-
         return new self(
             key: $one->key,
             name: $one->name,
@@ -40,8 +42,8 @@ final readonly class BookingFound extends Resource
             opensAt: $one->opensMs,
             closesAt: $one->closesMs,
             chairs: $one->chairs ?? $known->chairs ?? 1,
-            turnaroundMs: $one->turnaroundMs ?? $known->turnaround->milliseconds ?? $looked->turnaroundMs,
-            state: self::state($one, $known, $looked->nowMs),
+            turnaroundMs: $one->turnaroundMs ?? $known->turnaround->milliseconds ?? $turnaroundMs,
+            state: self::state($one, $known, $nowMs),
             assumed: $one->assumed,
             trouble: $one->trouble,
         );

@@ -19,7 +19,7 @@ final readonly class CalendarController
     /** @return list<ClashShown> */
     public function clashes(BareTeamRequest $request, DiaryOfTeam $diary): array
     {
-        return ClashShown::all($diary($request->teamId()));
+        return $diary($request->teamId());
     }
 
     public function day(BareTeamRequest $request, CalendarText $calendarText): Response
@@ -52,7 +52,7 @@ final readonly class CalendarController
 
     public function look(CalendarRequest $request, LookAtCalendar $look): CalendarShown
     {
-        return CalendarShown::of($look($request->teamId(), $request->getContent(), $request->timezone()));
+        return $look($request->teamId(), $request->getContent(), $request->timezone());
     }
 
     /** @return list<DaySummary> */

@@ -16,20 +16,4 @@ final readonly class CalendarShown extends Resource
      * @param  list<ClashShown>  $clashes  of what is found with the diary; found ones are named by their key
      */
     public function __construct(public array $found, public array $left, public array $clashes) {}
-
-    public static function of(CalendarLooked $looked): self
-    {
-        $found = $looked->look->found;
-        $names = array_combine(
-            array_map(static fn (DetectedBooking $one): string => $one->key, $found),
-            array_map(static fn (DetectedBooking $one): string => $one->name, $found),
-        );
-        $isFound = static fn (ClashShown $clash): bool => isset($names[$clash->firstId]) || isset($names[$clash->secondId]);
-
-        return new self(
-            found: array_map(static fn (DetectedBooking $one): BookingFound => BookingFound::of($one, $looked), $found),
-            left: $looked->look->left,
-            clashes: array_values(array_filter(ClashShown::all($looked->diary, $names), $isFound)),
-        );
-    }
 }

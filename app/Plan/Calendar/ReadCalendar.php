@@ -43,10 +43,11 @@ final readonly class ReadCalendar
     /**
      * @param  string  $timezone  in which times are meant that name none
      * @param  int  $nowMs  what is over by then is told last, and not laid out where it repeats
+     * @return array{found: list<DetectedBooking>, left: list<string>} in the order of time, and what was left out, in words
      *
      * @throws InvalidCalendar when it cannot be read as a whole
      */
-    public function __invoke(string $text, string $timezone, int $nowMs): CalendarLook
+    public function __invoke(string $text, string $timezone, int $nowMs): array
     {
         $here = new DateTimeZone($timezone);
         $found = [];
@@ -68,7 +69,7 @@ final readonly class ReadCalendar
         $order = static fn (DetectedBooking $one): array => [$one->closesMs < $nowMs, $one->opensMs, $one->key];
         usort($found, static fn (DetectedBooking $one, DetectedBooking $other): int => $order($one) <=> $order($other));
 
-        return new CalendarLook(array_slice($found, 0, self::MOST), self::left($gone, $more, count($found)));
+        return ['found' => array_slice($found, 0, self::MOST), 'left' => self::left($gone, $more, count($found))];
     }
 
     private static function parsed(string $text): VCalendar

@@ -27,22 +27,20 @@ final readonly class ClashShown extends Resource
     ) {}
 
     /**
-     * @param  array<string, string>  $more  names of bookings that are only thought of, by id
-     * @return list<self>
+     * @param  array<string, string>  $names  of the bookings, by id
+     * @param  array<string, string>  $painters  names by id
      */
-    public static function all(DiaryRead $read, array $more = []): array
+    public static function of(Clash $clash, array $names, array $painters): self
     {
-        $names = [...$more, ...$read->names];
-
-        return array_map(static fn (Clash $clash): self => new self(
+        return new self(
             kind: $clash->kind,
             firstId: $clash->first->id,
             firstName: $names[$clash->first->id] ?? '',
             secondId: $clash->second->id,
             secondName: $names[$clash->second->id] ?? '',
-            painters: array_map(static fn (string $painter): string => $read->painters[$painter] ?? '', $clash->painters),
+            painters: array_map(static fn (string $painter): string => $painters[$painter] ?? '', $clash->painters),
             betweenMs: $clash->between->milliseconds,
             wayMs: $clash->way->milliseconds,
-        ), $read->clashes);
+        );
     }
 }

@@ -26,8 +26,10 @@ final readonly class DiaryOfTeam
     /**
      * @param  list<Booking>  $more  that are only thought of
      * @param  list<string>  $without  days that they would stand for
+     * @param  array<string, string>  $moreNames  of those that are only thought of, by id
+     * @return list<ClashShown>
      */
-    public function __invoke(string $teamId, array $more = [], array $without = []): DiaryRead
+    public function __invoke(string $teamId, array $more = [], array $without = [], array $moreNames = []): array
     {
         $days = EventDay::ofTeam($teamId)->where('closes_ms', '>', now()->getTimestampMs() - self::BACK_MS)
             ->orderBy('opens_ms')->get()->except($without);
@@ -45,12 +47,11 @@ final readonly class DiaryOfTeam
         ));
 
         /** @var array<string, string> $names */
-        $names = array_column($days->all(), 'name', 'id');
+        $names = [...$moreNames, ...array_column($days->all(), 'name', 'id')];
 
-        return new DiaryRead(
+        return array_map(
+            static fn (Clash $clash): ClashShown => ClashShown::of($clash, $names, $painters),
             Clash::among([...array_values($bookings->all()), ...$more], count($painters)),
-            $names,
-            $painters,
         );
     }
 

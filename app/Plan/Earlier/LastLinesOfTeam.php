@@ -102,16 +102,24 @@ final readonly class LastLinesOfTeam
         );
     }
 
-    /** How the children of a team's lines behave, by its last days. */
-    public function habits(string $teamId): LineHabits
+    /**
+     * How the children of a team's lines behave, by its last days.
+     *
+     * @return array{notThere: int, contagion: float} thousandths of them who are not there when they are called, and by what part of
+     *     the menu's weight each choice adds to its own
+     */
+    public function habits(string $teamId): array
     {
-        /** @var array{int, float} $habits */
-        $habits = Cache::remember("line-habits-{$teamId}", self::KEPT_SECONDS, function () use ($teamId): array {
+        /** @var array{notThere: int, contagion: float} $habits */
+        $habits = Cache::remember("habits-of-lines-{$teamId}", self::KEPT_SECONDS, function () use ($teamId): array {
             $last = ($this)($teamId);
 
-            return [$last?->notThere() ?? Spread::NOT_THERE, $last?->contagion() ?? Defaults::CONTAGION];
+            return [
+                'notThere' => $last?->notThere() ?? Spread::NOT_THERE,
+                'contagion' => $last?->contagion() ?? Defaults::CONTAGION,
+            ];
         });
 
-        return new LineHabits(...$habits);
+        return $habits;
     }
 }

@@ -25,8 +25,8 @@ final readonly class TurnaroundLogged
     /** Longer than that somebody had a rest. */
     private const LONGEST_MS = 600_000;
 
-    /** @return TurnaroundRead|null null while too little is logged */
-    public function __invoke(string $teamId): ?TurnaroundRead
+    /** @return array{middle: Duration, times: int}|null half of them were no longer; null while too little is logged */
+    public function __invoke(string $teamId): ?array
     {
         /** @var list<string> $days */
         $days = EventDay::ofTeam($teamId)->whereIn('id', Face::ofTeam($teamId)->select('event_day_id'))
@@ -55,6 +55,6 @@ final readonly class TurnaroundLogged
 
         return count($gaps) < self::LEAST
             ? null
-            : new TurnaroundRead(Duration::ofMilliseconds($gaps[intdiv(count($gaps), 2)]), count($gaps));
+            : ['middle' => Duration::ofMilliseconds($gaps[intdiv(count($gaps), 2)]), 'times' => count($gaps)];
     }
 }

@@ -39,7 +39,7 @@ final readonly class OutlineOfDay
             menu: array_map(static fn (OfferedTimes $offered): Offer => $offered->offer, $menu),
             artists: $artists,
             turnaround: $terms->turnaround(),
-            rules: self::rules($terms, $this->lastLinesOfTeam->habits($day->team_id)->contagion),
+            rules: self::rules($terms, $this->lastLinesOfTeam->habits($day->team_id)['contagion']),
         );
         foreach ($terms->levers as $lever) {
             $scenario = $lever->pulled($scenario, $terms->forHelper()) ?? $scenario;

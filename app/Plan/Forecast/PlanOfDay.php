@@ -40,8 +40,8 @@ final readonly class PlanOfDay
             isAssumed: EventPlan::query()->whereKey($day->id)->doesntExist(),
             roster: RosterShown::of(($this->rosterOfDay)($day)),
             menu: array_map(OfferPlanned::of(...), ($this->menuTimes)($day)),
-            loggedTurnaroundMs: $turnaround?->middle->milliseconds,
-            loggedTurnarounds: $turnaround->times ?? 0,
+            loggedTurnaroundMs: ($turnaround['middle'] ?? null)?->milliseconds,
+            loggedTurnarounds: $turnaround['times'] ?? 0,
             met: array_map(ForecastMetShown::of(...), ($this->forecastsMet)($day->team_id)),
             last: $last === null ? null : LastLinesShown::of($last, count($terms->profile)),
         );

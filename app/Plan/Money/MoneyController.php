@@ -37,6 +37,6 @@ final readonly class MoneyController
     {
         $teams->changeCurrency($request->painter(), $request->currency());
 
-        return SessionState::of($accounts->whoIsSignedIn());
+        return $accounts->whoIsSignedIn();
     }
 }

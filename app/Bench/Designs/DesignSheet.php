@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Bench\Designs;
 
 use App\Bench\Advice\BenchRead;
-use App\Bench\Advice\ColourSwatch;
 use App\Bench\Advice\CraftShown;
 use App\Bench\Advice\OtherWayTaken;
 use App\Bench\Advice\PaceShown;
@@ -47,6 +46,8 @@ use Core\Workspace\Lack;
  * ColourSeen: meant: #rrggbb of the paint itself; coats: #rrggbb after each coat;; seen: #rrggbb of what stays; word: what one
  *   would call that; hasTurned: whether it ends up as another colour than the one meant.
  * @phpstan-type ColourSeen array{stepId: string, meant: string, coats: list<string>, seen: string, word: string, hasTurned: bool}
+ *
+ * @phpstan-import-type ColourSwatch from StepShown
  */
 final readonly class DesignSheet extends Resource
 {
@@ -162,7 +163,7 @@ final readonly class DesignSheet extends Resource
     /** @return MissingThing what the kit lacks for a step, the slower way where there is one, what that costs more, and what may be added to the kit */
     private static function missing(Lack $lack): array
     {
-        $colour = $lack->kind === null || $lack->colour === null ? null : new ColourSwatch($lack->colour->name, $lack->colour->hex);
+        $colour = $lack->kind === null || $lack->colour === null ? null : ['name' => $lack->colour->name, 'hex' => $lack->colour->hex];
 
         return [
             'stepId' => $lack->stepId,

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Bench\Designs;
 
-use App\Bench\Advice\ColourSwatch;
-use App\Bench\TypedSteps\PlacingGuide;
 use App\Http\Resources\Resource;
 use Core\Colour\Load;
 use Core\Design\Alternative;
 use Core\Design\Colour;
 use Core\Design\Medium;
 use Core\Design\Place\Guide;
+use Core\Design\Place\GuideKind;
 use Core\Design\Place\Shape;
 use Core\Design\Place\Side;
 use Core\Design\Place\Zone;
@@ -32,6 +31,8 @@ use Core\Design\Technique;
  *     look: int|null,
  *     coats: int|null,
  * }
+ * @phpstan-type PlacingGuide array{by: GuideKind, value: string, words: string}
+ * @phpstan-type ColourSwatch array{name: string, hex: string}
  */
 abstract readonly class StepShown extends Resource
 {
@@ -95,7 +96,7 @@ abstract readonly class StepShown extends Resource
         $this->technique = $step->technique;
         $this->tool = $step->tool;
         $this->colours = array_map(
-            static fn (Colour $colour): ColourSwatch => new ColourSwatch($colour->name, $colour->hex),
+            static fn (Colour $colour): array => ['name' => $colour->name, 'hex' => $colour->hex],
             $step->colours,
         );
         $this->zones = $step->zones;
@@ -108,7 +109,7 @@ abstract readonly class StepShown extends Resource
         $this->sizePercent = $step->mark->sizePercent;
         $this->turnDegrees = $step->mark->turnDegrees;
         $this->guides = array_map(
-            static fn (Guide $guide): PlacingGuide => new PlacingGuide($guide->kind, $guide->text(), $guide->label()),
+            static fn (Guide $guide): array => ['by' => $guide->kind, 'value' => $guide->text(), 'words' => $guide->label()],
             $step->mark->guides,
         );
         $this->shut = $step->shut;

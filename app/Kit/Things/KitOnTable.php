@@ -21,6 +21,7 @@ use Core\Workspace\Replacement;
  * All that a painter's team owns, and what the painter's hands take between steps.
  *
  * @phpstan-import-type UsingDesign from ThingUses
+ * @phpstan-import-type HandTime from KitSheet
  */
 final readonly class KitOnTable
 {
@@ -41,7 +42,7 @@ final readonly class KitOnTable
         return new KitSheet(
             array_map(static fn (Item $item): KitThing => KitThing::of($item, $kit), $kit->items),
             array_map(
-                static fn (BenchAction $action): HandTime => HandTime::of($action, $hands[$action->value] ?? null),
+                static fn (BenchAction $action): array => self::handTime($action, $hands[$action->value] ?? null),
                 BenchAction::cases(),
             ),
             array_map(
@@ -80,5 +81,18 @@ final readonly class KitOnTable
         }
 
         return $uses;
+    }
+
+    /**
+     * @param  array{time: Duration, repetitions: int}|null  $own  null for the team's starting value
+     * @return HandTime how long a painter's hands take for one thing
+     */
+    private static function handTime(BenchAction $action, ?array $own): array
+    {
+        $starting = Duration::ofSeconds($action->startingSeconds());
+
+        return [
+            'action' => $action, 'timeMs' => ($own['time'] ?? $starting)->milliseconds, 'startingMs' => $starting->milliseconds, 'repetitions' => $own['repetitions'] ?? 0,
+        ];
     }
 }

@@ -6,8 +6,15 @@ namespace App\Kit\Things;
 
 use App\Http\Resources\Resource;
 use App\Plan\Days\PainterName;
+use Core\Kit\BenchAction;
 
-/** All that a team owns, and what the painter's hands take between steps. */
+/**
+ * All that a team owns, and what the painter's hands take between steps.
+ *
+ * HandTime: repetitions: it rests on; 0 while it is the team's starting value.
+ *
+ * @phpstan-type HandTime array{action: BenchAction, timeMs: int, startingMs: int, repetitions: int}
+ */
 final readonly class KitSheet extends Resource
 {
     /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Kit\Things;
 
-use App\Bench\Advice\ColourSwatch;
+use App\Bench\Designs\StepShown;
 use App\Http\Resources\Resource;
 use Core\Colour\Finish;
 use Core\Colour\PaintKind;
@@ -14,7 +14,11 @@ use Core\Kit\Item;
 use Core\Kit\ItemKind;
 use Core\Kit\Kit;
 
-/** A thing of the kit with what to know of it. */
+/**
+ * A thing of the kit with what to know of it.
+ *
+ * @phpstan-import-type ColourSwatch from StepShown
+ */
 final readonly class KitThing extends Resource
 {
     /**
@@ -49,7 +53,7 @@ final readonly class KitThing extends Resource
             kind: $item->kind,
             name: $item->name,
             howMany: $item->howMany,
-            colours: array_map(static fn (Colour $colour): ColourSwatch => new ColourSwatch($colour->name, $colour->hex), $item->colours),
+            colours: array_map(static fn (Colour $colour): array => ['name' => $colour->name, 'hex' => $colour->hex], $item->colours),
             paintKind: $item->paintKind,
             finish: $item->finish,
             gramsLeft: $item->gramsLeft,

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Line\Offered;
 
-use App\Bench\Advice\ColourSwatch;
-use App\Bench\TypedSteps\PlacingGuide;
+use App\Bench\Designs\StepShown;
 use App\Http\Resources\Resource;
 use App\Plan\FacePlans\StepInPlan;
 use Core\Colour\Load;
@@ -16,7 +15,12 @@ use Core\Design\Place\Side;
 use Core\Design\Place\Zone;
 use Core\Design\Technique;
 
-/** What a picture is drawn from, for everybody: not with what, in what time or in what words it is painted. */
+/**
+ * What a picture is drawn from, for everybody: not with what, in what time or in what words it is painted.
+ *
+ * @phpstan-import-type PlacingGuide from StepShown
+ * @phpstan-import-type ColourSwatch from StepShown
+ */
 final readonly class PublicStroke extends Resource
 {
     /** By these words of a step's name the picture darkens or lights an edge; the others say how it is painted. */
@@ -55,7 +59,7 @@ final readonly class PublicStroke extends Resource
             id: (string) $at,
             name: implode(' ', $words[0]),
             technique: $step->technique,
-            colours: array_map(static fn (Colour $colour): ColourSwatch => new ColourSwatch('', $colour->hex), $step->colours),
+            colours: array_map(static fn (Colour $colour): array => ['name' => '', 'hex' => $colour->hex], $step->colours),
             zones: $step->zones,
             side: $step->side,
             coats: $step->coats,
@@ -65,7 +69,7 @@ final readonly class PublicStroke extends Resource
             sizePercent: $step->mark->sizePercent,
             turnDegrees: $step->mark->turnDegrees,
             guides: array_map(
-                static fn (Guide $guide): PlacingGuide => new PlacingGuide($guide->kind, $guide->text(), $guide->label()),
+                static fn (Guide $guide): array => ['by' => $guide->kind, 'value' => $guide->text(), 'words' => $guide->label()],
                 $step->mark->guides,
             ),
             seen: $planned->seen,

@@ -28,7 +28,11 @@ use Core\Order\HalfPainted;
 use Core\Units\Duration;
 use Core\Units\Instant;
 
-/** Works out what a face in the chair can still become, from what is painted on it, and keeps a plan for each way to go on. */
+/**
+ * Works out what a face in the chair can still become, from what is painted on it, and keeps a plan for each way to go on.
+ *
+ * @phpstan-import-type LiveRung from LiveLadder
+ */
 final readonly class OfferLiveRungs
 {
     private const SECONDS = 2.0;
@@ -63,15 +67,15 @@ final readonly class OfferLiveRungs
             $rungs = [];
         }
         $offered = array_filter(array_map(
-            fn (Rung $rung): ?LiveRung => $this->offered(
+            fn (Rung $rung): ?array => $this->offered(
                 ($this->writePlan)($design->id, $rung->design, $circumstances),
                 $rung,
                 $face,
                 $now,
             ),
             $rungs,
-        ));
-        usort($offered, static fn (LiveRung $one, LiveRung $other): int => $one->leftMs <=> $other->leftMs);
+        ), is_array(...));
+        usort($offered, static fn (array $one, array $other): int => $one['leftMs'] <=> $other['leftMs']);
 
         return Quicker::few($offered);
     }
@@ -85,16 +89,17 @@ final readonly class OfferLiveRungs
         return $bench->circumstances($bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, $painter?->id)));
     }
 
-    private function offered(FacePlan $plan, Rung $rung, Face $face, Instant $now): ?LiveRung
+    /** @return LiveRung|null null where it is not quicker */
+    private function offered(FacePlan $plan, Rung $rung, Face $face, Instant $now): ?array
     {
         $quicker = Quicker::by($plan->toCore(), $face, $now);
 
-        return $quicker === null ? null : new LiveRung(
-            leftMs: $quicker->left->milliseconds,
-            share: round($rung->version->share(), 4),
-            changes: $rung->version->changes(),
-            plan: Plan::of($this->plansOfDay->plan($plan)),
-        );
+        return $quicker === null ? null : [
+            'leftMs' => $quicker->left->milliseconds,
+            'share' => round($rung->version->share(), 4),
+            'changes' => $rung->version->changes(),
+            'plan' => Plan::of($this->plansOfDay->plan($plan)),
+        ];
     }
 
     private static function begun(Face $face, Instant $now): HalfPainted

@@ -12,6 +12,16 @@ use Core\Plan\Simulation\PlayedFace;
  * One day as it may go. Times are milliseconds since the opening.
  *
  * @phpstan-type ChildLost array{child: int, arrived: int, how: string}
+ * @phpstan-type FacePlayed array{
+ *     child: int,
+ *     arrived: int,
+ *     artist: int,
+ *     design: string,
+ *     isQuick: bool,
+ *     seated: int,
+ *     painted: int,
+ *     free: int,
+ * }
  */
 final readonly class PlayedDay extends Resource
 {
@@ -40,7 +50,7 @@ final readonly class PlayedDay extends Resource
             opensAt: $opens->epochMilliseconds,
             closesAt: $opens->plus($scenario->open)->epochMilliseconds,
             namesStopAt: $day->forecast->at($scenario->rules->stopNamesAt)?->epochMilliseconds,
-            faces: array_map(static fn (PlayedFace $face): FacePlayed => FacePlayed::of($face, $day), $day->faces),
+            faces: array_map(static fn (PlayedFace $face): array => self::face($face, $day), $day->faces),
             lost: array_map(static fn (Lost $lost): array => [
                 'child' => $lost->child, 'arrived' => $lost->arrived, 'how' => $lost->how,
             ], $day->lost),
@@ -49,5 +59,20 @@ final readonly class PlayedDay extends Resource
                 $scenario->artists,
             ),
         );
+    }
+
+    /** @return FacePlayed a face of a day that was played. Times are milliseconds since the opening */
+    private static function face(PlayedFace $face, DayPlayed $day): array
+    {
+        return [
+            'child' => $face->child,
+            'arrived' => $face->arrived,
+            'artist' => $face->artist,
+            'design' => $day->designName($face->offer),
+            'isQuick' => $face->version === 1,
+            'seated' => $face->seated,
+            'painted' => $face->painted,
+            'free' => $face->free,
+        ];
     }
 }

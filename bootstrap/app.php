@@ -2,13 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Exceptions\ChangedElsewhere;
-use App\Exceptions\DayInUse;
+use App\Exceptions\Conflict;
 use App\Exceptions\InvalidAccountFile;
 use App\Exceptions\InvalidShape;
-use App\Exceptions\StockTaken;
 use App\Exceptions\TakesLong;
-use App\Exceptions\ThingInUse;
 use App\Exceptions\TooManySearches;
 use App\Http\Middleware\CleanInput;
 use App\Http\Middleware\GuardContent;
@@ -62,8 +59,7 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport([
-            CoreException::class, InvalidShape::class, ChangedElsewhere::class, ThingInUse::class, DayInUse::class,
-            StockTaken::class, TooManySearches::class, InvalidAccountFile::class, TakesLong::class,
+            CoreException::class, InvalidShape::class, InvalidAccountFile::class, Conflict::class, TooManySearches::class, TakesLong::class,
         ]);
         // With its question mark instead of what was typed: no child's name stands in a log.
         $exceptions->report(static function (QueryException $e): bool {
@@ -74,7 +70,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*', 'board/*/texts'));
         $say = static fn (string $message, int $status, array $more = []) => response()->json(['message' => $message, ...$more], $status);
         $exceptions->render(static fn (CoreException|InvalidShape|InvalidAccountFile $e) => $say($e->getMessage(), 422));
-        $exceptions->render(static fn (ChangedElsewhere|ThingInUse|DayInUse|StockTaken $e) => $say($e->getMessage(), 409));
+        $exceptions->render(static fn (Conflict $e) => $say($e->getMessage(), 409));
         $exceptions->render(static fn (TooManySearches $e) => $say($e->getMessage(), 429));
         $exceptions->render(static fn (DecryptException $e) => $say(
             'This was locked with another key than this server has. Ask whoever runs it to run inch:doctor.',

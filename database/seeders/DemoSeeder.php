@@ -68,7 +68,6 @@ final class DemoSeeder extends Seeder
         private readonly SavePlan $savePlan,
         private readonly Menus $menus,
         private readonly TermsOfDay $termsOfDay,
-        private readonly KeepForecast $keepForecast,
     ) {}
 
     public function run(): void
@@ -92,7 +91,7 @@ final class DemoSeeder extends Seeder
         );
         $this->menu($birthday, array_slice($designs, 0, 6), priced: false);
         $this->expect($birthday, children: 14, profile: [1.0, 1.0]);
-        ($this->keepForecast)($birthday);
+        KeepForecast::dispatchSync($birthday->team_id, $birthday->id);
         (new DemoLine($birthday, [$ines], $designs, self::FIRST_NAMES, seed: 7))->play(names: 14, until: $birthday->closes_ms);
 
         (new DemoPractice($ines, $now->getTimestampMs(), seed: 13))->play($designs);

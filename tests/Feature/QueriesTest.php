@@ -27,7 +27,7 @@ function queriesFor(string $room, int $designs): int
             ...KitItem::columnsOf(ItemValues::read($item = Scene::ulid(), ['kind' => 'brush', 'name' => "round {$item}"])),
         ]);
     }
-    app(KeepForecast::class)($day);
+    app()->call((new KeepForecast($day->team_id, $day->id))->handle(...));
     $queries = 0;
     app(Dispatcher::class)->listen(QueryExecuted::class, static function () use (&$queries): void {
         $queries++;

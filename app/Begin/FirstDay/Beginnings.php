@@ -7,7 +7,7 @@ namespace App\Begin\FirstDay;
 use App\Account\Ways\BenchOfPainter;
 use App\Bench\Designs\Designs;
 use App\Bench\Designs\DesignStart;
-use App\Exceptions\DayInUse;
+use App\Exceptions\Conflict;
 use App\Kit\Things\KitFile;
 use App\Line\Taps\RecordTaps;
 use App\Line\Taps\Tap;
@@ -113,7 +113,7 @@ final readonly class Beginnings
     /**
      * Takes away what a team was given to begin with, as long as no child was seated; what was changed since is its own, and stays.
      *
-     * @throws DayInUse when a child was seated
+     * @throws Conflict when a child was seated
      */
     public function throwAway(User $painter): void
     {
@@ -121,7 +121,7 @@ final readonly class Beginnings
             foreach (Beginning::ofTeam($painter->team_id)->lockForUpdate()->get() as $beginning) {
                 $day = EventDay::ofTeam($painter->team_id)->find($beginning->event_day_id);
                 if ($day !== null && self::isUsed($day)) {
-                    throw DayInUse::of($day->name);
+                    throw Conflict::dayInUse($day->name);
                 }
                 $day?->delete();
                 Design::ofTeam($painter->team_id)->whereIn('id', $beginning->design_ids)->where('revision', 1)->delete();

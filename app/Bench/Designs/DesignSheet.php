@@ -148,19 +148,24 @@ final readonly class DesignSheet extends Resource
     private static function silencedRule(Silence $silence): array
     {
         return [
-            'rule' => $silence->rule, 'title' => Catalogue::rule($silence->rule)?->info()->title ?? $silence->rule, 'reason' => $silence->reason,
+            'rule' => $silence->rule,
+            'title' => Catalogue::rule($silence->rule)?->info()->title ?? $silence->rule,
+            'reason' => $silence->reason,
         ];
     }
 
-    /** @return RungWish which version is meant by a name: the best one within some time, or one with certain things left out */
+    /** @return RungWish the best version within some time, or one with certain things left out */
     private static function rungWish(RungChoice $choice): array
     {
         return [
-            'name' => $choice->name, 'within' => $choice->within?->formatExactly(), 'leftOut' => $choice->leftOut, 'otherWays' => OtherWayTaken::all($choice),
+            'name' => $choice->name,
+            'within' => $choice->within?->formatExactly(),
+            'leftOut' => $choice->leftOut,
+            'otherWays' => OtherWayTaken::all($choice),
         ];
     }
 
-    /** @return MissingThing what the kit lacks for a step, the slower way where there is one, what that costs more, and what may be added to the kit */
+    /** @return MissingThing with the slower way where there is one, what that costs more, and what may be added to the kit */
     private static function missing(Lack $lack): array
     {
         $colour = $lack->kind === null || $lack->colour === null ? null : ['name' => $lack->colour->name, 'hex' => $lack->colour->hex];

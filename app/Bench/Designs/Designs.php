@@ -6,7 +6,7 @@ namespace App\Bench\Designs;
 
 use App\Account\Team\RecordAudit;
 use App\Account\Ways\PainterBench;
-use App\Exceptions\ChangedElsewhere;
+use App\Exceptions\Conflict;
 use App\Models\Account\User;
 use App\Models\Bench\Design;
 use App\Models\Bench\Step;
@@ -77,14 +77,14 @@ final readonly class Designs
     /**
      * @param  int  $revision  the one the change was made on
      *
-     * @throws ChangedElsewhere when that is no longer the newest
+     * @throws Conflict when that is no longer the newest
      */
     public function save(PainterBench $bench, Design $design, int $revision, CoreDesign $content): Design
     {
         return DB::transaction(function () use ($bench, $design, $revision, $content): Design {
             $current = Design::ofTeam($design->team_id)->lockForUpdate()->findOrFail($design->id);
             if ($current->revision !== $revision) {
-                throw ChangedElsewhere::design($current->name);
+                throw Conflict::changedElsewhere($current->name);
             }
             $current->revision++;
             $this->write($bench, $current, $content);

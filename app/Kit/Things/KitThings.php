@@ -6,7 +6,7 @@ namespace App\Kit\Things;
 
 use App\Account\Team\RecordAudit;
 use App\Bench\Designs\ReplaceInDesigns;
-use App\Exceptions\ThingInUse;
+use App\Exceptions\Conflict;
 use App\Models\Account\User;
 use App\Models\Bench\BenchTime;
 use App\Models\Bench\Design;
@@ -59,13 +59,13 @@ final readonly class KitThings
      * @param  bool  $anyway  leaves designs that use it as they are
      * @return KitRemoval what it takes to put it back
      *
-     * @throws ThingInUse when designs use it, nothing takes its place and nobody said to go on
+     * @throws Conflict when designs use it, nothing takes its place and nobody said to go on
      */
     public function remove(User $painter, KitItem $thing, ?KitItem $instead, bool $anyway): KitRemoval
     {
         $uses = $this->kitOnTable->uses($thing);
         if ($uses->designs !== [] && $instead === null && ! $anyway) {
-            throw ThingInUse::of($thing->name, array_column($uses->designs, 'name'));
+            throw Conflict::thingInUse($thing->name, array_column($uses->designs, 'name'));
         }
 
         return DB::transaction(function () use ($painter, $thing, $instead): KitRemoval {

@@ -12,7 +12,7 @@ use App\Logbook\Faces\WriteLogbook;
 use App\Logbook\Pace\LearnFromDay;
 use App\Models\Account\User;
 use App\Models\Plan\EventDay;
-use App\Plan\Forecast\KeepForecastOfDay;
+use App\Plan\Forecast\KeepForecast;
 use Core\Line\EventKind;
 use Core\Line\Line;
 use Core\Line\Story;
@@ -39,7 +39,7 @@ final readonly class RecordTaps
      * All or nothing: the batch is kept in one transaction, with the day locked so that numbers are given out once.
      *
      * @param  list<Tap|RefusedTap>  $taps  in the order they were made
-     * @return list<Outcome> one for each tap
+     * @return list<TapOutcome> one for each tap
      */
     public function __invoke(EventDay $day, User $painter, array $taps): array
     {
@@ -53,7 +53,7 @@ final readonly class RecordTaps
 
     /**
      * @param  list<Tap|RefusedTap>  $taps
-     * @return list<Outcome>
+     * @return list<TapOutcome>
      */
     private function recorded(EventDay $day, User $painter, array $taps): array
     {
@@ -90,7 +90,7 @@ final readonly class RecordTaps
                 SendTextsOfDay::dispatch($day->team_id, $day->id);
             }
             if (in_array(EventKind::Opened, array_column($kept, 'kind'), true)) {
-                KeepForecastOfDay::dispatch($day->team_id, $day->id);
+                KeepForecast::dispatch($day->team_id, $day->id);
             }
             if (in_array(EventKind::Closed, array_column($kept, 'kind'), true)) {
                 LearnFromDay::dispatch($day->team_id, $day->id);
@@ -206,7 +206,7 @@ final readonly class RecordTaps
     /**
      * @param  list<Tap|RefusedTap>  $taps
      * @param  array<int, TapFate|string>  $fates
-     * @return list<Outcome>
+     * @return list<TapOutcome>
      */
     private function outcomes(array $taps, array $fates, Line $line): array
     {
@@ -215,10 +215,10 @@ final readonly class RecordTaps
             $fate = $fates[$index];
             $reason = $line->setAside[$tap->id] ?? null;
             $outcomes[] = match (true) {
-                is_string($fate) => new Outcome($tap->id, TapFate::Refused, $fate),
+                is_string($fate) => new TapOutcome($tap->id, TapFate::Refused, $fate),
                 // Also of one that was sent before: its maker may not have heard the first answer.
-                $reason !== null => new Outcome($tap->id, TapFate::SetAside, $reason),
-                default => new Outcome($tap->id, $fate),
+                $reason !== null => new TapOutcome($tap->id, TapFate::SetAside, $reason),
+                default => new TapOutcome($tap->id, $fate),
             };
         }
 

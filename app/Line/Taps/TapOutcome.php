@@ -10,10 +10,5 @@ use App\Http\Resources\Resource;
 final readonly class TapOutcome extends Resource
 {
     /** @param  string  $message empty unless the tap changed nothing */
-    public function __construct(public string $id, public TapFate $fate, public string $message) {}
-
-    public static function of(Outcome $outcome): self
-    {
-        return new self($outcome->id, $outcome->fate, $outcome->message);
-    }
+    public function __construct(public string $id, public TapFate $fate, public string $message = '') {}
 }

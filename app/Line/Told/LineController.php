@@ -9,7 +9,6 @@ use App\Line\Offered\PicturesOfMenu;
 use App\Line\Offered\PublicPicture;
 use App\Line\Taps\RecordTaps;
 use App\Line\Taps\RecordTapsRequest;
-use App\Line\Taps\TapOutcome;
 use App\Line\Taps\TapsAnswer;
 use App\Plan\FacePlans\Plan;
 use App\Plan\FacePlans\PlanRead;
@@ -36,7 +35,7 @@ final readonly class LineController
     /** As short as can be for whoever says what is at hand. */
     public function news(LineNewsRequest $request): LineNews
     {
-        return LineNews::of(($this->news)($request->day(), $request->painter(), $request->since()));
+        return ($this->news)($request->day(), $request->painter(), $request->since());
     }
 
     /** @return list<Plan> */
@@ -58,8 +57,8 @@ final readonly class LineController
         $outcomes = $record($request->day(), $request->painter(), $request->taps());
 
         return new TapsAnswer(
-            array_map(TapOutcome::of(...), $outcomes),
-            LineNews::of(($this->news)($request->day(), $request->painter(), $request->since())),
+            $outcomes,
+            ($this->news)($request->day(), $request->painter(), $request->since()),
         );
     }
 }

@@ -7,6 +7,7 @@ namespace App\Line\Told;
 use App\Http\Resources\Resource;
 use Core\Line\JudgedEvent;
 use Core\Line\LineEvent;
+use Core\Units\Instant;
 
 /** What a reader of a line lacks: taps to go on from what was told before, or the whole line in its place. */
 final readonly class LineNews extends Resource
@@ -25,18 +26,24 @@ final readonly class LineNews extends Resource
         public array $taps,
     ) {}
 
-    public static function of(LineNewsRead $read): self
+    /**
+     * @param  LineVersion  $version  what the reader has with it
+     * @param  LineRead|null  $whole  in place of all that was told before
+     * @param  list<LineEvent>  $events  to go on from that, in the order they arrived
+     * @param  bool  $showsMoney  not to those whom it is no business of
+     */
+    public static function of(LineVersion $version, Instant $now, ?LineRead $whole, array $events, bool $showsMoney): self
     {
-        $plans = array_filter(array_column($read->events, 'plan', 'id'), static fn (mixed $plan): bool => $plan !== null);
+        $plans = array_filter(array_column($events, 'plan', 'id'), static fn (mixed $plan): bool => $plan !== null);
 
         return new self(
-            version: (string) $read->version,
-            now: $read->now->epochMilliseconds,
-            line: $read->whole === null ? null : LineBoard::of($read->whole),
+            version: (string) $version,
+            now: $now->epochMilliseconds,
+            line: $whole === null ? null : LineBoard::of($whole),
             plans: array_values(array_map(ToldPlan::of(...), array_column($plans, null, 'id'))),
             taps: array_map(
-                static fn (LineEvent $event): ToldTap => ToldTap::of(new JudgedEvent($event), $read->showsMoney),
-                $read->events,
+                static fn (LineEvent $event): ToldTap => ToldTap::of(new JudgedEvent($event), $showsMoney),
+                $events,
             ),
         );
     }

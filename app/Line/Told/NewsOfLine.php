@@ -24,7 +24,7 @@ final readonly class NewsOfLine
 
     public function __construct(private VersionOfLine $version, private StoryOfDay $storyOfDay, private LineOfDay $line) {}
 
-    public function __invoke(EventDay $day, User $reader, ?LineVersion $since): LineNewsRead
+    public function __invoke(EventDay $day, User $reader, ?LineVersion $since): LineNews
     {
         // First, so that it never names what is not told; told twice is no harm.
         $version = ($this->version)($day, $reader);
@@ -37,7 +37,7 @@ final readonly class NewsOfLine
 
         return count($events) > self::MOST_EVENTS
             ? $this->whole($day, $reader, $version)
-            : new LineNewsRead(
+            : LineNews::of(
                 version: $version,
                 now: Instant::ofEpochMilliseconds(now()->getTimestampMs()),
                 whole: null,
@@ -46,10 +46,10 @@ final readonly class NewsOfLine
             );
     }
 
-    private function whole(EventDay $day, User $reader, LineVersion $version): LineNewsRead
+    private function whole(EventDay $day, User $reader, LineVersion $version): LineNews
     {
         if (Ticket::query()->where('event_day_id', $day->id)->max('number') > self::MOST_NUMBERS) {
-            return new LineNewsRead(
+            return LineNews::of(
                 version: LineVersion::none(),
                 now: Instant::ofEpochMilliseconds(now()->getTimestampMs()),
                 whole: null,
@@ -59,7 +59,7 @@ final readonly class NewsOfLine
         }
         $read = ($this->line)($day, $reader);
 
-        return new LineNewsRead(
+        return LineNews::of(
             version: $read->version ?? $version,
             now: $read->now,
             whole: $read,

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Logbook\Faces;
 
-use App\Line\Taps\Outcome;
 use App\Line\Taps\RecordTaps;
 use App\Line\Taps\StoryOfDay;
 use App\Line\Taps\Tap;
+use App\Line\Taps\TapOutcome;
 use App\Models\Account\User;
 use App\Models\Plan\EventDay;
 use Core\Line\EventKind;
@@ -21,9 +21,9 @@ final readonly class MendStep
 
     /**
      * @param  int  $position  of the step in its face, from 0
-     * @return Outcome|null null where that face has no such step
+     * @return TapOutcome|null null where that face has no such step
      */
-    public function __invoke(EventDay $day, User $painter, string $ticket, int $position, Duration $spent): ?Outcome
+    public function __invoke(EventDay $day, User $painter, string $ticket, int $position, Duration $spent): ?TapOutcome
     {
         $run = $this->storyOfDay->fromTheBeginning($day)->line->tickets[$ticket]->face->runs[$position] ?? null;
         if ($run === null) {

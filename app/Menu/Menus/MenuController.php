@@ -51,14 +51,14 @@ final readonly class MenuController
 
     public function recommend(RecommendRequest $request, RecommendMenu $recommend): MenuRecommended
     {
-        return MenuRecommended::of($recommend(
+        return $recommend(
             painter: $request->painter(),
             menu: $request->menu(),
             day: $request->event(),
             goal: $request->goal(),
             designs: $request->designs(),
             kept: $request->kept(),
-        ));
+        );
     }
 
     public function putUp(BareTeamRequest $request, Menus $menus, LineOfDay $line): LineBoard

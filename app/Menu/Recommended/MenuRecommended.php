@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Menu\Recommended;
 
 use App\Http\Resources\Resource;
+use App\Menu\Menus\OfferRead;
 use Core\Design\RungName;
+use Core\Plan\Menu\RecommendedMenu;
 
 /**
  * The best of a menu for an event; without designs where none lets everybody be painted.
@@ -31,9 +33,12 @@ final readonly class MenuRecommended extends Resource
         public ?float $wishCosts,
     ) {}
 
-    public static function of(Recommendation $found): self
+    /**
+     * @param  list<OfferRead>  $offers  that it was looked for among
+     * @param  RecommendedMenu|null  $best  null where no such menu lets everybody be painted
+     */
+    public static function of(array $offers, ?RecommendedMenu $best): self
     {
-        $best = $found->best;
         if ($best === null) {
             return new self(designs: [], meanFaceMs: 0, bearableMs: 0, chanceOfAll: 0.0, worth: 0.0, wishCosts: null);
         }
@@ -43,10 +48,10 @@ final readonly class MenuRecommended extends Resource
         return new self(
             designs: array_map(
                 static fn (int $at, int $rung): array => [
-                    'designId' => $found->offers[$at]->offer->id,
-                    'name' => $found->offers[$at]->offer->name,
-                    'rung' => $found->offers[$at]->rungs[$rung]->name ?? null,
-                    'middleMs' => $found->offers[$at]->rungs[$rung]->face->middle->milliseconds,
+                    'designId' => $offers[$at]->offer->id,
+                    'name' => $offers[$at]->offer->name,
+                    'rung' => $offers[$at]->rungs[$rung]->name ?? null,
+                    'middleMs' => $offers[$at]->rungs[$rung]->face->middle->milliseconds,
                 ],
                 array_keys($taken),
                 $taken,

@@ -43,7 +43,7 @@ final readonly class RecommendMenu
      *
      * @throws ValidationException when the menu is too long to be weighed, or shorter than what is asked for
      */
-    public function __invoke(User $painter, Menu $menu, EventDay $day, MenuGoal $goal, int $designs, array $kept): Recommendation
+    public function __invoke(User $painter, Menu $menu, EventDay $day, MenuGoal $goal, int $designs, array $kept): MenuRecommended
     {
         $offers = ($this->menuOnTable)($menu, $painter)->offers;
         self::refuse($offers, $designs);
@@ -62,7 +62,7 @@ final readonly class RecommendMenu
             play: static fn (Scenario $scenario): Tally => (new Simulation($scenario, self::SEED))->run(self::RUNS),
         );
 
-        return new Recommendation($offers, $best, $goal);
+        return MenuRecommended::of($offers, $best);
     }
 
     /**

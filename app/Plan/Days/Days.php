@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Plan\Days;
 
 use App\Account\Team\RecordAudit;
-use App\Exceptions\DayInUse;
+use App\Exceptions\Conflict;
 use App\Line\Taps\StoryOfDay;
 use App\Logbook\Faces\WriteLogbook;
 use App\Logbook\Pace\LearnDesign;
@@ -41,12 +41,12 @@ final readonly class Days
     /**
      * Takes a day out of the diary, as long as nothing has happened on its line here; what came with a file goes with its faces.
      *
-     * @throws DayInUse when something has
+     * @throws Conflict when something has
      */
     public function delete(User $by, EventDay $day): void
     {
         if (ChairEvent::query()->where('event_day_id', $day->id)->where('seq', '>', $day->brought_seq ?? 0)->exists()) {
-            throw DayInUse::of($day->name);
+            throw Conflict::dayInUse($day->name);
         }
         $faces = Face::ofTeam($day->team_id)->where('event_day_id', $day->id);
         /** @var list<string> $designs */

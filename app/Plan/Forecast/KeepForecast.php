@@ -9,19 +9,40 @@ use App\Models\Plan\KeptForecast;
 use Core\Plan\Defaults;
 use Core\Plan\Outlook;
 use Core\Plan\Simulation\InvalidScenario;
+use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
 
-/** Keeps what is foreseen of a day, once: what comes of it is held against that. */
-final readonly class KeepForecast
+/** Keeps what is foreseen of a day, once, when its line was opened and the tap was answered: what comes of it is held against that. */
+final class KeepForecast implements ShouldBeUniqueUntilProcessing, ShouldQueue
 {
-    public function __construct(private TermsOfDay $termsOfDay, private OutlineOfDay $outlineOfDay, private OutlookOfDay $outlookOfDay) {}
+    use Queueable;
 
-    public function __invoke(EventDay $day): void
+    /** Behind all that somebody waits for: it takes seconds, and is asked for when the day is over. */
+    private const QUEUE = 'forecasts';
+
+    public int $tries = 3;
+
+    public int $backoff = 5;
+
+    public function __construct(private readonly string $teamId, private readonly string $dayId)
     {
-        if (KeptForecast::query()->whereKey($day->id)->exists()) {
+        $this->onQueue(self::QUEUE);
+    }
+
+    public function uniqueId(): string
+    {
+        return $this->dayId;
+    }
+
+    public function handle(TermsOfDay $termsOfDay, OutlineOfDay $outlineOfDay, OutlookOfDay $outlookOfDay): void
+    {
+        $day = EventDay::ofTeam($this->teamId)->find($this->dayId);
+        if ($day === null || KeptForecast::query()->whereKey($day->id)->exists()) {
             return;
         }
         try {
-            $outlook = $this->outlookOfDay->played($day, ($this->outlineOfDay)($day, ($this->termsOfDay)($day)));
+            $outlook = $outlookOfDay->played($day, $outlineOfDay($day, $termsOfDay($day)));
         } catch (InvalidScenario) {
             // A day without a menu or without anybody to paint has nothing to foresee.
             return;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Plan\Packing;
 
-use App\Exceptions\StockTaken;
+use App\Exceptions\Conflict;
 use App\Models\Kit\KitItem;
 use App\Models\Kit\StockCount;
 use App\Models\Plan\EventDay;
@@ -27,14 +27,14 @@ final readonly class Stock
      *
      * @param  list<StockTerms>  $left
      *
-     * @throws StockTaken when it was taken off already
+     * @throws Conflict when it was taken off already
      */
     public function takeOff(EventDay $day, array $left): void
     {
         DB::transaction(function () use ($day, $left): void {
             EventDay::ofTeam($day->team_id)->whereKey($day->id)->lockForUpdate()->first();
             if (StockCount::query()->whereKey($day->id)->exists()) {
-                throw StockTaken::of($day->name);
+                throw Conflict::stockTaken($day->name);
             }
             $terms = array_column($left, null, 'itemId');
             $counted = [];

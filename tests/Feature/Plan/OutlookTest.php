@@ -32,7 +32,7 @@ it('says the same of an event on every screen', function (int $children): void {
     $forecast = json_decode(end($lines), true, flags: JSON_THROW_ON_ERROR);
     $money = ($this->ask)('money');
     $chance = array_column(($this->ask)('checklist')['checks'], null, 'kind')['chance'];
-    app(KeepForecast::class)($this->day);
+    app()->call((new KeepForecast($this->day->team_id, $this->day->id))->handle(...));
     $kept = KeptForecast::query()->whereKey($this->day->id)->firstOrFail();
 
     expect($money['faces'])->toEqual($forecast['faces'])->and($money['facesFew'])->toBe($forecast['facesLow'])

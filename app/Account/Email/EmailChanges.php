@@ -45,15 +45,15 @@ final readonly class EmailChanges
     public function change(string $token): void
     {
         DB::transaction(function () use ($token): void {
-            $change = $this->ofToken($token) ?? throw ValidationException::withMessages(['token' => self::GONE]);
-            $user = User::ofTeam($change->user->team_id)->lockForUpdate()->findOrFail($change->user->id);
-            if ($this->accounts->ofAddress($change->email) !== null) {
+            [$asked, $email] = $this->ofToken($token) ?? throw ValidationException::withMessages(['token' => self::GONE]);
+            $user = User::ofTeam($asked->team_id)->lockForUpdate()->findOrFail($asked->id);
+            if ($this->accounts->ofAddress($email) !== null) {
                 throw ValidationException::withMessages(['token' => self::TAKEN]);
             }
             $old = $user->email;
-            $user->update(['email' => $change->email]);
+            $user->update(['email' => $email]);
             PasswordLink::query()->where('user_id', $user->id)->delete();
-            SendAccountLetter::dispatch($user->team_id, $user->id, "You sign in with {$change->email} from now on.", $old);
+            SendAccountLetter::dispatch($user->team_id, $user->id, "You sign in with {$email} from now on.", $old);
             ($this->recordAudit)($user, 'changed the own e-mail address');
         });
     }
@@ -69,12 +69,12 @@ final readonly class EmailChanges
     }
 
     /**
-     * Whose new e-mail address a link is for. All of it stands in the link, sealed with the installation's key; it is good for an hour, and
-     * only until address or password change.
+     * Whose new e-mail address a link is for, and which. All of it stands in the link, sealed with the installation's key; it is good
+     * for an hour, and only until address or password change.
      *
-     * @return EmailChange|null null where it was used, was never given out, or is too old
+     * @return array{User, string}|null null where it was used, was never given out, or is too old
      */
-    public function ofToken(string $token): ?EmailChange
+    private function ofToken(string $token): ?array
     {
         try {
             $told = json_decode($this->encrypter->decryptString(strtr($token, '-_', '+/')), true);
@@ -88,7 +88,7 @@ final readonly class EmailChanges
         assert(is_string($teamId) && is_string($email));
         $user = User::ofTeam($teamId)->find($userId);
 
-        return $user instanceof User && self::was($user) === $told['was'] ? new EmailChange($user, $email) : null;
+        return $user instanceof User && self::was($user) === $told['was'] ? [$user, $email] : null;
     }
 
     private static function was(User $user): string

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\Email;
 
-use App\Letters\AccountChanged;
+use App\Letters\Letter;
 use App\Models\Account\User;
 use Illuminate\Contracts\Mail\Mailer;
 use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
@@ -38,7 +38,9 @@ final class SendAccountLetter implements ShouldBeUniqueUntilProcessing, ShouldQu
     {
         $user = User::ofTeam($this->teamId)->find($this->userId);
         if ($user instanceof User && $user->signsIn()) {
-            $mailer->send((new AccountChanged($user->name, $this->what, url('/')))->to($this->to === '' ? $user->email : $this->to));
+            $mailer->send((new Letter($this->what, 'account-changed', [
+                'painter' => $user->name, 'what' => $this->what, 'address' => url('/'),
+            ]))->to($this->to === '' ? $user->email : $this->to));
         }
     }
 }

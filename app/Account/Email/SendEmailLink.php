@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\Email;
 
-use App\Letters\NewEmail;
+use App\Letters\Letter;
 use App\Models\Account\User;
 use Illuminate\Contracts\Mail\Mailer;
 use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
@@ -29,7 +29,9 @@ final class SendEmailLink implements ShouldBeUniqueUntilProcessing, ShouldQueue
     {
         $user = User::ofTeam($this->teamId)->find($this->userId);
         if ($user instanceof User) {
-            $mailer->send((new NewEmail($user->name, url('new-email/'.$emailChanges->token($user, $this->email))))->to($this->email));
+            $mailer->send((new Letter('Your new e-mail address', 'new-email', [
+                'painter' => $user->name, 'address' => url('new-email/'.$emailChanges->token($user, $this->email)),
+            ]))->to($this->email));
         }
     }
 }

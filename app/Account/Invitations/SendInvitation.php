@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\Invitations;
 
-use App\Letters\Invited;
+use App\Letters\Letter;
 use Core\Team\Role;
 use Illuminate\Contracts\Mail\Mailer;
 use Illuminate\Contracts\Queue\ShouldBeEncrypted;
@@ -32,6 +32,8 @@ final class SendInvitation implements ShouldBeEncrypted, ShouldBeUniqueUntilProc
 
     public function handle(Mailer $mailer): void
     {
-        $mailer->send((new Invited($this->team, $this->inviter, $this->role, $this->address))->to($this->email));
+        $mailer->send((new Letter("Come into {$this->team}", 'invited', [
+            'team' => $this->team, 'inviter' => $this->inviter, 'role' => $this->role->inWords(), 'address' => $this->address,
+        ]))->to($this->email));
     }
 }

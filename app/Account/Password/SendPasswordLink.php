@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Account\Password;
 
 use App\Account\SignIn\Accounts;
-use App\Letters\NewPassword;
+use App\Letters\Letter;
 use App\Models\Account\PasswordLink;
 use Illuminate\Contracts\Mail\Mailer;
 use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
@@ -43,6 +43,8 @@ final class SendPasswordLink implements ShouldBeUniqueUntilProcessing, ShouldQue
         PasswordLink::query()->create([
             'user_id' => $user->id, 'token_hash' => Passwords::hash($token), 'ends_at' => now()->addHours(self::HOURS),
         ]);
-        $mailer->send((new NewPassword($user->name, url("new-password/{$token}")))->to($user->email));
+        $mailer->send((new Letter('A new password', 'new-password', [
+            'painter' => $user->name, 'address' => url("new-password/{$token}"),
+        ]))->to($user->email));
     }
 }

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Bench\Order;
 
 use App\Account\Ways\BenchOfPainter;
-use App\Account\Ways\SchoolTime;
-use App\Account\Ways\TimesBySchool;
 use App\Bench\TypedSteps\PinInLine;
 use App\Bench\TypedSteps\PinLineRequest;
 use App\Bench\TypedSteps\PinShown;
@@ -36,7 +34,7 @@ final readonly class OrderController
     {
         $watch = WatchSearch::for(self::SCHOOLS_SECONDS, $listener->isThere());
 
-        return array_map(SchoolTime::of(...), $times($bench($request->painter()), $request->design(), $watch));
+        return $times($bench($request->painter()), $request->design(), $watch);
     }
 
     public function pin(PinLineRequest $request, PinInLine $pin): PinShown

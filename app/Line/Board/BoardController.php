@@ -62,10 +62,10 @@ final readonly class BoardController
         $answer = new JsonResponse;
         // As time goes on the windows move, even where nothing is tapped.
         $moment = intdiv(now()->getTimestamp(), self::MOVES_SECONDS);
-        $answer->setEtag(hash('xxh128', "{$version->forHelper($board->day)} {$moment} ".($board->showsNames ? 'names' : '')))
+        $answer->setEtag(hash('xxh128', "{$version->forHelper($board['day'])} {$moment} ".($board['showsNames'] ? 'names' : '')))
             ->setPublic()->headers->set('Cache-Control', 'public, no-cache');
         if (! $answer->isNotModified($request)) {
-            $answer->setData(PublicLine::of($line->forParents($board->day), $board->showsNames));
+            $answer->setData(PublicLine::of($line->forParents($board['day']), $board['showsNames']));
         }
 
         return $answer;
@@ -80,7 +80,7 @@ final readonly class BoardController
     {
         $board = $this->boardLinks->board($token) ?? abort(404);
         $isKept = $parentTexts->wish(
-            day: $board->day,
+            day: $board['day'],
             number: $request->number(),
             slipCode: $request->slipCode(),
             phone: $request->phone(),
@@ -93,7 +93,7 @@ final readonly class BoardController
     public function stopTexts(TextWishRequest $request, string $token, ParentTexts $parentTexts): JsonResponse
     {
         $board = $this->boardLinks->board($token) ?? abort(404);
-        $parentTexts->stop($board->day, $request->number(), $request->slipCode(), $request->phone());
+        $parentTexts->stop($board['day'], $request->number(), $request->slipCode(), $request->phone());
 
         return new JsonResponse(status: 204);
     }
@@ -104,7 +104,7 @@ final readonly class BoardController
 
         $seen = static fn (PlanRead $plan): PublicPicture => PublicPicture::of($plan, PublicOffer::key($plan->designId));
 
-        return (new JsonResponse(array_map($seen, $pictures($board->day))))
+        return (new JsonResponse(array_map($seen, $pictures($board['day']))))
             ->setPublic()->setMaxAge(self::PICTURES_SECONDS);
     }
 }

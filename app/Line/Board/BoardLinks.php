@@ -57,11 +57,15 @@ final readonly class BoardLinks
         return new BoardLinkShown($link === null ? null : url("board/{$link->token}"), $link?->shows_names === true);
     }
 
-    /** The board that a link leads to; null where it is revoked, or never was. */
-    public function board(string $token): ?PublicBoard
+    /**
+     * The board that a link leads to; null where it is revoked, or never was.
+     *
+     * @return array{day: EventDay, showsNames: bool}|null
+     */
+    public function board(string $token): ?array
     {
         $link = BoardLink::query()->where('token_hash', BoardLink::hash($token))->with('day')->first();
 
-        return $link?->day === null ? null : new PublicBoard($link->day, $link->shows_names);
+        return $link?->day === null ? null : ['day' => $link->day, 'showsNames' => $link->shows_names];
     }
 }

@@ -38,7 +38,7 @@ final readonly class RecordTaps
     /**
      * All or nothing: the batch is kept in one transaction, with the day locked so that numbers are given out once.
      *
-     * @param  list<Tap|RefusedTap>  $taps  in the order they were made
+     * @param  list<Tap|TapOutcome>  $taps  in the order they were made
      * @return list<TapOutcome> one for each tap
      */
     public function __invoke(EventDay $day, User $painter, array $taps): array
@@ -52,7 +52,7 @@ final readonly class RecordTaps
     }
 
     /**
-     * @param  list<Tap|RefusedTap>  $taps
+     * @param  list<Tap|TapOutcome>  $taps
      * @return list<TapOutcome>
      */
     private function recorded(EventDay $day, User $painter, array $taps): array
@@ -103,11 +103,11 @@ final readonly class RecordTaps
     /**
      * Keeps all others from the line until the transaction ends.
      *
-     * @param  list<Tap|RefusedTap>  $taps
+     * @param  list<Tap|TapOutcome>  $taps
      */
     private function gate(EventDay $day, User $painter, array $taps): TapGate
     {
-        $readable = array_values(array_filter($taps, static fn (Tap|RefusedTap $tap): bool => $tap instanceof Tap));
+        $readable = array_values(array_filter($taps, static fn (Tap|TapOutcome $tap): bool => $tap instanceof Tap));
         [, [$facts]] = Statement::together(
             LockLine::statement($day, count($taps)),
             Statement::of(TapGate::facts($day, $readable)),
@@ -126,7 +126,7 @@ final readonly class RecordTaps
     }
 
     /**
-     * @param  list<Tap|RefusedTap>  $taps
+     * @param  list<Tap|TapOutcome>  $taps
      * @return array{list<Tap>, array<int, TapFate|string>, list<array<string, string|int|null>>} the new taps; what is known of each one
      *     of the batch, a refusal in words; rows of the children that come with them
      */
@@ -134,7 +134,7 @@ final readonly class RecordTaps
     {
         $kept = $fates = $tickets = [];
         foreach ($taps as $index => $tap) {
-            $fates[$index] = $tap instanceof RefusedTap ? $tap->message : $this->fate($gate, $tap);
+            $fates[$index] = $tap instanceof TapOutcome ? $tap->message : $this->fate($gate, $tap);
             if ($tap instanceof Tap && $fates[$index] === TapFate::Kept) {
                 if ($gate->isNewTicket($tap)) {
                     $tickets[] = ['id' => $tap->said['ticket'] ?? '', 'event_day_id' => $day->id, 'number' => $gate->nextNumber()];
@@ -204,7 +204,7 @@ final readonly class RecordTaps
     }
 
     /**
-     * @param  list<Tap|RefusedTap>  $taps
+     * @param  list<Tap|TapOutcome>  $taps
      * @param  array<int, TapFate|string>  $fates
      * @return list<TapOutcome>
      */

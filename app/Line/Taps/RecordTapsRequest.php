@@ -38,7 +38,7 @@ final class RecordTapsRequest extends TeamRequest
         ];
     }
 
-    /** @return list<Tap|RefusedTap> in the order sent */
+    /** @return list<Tap|TapOutcome> in the order sent */
     public function taps(): array
     {
         /** @var list<mixed> $inputs */
@@ -53,11 +53,11 @@ final class RecordTapsRequest extends TeamRequest
         return LineVersion::read($this->string('since')->value());
     }
 
-    private static function tap(mixed $input): Tap|RefusedTap
+    private static function tap(mixed $input): Tap|TapOutcome
     {
         $id = is_array($input) && is_string($input['id'] ?? null) ? $input['id'] : '';
         if (! is_array($input) || ! Str::isUlid($id)) {
-            return new RefusedTap($id, 'A tap has no proper id. Give each one a ULID.');
+            return new TapOutcome($id, TapFate::Refused, 'A tap has no proper id. Give each one a ULID.');
         }
         // Most taps say little: rules for what is not there would only cost time.
         $said = ['kind' => true, 'at' => true, ...$input];
@@ -67,7 +67,7 @@ final class RecordTapsRequest extends TeamRequest
             ARRAY_FILTER_USE_KEY,
         ));
         if ($validator->fails()) {
-            return new RefusedTap(strtolower($id), 'This tap is out of shape: '.$validator->errors()->first());
+            return new TapOutcome(strtolower($id), TapFate::Refused, 'This tap is out of shape: '.$validator->errors()->first());
         }
         /** @var array<string, mixed> $tap */
         $tap = $validator->validated();

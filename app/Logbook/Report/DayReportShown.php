@@ -77,7 +77,7 @@ final readonly class DayReportShown extends Resource
                 ],
                 $report->changes(),
             ),
-            practise: array_map(self::practice(...), $read->practise),
+            practise: $read->practise,
             stock: ReportStock::of($read->stock),
         );
     }
@@ -92,19 +92,6 @@ final readonly class DayReportShown extends Resource
             'kept' => $group->kept(),
             'cents' => $group->cents(),
             'centsAnHour' => $group->centsAnHour(),
-        ];
-    }
-
-    /** @return ReportPractice a step that is worth an evening of practice, and what that wins of a day like this one */
-    private static function practice(PractiseRead $read): array
-    {
-        return [
-            'painter' => $read->painter,
-            'design' => $read->design,
-            'step' => $read->step,
-            'times' => $read->times,
-            'takesMs' => $read->takes->milliseconds,
-            'winMs' => $read->win->milliseconds,
         ];
     }
 }

@@ -11,7 +11,11 @@ use Core\Line\StepStatus;
 use Core\Plan\PracticeWin;
 use Illuminate\Database\Query\JoinClause;
 
-/** Which steps of a day an evening of practice would quicken most, each for the one who painted it. */
+/**
+ * Which steps of a day an evening of practice would quicken most, each for the one who painted it.
+ *
+ * @phpstan-import-type ReportPractice from DayReportShown
+ */
 final readonly class PractiseAfterDay
 {
     private const MOST = 4;
@@ -23,7 +27,7 @@ final readonly class PractiseAfterDay
 
     /**
      * @param  array<string, string>  $painters  names by id
-     * @return list<PractiseRead> what wins most first
+     * @return list<ReportPractice> what wins most first
      */
     public function __invoke(EventDay $day, array $painters): array
     {
@@ -41,17 +45,17 @@ final readonly class PractiseAfterDay
             $pace = $paces[$row->painter_id][$row->design_id]['stepPaces'][$row->way] ?? null;
             $win = $pace === null ? null : PracticeWin::of($pace, (float) $row->times);
             if ($win !== null && $win->milliseconds >= self::LEAST_WIN_MS) {
-                $practise[] = new PractiseRead(
-                    painter: $painters[$row->painter_id],
-                    design: $row->design_name,
-                    step: $row->name,
-                    times: $row->times,
-                    takes: $pace->middle(),
-                    win: $win,
-                );
+                $practise[] = [
+                    'painter' => $painters[$row->painter_id],
+                    'design' => $row->design_name,
+                    'step' => $row->name,
+                    'times' => $row->times,
+                    'takesMs' => $pace->middle()->milliseconds,
+                    'winMs' => $win->milliseconds,
+                ];
             }
         }
-        usort($practise, static fn (PractiseRead $one, PractiseRead $other): int => $other->win->milliseconds <=> $one->win->milliseconds);
+        usort($practise, static fn (array $one, array $other): int => $other['winMs'] <=> $one['winMs']);
 
         return array_slice($practise, 0, self::MOST);
     }

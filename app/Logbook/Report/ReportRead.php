@@ -9,13 +9,17 @@ use App\Plan\Packing\StockRead;
 use Core\Line\Ahead\KeptPromise;
 use Core\Plan\Report\DayReport;
 
-/** A day as its painters look back on it. */
+/**
+ * A day as its painters look back on it.
+ *
+ * @phpstan-import-type ReportPractice from DayReportShown
+ */
 final readonly class ReportRead
 {
     /**
      * @param  list<KeptPromise>  $promises  of when a child is called, of some spread over the day
      * @param  array<string, int>  $lost  children who went unpainted, by how
-     * @param  list<PractiseRead>  $practise  what wins most first
+     * @param  list<ReportPractice>  $practise  what wins most first
      * @param  StockRead|null  $stock  null where nothing was painted
      */
     public function __construct(

@@ -42,7 +42,7 @@ final class TakeBookingsRequest extends TeamRequest
     }
 
     /**
-     * @return list<BookingTerms>
+     * @return array<string, DayTerms> by their names there
      *
      * @throws ValidationException when one of them is too long to be a day
      */
@@ -62,7 +62,7 @@ final class TakeBookingsRequest extends TeamRequest
             }
         }
 
-        return array_map(static fn (array $one): BookingTerms => new BookingTerms($one['key'], new DayTerms(
+        return array_map(static fn (array $one): DayTerms => new DayTerms(
             name: $one['name'],
             place: $one['place'] ?? '',
             timezone: $one['timezone'],
@@ -70,6 +70,6 @@ final class TakeBookingsRequest extends TeamRequest
             closesMs: $one['closesAt'],
             chairs: $one['chairs'],
             turnaround: Duration::ofMilliseconds($one['turnaroundMs']),
-        )), $sent['bookings']);
+        ), array_column($sent['bookings'], null, 'key'));
     }
 }

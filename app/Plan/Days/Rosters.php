@@ -10,7 +10,6 @@ use App\Models\Plan\Shift;
 use Core\Line\Seating\DoubleShift;
 use Core\Line\Seating\Roster;
 use Core\Line\Seating\Shift as CoreShift;
-use Core\Units\Instant;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 
@@ -22,41 +21,33 @@ final readonly class Rosters
     /**
      * Writes anew who sits at which chair of a day from when.
      *
-     * @param  list<ShiftTerms>  $terms  none to go back to what is assumed
+     * @param  list<CoreShift>  $shifts  none to go back to what is assumed
      *
      * @throws ValidationException when somebody would sit at two chairs, or is not one of the team's painters
      */
-    public function save(EventDay $day, array $terms): void
+    public function save(EventDay $day, array $shifts): void
     {
         $painters = ($this->rosterOfDay)($day)->painters;
-        foreach ($terms as $at => $shift) {
-            if ($shift->painterId !== null && ! isset($painters[$shift->painterId])) {
+        foreach ($shifts as $at => $shift) {
+            if ($shift->painter !== null && ! isset($painters[$shift->painter])) {
                 throw ValidationException::withMessages(
                     ["shifts.{$at}.painterId" => 'That painter is not one of yours. Load the page again and choose another.'],
                 );
             }
         }
-        $shifts = array_map(
-            static fn (ShiftTerms $shift): CoreShift => new CoreShift(
-                $shift->chair,
-                $shift->painterId,
-                Instant::ofEpochMilliseconds($shift->fromMs),
-            ),
-            $terms,
-        );
         try {
             (new Roster($shifts))->refuseDoubles();
         } catch (DoubleShift $twice) {
             throw ValidationException::withMessages(['shifts' => "{$painters[$twice->painter]} {$twice->getMessage()}"]);
         }
-        DB::transaction(function () use ($day, $terms): void {
+        DB::transaction(function () use ($day, $shifts): void {
             Shift::query()->where('event_day_id', $day->id)->delete();
-            Shift::query()->insert(array_map(static fn (ShiftTerms $shift): array => [
+            Shift::query()->insert(array_map(static fn (CoreShift $shift): array => [
                 'event_day_id' => $day->id,
                 'chair' => $shift->chair,
-                'painter_id' => $shift->painterId,
-                'from_ms' => $shift->fromMs,
-            ], $terms));
+                'painter_id' => $shift->painter,
+                'from_ms' => $shift->from->epochMilliseconds,
+            ], $shifts));
         });
     }
 

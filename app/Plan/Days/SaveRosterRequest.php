@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Plan\Days;
 
 use App\Http\Requests\TeamRequest;
+use Core\Line\Seating\Shift;
 use Core\Units\ClockTime;
 use Core\Units\CoreException;
+use Core\Units\Instant;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Validation\ValidationException;
@@ -34,7 +36,7 @@ final class SaveRosterRequest extends TeamRequest
     }
 
     /**
-     * @return list<ShiftTerms>
+     * @return list<Shift>
      *
      * @throws ValidationException naming the field when a time makes no sense
      */
@@ -51,7 +53,11 @@ final class SaveRosterRequest extends TeamRequest
                     ["shifts.{$at}.from" => "Two painters begin at chair {$shift['chair']} at the same time. Change one of the two times."],
                 );
             }
-            $terms[$key] = new ShiftTerms($shift['chair'], $shift['painterId'] === null ? null : strtolower($shift['painterId']), $from);
+            $terms[$key] = new Shift(
+                $shift['chair'],
+                $shift['painterId'] === null ? null : strtolower($shift['painterId']),
+                Instant::ofEpochMilliseconds($from),
+            );
         }
 
         return array_values($terms);

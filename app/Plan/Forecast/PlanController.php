@@ -75,7 +75,7 @@ final readonly class PlanController
 
     public function played(PlanRequest $request, PlayPlan $playPlan): PlayedDay
     {
-        return PlayedDay::of($playPlan->watch(($this->outlineOfDay)($request->day(), $request->terms()), $request->like(), $request->next()));
+        return $playPlan->watch(($this->outlineOfDay)($request->day(), $request->terms()), $request->like(), $request->next());
     }
 
     /** @return Closure(ForecastRead): bool */

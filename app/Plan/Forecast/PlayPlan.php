@@ -6,7 +6,7 @@ namespace App\Plan\Forecast;
 
 use App\Exceptions\NobodyListens;
 use App\Models\Plan\EventDay;
-use App\Plan\Played\DayPlayed;
+use App\Plan\Played\PlayedDay;
 use Closure;
 use Core\Plan\Defaults;
 use Core\Plan\Outlook;
@@ -63,7 +63,7 @@ final readonly class PlayPlan
      *
      * @param  float  $share  of days that end earlier: 0.5 for a usual one
      */
-    public function watch(EventOutline $outline, float $share, int $next): DayPlayed
+    public function watch(EventOutline $outline, float $share, int $next): PlayedDay
     {
         $outlook = Outlook::of(
             $outline->scenario,
@@ -74,6 +74,6 @@ final readonly class PlayPlan
         $run = $outlook->tally->runLike($share);
         [$faces, $lost] = (new Simulation($outlook->scenario, 1 + $next))->watch($run);
 
-        return new DayPlayed(new ForecastRead($outline, $outlook), $run, $faces, $lost);
+        return PlayedDay::of(new ForecastRead($outline, $outlook), $run, $faces, $lost);
     }
 }

@@ -25,7 +25,7 @@ final readonly class Stock
      * Takes off the stock what an event used up, once. What somebody weighed is learned from.
      *
      *
-     * @param  list<StockTerms>  $left
+     * @param  list<array{itemId: string, left: int, isWeighed: bool}>  $left
      *
      * @throws Conflict when it was taken off already
      */
@@ -41,15 +41,18 @@ final readonly class Stock
             foreach (($this->stockOfDay)($day)->uses ?? [] as $use) {
                 if (isset($terms[$use->item->id])) {
                     $counted[] = self::counted($use, $terms[$use->item->id]);
-                    KitItem::ofTeam($day->team_id)->whereKey($use->item->id)->update([self::column($use) => $terms[$use->item->id]->left]);
+                    KitItem::ofTeam($day->team_id)->whereKey($use->item->id)->update([self::column($use) => $terms[$use->item->id]['left']]);
                 }
             }
             StockCount::query()->create(['event_day_id' => $day->id, 'content' => $counted]);
         });
     }
 
-    /** @return Counted */
-    private static function counted(StockUse $use, StockTerms $terms): array
+    /**
+     * @param  array{left: int, isWeighed: bool, ...}  $terms
+     * @return Counted
+     */
+    private static function counted(StockUse $use, array $terms): array
     {
         return [
             'itemId' => $use->item->id,
@@ -58,8 +61,8 @@ final readonly class Stock
             'unit' => $use->unit->value,
             'estimated' => $use->used,
             'before' => $use->before === null ? null : (int) $use->before,
-            'left' => $terms->left,
-            'isWeighed' => $terms->isWeighed,
+            'left' => $terms['left'],
+            'isWeighed' => $terms['isWeighed'],
         ];
     }
 

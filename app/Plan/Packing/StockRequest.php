@@ -31,12 +31,12 @@ final class StockRequest extends TeamRequest
         ];
     }
 
-    /** @return list<StockTerms> */
+    /** @return list<array{itemId: string, left: int, isWeighed: bool}> */
     public function left(): array
     {
         /** @var list<array{itemId: string, left: int, isWeighed: bool}> $left */
         $left = $this->validated('left');
 
-        return array_map(static fn (array $one): StockTerms => new StockTerms($one['itemId'], $one['left'], $one['isWeighed']), $left);
+        return $left;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Plan\Played;
 
 use App\Http\Resources\Resource;
+use App\Plan\Forecast\ForecastRead;
 use Core\Plan\Simulation\Lost;
 use Core\Plan\Simulation\PlayedFace;
 
@@ -40,39 +41,55 @@ final readonly class PlayedDay extends Resource
         public array $artists,
     ) {}
 
-    public static function of(DayPlayed $day): self
+    /**
+     * @param  list<PlayedFace>  $faces
+     * @param  list<Lost>  $lost
+     */
+    public static function of(ForecastRead $forecast, int $run, array $faces, array $lost): self
     {
-        $scenario = $day->forecast->outlook->scenario;
-        $opens = $day->forecast->opens();
+        $scenario = $forecast->outlook->scenario;
+        $opens = $forecast->opens();
 
         return new self(
-            run: $day->run,
+            run: $run,
             opensAt: $opens->epochMilliseconds,
             closesAt: $opens->plus($scenario->open)->epochMilliseconds,
-            namesStopAt: $day->forecast->at($scenario->rules->stopNamesAt)?->epochMilliseconds,
-            faces: array_map(static fn (PlayedFace $face): array => self::face($face, $day), $day->faces),
+            namesStopAt: $forecast->at($scenario->rules->stopNamesAt)?->epochMilliseconds,
+            faces: array_map(static fn (PlayedFace $face): array => self::face($face, $forecast), $faces),
             lost: array_map(static fn (Lost $lost): array => [
                 'child' => $lost->child, 'arrived' => $lost->arrived, 'how' => $lost->how,
-            ], $day->lost),
+            ], $lost),
             artists: array_map(
-                static fn ($artist): string => $day->forecast->outline->nameOf($artist->id),
+                static fn ($artist): string => $forecast->outline->nameOf($artist->id),
                 $scenario->artists,
             ),
         );
     }
 
     /** @return FacePlayed a face of a day that was played. Times are milliseconds since the opening */
-    private static function face(PlayedFace $face, DayPlayed $day): array
+    private static function face(PlayedFace $face, ForecastRead $forecast): array
     {
         return [
             'child' => $face->child,
             'arrived' => $face->arrived,
             'artist' => $face->artist,
-            'design' => $day->designName($face->offer),
+            'design' => self::designName($forecast, $face->offer),
             'isQuick' => $face->version === 1,
             'seated' => $face->seated,
             'painted' => $face->painted,
             'free' => $face->free,
         ];
+    }
+
+    private static function designName(ForecastRead $forecast, int $offer): string
+    {
+        $id = $forecast->outlook->scenario->menu[$offer]->id;
+        foreach ($forecast->outline->menu as $offered) {
+            if ($offered->offer->id === $id) {
+                return $offered->name;
+            }
+        }
+
+        return '';
     }
 }

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Account\Ways;
+namespace App\Bench\Order;
 
+use App\Account\Ways\PainterBench;
 use App\Logbook\Pace\PacesOfDesign;
 use App\Models\Bench\Design;
 use Core\Order\Schools\School;
@@ -17,7 +18,7 @@ final readonly class TimesBySchool
 
     /**
      * @param  Watch  $watch  may end the search
-     * @return list<SchoolLength>
+     * @return list<SchoolTime>
      */
     public function __invoke(PainterBench $bench, Design $design, Watch $watch): array
     {
@@ -25,9 +26,9 @@ final readonly class TimesBySchool
         $circumstances = $bench->circumstances($bench->stepTimes->knowing(($this->pacesOfDesign)($design->id, $bench->painterId)));
 
         return array_map(
-            static fn (School $school): SchoolLength => new SchoolLength(
+            static fn (School $school): SchoolTime => new SchoolTime(
                 $school,
-                SchoolCost::of($content, $circumstances, $school, $watch),
+                SchoolCost::of($content, $circumstances, $school, $watch)?->milliseconds,
             ),
             School::cases(),
         );

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Account\Ways;
+namespace App\Bench\Order;
 
 use App\Http\Resources\Resource;
 use Core\Order\Schools\School;
@@ -12,9 +12,4 @@ final readonly class SchoolTime extends Resource
 {
     /** @param  int|null  $totalMs  null when no order keeps all its rules */
     public function __construct(public School $school, public ?int $totalMs) {}
-
-    public static function of(SchoolLength $school): self
-    {
-        return new self($school->school, $school->length?->milliseconds);
-    }
 }

@@ -10,7 +10,6 @@ use App\Models\Bench\BenchTime;
 use App\Models\Bench\Design;
 use App\Models\Bench\Step;
 use App\Models\Kit\KitItem;
-use App\Plan\Days\PainterName;
 use Core\Kit\BenchAction;
 use Core\Kit\Item;
 use Core\Team\Role;
@@ -46,7 +45,7 @@ final readonly class KitOnTable
                 BenchAction::cases(),
             ),
             array_map(
-                static fn (string $id, string $name): PainterName => new PainterName($id, $name),
+                static fn (string $id, string $name): array => ['id' => $id, 'name' => $name],
                 array_keys($painters),
                 $painters,
             ),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Kit\Things;
 
 use App\Http\Resources\Resource;
-use App\Plan\Days\PainterName;
 use Core\Kit\BenchAction;
 
 /**
@@ -14,6 +13,7 @@ use Core\Kit\BenchAction;
  * HandTime: repetitions: it rests on; 0 while it is the team's starting value.
  *
  * @phpstan-type HandTime array{action: BenchAction, timeMs: int, startingMs: int, repetitions: int}
+ * @phpstan-type PainterName array{id: string, name: string}
  */
 final readonly class KitSheet extends Resource
 {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Logbook\Faces;
 
-use App\Logbook\Pace\DesignMinutes;
 use App\Models\Logbook\Face;
 use App\Models\Logbook\FaceStep;
 use App\Models\Plan\EventDay;
@@ -17,7 +16,8 @@ use Core\Line\TicketStatus;
 /**
  * A day's faces with their minutes against plan, one by one, per design and per step.
  *
- * @phpstan-import-type StepMinutes from DesignMinutes
+ * @phpstan-import-type StepMinutes from DayLog
+ * @phpstan-import-type DesignMinutes from DayLog
  */
 final readonly class LogOfDay
 {
@@ -61,23 +61,26 @@ final readonly class LogOfDay
         );
     }
 
-    /** @param  list<Face>  $faces of one design, at least one */
-    private static function design(array $faces): DesignMinutes
+    /**
+     * @param  list<Face>  $faces of one design, at least one
+     * @return DesignMinutes
+     */
+    private static function design(array $faces): array
     {
         $newest = $faces[count($faces) - 1];
 
         $painted = array_map(static fn (Face $face): int => $face->painted_ms, $faces);
 
-        return new DesignMinutes(
-            designId: $newest->design_id,
-            name: $newest->design_name,
-            faces: count($painted),
-            plannedMs: $newest->planned_ms,
-            meanMs: self::mean($painted),
-            fastestMs: min([PHP_INT_MAX, ...$painted]),
-            slowestMs: max([0, ...$painted]),
-            steps: self::steps($faces),
-        );
+        return [
+            'designId' => $newest->design_id,
+            'name' => $newest->design_name,
+            'faces' => count($painted),
+            'plannedMs' => $newest->planned_ms,
+            'meanMs' => self::mean($painted),
+            'fastestMs' => min([PHP_INT_MAX, ...$painted]),
+            'slowestMs' => max([0, ...$painted]),
+            'steps' => self::steps($faces),
+        ];
     }
 
     /**

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Plan\Days;
 
 use App\Http\Resources\Resource;
+use App\Kit\Things\KitSheet;
 use Core\Line\Seating\Shift;
 
 /**
  * Who paints in the team, and who is meant to sit where on a day.
  *
  * @phpstan-type ShiftShown array{chair: int, painterId: string|null, from: int}
+ *
+ * @phpstan-import-type PainterName from KitSheet
  */
 final readonly class RosterShown extends Resource
 {
@@ -25,7 +28,7 @@ final readonly class RosterShown extends Resource
     {
         return new self(
             array_map(
-                static fn (string $id, string $name): PainterName => new PainterName($id, $name),
+                static fn (string $id, string $name): array => ['id' => $id, 'name' => $name],
                 array_keys($roster->painters),
                 array_values($roster->painters),
             ),

@@ -6,7 +6,7 @@ namespace Database\Seeders;
 
 use App\Account\Team\Members;
 use App\Account\Ways\BenchOfPainter;
-use App\Bench\Files\ImportDesigns;
+use App\Bench\Designs\Designs;
 use App\Kit\Things\KitFile;
 use App\Menu\Menus\Menus;
 use App\Menu\Menus\OfferTerms;
@@ -61,7 +61,7 @@ final class DemoSeeder extends Seeder
     public function __construct(
         private readonly Members $members,
         private readonly KitFile $kitFile,
-        private readonly ImportDesigns $importDesigns,
+        private readonly Designs $designs,
         private readonly BenchOfPainter $benchOfPainter,
         private readonly Days $days,
         private readonly SaveMenu $saveMenu,
@@ -78,7 +78,7 @@ final class DemoSeeder extends Seeder
         $this->kitFile->shipped($ines, 'demo/kit.json');
         self::bags($team->id, ['Ines' => $ines->id, 'Tobi' => $tobi->id]);
         $file = (string) file_get_contents(database_path('demo/designs.json'));
-        $designs = ($this->importDesigns)($this->benchOfPainter->ofTeam($team->id), $team->id, $file);
+        $designs = $this->designs->bringIn($this->benchOfPainter->ofTeam($team->id), $team->id, $file);
 
         $now = now()->toImmutable();
         $birthday = $this->day(

@@ -112,7 +112,8 @@ it('has controllers that know neither models nor core, and write nothing', funct
 it('has queries that know nobody who writes', function (): void {
     // They do nothing but hand on to others who write.
     $actions = [
-        App\Account\Files\IncomingEvent::class, App\Kit\Things\KitFile::class, App\Line\Quicker\OfferLiveRungs::class, App\Logbook\Faces\MendStep::class, App\Search\Queue\ReplayRequest::class,
+        App\Account\Files\IncomingEvent::class, App\Kit\Things\KitFile::class, App\Line\Quicker\OfferLiveRungs::class,
+        App\Logbook\Faces\MendStep::class, App\Search\Queue\ReplayRequest::class,
     ];
     // Writes down only what it would work out again.
     $remembers = [App\Plan\Forecast\OutlookOfDay::class];

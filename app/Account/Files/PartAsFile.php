@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account\Files;
 
-use App\Bench\Files\DesignsAsFile;
+use App\Bench\Files\DesignFiles;
 use App\Kit\Things\KitFile;
 use App\Logbook\Faces\CsvLines;
 use App\Models\Account\Team;
@@ -22,13 +22,13 @@ final readonly class PartAsFile
         'event', 'date', 'number', 'design', 'painter', 'finished', 'seated', 'ended', 'painted_s', 'planned_s', 'interrupted',
     ];
 
-    public function __construct(private DesignsAsFile $designsAsFile, private KitFile $kitFile, private CalendarText $calendarText) {}
+    public function __construct(private DesignFiles $designFiles, private KitFile $kitFile, private CalendarText $calendarText) {}
 
     /** @return iterable<string> its text, piece by piece: of faces there may be many */
     public function __invoke(Team $team, AccountPart $part): iterable
     {
         return match ($part) {
-            AccountPart::Designs => [($this->designsAsFile)(
+            AccountPart::Designs => [$this->designFiles->write(
                 array_values(Design::ofTeam($team->id)->with('steps')->orderBy('name')->orderBy('id')->get()->all()),
             )],
             AccountPart::Kit => [$this->kitFile->write($team->id)],

@@ -73,7 +73,7 @@ final readonly class WaysOfPainter
         ];
     }
 
-    /** @return QuestionShown where painters differ.  @phpstan-type SchoolShown array{school: School, label: string} */
+    /** @return QuestionShown where painters differ */
     private static function question(Question $question, Schools $schools): array
     {
         $shown = array_map(static fn (School $school): array => ['school' => $school, 'label' => $school->label()], $question->schools());

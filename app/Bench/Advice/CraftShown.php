@@ -9,6 +9,7 @@ use App\Http\Resources\Resource;
 use Core\Colour\LinearRgb;
 use Core\Colour\Sight;
 use Core\Colour\Word;
+use Core\Order\Check;
 use Core\Order\Craft\Finding;
 use Core\Order\PaintedSequence;
 use Core\Order\SeenColour;
@@ -30,18 +31,19 @@ final readonly class CraftShown extends Resource
      */
     public function __construct(public array $findings, public array $films, public array $colours) {}
 
-    public static function of(CraftRead $craft): self
+    /** @param  array<int, FixShown>  $fixes  by place of the finding, where it has one */
+    public static function of(Check $check, array $fixes): self
     {
-        $findings = $craft->check->findings;
+        $findings = $check->findings;
 
         return new self(
             array_map(
-                static fn (Finding $finding, int $at): FindingShown => FindingShown::of($finding, $craft->fixes[$at] ?? null),
+                static fn (Finding $finding, int $at): FindingShown => FindingShown::of($finding, $fixes[$at] ?? null),
                 $findings,
                 array_keys($findings),
             ),
-            self::films($craft->check->course),
-            self::colours($craft->check->course),
+            self::films($check->course),
+            self::colours($check->course),
         );
     }
 

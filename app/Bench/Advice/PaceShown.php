@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Bench\Advice;
 
 use App\Http\Resources\Resource;
-use App\Logbook\Pace\VersionPace;
 use Core\Pace\Pace;
+use Core\Units\Duration;
 
 /** How long something really takes, and what that rests on. */
 final readonly class PaceShown extends Resource
@@ -40,15 +40,9 @@ final readonly class PaceShown extends Resource
         );
     }
 
-    public static function ofVersion(VersionPace $pace): self
+    /** Put together from the steps, of which no whole face was painted. */
+    public static function ofSteps(Duration $middle, Duration $eightOfTen): self
     {
-        return $pace->own !== null ? self::of($pace->own) : new self(
-            middleMs: $pace->middle->milliseconds,
-            eightOfTenMs: $pace->eightOfTen->milliseconds,
-            faces: 0,
-            practised: 0,
-            leftOut: 0,
-            slips: 0,
-        );
+        return new self($middle->milliseconds, $eightOfTen->milliseconds, faces: 0, practised: 0, leftOut: 0, slips: 0);
     }
 }

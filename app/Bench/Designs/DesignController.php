@@ -6,9 +6,9 @@ namespace App\Bench\Designs;
 
 use App\Account\Ways\BenchOfPainter;
 use App\Bench\Advice\DesignOnBench;
-use App\Bench\Ladder\DesignFitted;
 use App\Bench\Ladder\FitRequest;
 use App\Bench\Ladder\FittedDesign;
+use App\Bench\Ladder\LadderOfDesign;
 use App\Http\Requests\BareTeamRequest;
 use App\Http\Requests\PageRequest;
 use Illuminate\Http\Response;
@@ -25,12 +25,12 @@ final readonly class DesignController
 
     public function show(BareTeamRequest $request): DesignSheet
     {
-        return DesignSheet::of(($this->onBench)(($this->bench)($request->painter()), $request->design()));
+        return ($this->onBench)(($this->bench)($request->painter()), $request->design());
     }
 
-    public function fitted(FitRequest $request, DesignFitted $fitted): FittedDesign
+    public function fitted(FitRequest $request, LadderOfDesign $ladderOfDesign): FittedDesign
     {
-        return $fitted(($this->bench)($request->painter()), $request->design(), $request->person());
+        return $ladderOfDesign->fitted(($this->bench)($request->painter()), $request->design(), $request->person());
     }
 
     /** @return list<StartingPoint> */
@@ -43,7 +43,7 @@ final readonly class DesignController
     {
         $bench = ($this->bench)($request->painter());
 
-        return DesignSheet::of(($this->onBench)($bench, $designs->start($bench, $request->teamId(), $request->start())));
+        return ($this->onBench)($bench, $designs->start($bench, $request->teamId(), $request->start()));
     }
 
     public function update(SaveDesignRequest $request, Designs $designs): DesignSheet
@@ -52,14 +52,14 @@ final readonly class DesignController
 
         $design = $designs->save($bench, $request->design(), $request->revision(), $request->content());
 
-        return DesignSheet::of(($this->onBench)($bench, $design));
+        return ($this->onBench)($bench, $design);
     }
 
     public function copy(BareTeamRequest $request, Designs $designs): DesignSheet
     {
         $bench = ($this->bench)($request->painter());
 
-        return DesignSheet::of(($this->onBench)($bench, $designs->copy($bench, $request->design())));
+        return ($this->onBench)($bench, $designs->copy($bench, $request->design()));
     }
 
     public function sort(ShelfRequest $request, SortShelf $sort): Response
@@ -86,6 +86,6 @@ final readonly class DesignController
     {
         $designs->restore($request->design());
 
-        return DesignSheet::of(($this->onBench)(($this->bench)($request->painter()), $request->design()));
+        return ($this->onBench)(($this->bench)($request->painter()), $request->design());
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Bench\Designs;
 
-use App\Bench\Advice\BenchRead;
 use App\Bench\Advice\CraftShown;
 use App\Bench\Advice\OtherWayTaken;
 use App\Bench\Advice\PaceShown;
@@ -12,6 +11,7 @@ use App\Bench\Advice\TableThing;
 use App\Bench\TypedSteps\PinShown;
 use App\Bench\TypedSteps\StepLine;
 use App\Http\Resources\Resource;
+use Core\Design\Design;
 use Core\Design\Place\Placement;
 use Core\Design\RungChoice;
 use Core\Design\RungName;
@@ -22,8 +22,10 @@ use Core\Ladder\StopPoints;
 use Core\Order\Craft\Catalogue;
 use Core\Timeline\RunOver;
 use Core\Timeline\SpanKind;
+use Core\Timeline\Timeline;
 use Core\Workspace\BrushSaving;
 use Core\Workspace\Lack;
+use Core\Workspace\LaidThing;
 
 /**
  * A design on the bench.
@@ -96,13 +98,32 @@ final readonly class DesignSheet extends Resource
         public ?array $runsOver,
     ) {}
 
-    public static function of(BenchRead $read): self
-    {
-        $content = $read->content;
-        $timeline = $read->timeline;
-
+    /**
+     * @param  int  $revision  how often it was saved
+     * @param  list<StepLine>  $steps  in painting order
+     * @param  list<LaidThing>  $layOut  in the order things are taken up
+     * @param  list<Lack>  $missing
+     * @param  list<BrushSaving>  $brushes  worth keeping, the one that saves most first
+     * @param  bool  $areHandsTimed  by a drill
+     * @param  PaceShown|null  $pace  of the whole face; null while nothing is logged
+     * @param  RunOver|null  $runsOver  the step that takes most longer than planned
+     */
+    public static function of(
+        string $id,
+        int $revision,
+        Design $content,
+        array $steps,
+        Timeline $timeline,
+        array $layOut,
+        array $missing,
+        array $brushes,
+        bool $areHandsTimed,
+        CraftShown $craft,
+        ?PaceShown $pace,
+        ?RunOver $runsOver,
+    ): self {
         return new self(
-            id: $read->id,
+            id: $id,
             name: $content->name,
             placement: $content->placement,
             promise: $content->promise?->formatExactly(),
@@ -110,25 +131,25 @@ final readonly class DesignSheet extends Resource
             tags: $content->tags,
             stillFor: $content->audience->sitsStillFor?->formatExactly() ?? '',
             gentle: $content->audience->isGentle,
-            revision: $read->revision,
-            steps: array_map(StepLine::of(...), $read->steps),
+            revision: $revision,
+            steps: $steps,
             spans: TapeSpan::ofTimeline($timeline),
             totalMs: $timeline->makespan()->milliseconds,
             paintingMs: $timeline->total(SpanKind::Painting)->milliseconds,
             changeoverMs: $timeline->total(SpanKind::Changeover)->milliseconds,
             dryingMs: $timeline->total(SpanKind::Drying)->milliseconds,
-            layOut: array_map(TableThing::of(...), $read->layOut),
-            missing: array_map(self::missing(...), $read->missing),
-            brushesToKeep: array_map(self::brushToKeep(...), $read->brushes),
-            handsTimed: $read->areHandsTimed,
+            layOut: array_map(TableThing::of(...), $layOut),
+            missing: array_map(self::missing(...), $missing),
+            brushesToKeep: array_map(self::brushToKeep(...), $brushes),
+            handsTimed: $areHandsTimed,
             fromAge: $content->audience->fromAge,
             pins: array_map(PinShown::of(...), $content->pins),
             silences: array_map(self::silencedRule(...), $content->silences),
-            craft: CraftShown::of($read->craft),
+            craft: $craft,
             rungs: array_map(self::rungWish(...), $content->rungs),
             stops: array_map(static fn (StopPoint $stop): StopShown => StopShown::of($stop, $content->steps), StopPoints::of($content)),
-            pace: $read->pace === null ? null : PaceShown::ofVersion($read->pace),
-            runsOver: $read->runsOver === null ? null : self::runsOver($read->runsOver),
+            pace: $pace,
+            runsOver: $runsOver === null ? null : self::runsOver($runsOver),
         );
     }
 

@@ -6,12 +6,14 @@ namespace App\Bench\Designs;
 
 use App\Account\Team\RecordAudit;
 use App\Account\Ways\PainterBench;
+use App\Bench\Files\DesignFiles;
 use App\Exceptions\Conflict;
 use App\Models\Account\User;
 use App\Models\Bench\Design;
 use App\Models\Bench\Step;
 use App\Plan\FacePlans\DesignPlans;
 use Core\Design\Design as CoreDesign;
+use Core\Design\InvalidDesignFile;
 use Core\Design\Pin;
 use Core\Design\Place\Placement;
 use Core\Design\RungChoice;
@@ -28,6 +30,7 @@ final readonly class Designs
 
     public function __construct(
         private WorkedDesigns $workedDesigns,
+        private DesignFiles $designFiles,
         private DesignPlans $designPlans,
         private RecordAudit $recordAudit,
     ) {}
@@ -148,5 +151,26 @@ final readonly class Designs
     public function restore(Design $design): void
     {
         $design->restore();
+    }
+
+    /**
+     * Brings the designs of a file into a team: all of them or none.
+     *
+     * @return list<Design>
+     *
+     * @throws InvalidDesignFile
+     */
+    public function bringIn(PainterBench $bench, string $teamId, string $json): array
+    {
+        $designs = $this->designFiles->read($json);
+
+        return DB::transaction(fn (): array => array_map(
+            fn (CoreDesign $design): Design => $this->create(
+                $bench,
+                $teamId,
+                $design->withIds(array_map(static fn (): string => Str::lower((string) Str::ulid()), $design->steps)),
+            ),
+            $designs,
+        ));
     }
 }

@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace App\Bench\Designs;
 
 use App\Account\Ways\PainterBench;
-use App\Bench\Files\ReadDesignFile;
+use App\Bench\Files\DesignFiles;
 use Core\Design\Design;
 use Core\Order\PaintedSequence;
 
 /** The shipped designs that a painter may begin with. */
 final readonly class WorkedDesigns
 {
-    public function __construct(private ReadDesignFile $readDesignFile) {}
+    public function __construct(private DesignFiles $designFiles) {}
 
     /** @return array<string, Design> by name */
     public function __invoke(): array
     {
-        $designs = ($this->readDesignFile)((string) file_get_contents(database_path('demo/designs.json')));
+        $designs = $this->designFiles->read((string) file_get_contents(database_path('demo/designs.json')));
 
         return array_column($designs, null, 'name');
     }

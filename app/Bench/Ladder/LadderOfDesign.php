@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace App\Bench\Ladder;
 
 use App\Account\Ways\PainterBench;
+use App\Bench\Advice\StepOnBench;
 use App\Bench\Advice\TableThing;
 use App\Bench\Designs\TapeSpan;
+use App\Bench\TypedSteps\StepLine;
 use App\Logbook\Pace\PacesOfDesign;
 use App\Models\Bench\Design;
 use App\Plan\FacePlans\PlanStep;
 use App\Plan\FacePlans\StepInPlan;
+use Core\Design\Fitting;
+use Core\Design\Person;
 use Core\Design\RungChoice;
 use Core\Design\RungName;
 use Core\Design\Step;
@@ -24,13 +28,15 @@ use Core\Order\Circumstances;
 use Core\Order\PaintedSequence;
 use Core\Order\Search\Watch;
 use Core\Pace\Pace;
+use Core\Timeline\StepTimes;
 use Core\Timeline\Timeline;
+use Core\Timeline\WorkContent;
 use Core\Workspace\LayOut;
 
 /** All versions of a design worth painting, as the bench shows them. */
 final readonly class LadderOfDesign
 {
-    public function __construct(private PacesOfDesign $pacesOfDesign) {}
+    public function __construct(private PacesOfDesign $pacesOfDesign, private StepOnBench $stepOnBench) {}
 
     /** @param  Watch  $watch  may end the search */
     public function __invoke(PainterBench $bench, Design $design, Watch $watch): LadderSheet
@@ -115,6 +121,26 @@ final readonly class LadderOfDesign
             spans: TapeSpan::ofTimeline($course->timeline),
             layOut: array_map(TableThing::of(...), LayOut::of($rung->design, $bench->kit)),
             next: array_map(static fn (Drop $drop): DropShown => DropShown::of($drop, $whole), $weighed->next),
+        );
+    }
+
+    /** A design as it is painted on one person. */
+    public function fitted(PainterBench $bench, Design $design, Person $person): FittedDesign
+    {
+        $content = $design->toCore();
+        $fitting = Fitting::of($content, $person);
+        $times = new StepTimes(WorkContent::starting(), $person, ($this->pacesOfDesign)($design->id, $bench->painterId));
+        $timeline = Timeline::of($fitting->steps, $bench->changeovers, $times);
+
+        return new FittedDesign(
+            size: $person->size,
+            changes: $fitting->changes,
+            steps: array_map(
+                fn (Step $step): StepLine => StepLine::of(($this->stepOnBench)($bench, $step, $times)),
+                $fitting->steps,
+            ),
+            spans: TapeSpan::ofTimeline($timeline),
+            totalMs: $timeline->makespan()->milliseconds,
         );
     }
 }

@@ -7,7 +7,6 @@ namespace App\Bench\Ladder;
 use App\Bench\Advice\OtherWayTaken;
 use App\Bench\Advice\PaceShown;
 use App\Http\Resources\Resource;
-use App\Logbook\Pace\VersionPace;
 use Core\Design\RungName;
 use Core\Ladder\Rung;
 
@@ -35,7 +34,7 @@ final readonly class RungShown extends Resource
     ) {}
 
     /** @param  list<RungName>  $names */
-    public static function of(Rung $rung, array $names, ?VersionPace $pace): self
+    public static function of(Rung $rung, array $names, ?PaceShown $pace): self
     {
         $version = $rung->version;
 
@@ -46,7 +45,7 @@ final readonly class RungShown extends Resource
             leftOut: $version->leftOut(),
             otherWays: OtherWayTaken::all($version->choice(RungName::Core)),
             names: $names,
-            pace: $pace === null ? null : PaceShown::ofVersion($pace),
+            pace: $pace,
             isProven: $rung->isProven,
         );
     }

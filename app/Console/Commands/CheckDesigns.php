@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Bench\Files\ReadDesignFile;
+use App\Bench\Files\DesignFiles;
 use Core\Design\Design;
 use Core\Order\Check;
 use Core\Order\Circumstances;
@@ -22,11 +22,11 @@ final class CheckDesigns extends Command
 
     protected $description = 'Print the timeline of each design in a file and what the craft says of it, as JSON';
 
-    public function handle(ReadDesignFile $read): int
+    public function handle(DesignFiles $designFiles): int
     {
-        return $this->withFile(function (string $json) use ($read): int {
+        return $this->withFile(function (string $json) use ($designFiles): int {
             $circumstances = $this->circumstances();
-            $checks = array_map(static fn (Design $design): Check => Check::of($design, $circumstances), $read($json));
+            $checks = array_map(static fn (Design $design): Check => Check::of($design, $circumstances), $designFiles->read($json));
             $shown = array_map(fn (Check $check): array => $this->shown($check, $circumstances), $checks);
             $this->line(json_encode(['designs' => $shown], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR));
 

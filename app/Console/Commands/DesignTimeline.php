@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Bench\Files\ReadDesignFile;
+use App\Bench\Files\DesignFiles;
 use Core\Design\Design;
 use Core\Timeline\ChangeoverMatrix;
 use Core\Timeline\StepTimes;
@@ -18,12 +18,12 @@ final class DesignTimeline extends Command
 
     protected $description = 'Print the timeline of each design in a file as JSON';
 
-    public function handle(ReadDesignFile $read): int
+    public function handle(DesignFiles $designFiles): int
     {
-        return $this->withFile(function (string $json) use ($read): int {
+        return $this->withFile(function (string $json) use ($designFiles): int {
             $timelines = array_map(
                 static fn (Design $design): array => TimelineValues::of($design, ChangeoverMatrix::starting(), StepTimes::starting()),
-                $read($json),
+                $designFiles->read($json),
             );
             $this->line(json_encode(['designs' => $timelines], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR));
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Bench\Files\DesignsAsFile;
+use App\Bench\Files\DesignFiles;
 use App\Models\Account\User;
 use App\Models\Bench\Design;
 use Illuminate\Console\Command;
@@ -17,7 +17,7 @@ final class ExportDesigns extends Command
 
     protected $description = 'Print a team\'s designs in the open JSON format';
 
-    public function handle(DesignsAsFile $asFile): int
+    public function handle(DesignFiles $designFiles): int
     {
         $email = $this->option('email');
         $painter = User::query()->where('email', is_string($email) ? $email : '')->first();
@@ -31,7 +31,7 @@ final class ExportDesigns extends Command
         if ($designs->isEmpty()) {
             return $this->refuse(is_string($name) ? "No design is called “{$name}”." : 'The team has no designs yet.');
         }
-        $this->output->write($asFile(array_values($designs->all())));
+        $this->output->write($designFiles->write(array_values($designs->all())));
 
         return self::SUCCESS;
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Account\Ways\BenchOfPainter;
-use App\Bench\Files\ImportDesigns;
+use App\Bench\Designs\Designs;
 use App\Models\Account\User;
 use Illuminate\Console\Command;
 
@@ -17,7 +17,7 @@ final class ImportDesignFile extends Command
 
     protected $description = 'Bring the designs of a file into a team, all or none';
 
-    public function handle(ImportDesigns $import, BenchOfPainter $bench): int
+    public function handle(Designs $designs, BenchOfPainter $bench): int
     {
         $email = $this->option('email');
         $painter = User::query()->where('email', is_string($email) ? $email : '')->first();
@@ -25,8 +25,8 @@ final class ImportDesignFile extends Command
             return $this->refuse('No painter signs in with that. Give --email=NAME@EXAMPLE.');
         }
 
-        return $this->withFile(function (string $json) use ($import, $bench, $painter): int {
-            $count = count($import($bench($painter), $painter->team_id, $json));
+        return $this->withFile(function (string $json) use ($designs, $bench, $painter): int {
+            $count = count($designs->bringIn($bench($painter), $painter->team_id, $json));
             $this->line("{$count} design".($count === 1 ? '' : 's').' brought in.');
 
             return self::SUCCESS;

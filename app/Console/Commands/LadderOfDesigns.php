@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Bench\Files\ReadDesignFile;
+use App\Bench\Files\DesignFiles;
 use App\Bench\Order\WatchSearch;
 use App\Exceptions\WrongOption;
 use Core\Design\Design;
@@ -34,12 +34,12 @@ final class LadderOfDesigns extends Command
 
     protected $description = 'Print the ladder of each design in a file: all versions worth painting, each in its best order, as JSON';
 
-    public function handle(ReadDesignFile $read): int
+    public function handle(DesignFiles $designFiles): int
     {
-        return $this->withFile(function (string $json) use ($read): int {
+        return $this->withFile(function (string $json) use ($designFiles): int {
             $circumstances = $this->circumstances();
             $fit = $this->fit();
-            $shown = array_map(fn (Design $design): array => $this->shown($design, $circumstances, $fit), $read($json));
+            $shown = array_map(fn (Design $design): array => $this->shown($design, $circumstances, $fit), $designFiles->read($json));
             $this->line(json_encode(['designs' => $shown], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR));
             $missing = array_filter(
                 $shown,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Bench\Files\ReadDesignFile;
+use App\Bench\Files\DesignFiles;
 use App\Bench\Order\WatchSearch;
 use Core\Design\Design;
 use Core\Design\DesignFile;
@@ -29,11 +29,11 @@ final class OrderDesigns extends Command
 
     protected $description = 'Print the best order of each design in a file, how good it is for sure, and what it saves, as JSON';
 
-    public function handle(ReadDesignFile $read): int
+    public function handle(DesignFiles $designFiles): int
     {
-        return $this->withFile(function (string $json) use ($read): int {
+        return $this->withFile(function (string $json) use ($designFiles): int {
             $circumstances = $this->circumstances();
-            $designs = $read($json);
+            $designs = $designFiles->read($json);
             $proposals = array_map(fn (Design $design): Proposal => BestOrder::of($design, $circumstances)->run($this->watch()), $designs);
             $shown = array_map(
                 fn (Design $design, Proposal $proposal): array => $this->shown($design, $proposal, $circumstances),

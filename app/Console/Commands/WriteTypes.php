@@ -159,7 +159,10 @@ final class WriteTypes extends Command
         return match (true) {
             $type instanceof IdentifierTypeNode => $this->item($type->name, $class),
             $type instanceof NullableTypeNode => "{$this->written($type->type, $class)} | null",
-            $type instanceof UnionTypeNode => implode(' | ', array_map(fn (TypeNode $one): string => $this->written($one, $class), $type->types)),
+            $type instanceof UnionTypeNode => implode(' | ', array_map(
+                fn (TypeNode $one): string => $this->written($one, $class),
+                $type->types,
+            )),
             $type instanceof GenericTypeNode && (string) $type->type === 'list' => $this->written($type->genericTypes[0], $class).'[]',
             $type instanceof ArrayShapeNode => "{\n".implode('', array_map(
                 fn (ArrayShapeItemNode $one): string => "  {$one->keyName}: {$this->written($one->valueType, $class)};\n",

@@ -91,7 +91,10 @@ final readonly class KitOnTable
         $starting = Duration::ofSeconds($action->startingSeconds());
 
         return [
-            'action' => $action, 'timeMs' => ($own['time'] ?? $starting)->milliseconds, 'startingMs' => $starting->milliseconds, 'repetitions' => $own['repetitions'] ?? 0,
+            'action' => $action,
+            'timeMs' => ($own['time'] ?? $starting)->milliseconds,
+            'startingMs' => $starting->milliseconds,
+            'repetitions' => $own['repetitions'] ?? 0,
         ];
     }
 }

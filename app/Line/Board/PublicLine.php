@@ -58,7 +58,12 @@ final readonly class PublicLine extends Resource
             $ticket = $line->seatedOn($chair);
             if ($ticket !== null) {
                 $design = $read->designs[$ticket->design]->name;
-                $painting[] = ['chair' => $chair, 'number' => $ticket->number, 'firstName' => $showsNames ? $ticket->firstName : null, 'design' => $design];
+                $painting[] = [
+                    'chair' => $chair,
+                    'number' => $ticket->number,
+                    'firstName' => $showsNames ? $ticket->firstName : null,
+                    'design' => $design,
+                ];
             }
         }
         $menu = array_filter($read->designs, static fn (DesignOnDay $design): bool => $design->offer !== null);

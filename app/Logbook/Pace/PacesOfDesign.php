@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Logbook\Pace;
 
+use App\Bench\Advice\PaceShown;
 use App\Models\Logbook\PaceFit;
 use Core\Design\Design;
 use Core\Design\StepValues;
@@ -108,21 +109,21 @@ final readonly class PacesOfDesign
     }
 
     /** How long a version of a design really takes: by its own faces where there are some, else put together from its steps. */
-    public function ofVersion(string $designId, ?string $painterId, Design $version, Timeline $timeline): ?VersionPace
+    public function ofVersion(string $designId, ?string $painterId, Design $version, Timeline $timeline): ?PaceShown
     {
         return $this->among($this->ofFaces($designId, $painterId), $version, $timeline);
     }
 
     /** @param  array<string, \Core\Pace\Pace>  $faces  by version, see PacesOfDesign */
-    public function among(array $faces, Design $version, Timeline $timeline): ?VersionPace
+    public function among(array $faces, Design $version, Timeline $timeline): ?PaceShown
     {
         $own = $faces[StepValues::version(array_map(StepValues::way(...), $version->steps))] ?? null;
         if ($own !== null) {
-            return new VersionPace($own->middle(), $own->eightOfTen(), $own);
+            return PaceShown::of($own);
         }
         $rest = $timeline->total(SpanKind::Changeover)->plus($timeline->total(SpanKind::Drying));
         $most = WholeFace::eightOfTen($timeline->painting, $rest);
 
-        return $most === null ? null : new VersionPace($timeline->makespan(), $most);
+        return $most === null ? null : PaceShown::ofSteps($timeline->makespan(), $most);
     }
 }

@@ -17,9 +17,9 @@ final readonly class MenuController
     public function __construct(private MenuOnTable $menuOnTable, private Menus $menus) {}
 
     /** @return list<MenuListed> */
-    public function index(BareTeamRequest $request, MenusOfTeam $menus): array
+    public function index(BareTeamRequest $request, MenuOnTable $menuOnTable): array
     {
-        return array_map(MenuListed::of(...), $menus($request->teamId()));
+        return array_map(MenuListed::of(...), $menuOnTable->all($request->teamId()));
     }
 
     public function store(MenuRequest $request): MenuSheet

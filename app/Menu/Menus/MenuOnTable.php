@@ -31,6 +31,8 @@ final readonly class MenuOnTable
     /** Between two faces, where no event says otherwise. */
     private const TURNAROUND_SECONDS = 60;
 
+    private const MOST = 200;
+
     public function __construct(
         private EightOfTen $eightOfTen,
         private PacesOfDesign $pacesOfDesign,
@@ -164,5 +166,19 @@ final readonly class MenuOnTable
         }
 
         return array_values($names);
+    }
+
+    /**
+     * A team's menus, by name.
+     *
+     * @return list<array{id: string, name: string, designs: int}>
+     */
+    public function all(string $teamId): array
+    {
+        $menus = Menu::ofTeam($teamId)->with('offers.design')->orderBy('name')->limit(self::MOST)->get();
+
+        return array_values($menus->map(static fn (Menu $menu): array => [
+            'id' => $menu->id, 'name' => $menu->name, 'designs' => $menu->offers->whereNotNull('design')->count(),
+        ])->all());
     }
 }

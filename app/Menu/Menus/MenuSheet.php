@@ -36,7 +36,10 @@ final readonly class MenuSheet extends Resource
     private static function menuNote(MenuFinding $finding): array
     {
         return [
-            'rule' => $finding->rule, 'designs' => $finding->offers, 'says' => $finding->says, 'promiseMs' => $finding->promise?->milliseconds,
+            'rule' => $finding->rule,
+            'designs' => $finding->offers,
+            'says' => $finding->says,
+            'promiseMs' => $finding->promise?->milliseconds,
         ];
     }
 }

@@ -37,7 +37,7 @@ final readonly class RosterShown extends Resource
         );
     }
 
-    /** @return ShiftShown from when on somebody is meant to sit at a chair: 0 for the beginning of the day; without a painter nobody does */
+    /** @return ShiftShown 0 for the beginning of the day; without a painter nobody sits there from then on */
     private static function shift(Shift $shift): array
     {
         return ['chair' => $shift->chair, 'painterId' => $shift->painter, 'from' => $shift->from->epochMilliseconds];

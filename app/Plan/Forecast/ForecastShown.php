@@ -163,7 +163,7 @@ final readonly class ForecastShown extends Resource
         );
     }
 
-    /** @return ArtistsDay when an artist paints, and when the last face is done: on half of the days by then, on nine of ten by then.  @phpstan-type Stint array{from: int, until: int} */
+    /** @return ArtistsDay when an artist paints, and when the last face is done: on half of the days by then, on nine of ten by then */
     private static function artist(ForecastRead $read, int $at): array
     {
         $artist = $read->outlook->scenario->artists[$at];

@@ -85,7 +85,7 @@ final readonly class PlanOfDay
         ];
     }
 
-    /** @return OfferPlanned a design on the menu as it is planned with: how long it takes the team, as painted as a rule and in its quick version */
+    /** @return OfferPlanned how long a design takes the team, as painted as a rule and in its quick version */
     private static function offer(OfferedTimes $offered): array
     {
         return [

@@ -41,7 +41,8 @@ final readonly class Stock
             foreach (($this->stockOfDay)($day)->uses ?? [] as $use) {
                 if (isset($terms[$use->item->id])) {
                     $counted[] = self::counted($use, $terms[$use->item->id]);
-                    KitItem::ofTeam($day->team_id)->whereKey($use->item->id)->update([self::column($use) => $terms[$use->item->id]['left']]);
+                    KitItem::ofTeam($day->team_id)->whereKey($use->item->id)
+                        ->update([self::column($use) => $terms[$use->item->id]['left']]);
                 }
             }
             StockCount::query()->create(['event_day_id' => $day->id, 'content' => $counted]);

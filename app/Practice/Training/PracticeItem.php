@@ -24,23 +24,8 @@ final readonly class PracticeItem extends Resource
         public string $name,
         public int $winMs,
         public ?int $lastMs,
-        public ?PaceShown $pace,
-        public ?int $promiseMs,
-        public ?int $readyAfter,
+        public ?PaceShown $pace = null,
+        public ?int $promiseMs = null,
+        public ?int $readyAfter = null,
     ) {}
-
-    public static function of(PracticeThing $thing): self
-    {
-        return new self(
-            drill: $thing->drill,
-            designId: $thing->designId,
-            stepId: $thing->stepId,
-            name: $thing->name,
-            winMs: $thing->win->milliseconds,
-            lastMs: $thing->lastMs,
-            pace: $thing->pace === null ? null : PaceShown::of($thing->pace),
-            promiseMs: $thing->promise?->milliseconds,
-            readyAfter: $thing->readyAfter,
-        );
-    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Practice\Training;
 
+use App\Bench\Advice\PaceShown;
 use App\Logbook\Pace\PacesOfDesign;
 use App\Models\Account\User;
 use App\Models\Bench\Design;
@@ -42,19 +43,19 @@ final readonly class PracticeOfPainter
             $next = [...$next, ...($faces > 0 ? $steps : [])];
             $designs[] = $this->whole($design, $paces[$design->id]['faces'], $steps, $last);
         }
-        usort($next, static fn (PracticeThing $one, PracticeThing $other): int => $other->win->milliseconds <=> $one->win->milliseconds);
+        usort($next, static fn (PracticeItem $one, PracticeItem $other): int => $other->winMs <=> $one->winMs);
         usort(
             $designs,
-            static fn (PracticeThing $one, PracticeThing $other): int => [$one->win->isZero(), $one->name] <=> [
-                $other->win->isZero(),
+            static fn (PracticeItem $one, PracticeItem $other): int => [$one->winMs === 0, $one->name] <=> [
+                $other->winMs === 0,
                 $other->name,
             ],
         );
 
         return new PracticeSheet(
-            array_map(PracticeItem::of(...), array_slice($next, 0, self::MOST_NEXT)),
-            array_map(PracticeItem::of(...), $designs),
-            array_map(PracticeItem::of(...), $this->drills($painter, $last)),
+            array_slice($next, 0, self::MOST_NEXT),
+            $designs,
+            self::drills($last),
             (int) round(array_sum($expected)),
         );
     }
@@ -62,62 +63,62 @@ final readonly class PracticeOfPainter
     /**
      * @param  array<string, Pace>  $paces  by way
      * @param  array<string, int>  $last
-     * @return list<PracticeThing>
+     * @return list<PracticeItem>
      */
     private function steps(Design $design, array $paces, float $faces, array $last): array
     {
         $times = StepTimes::starting();
 
-        return array_map(static function (Step $step) use ($design, $paces, $times, $faces, $last): PracticeThing {
+        return array_map(static function (Step $step) use ($design, $paces, $times, $faces, $last): PracticeItem {
             $way = StepValues::way($step);
             $known = $paces[$way] ?? null;
             $pace = $known ?? Pace::of($times->planned($step)->duration, []);
 
-            return new PracticeThing(
+            return new PracticeItem(
                 drill: null,
                 designId: $design->id,
                 stepId: $step->id,
                 name: "{$step->name}, {$design->name}",
-                win: PracticeWin::of($pace, $faces),
+                winMs: PracticeWin::of($pace, $faces)->milliseconds,
                 lastMs: $last["{$design->id} {$way}"] ?? null,
-                pace: $known,
+                pace: $known === null ? null : PaceShown::of($known),
             );
         }, array_values(array_filter($design->toCore()->steps, static fn (Step $step): bool => ! $step->technique->needsNoZone())));
     }
 
     /**
      * @param  array<string, Pace>  $paces  by version
-     * @param  list<PracticeThing>  $steps
+     * @param  list<PracticeItem>  $steps
      * @param  array<string, int>  $last
      */
-    private function whole(Design $design, array $paces, array $steps, array $last): PracticeThing
+    private function whole(Design $design, array $paces, array $steps, array $last): PracticeItem
     {
         $version = StepValues::version(array_map(StepValues::way(...), $design->toCore()->steps));
         $known = $paces[$version] ?? null;
         $pace = $known ?? Pace::of(Duration::ofMilliseconds($design->plan->total_ms ?? 0), []);
         $promise = $design->promise_ms === null ? null : Duration::ofMilliseconds($design->promise_ms);
 
-        return new PracticeThing(
+        return new PracticeItem(
             drill: null,
             designId: $design->id,
             stepId: null,
             name: $design->name,
-            win: array_reduce($steps, static fn (Duration $sum, PracticeThing $step): Duration => $sum->plus($step->win), Duration::zero()),
+            winMs: array_sum(array_map(static fn (PracticeItem $step): int => $step->winMs, $steps)),
             lastMs: $last["{$design->id} "] ?? null,
-            pace: $known,
-            promise: $promise,
+            pace: $known === null ? null : PaceShown::of($known),
+            promiseMs: $design->promise_ms,
             readyAfter: $promise === null ? null : $pace->readyAfter($promise),
         );
     }
 
     /**
      * @param  array<string, int>  $last
-     * @return list<PracticeThing>
+     * @return list<PracticeItem>
      */
-    private function drills(User $painter, array $last): array
+    private static function drills(array $last): array
     {
-        return array_map(static fn (Drill $drill): PracticeThing => new PracticeThing(
-            name: $drill->label(), drill: $drill, designId: null, stepId: null, win: Duration::zero(), lastMs: $last[$drill->value] ?? null,
+        return array_map(static fn (Drill $drill): PracticeItem => new PracticeItem(
+            drill: $drill, designId: null, stepId: null, name: $drill->label(), winMs: 0, lastMs: $last[$drill->value] ?? null,
         ), Drill::cases());
     }
 

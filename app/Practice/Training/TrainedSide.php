@@ -46,7 +46,11 @@ final readonly class TrainedSide extends Resource
         $curve = [];
         for ($nth = max(1, $pace->nth - self::MOST_SHOWN); $nth <= $pace->nth + Defaults::FORECAST_AHEAD + 1; $nth++) {
             $more = $nth - $pace->nth - 1;
-            $curve[] = ['nth' => $nth, 'middleMs' => $pace->middle($more)->milliseconds, 'eightOfTenMs' => $pace->eightOfTen($more)->milliseconds];
+            $curve[] = [
+                'nth' => $nth,
+                'middleMs' => $pace->middle($more)->milliseconds,
+                'eightOfTenMs' => $pace->eightOfTen($more)->milliseconds,
+            ];
         }
 
         return new self(

@@ -4,19 +4,43 @@ declare(strict_types=1);
 
 namespace Core\Line;
 
+use BackedEnum;
 use Core\Line\Ahead\AfterFace;
 use Core\Units\Duration;
 use Core\Units\Instant;
+use ReflectionClass;
+use ReflectionNamedType;
 
 /**
- * An event as plain values, ready for JSON, and back: one form for the browser, the database and the story. What it does not say is left
- * out. Times and lengths are milliseconds.
+ * An event as plain values, ready for JSON, and back: one form for the browser, the database and the story. Its fields are those of
+ * LineEvent; what it does not say is left out. Times and lengths are milliseconds.
  *
  * @phpstan-type Said array{
- *     id: string, kind: string, at: int, ticket?: string, number?: int, firstName?: string, design?: string, chair?: int,
- *     plan?: string, step?: string, before?: string, target?: string, painter?: string, until?: int, party?: string, note?: string,
- *     answers?: list<string>, without?: list<string>, reason?: string, part?: string, cents?: int, payment?: string, spent?: int,
- *     rank?: int|float, aside?: string
+ *     id: string,
+ *     kind: value-of<EventKind>,
+ *     at: int,
+ *     ticket?: string,
+ *     number?: int,
+ *     firstName?: string,
+ *     design?: string,
+ *     chair?: int,
+ *     plan?: string,
+ *     step?: string,
+ *     before?: string,
+ *     target?: string,
+ *     painter?: string,
+ *     until?: int,
+ *     party?: string,
+ *     note?: string,
+ *     answers?: list<value-of<Caution>>,
+ *     without?: list<string>,
+ *     reason?: value-of<PauseReason>,
+ *     part?: value-of<AfterFace>,
+ *     cents?: int,
+ *     payment?: value-of<Payment>,
+ *     spent?: int,
+ *     rank?: float,
+ *     aside?: string,
  * }
  */
 final readonly class EventValues
@@ -26,32 +50,16 @@ final readonly class EventValues
     /** @return Said */
     public static function of(JudgedEvent $judged): array
     {
-        $event = $judged->event;
+        $said = [];
+        foreach (get_object_vars($judged->event) as $field => $value) {
+            // That nothing speaks against painting is said, too.
+            if ($value !== null && ($value !== [] || $field === 'answers')) {
+                $said[$field] = is_array($value) ? array_map(self::plain(...), $value) : self::plain($value);
+            }
+        }
 
-        return ['id' => $event->id, 'kind' => $event->kind->value, 'at' => $event->at->epochMilliseconds, ...array_filter([
-            'ticket' => $event->ticket,
-            'number' => $event->number,
-            'firstName' => $event->firstName,
-            'design' => $event->design,
-            'chair' => $event->chair,
-            'plan' => $event->plan?->id,
-            'step' => $event->step,
-            'before' => $event->before,
-            'target' => $event->target,
-            'painter' => $event->painter,
-            'until' => $event->until?->epochMilliseconds,
-            'party' => $event->party,
-            'note' => $event->note,
-            'answers' => $event->answers === null ? null : array_column($event->answers, 'value'),
-            'without' => $event->without === [] ? null : $event->without,
-            'reason' => $event->reason?->value,
-            'part' => $event->part?->value,
-            'cents' => $event->cents,
-            'payment' => $event->payment?->value,
-            'spent' => $event->spent?->milliseconds,
-            'rank' => $judged->rank,
-            'aside' => $judged->aside,
-        ], static fn (mixed $value): bool => $value !== null)];
+        /** @var Said */
+        return [...$said, ...array_filter(['rank' => $judged->rank, 'aside' => $judged->aside], static fn (mixed $value) => $value !== null)];
     }
 
     /**
@@ -62,32 +70,54 @@ final readonly class EventValues
      */
     public static function read(array $said, array $plans): JudgedEvent
     {
-        $event = new LineEvent(
-            id: $said['id'],
-            kind: EventKind::from($said['kind']),
-            at: Instant::ofEpochMilliseconds($said['at']),
-            ticket: $said['ticket'] ?? null,
-            number: $said['number'] ?? null,
-            firstName: $said['firstName'] ?? null,
-            design: $said['design'] ?? null,
-            chair: $said['chair'] ?? null,
-            plan: $plans[$said['plan'] ?? ''] ?? null,
-            step: $said['step'] ?? null,
-            before: $said['before'] ?? null,
-            target: $said['target'] ?? null,
-            painter: $said['painter'] ?? null,
-            until: isset($said['until']) ? Instant::ofEpochMilliseconds($said['until']) : null,
-            party: $said['party'] ?? null,
-            note: $said['note'] ?? null,
-            answers: isset($said['answers']) ? array_map(Caution::from(...), $said['answers']) : null,
-            without: $said['without'] ?? [],
-            reason: PauseReason::tryFrom($said['reason'] ?? ''),
-            part: AfterFace::tryFrom($said['part'] ?? ''),
-            cents: $said['cents'] ?? null,
-            payment: Payment::tryFrom($said['payment'] ?? ''),
-            spent: isset($said['spent']) ? Duration::ofMilliseconds($said['spent']) : null,
-        );
+        $fields = [];
+        foreach (array_intersect_key($said, self::types()) as $field => $value) {
+            $fields[$field] = self::typed(self::types()[$field], $value, $plans);
+        }
+        if (isset($said['answers'])) {
+            $fields['answers'] = array_map(Caution::from(...), $said['answers']);
+        }
+        $event = (new ReflectionClass(LineEvent::class))->newInstanceArgs($fields);
 
-        return new JudgedEvent($event, isset($said['rank']) ? (float) $said['rank'] : null, $said['aside'] ?? null);
+        // JSON tells a whole number and a fraction apart.
+        return new JudgedEvent($event, isset($said['rank']) ? 1.0 * $said['rank'] : null, $said['aside'] ?? null);
+    }
+
+    /** @param  array<string, FacePlan>  $plans */
+    private static function typed(string $type, mixed $value, array $plans): mixed
+    {
+        return match (true) {
+            is_int($value) && $type === Instant::class => Instant::ofEpochMilliseconds($value),
+            is_int($value) && $type === Duration::class => Duration::ofMilliseconds($value),
+            is_string($value) && $type === FacePlan::class => $plans[$value] ?? null,
+            is_string($value) && is_subclass_of($type, BackedEnum::class) => $type::from($value),
+            default => $value,
+        };
+    }
+
+    private static function plain(mixed $value): mixed
+    {
+        return match (true) {
+            $value instanceof BackedEnum => $value->value,
+            $value instanceof Instant => $value->epochMilliseconds,
+            $value instanceof Duration => $value->milliseconds,
+            $value instanceof FacePlan => $value->id,
+            default => $value,
+        };
+    }
+
+    /** @return array<string, string> of LineEvent's fields, by name */
+    private static function types(): array
+    {
+        /** @var array<string, string> $types */
+        static $types = [];
+        if ($types === []) {
+            foreach ((new ReflectionClass(LineEvent::class))->getConstructor()?->getParameters() ?? [] as $field) {
+                $type = $field->getType();
+                $types[$field->name] = $type instanceof ReflectionNamedType ? $type->getName() : 'mixed';
+            }
+        }
+
+        return $types;
     }
 }

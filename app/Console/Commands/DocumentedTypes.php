@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use PHPStan\PhpDocParser\Ast\PhpDoc\PhpDocNode;
+use PHPStan\PhpDocParser\Ast\PhpDoc\TypeAliasImportTagValueNode;
 use PHPStan\PhpDocParser\Ast\Type\TypeNode;
 use PHPStan\PhpDocParser\Lexer\Lexer;
 use PHPStan\PhpDocParser\Parser\ConstExprParser;
@@ -59,9 +60,41 @@ final readonly class DocumentedTypes
     /** @param  ReflectionClass<object>  $class */
     public function isShape(string $name, ReflectionClass $class): bool
     {
-        $imported = array_column($this->parsed($class->getDocComment())->getTypeAliasImportTagValues(), 'importedAlias');
+        return isset($this->shapes($class)[$name]) || isset($this->imported($class)[$name]);
+    }
 
-        return isset($this->shapes($class)[$name]) || in_array($name, $imported, true);
+    /**
+     * @param  ReflectionClass<object>  $class
+     * @return list<array{ReflectionClass<object>, array<string, TypeNode>}> shapes of the core that it takes over, under its names for them
+     */
+    public function ofCore(ReflectionClass $class): array
+    {
+        $found = [];
+        preg_match_all('/^use (Core[\\w\\\\]+);$/m', (string) file_get_contents((string) $class->getFileName()), $used);
+        foreach ($this->imported($class) as $name => $import) {
+            foreach ($used[1] as $core) {
+                if (class_exists($core) && class_basename($core) === (string) $import->importedFrom) {
+                    $owner = new ReflectionClass($core);
+                    $found[] = [$owner, [$name => $this->shapes($owner)[$import->importedAlias]]];
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param  ReflectionClass<object>  $class
+     * @return array<string, TypeAliasImportTagValueNode> by the name that the class has for it
+     */
+    private function imported(ReflectionClass $class): array
+    {
+        $imports = [];
+        foreach ($this->parsed($class->getDocComment())->getTypeAliasImportTagValues() as $import) {
+            $imports[$import->importedAs ?? $import->importedAlias] = $import;
+        }
+
+        return $imports;
     }
 
     private function parsed(string|false|null $docblock): PhpDocNode

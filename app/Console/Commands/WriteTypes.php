@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Http\Resources\Resource;
-use App\Http\Resources\SparseResource;
 use BackedEnum;
 use Illuminate\Console\Command;
 use PHPStan\PhpDocParser\Ast\Type\ArrayShapeItemNode;
@@ -64,8 +63,10 @@ final class WriteTypes extends Command
         $blocks = [];
         foreach (self::answers() as $name => $class) {
             $blocks[$name] = $class->isAbstract() ? '' : $this->interface($name, $class);
-            foreach ($this->documented->shapes($class) as $shape => $type) {
-                $blocks[$shape] = "export interface {$shape} ".$this->written($type, $class)."\n";
+            foreach ([[$class, $this->documented->shapes($class)], ...$this->documented->ofCore($class)] as [$owner, $shapes]) {
+                foreach ($shapes as $shape => $type) {
+                    $blocks[$shape] = "export interface {$shape} ".$this->written($type, $owner)."\n";
+                }
             }
         }
         $blocks = array_filter($blocks, static fn (string $block): bool => $block !== '');
@@ -102,10 +103,7 @@ final class WriteTypes extends Command
     private function interface(string $name, ReflectionClass $class): string
     {
         $lines = array_map(
-            fn (ReflectionProperty $property): string => $class->isSubclassOf(SparseResource::class)
-                && $property->getType()?->allowsNull() === true
-                ? "  {$property->getName()}?: ".substr($this->typeOf($property), 0, -strlen(' | null')).';'
-                : "  {$property->getName()}: {$this->typeOf($property)};",
+            fn (ReflectionProperty $property): string => "  {$property->getName()}: {$this->typeOf($property)};",
             [...$this->inherited($class), ...$this->own($class)],
         );
 
@@ -164,8 +162,10 @@ final class WriteTypes extends Command
                 $type->types,
             )),
             $type instanceof GenericTypeNode && (string) $type->type === 'list' => $this->written($type->genericTypes[0], $class).'[]',
+            $type instanceof GenericTypeNode && (string) $type->type === 'value-of' => $this->written($type->genericTypes[0], $class),
             $type instanceof ArrayShapeNode => "{\n".implode('', array_map(
-                fn (ArrayShapeItemNode $one): string => "  {$one->keyName}: {$this->written($one->valueType, $class)};\n",
+                fn (ArrayShapeItemNode $one): string => "  {$one->keyName}".($one->optional ? '?' : '').': '
+                    .$this->written($one->valueType, $class).";\n",
                 $type->items,
             )).'}',
             default => throw new RuntimeException("{$class->getName()} says {$type}, which is not written yet."),

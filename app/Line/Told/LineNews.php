@@ -5,11 +5,16 @@ declare(strict_types=1);
 namespace App\Line\Told;
 
 use App\Http\Resources\Resource;
+use Core\Line\EventValues;
 use Core\Line\JudgedEvent;
 use Core\Line\LineEvent;
 use Core\Units\Instant;
 
-/** What a reader of a line lacks: taps to go on from what was told before, or the whole line in its place. */
+/**
+ * What a reader of a line lacks: taps to go on from what was told before, or the whole line in its place.
+ *
+ * @phpstan-import-type Said from EventValues as ToldTap
+ */
 final readonly class LineNews extends Resource
 {
     /**
@@ -42,7 +47,7 @@ final readonly class LineNews extends Resource
             line: $whole === null ? null : LineBoard::of($whole),
             plans: array_values(array_map(ToldPlan::of(...), array_column($plans, null, 'id'))),
             taps: array_map(
-                static fn (LineEvent $event): ToldTap => ToldTap::of(new JudgedEvent($event), $showsMoney),
+                static fn (LineEvent $event): array => LineStory::told(new JudgedEvent($event), $showsMoney),
                 $events,
             ),
         );

@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace App\Line\Told;
 
 use App\Http\Resources\Resource;
+use Core\Line\EventValues;
 use Core\Line\JudgedEvent;
 use Core\Line\Story;
 
-/** The events of a line, from which a browser folds it by itself: Core\Line\Story. */
+/**
+ * The events of a line, from which a browser folds it by itself: Core\Line\Story.
+ *
+ * @phpstan-import-type Said from EventValues as ToldTap
+ */
 final readonly class LineStory extends Resource
 {
     /**
@@ -36,7 +41,18 @@ final readonly class LineStory extends Resource
             highestNumber: $forgotten->highestNumber,
             until: $forgotten->until?->epochMilliseconds,
             plans: array_map(ToldPlan::of(...), $story->plans()),
-            taps: array_map(static fn (JudgedEvent $judged): ToldTap => ToldTap::of($judged, $showsMoney), $story->events),
+            taps: array_map(static fn (JudgedEvent $judged): array => self::told($judged, $showsMoney), $story->events),
         );
+    }
+
+    /** @return ToldTap */
+    public static function told(JudgedEvent $judged, bool $showsMoney): array
+    {
+        $said = EventValues::of($judged);
+        if (! $showsMoney) {
+            unset($said['cents']);
+        }
+
+        return $said;
     }
 }

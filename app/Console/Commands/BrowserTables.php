@@ -8,6 +8,9 @@ use BackedEnum;
 use Core\Colour\Load;
 use Core\Design\Defaults;
 use Core\Design\Medium;
+use Core\Design\Place\Placement;
+use Core\Design\Place\Side;
+use Core\Design\Place\Zone;
 use Core\Design\Shut;
 use Core\Design\Technique;
 use Core\Line\Ahead\AfterFace;
@@ -34,10 +37,11 @@ final readonly class BrowserTables
     public static function written(): string
     {
         $techniques = Technique::cases();
+        $label = static fn (Medium|Load|Shut|Placement|Zone|Side $one): string => $one->label();
 
         return implode("\n", [
             "// Written by `php artisan inch:types` from core. Do not edit.\n",
-            "import type { Caution, Load, Medium, PauseReason, Shut, Technique, AfterFace } from './types.gen';\n",
+            "import type { AfterFace, Caution, Load, Medium, PauseReason, Placement, Shut, Side, Technique, Zone } from './types.gen';\n",
             self::record('techniqueNames', 'Technique, string', $techniques, self::nameOf(...)),
             '/** What each medium is used for; the first is the usual. */',
             self::record('techniquesOf', 'Medium, readonly Technique[]', Medium::cases(), self::techniquesOf(...)),
@@ -46,8 +50,12 @@ final readonly class BrowserTables
                 $techniques,
                 static fn (Technique $one) => $one->isCounted(),
             ))).";\n",
-            self::record('loadNames', 'Load, string', Load::cases(), static fn (Load $load): string => $load->label()),
-            self::record('shutNames', 'Shut, string', Shut::cases(), static fn (Shut $shut): string => $shut->label()),
+            self::record('mediumNames', 'Medium, string', Medium::cases(), $label),
+            self::record('loadNames', 'Load, string', Load::cases(), $label),
+            self::record('shutNames', 'Shut, string', Shut::cases(), $label),
+            self::record('placementNames', 'Placement, string', Placement::cases(), $label),
+            self::record('zoneNames', 'Zone, string', Zone::cases(), $label),
+            self::record('sideNames', 'Side, string', Side::cases(), $label),
             ...self::ofTheLine(),
             '/** Of those who went, so many are shown and can be brought back at a tap. */',
             'export const ENDED_SHOWN = '.LineDefaults::ENDED_SHOWN.";\n",

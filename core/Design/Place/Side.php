@@ -33,4 +33,9 @@ enum Side: string
     {
         return $this === self::Left || $this === self::Right;
     }
+
+    public function label(): string
+    {
+        return $this === self::Both ? 'both sides' : $this->value;
+    }
 }

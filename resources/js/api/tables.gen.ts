@@ -1,6 +1,6 @@
 // Written by `php artisan inch:types` from core. Do not edit.
 
-import type { Caution, Load, Medium, PauseReason, Shut, Technique, AfterFace } from './types.gen';
+import type { AfterFace, Caution, Load, Medium, PauseReason, Placement, Shut, Side, Technique, Zone } from './types.gen';
 
 export const techniqueNames: Record<Technique, string> = {
   stipple: 'stipple',
@@ -45,6 +45,16 @@ export const techniquesOf: Record<Medium, readonly Technique[]> = {
 /** Those whose strokes or marks can be counted. */
 export const countedTechniques: readonly Technique[] = ['petal', 'leaf', 'line', 'stripe', 'teardrop', 'swirl', 'double_swirl', 'dots', 'starburst', 'flower', 'heart', 'whisker', 'lash', 'gem'];
 
+export const mediumNames: Record<Medium, string> = {
+  sponge: 'sponge',
+  brush: 'brush',
+  stencil: 'stencil',
+  powder: 'powder',
+  glitter: 'glitter',
+  gem: 'gem',
+  bare: 'a bud or bare hands',
+};
+
 export const loadNames: Record<Load, string> = {
   damp: 'damp',
   normal: 'normal load',
@@ -55,6 +65,60 @@ export const shutNames: Record<Shut, string> = {
   eyes: 'eyes shut',
   lips: 'lips shut',
   both: 'eyes and lips shut',
+};
+
+export const placementNames: Record<Placement, string> = {
+  full_face: 'full face',
+  mask: 'mask',
+  cheek: 'cheek',
+  brow: 'brow',
+  eye: 'eye',
+  nose: 'nose',
+  arm: 'arm',
+  hand: 'hand',
+};
+
+export const zoneNames: Record<Zone, string> = {
+  forehead: 'forehead',
+  hairline: 'hairline',
+  between_brows: 'between brows',
+  brow: 'brow',
+  temple: 'temple',
+  eyelid: 'eyelid',
+  eye_socket: 'eye socket',
+  outer_eye: 'outer eye',
+  inner_eye: 'inner eye',
+  under_eye: 'under eye',
+  nose_bridge: 'nose bridge',
+  nose: 'nose',
+  nose_tip: 'nose tip',
+  nostril: 'nostril',
+  cheekbone: 'cheekbone',
+  cheek: 'cheek',
+  lower_cheek: 'lower cheek',
+  muzzle: 'muzzle',
+  upper_lip: 'upper lip',
+  lips: 'lips',
+  lower_lip: 'lower lip',
+  mouth_corner: 'mouth corner',
+  smile_line: 'smile line',
+  chin: 'chin',
+  jaw: 'jaw',
+  ear: 'ear',
+  neck: 'neck',
+  arm: 'arm',
+  forearm: 'forearm',
+  wrist: 'wrist',
+  hand: 'hand',
+  knuckles: 'knuckles',
+  fingers: 'fingers',
+};
+
+export const sideNames: Record<Side, string> = {
+  left: 'left',
+  right: 'right',
+  both: 'both sides',
+  centre: 'centre',
 };
 
 export const afterFaceNames: Record<AfterFace, string> = {

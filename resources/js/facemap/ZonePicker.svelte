@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Placement, Zone } from '../api/types.gen';
   import { ZoneValues } from '../api/types.gen';
-  import { zoneName } from '../lib/placements';
+  import { zoneNames } from '../api/tables.gen';
   import type { Window } from './sheets';
   import { type Half, halvesOf, isLimb, placeOf } from './zones';
 
@@ -57,7 +57,7 @@
     aria-hidden="true"
   >
     <span class="rounded bg-ink px-2 py-0.5 text-paper"
-      >{zones.includes(over) ? 'not on the' : 'on the'} {zoneName(over)}</span
+      >{zones.includes(over) ? 'not on the' : 'on the'} {zoneNames[over]}</span
     >
   </p>
 {/if}

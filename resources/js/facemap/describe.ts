@@ -1,5 +1,5 @@
 import { listed } from '../lib/listed';
-import { sideNames, zoneName } from '../lib/placements';
+import { sideNames, zoneNames } from '../api/tables.gen';
 import { techniqueNames } from '../lib/techniques';
 import type { PaintedStep } from './layers';
 
@@ -8,7 +8,8 @@ function sentence(step: PaintedStep): string {
   const what = step.shape === null ? techniqueNames[step.technique] : `a ${step.shape.replaceAll('_', ' ')}`;
   const how = step.count === null ? what : `${step.count} ${what}`;
   const side = step.side === 'centre' ? '' : `, ${sideNames[step.side]}`;
-  const where = step.zones.length === 0 ? '' : ` on the ${listed(step.zones.map(zoneName))}${side}`;
+  const where =
+    step.zones.length === 0 ? '' : ` on the ${listed(step.zones.map((zone) => zoneNames[zone]))}${side}`;
 
   const by = step.guides.map(({ words }) => `, ${words.replace(/ shape$/u, '')}`).join('');
 

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { PlacementValues } from '../../api/types.gen';
   import { minutes } from '../../lib/minutes';
-  import { placementNames } from '../../lib/placements';
+  import { placementNames } from '../../api/tables.gen';
   import type { Bench } from './bench.svelte';
   import DesignMenu from './shelf/DesignMenu.svelte';
   import SavingWord from './SavingWord.svelte';

@@ -4,7 +4,7 @@
   import { lookOf } from '../../../facemap/looks';
 
   import { minutes } from '../../../lib/minutes';
-  import { placementNames } from '../../../lib/placements';
+  import { placementNames } from '../../../api/tables.gen';
   import { p } from '../../../router';
   import Tape from '../../../tape/Tape.svelte';
   import { piecesOf } from '../../../tape/tape';

@@ -8,7 +8,7 @@
     type StartingPoint,
   } from '../../../api/types.gen';
   import { Submission } from '../../../lib/form.svelte';
-  import { placementNames } from '../../../lib/placements';
+  import { placementNames } from '../../../api/tables.gen';
   import { navigate } from '../../../router';
   import ListField from '../../../steplines/ListField.svelte';
   import Fetched from '../../../ui/Fetched.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { ShapeValues, TechniqueValues, type Zone, ZoneValues } from '../../../api/types.gen';
   import FaceMap from '../../../facemap/FaceMap.svelte';
-  import { zoneName } from '../../../lib/placements';
+  import { zoneNames } from '../../../api/tables.gen';
   import { shapeName, techniqueNames } from '../../../lib/techniques';
   import { markIn, placementOf, shapeIn } from './samples';
   import Choice from '../../../ui/Choice.svelte';
@@ -22,7 +22,7 @@
       caption="strong"
       class="w-52"
       bind:value={zone}
-      options={ZoneValues.map((value) => ({ value, words: zoneName(value) }))}
+      options={ZoneValues.map((value) => ({ value, words: zoneNames[value] }))}
     />
   </div>
 

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { PlacementValues } from '../../../api/types.gen';
-  import { placementNames } from '../../../lib/placements';
+  import { placementNames } from '../../../api/tables.gen';
   import Sheet from '../../../ui/Sheet.svelte';
   import { orders, type Shelf } from './shelf.svelte';
   import Choice from '../../../ui/Choice.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { LoadValues, type Medium, MediumValues } from '../../../api/types.gen';
-  import { mediumNames } from '../../../lib/placements';
+  import { mediumNames } from '../../../api/tables.gen';
   import { isCounted, loadNames, techniqueNames, techniquesOf } from '../../../lib/techniques';
   import type { DraftStep } from '../bench.svelte';
   import type { OwnTool } from './own';

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { type Medium, MediumValues, ShutValues, SideValues } from '../../../api/types.gen';
-  import { mediumNames } from '../../../lib/placements';
+  import { mediumNames } from '../../../api/tables.gen';
   import { shutNames, techniqueNames, techniquesOf } from '../../../lib/techniques';
   import type { DraftStep } from '../bench.svelte';
   import Choice from '../../../ui/Choice.svelte';

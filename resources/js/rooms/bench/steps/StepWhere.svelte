@@ -1,7 +1,7 @@
 <script lang="ts">
   import { type Placement, ShapeValues, SideValues, type Zone, ZoneValues } from '../../../api/types.gen';
   import { isLimb } from '../../../facemap/zones';
-  import { sideNames, zoneName } from '../../../lib/placements';
+  import { sideNames, zoneNames } from '../../../api/tables.gen';
   import { shapeName } from '../../../lib/techniques';
   import { p } from '../../../router';
   import type { DraftStep } from '../bench.svelte';
@@ -37,7 +37,7 @@
           checked={step.zones.includes(zone)}
           onchange={() => toggle(zone)}
         />
-        {zoneName(zone)}
+        {zoneNames[zone]}
       </label>
     {/each}
   </div>

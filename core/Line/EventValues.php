@@ -59,7 +59,11 @@ final readonly class EventValues
         }
 
         /** @var Said */
-        return [...$said, ...array_filter(['rank' => $judged->rank, 'aside' => $judged->aside], static fn (mixed $value) => $value !== null)];
+        return [
+            ...$said,
+            ...($judged->rank === null ? [] : ['rank' => $judged->rank]),
+            ...($judged->aside === null ? [] : ['aside' => $judged->aside]),
+        ];
     }
 
     /**

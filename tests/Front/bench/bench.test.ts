@@ -1,7 +1,8 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Refusal, Unreachable } from '../../../resources/js/api/client';
 import type { DesignSheet } from '../../../resources/js/api/types.gen';
-import { Bench, type DraftStep } from '../../../resources/js/rooms/bench/bench.svelte';
+import { Bench } from '../../../resources/js/rooms/bench/bench.svelte';
+import type { DraftStep } from '../../../resources/js/rooms/bench/draft';
 import { planStep } from '../steps';
 
 interface Sent {
@@ -139,10 +140,10 @@ describe('undo', () => {
     for (let edit = 1; edit <= 60; edit++) bench.rename(`Wave ${edit}`);
     for (let undo = 0; undo < 60; undo++) bench.undo();
     expect(bench.draft.name).toBe('Wave band');
-    expect(bench.canUndo).toBe(false);
+    expect(bench.history.canUndo).toBe(false);
     for (let redo = 0; redo < 60; redo++) bench.redo();
     expect(bench.draft.name).toBe('Wave 60');
-    expect(bench.canRedo).toBe(false);
+    expect(bench.history.canRedo).toBe(false);
     await settled();
     expect(sentLast().name).toBe('Wave 60');
   });
@@ -152,7 +153,7 @@ describe('undo', () => {
     bench.rename('One');
     bench.undo();
     bench.rename('Other');
-    expect(bench.canRedo).toBe(false);
+    expect(bench.history.canRedo).toBe(false);
   });
 });
 
@@ -385,13 +386,13 @@ describe('somebody else', () => {
   it('is asked of the server, and the usual child is not', async () => {
     const bench = benchOf(step('a'));
     server.get.mockResolvedValueOnce({ size: 'small', changes: [], steps: [], spans: [], totalMs: 9 });
-    await bench.fitTo({ size: 'small' });
+    await bench.triedOn.fitTo({ size: 'small' });
     expect(server.get.mock.lastCall?.[0]).toBe(
       'designs/d/fitted?size=small&beard=0&dislikesTouch=0&leftHanded=0',
     );
-    expect(bench.fitted?.totalMs).toBe(9);
-    await bench.fitTo({ size: 'child' });
-    expect(bench.fitted).toBeNull();
+    expect(bench.triedOn.fitted?.totalMs).toBe(9);
+    await bench.triedOn.fitTo({ size: 'child' });
+    expect(bench.triedOn.fitted).toBeNull();
     expect(server.get).toHaveBeenCalledTimes(1);
   });
 });

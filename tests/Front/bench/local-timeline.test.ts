@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { DesignSheet } from '../../../resources/js/api/types.gen';
-import type { DraftStep } from '../../../resources/js/rooms/bench/bench.svelte';
+import type { DraftStep } from '../../../resources/js/rooms/bench/draft';
 import { echoOf, knownMs } from '../../../resources/js/rooms/bench/advice/local-timeline';
 import { planStep } from '../steps';
 

@@ -2,7 +2,8 @@ import { beforeEach, expect, it, vi } from 'vitest';
 import { Refusal, Unreachable } from '../../../resources/js/api/client';
 import type { UnsavedDesign } from '../../../resources/js/api/kept';
 import type { DesignSheet } from '../../../resources/js/api/types.gen';
-import { Bench, type Draft } from '../../../resources/js/rooms/bench/bench.svelte';
+import { Bench } from '../../../resources/js/rooms/bench/bench.svelte';
+import type { Draft } from '../../../resources/js/rooms/bench/draft';
 import { sendUnsaved, unsavedOf } from '../../../resources/js/rooms/bench/unsaved';
 
 const server = vi.hoisted(() => ({ get: vi.fn(), put: vi.fn() }));

@@ -20,7 +20,7 @@
   const { bench, onswipe }: Props = $props();
 
   let whole = $state(false);
-  const steps = $derived(bench.fitted?.steps ?? bench.draft.steps);
+  const steps = $derived(bench.triedOn.fitted?.steps ?? bench.draft.steps);
   const at = $derived(steps.findIndex((step) => step.id === bench.selectedId));
   const current = $derived(whole ? undefined : steps[at]);
   const look = $derived(looks.find(({ name }) => name === sitterChosen.value) ?? lookOf(bench.sheet.id));
@@ -68,12 +68,12 @@
         {current}
         pointed={bench.pointedAt}
         {look}
-        size={bench.fitted === null ? 'child' : bench.person.size}
+        size={bench.triedOn.fitted === null ? 'child' : bench.triedOn.person.size}
         {view}
         eyesShut={current?.shut === 'eyes' || current?.shut === 'both'}
       />
     </div>
-    {#if current !== undefined && bench.fitted === null}
+    {#if current !== undefined && bench.triedOn.fitted === null}
       <ZonePicker placement={bench.draft.placement} {view} zones={current.zones} {choose} />
       <MarkHandles
         {view}

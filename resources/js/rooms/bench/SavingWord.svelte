@@ -30,14 +30,14 @@
     type="button"
     class="key rounded-r-none px-3"
     aria-label="Undo"
-    disabled={!bench.canUndo}
+    disabled={!bench.history.canUndo}
     onclick={() => bench.undo()}>{@render arrow(false)}</button
   >
   <button
     type="button"
     class="-ml-0.5 key rounded-l-none px-3"
     aria-label="Redo"
-    disabled={!bench.canRedo}
+    disabled={!bench.history.canRedo}
     onclick={() => bench.redo()}>{@render arrow(true)}</button
   >
   <p

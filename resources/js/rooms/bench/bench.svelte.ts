@@ -2,42 +2,31 @@ import { api, Refusal, Unreachable } from '../../api/client';
 import { kept, type UnsavedDesign } from '../../api/kept';
 import type {
   DesignSheet,
-  FaceSize,
-  FittedDesign,
   FixShown,
   PinShown,
   Placement,
   ReadList,
   RungWish,
-  Side,
-  SilencedRule,
   StepLine,
   TapeSpan,
 } from '../../api/types.gen';
 import { newId } from '../../lib/ids';
 import { echoOf, knownMs } from './advice/local-timeline';
+import {
+  asTyped,
+  cutInTwo,
+  type Draft,
+  draftOf,
+  type DraftStep,
+  heldBy,
+  merged,
+  OTHER_SIDE,
+  partedSides,
+  typed,
+} from './draft';
+import { History } from './history.svelte';
 import { pinsOf, StepWords } from './steps/words.svelte';
-
-/** A step while it is edited: its times are the typed text, and the server says what they come to. */
-export type DraftStep = Omit<
-  StepLine,
-  'timeMs' | 'timeSource' | 'timeFaces' | 'timePractised' | 'eightOfTenMs' | 'plannedMs' | 'dryForMs'
->;
-
-/** What the bench edits and what undo goes back over. */
-export interface Draft {
-  name: string;
-  placement: Placement;
-  promise: string;
-  tags: string[];
-  stillFor: string;
-  gentle: boolean;
-  fromAge: number | null;
-  pins: PinShown[];
-  silences: SilencedRule[];
-  rungs: RungWish[];
-  steps: DraftStep[];
-}
+import { TriedOn } from './tried-on.svelte';
 
 /** Where a design is kept until the server has it. */
 export interface UnsavedStore {
@@ -45,66 +34,7 @@ export interface UnsavedStore {
   dropUnsaved(designId: string): Promise<void>;
 }
 
-/** Whom the design is tried on. */
-export interface Person {
-  size: FaceSize;
-  beard: boolean;
-  dislikesTouch: boolean;
-  leftHanded: boolean;
-}
-
-const USUAL: Person = { size: 'child', beard: false, dislikesTouch: false, leftHanded: false };
-
-/** As it is typed; the server writes it in its one form. */
-const typed = (milliseconds: number): string => `${milliseconds / 1000}s`;
-
-const OTHER_SIDE: Record<Side, Side> = { left: 'right', right: 'left', both: 'both', centre: 'centre' };
-
 type Saving = 'saved' | 'saving' | 'refused' | 'away' | 'changed elsewhere';
-
-function draftOf(sheet: DesignSheet): Draft {
-  return {
-    name: sheet.name,
-    placement: sheet.placement,
-    promise: sheet.promise ?? '',
-    tags: sheet.tags,
-    stillFor: sheet.stillFor,
-    gentle: sheet.gentle,
-    fromAge: sheet.fromAge,
-    pins: sheet.pins,
-    silences: sheet.silences,
-    rungs: sheet.rungs,
-    steps: sheet.steps,
-  };
-}
-
-/** What the server says of a step and does not take back. */
-const SAID = new Set([
-  'line',
-  'timeMs',
-  'timeSource',
-  'timeFaces',
-  'timePractised',
-  'eightOfTenMs',
-  'plannedMs',
-  'dryForMs',
-  'seen',
-]);
-
-/** Pins of steps that are gone go with them. */
-function heldBy(steps: readonly DraftStep[], pins: PinShown[]): PinShown[] {
-  const ids = new Set(steps.map((step) => step.id));
-
-  return pins.filter((pin) => pin.steps.every((id) => ids.has(id)));
-}
-
-/** A step as the server takes it: its times are what was typed. */
-function asTyped(step: DraftStep): object {
-  return {
-    ...Object.fromEntries(Object.entries(step).filter(([field]) => !SAID.has(field))),
-    guides: step.guides.map(({ by, value }) => ({ by, value })),
-  };
-}
 
 /** A design on the bench: every change is saved at once, and can be undone and done again without end. */
 export class Bench {
@@ -114,10 +44,8 @@ export class Bench {
   saving = $state<Saving>('saved');
   message = $state('');
   fields = $state.raw<Record<string, string[]>>({});
-  person = $state.raw(USUAL);
-  fitted = $state.raw<FittedDesign | null>(null);
-  private past = $state.raw<Draft[]>([]);
-  private future = $state.raw<Draft[]>([]);
+  readonly history = new History<Draft>();
+  readonly triedOn: TriedOn;
   /** Steps that the finding under the pointer speaks of. */
   hinted = $state.raw<readonly string[]>([]);
   /** What stands in the new line and is no step yet. */
@@ -125,8 +53,6 @@ export class Bench {
   private pointed = $state.raw<readonly string[]>([]);
   private again = false;
   private readonly words = new Map<string, StepWords>();
-  readonly canUndo = $derived.by(() => this.past.length > 0);
-  readonly canRedo = $derived.by(() => this.future.length > 0);
   /** The tape's pieces: as the server timed them, or about so while it has not yet. */
   readonly spans: TapeSpan[] = $derived.by(() => echoOf(this.sheet, this.draft.steps));
   readonly totalMs: number = $derived.by(() =>
@@ -151,11 +77,12 @@ export class Bench {
     this.sheet = sheet;
     this.draft = draftOf(sheet);
     this.selectedId = sheet.steps[0]?.id ?? '';
+    this.triedOn = new TriedOn(sheet.id);
   }
 
   /** Goes on with what was edited here while the server was away, or this page was closed. */
   async takeUp({ revision, draft }: UnsavedDesign<Draft>): Promise<void> {
-    this.past = [...this.past, this.draft];
+    this.history.keep(this.draft);
     this.draft = draft;
     if (revision === this.sheet.revision) {
       await this.save();
@@ -269,11 +196,7 @@ export class Bench {
   partSides(id: string): void {
     const step = this.stepOf(id);
     if (step !== undefined) {
-      const time = step.time === '' ? '' : typed(this.timeOf(id) / 2);
-      this.replace(id, 1, [
-        { ...step, time, side: 'left' },
-        { ...step, id: newId(), time, side: 'right', dryFor: '' },
-      ]);
+      this.replace(id, 1, partedSides(step, this.timeOf(id)));
     }
   }
 
@@ -282,10 +205,7 @@ export class Bench {
     const step = this.stepOf(id);
     const rest = this.timeOf(id) - afterSeconds * 1000;
     if (step !== undefined && afterSeconds > 0 && rest > 0) {
-      this.replace(id, 1, [
-        { ...step, time: typed(afterSeconds * 1000) },
-        { ...step, id: newId(), name: `${step.name.slice(0, 76)}, on`, time: typed(rest), dryFor: '' },
-      ]);
+      this.replace(id, 1, cutInTwo(step, afterSeconds * 1000, rest));
     }
   }
 
@@ -296,21 +216,7 @@ export class Bench {
     if (step === undefined || next === undefined) {
       return;
     }
-    const hexes = step.colours.map((colour) => colour.hex);
-    const sides = step.side === next.side ? step.side : 'both';
-    this.replace(id, 2, [
-      {
-        ...step,
-        zones: [...new Set([...step.zones, ...next.zones])],
-        side: sides,
-        colours: [...step.colours, ...next.colours.filter((colour) => !hexes.includes(colour.hex))],
-        count: step.count === null || next.count === null ? step.count : step.count + next.count,
-        time: typed(this.timeOf(step.id) + this.timeOf(next.id)),
-        optional: step.optional && next.optional,
-        look: Math.min(10, step.look + next.look),
-        note: [step.note, next.note].filter((note) => note !== '').join(' '),
-      },
-    ]);
+    this.replace(id, 2, [merged(step, next, this.timeOf(step.id) + this.timeOf(next.id))]);
   }
 
   /** Milliseconds of a step's own. */
@@ -318,12 +224,6 @@ export class Bench {
     const step = this.stepOf(id);
 
     return step === undefined ? 0 : knownMs(step, this.sheet);
-  }
-
-  /** Tries the design on somebody; nothing of it is changed. */
-  async fitTo(change: Partial<Person>): Promise<void> {
-    this.person = { ...this.person, ...change };
-    await this.refit();
   }
 
   removeStep(id: string): void {
@@ -435,20 +335,16 @@ export class Bench {
   }
 
   undo(): void {
-    const last = this.past.at(-1);
-    if (last !== undefined) {
-      this.past = this.past.slice(0, -1);
-      this.future = [...this.future, this.draft];
-      this.show(last);
+    const draft = this.history.undone(this.draft);
+    if (draft !== undefined) {
+      this.show(draft);
     }
   }
 
   redo(): void {
-    const next = this.future.at(-1);
-    if (next !== undefined) {
-      this.future = this.future.slice(0, -1);
-      this.past = [...this.past, this.draft];
-      this.show(next);
+    const draft = this.history.redone(this.draft);
+    if (draft !== undefined) {
+      this.show(draft);
     }
   }
 
@@ -456,7 +352,7 @@ export class Bench {
   async loadTheirs(): Promise<void> {
     const sheet = await api.get<DesignSheet>(`designs/${this.sheet.id}`);
     this.sheet = sheet;
-    this.past = [...this.past, this.draft];
+    this.history.keep(this.draft);
     this.draft = draftOf(sheet);
     this.saving = 'saved';
     this.message = '';
@@ -528,29 +424,6 @@ export class Bench {
     });
   }
 
-  private async refit(): Promise<void> {
-    const { person } = this;
-    if (JSON.stringify(person) === JSON.stringify(USUAL)) {
-      this.fitted = null;
-
-      return;
-    }
-    const query = new URLSearchParams(
-      Object.entries(person).map(([key, value]) => [
-        key,
-        typeof value === 'boolean' ? String(Number(value)) : value,
-      ]),
-    );
-    try {
-      const fitted = await api.get<FittedDesign>(`designs/${this.sheet.id}/fitted?${query}`);
-      if (person === this.person) {
-        this.fitted = fitted;
-      }
-    } catch (error) {
-      this.message = error instanceof Error ? error.message : String(error);
-    }
-  }
-
   private stepOf(id: string): DraftStep | undefined {
     return this.draft.steps.find((step) => step.id === id);
   }
@@ -571,8 +444,7 @@ export class Bench {
   }
 
   private change(draft: Draft): void {
-    this.past = [...this.past, this.draft];
-    this.future = [];
+    this.history.keep(this.draft);
     this.show(draft);
   }
 
@@ -600,7 +472,7 @@ export class Bench {
       await this.unsaved.dropUnsaved(this.sheet.id);
     }
     this.saved(this.sheet);
-    await this.refit();
+    await this.triedOn.again();
   }
 
   private refused(error: unknown): void {

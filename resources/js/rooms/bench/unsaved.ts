@@ -1,7 +1,8 @@
 import { api } from '../../api/client';
 import { kept, type UnsavedDesign } from '../../api/kept';
 import type { DesignSheet } from '../../api/types.gen';
-import { Bench, type Draft } from './bench.svelte';
+import { Bench } from './bench.svelte';
+import type { Draft } from './draft';
 
 /** What was edited of a design and never reached the server. */
 export async function unsavedOf(designId: string): Promise<UnsavedDesign<Draft> | undefined> {

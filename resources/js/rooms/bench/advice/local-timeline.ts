@@ -1,5 +1,5 @@
 import type { DesignSheet, TapeSpan } from '../../../api/types.gen';
-import type { DraftStep } from '../bench.svelte';
+import type { DraftStep } from '../draft';
 
 /** A time as the bench itself writes it: 45s. Whatever else was typed is the server's to read. */
 const WRITTEN = /^(\d+(?:\.\d+)?)s$/;

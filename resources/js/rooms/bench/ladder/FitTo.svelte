@@ -13,6 +13,7 @@
     { key: 'dislikesTouch', words: 'who dislikes being touched' },
     { key: 'leftHanded', words: 'by a left-handed painter' },
   ] as const;
+  const tried = $derived(bench.triedOn);
 </script>
 
 <div>
@@ -20,23 +21,26 @@
   <div class="mt-1 flex flex-col">
     <Choice
       label="Who sits for it"
-      value={bench.person.size}
+      value={tried.person.size}
       options={FaceSizeValues.map((value) => ({ value, words: sizes[value] }))}
-      onchoose={(size) => bench.fitTo({ size })}
+      onchoose={(size) => tried.fitTo({ size })}
     />
     {#each traits as { key, words } (key)}
-      <Tick checked={bench.person[key]} onturn={(checked) => bench.fitTo({ [key]: checked })}>{words}</Tick>
+      <Tick checked={tried.person[key]} onturn={(checked) => tried.fitTo({ [key]: checked })}>{words}</Tick>
     {/each}
   </div>
-  {#if bench.fitted !== null}
+  {#if tried.fitted !== null}
     <div class="border-l-[6px] border-kelp pl-2" aria-live="polite">
       <p>
-        <strong class="minutes text-xl">{minutes(bench.fitted.totalMs)}</strong> instead of {minutes(
+        <strong class="minutes text-xl">{minutes(tried.fitted.totalMs)}</strong> instead of {minutes(
           bench.sheet.totalMs,
         )}
       </p>
-      {#each bench.fitted.changes as change, at (at)}<p class="text-[15px] leading-tight">{change}</p>{/each}
-      {#if bench.fitted.changes.length === 0}<p class="text-[15px] text-soft">No step changes.</p>{/if}
+      {#each tried.fitted.changes as change, at (at)}<p class="text-[15px] leading-tight">
+          {change}
+        </p>{/each}
+      {#if tried.fitted.changes.length === 0}<p class="text-[15px] text-soft">No step changes.</p>{/if}
     </div>
   {/if}
+  {#if tried.message !== ''}<p class="text-rust" role="alert">{tried.message}</p>{/if}
 </div>

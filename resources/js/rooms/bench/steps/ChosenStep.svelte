@@ -3,7 +3,8 @@
   import Understood from '../../../steplines/Understood.svelte';
   import Said from '../../../ui/Said.svelte';
   import Sheet from '../../../ui/Sheet.svelte';
-  import type { Bench, DraftStep } from '../bench.svelte';
+  import type { Bench } from '../bench.svelte';
+  import type { DraftStep } from '../draft';
   import StepActs from './StepActs.svelte';
   import StepForm from './StepForm.svelte';
   import StepSaid from './StepSaid.svelte';

@@ -1,6 +1,7 @@
 <script lang="ts">
   import Menu from '../../../ui/Menu.svelte';
-  import type { Bench, DraftStep } from '../bench.svelte';
+  import type { Bench } from '../bench.svelte';
+  import type { DraftStep } from '../draft';
 
   interface Props {
     bench: Bench;

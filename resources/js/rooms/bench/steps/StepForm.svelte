@@ -4,7 +4,8 @@
   import type { KitSheet } from '../../../api/types.gen';
   import { minutes } from '../../../lib/minutes';
   import Colours from '../../../ui/Colours.svelte';
-  import type { Bench, DraftStep } from '../bench.svelte';
+  import type { Bench } from '../bench.svelte';
+  import type { DraftStep } from '../draft';
   import ComesOut from '../advice/ComesOut.svelte';
   import { ownPaints, ownTools } from './own';
   import StepHow from './StepHow.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { GuideKind } from '../../../api/types.gen';
   import { landmarks } from '../../../facemap/zones';
-  import type { DraftStep } from '../bench.svelte';
+  import type { DraftStep } from '../draft';
   import Choice from '../../../ui/Choice.svelte';
 
   const { step, set }: { step: DraftStep; set: (change: Partial<DraftStep>) => void } = $props();

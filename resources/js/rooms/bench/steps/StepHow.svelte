@@ -2,7 +2,7 @@
   import { LoadValues, type Medium, MediumValues } from '../../../api/types.gen';
   import { mediumNames } from '../../../api/tables.gen';
   import { isCounted, loadNames, techniqueNames, techniquesOf } from '../../../lib/techniques';
-  import type { DraftStep } from '../bench.svelte';
+  import type { DraftStep } from '../draft';
   import type { OwnTool } from './own';
   import Choice from '../../../ui/Choice.svelte';
 

@@ -4,7 +4,8 @@
   import type { Severity } from '../../../api/types.gen';
   import { minutes } from '../../../lib/minutes';
   import Grip from '../../../ui/Grip.svelte';
-  import type { Bench, DraftStep } from '../bench.svelte';
+  import type { Bench } from '../bench.svelte';
+  import type { DraftStep } from '../draft';
   import ChosenStep from './ChosenStep.svelte';
   import NewLine from '../shelf/NewLine.svelte';
   import { Pinning } from './pinning.svelte';

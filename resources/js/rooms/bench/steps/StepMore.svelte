@@ -2,7 +2,7 @@
   import { type Medium, MediumValues, ShutValues, SideValues } from '../../../api/types.gen';
   import { mediumNames } from '../../../api/tables.gen';
   import { shutNames, techniqueNames, techniquesOf } from '../../../lib/techniques';
-  import type { DraftStep } from '../bench.svelte';
+  import type { DraftStep } from '../draft';
   import Choice from '../../../ui/Choice.svelte';
   import Slider from '../../../ui/Slider.svelte';
   import Tick from '../../../ui/Tick.svelte';

@@ -1,6 +1,7 @@
 <script lang="ts">
   import Said from '../../../ui/Said.svelte';
-  import type { Bench, DraftStep } from '../bench.svelte';
+  import type { Bench } from '../bench.svelte';
+  import type { DraftStep } from '../draft';
   import { secondsMeant } from './own';
 
   const { bench, step }: { bench: Bench; step: DraftStep } = $props();

@@ -4,7 +4,7 @@
   import { sideNames, zoneNames } from '../../../api/tables.gen';
   import { shapeName } from '../../../lib/techniques';
   import { p } from '../../../router';
-  import type { DraftStep } from '../bench.svelte';
+  import type { DraftStep } from '../draft';
   import StepGuides from './StepGuides.svelte';
   import Choice from '../../../ui/Choice.svelte';
 

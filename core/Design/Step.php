@@ -189,7 +189,7 @@ final readonly class Step
         $close = array_filter($this->zones, static fn (Zone $zone): bool => $zone->isEye() || $zone->isLip());
 
         return $this->medium === Medium::Brush && $close !== []
-            || preg_match('/\b(?:hold|holds|keep|keeps|sit|stay)\s+(?:very\s+|quite\s+)?still\b/iu', "{$this->name} {$this->note}") === 1;
+            || NameSays::HoldStill->in($this->name, $this->note);
     }
 
     /** Strokes or marks a side; the usual ones where no count is said. */

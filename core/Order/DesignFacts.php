@@ -17,6 +17,7 @@ use Core\Colour\Word;
 use Core\Design\Colour;
 use Core\Design\Design;
 use Core\Design\Medium;
+use Core\Design\NameSays;
 use Core\Design\Place\Side;
 use Core\Design\Place\Zone;
 use Core\Design\Step;
@@ -420,7 +421,7 @@ final readonly class DesignFacts
     /** Lines that lightly mark where things go, with what is on the brush: painted over later on purpose (common practice, no source). */
     public function isMarkedFirst(int $step): bool
     {
-        return preg_match('/\bmark/iu', $this->steps[$step]->name.' '.$this->steps[$step]->note) === 1;
+        return NameSays::MarksFirst->in($this->steps[$step]->name, $this->steps[$step]->note);
     }
 
     /** Dots, starbursts and pale tears that make a face sparkle. */

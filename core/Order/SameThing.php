@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Order;
 
+use Core\Design\NameSays;
 use Core\Design\Step;
 
 /** Which steps of a design are of the same thing, by what the painter called them. Steps are named by their place. */
@@ -16,9 +17,6 @@ final readonly class SameThing
             .'large left right upper lower top bottom inner outer both first second last more'
         .' white black red blue green yellow orange pink violet purple grey gray brown dark light pale thin thick damp wet dry '
             .'colour color paint brush sponge ';
-
-    /** What makes another thing shine, whatever that is. */
-    private const SHINES = '/highlight|sparkle|glint|shine|shiny|gleam|twinkle|catchlight|pupil|\beyes?\b/iu';
 
     private const LINKS = ' the and for with over under round around into onto ';
 
@@ -57,7 +55,7 @@ final readonly class SameThing
 
     public static function shines(Step $step): bool
     {
-        return preg_match(self::SHINES, $step->name) === 1;
+        return NameSays::Shines->in($step->name);
     }
 
     /** "Tears on the stripes". */

@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace Core\Order;
 
+use Core\Design\NameSays;
 use Core\Design\Step;
 use Core\Design\Technique;
 
 /** Small acts that lay nothing (spritz, load, hold still, wipe) stay with the step that they serve (common practice, no source). */
 final readonly class ServingSteps
 {
-    /** What is done for the step that was painted before; all others make the next one ready. */
-    private const AFTER = '/wip|clean|tidy|tissue|blot|check|mirror|photo|edge|dry/iu';
-
     private function __construct() {}
 
     /**
@@ -40,7 +38,7 @@ final readonly class ServingSteps
     /** @param  list<Step>  $steps */
     private static function servedBy(array $steps, int $act): ?int
     {
-        $ways = preg_match(self::AFTER, $steps[$act]->name) === 1 ? [-1, 1] : [1, -1];
+        $ways = NameSays::ServesBefore->in($steps[$act]->name) ? [-1, 1] : [1, -1];
         foreach ($ways as $way) {
             for ($at = $act + $way; isset($steps[$at]); $at += $way) {
                 if (! self::isAct($steps[$at])) {

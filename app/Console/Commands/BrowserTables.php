@@ -8,6 +8,7 @@ use BackedEnum;
 use Core\Colour\Load;
 use Core\Design\Defaults;
 use Core\Design\Medium;
+use Core\Design\NameSays;
 use Core\Design\Place\Placement;
 use Core\Design\Place\Side;
 use Core\Design\Place\Zone;
@@ -50,6 +51,9 @@ final readonly class BrowserTables
                 $techniques,
                 static fn (Technique $one) => $one->isCounted(),
             ))).";\n",
+            '/** What a step\'s name says that is drawn: Core\Design\NameSays. */',
+            'export const darkens = /'.NameSays::Darkens->value."/iu;\n",
+            'export const lights = /'.NameSays::Lights->value."/iu;\n",
             self::record('mediumNames', 'Medium, string', Medium::cases(), $label),
             self::record('loadNames', 'Load, string', Load::cases(), $label),
             self::record('shutNames', 'Shut, string', Shut::cases(), $label),

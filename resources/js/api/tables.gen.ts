@@ -45,6 +45,11 @@ export const techniquesOf: Record<Medium, readonly Technique[]> = {
 /** Those whose strokes or marks can be counted. */
 export const countedTechniques: readonly Technique[] = ['petal', 'leaf', 'line', 'stripe', 'teardrop', 'swirl', 'double_swirl', 'dots', 'starburst', 'flower', 'heart', 'whisker', 'lash', 'gem'];
 
+/** What a step's name says that is drawn: Core\Design\NameSays. */
+export const darkens = /\bshad(?:e|es|ing|ow|ows)\b|schatt(?:en|ier)/iu;
+
+export const lights = /highlight|\bshine\b|\bgleam\b|\bglint\b|glanz|\blicht(?:er|kante)?\b/iu;
+
 export const mediumNames: Record<Medium, string> = {
   sponge: 'sponge',
   brush: 'brush',

@@ -13,14 +13,6 @@ import {
   thinThickThin,
 } from './strokes';
 
-const DARKENS = /\bshad(?:e|es|ing|ow|ows)\b|schatt(?:en|ier)/iu;
-const LIGHTS = /highlight|\bshine\b|\bgleam\b|\bglint\b|glanz|\blicht(?:er|kante)?\b/iu;
-
-/** Whether a step's own name says that it darkens what lies there. */
-export const darkens = (name: string): boolean => DARKENS.test(name);
-
-export const lights = (name: string): boolean => LIGHTS.test(name);
-
 /** A band along the inside of an edge; narrow where the figure is. */
 export function shadedEdge(edge: Outline, fill: string | Shades): Stain {
   const pieces = sampled(edge.d);

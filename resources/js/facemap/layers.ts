@@ -1,3 +1,4 @@
+import { darkens, lights } from '../api/tables.gen';
 import type { PlanStep, Side, Technique, Zone } from '../api/types.gen';
 import {
   type Brushwork,
@@ -15,7 +16,7 @@ import {
   texture,
   WEIGHT,
 } from './marks';
-import { darkens, litEdge, lights, shadedEdge } from './edges';
+import { litEdge, shadedEdge } from './edges';
 import { extentOf, forms } from './shapes';
 import { at, type Point, polar, plus, turned } from './strokes';
 import { rimAt } from './sheets';
@@ -391,7 +392,7 @@ function film(
     return formed(work, paintOf(work));
   }
   const fill = paintOf(work);
-  if (edge !== undefined && darkens(step.name)) {
+  if (edge !== undefined && darkens.test(step.name)) {
     return [shadedEdge(edge, fill)];
   }
   const hasPortion = frame !== undefined || step.guides.some(({ by }) => by === 'portion');
@@ -432,7 +433,7 @@ function stainsOf(
     case 'outline':
       return outlined(work, step.shape === null ? zones.map((zone) => placeOf(zone).d).join('') : null);
     case 'line':
-      if (edge !== undefined && step.shape === null && (step.count ?? 1) === 1 && lights(step.name)) {
+      if (edge !== undefined && step.shape === null && (step.count ?? 1) === 1 && lights.test(step.name)) {
         return litEdge(edge, work.colours[0] ?? '#fffdf7');
       }
 
@@ -574,7 +575,7 @@ const goesByOthers = (step: PaintedStep): boolean =>
   step.technique === 'outline' || goesByEdge(step) || step.guides.some(({ by }) => by === 'figure');
 
 const goesByEdge = ({ name, technique }: PaintedStep): boolean =>
-  (technique === 'line' && lights(name)) || (FILMS.includes(technique) && darkens(name));
+  (technique === 'line' && lights.test(name)) || (FILMS.includes(technique) && darkens.test(name));
 
 /**
  * The layer of one step; empty for what leaves nothing on the skin. The same object again for the same step.

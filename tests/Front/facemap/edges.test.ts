@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { darkens, litEdge, lights, shadedEdge } from '../../../resources/js/facemap/edges';
+import { darkens, lights } from '../../../resources/js/api/tables.gen';
+import { litEdge, shadedEdge } from '../../../resources/js/facemap/edges';
 import { layerOf } from '../../../resources/js/facemap/layers';
 import { boundsOf } from '../../../resources/js/facemap/strokes';
 import { planStep } from '../steps';
@@ -8,13 +9,13 @@ const CIRCLE = 'M-40 0C-40 -22 -22 -40 0 -40C22 -40 40 -22 40 0C40 22 22 40 0 40
 
 describe('what a step’s name says of light and dark', () => {
   it.each(['Shade', 'grey shading', 'Shadows', 'Schatten'])('%s darkens', (name) =>
-    expect(darkens(name)).toBe(true),
+    expect(darkens.test(name)).toBe(true),
   );
   it.each(['White highlight', 'highlights', 'Shine', 'Glanz'])('%s lights', (name) =>
-    expect(lights(name)).toBe(true),
+    expect(lights.test(name)).toBe(true),
   );
   it.each(['Grey base', 'Lighthouse', 'shadeless', 'Shiny gem', 'Lampshade'])('%s does neither', (name) =>
-    expect([darkens(name), lights(name)]).toEqual([false, false]),
+    expect([darkens.test(name), lights.test(name)]).toEqual([false, false]),
   );
 });
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Order\Rules\Child;
 
 use Core\Design\Medium;
+use Core\Design\NameSays;
 use Core\Design\Step;
 use Core\Kit\Item;
 use Core\Kit\ItemKind;
@@ -48,10 +49,7 @@ final readonly class LatexGlue implements LooksAtFace
     /** By what it is called, where the kit does not know it. */
     private function isOfGlue(Step $step): bool
     {
-        return preg_match('/\bglue/iu', "{$step->tool} {$step->name}") === 1 && preg_match(
-            '/latex.?free|no latex|without latex/iu',
-            "{$step->tool} {$step->name} {$step->note}",
-        ) === 0;
+        return NameSays::Glue->in($step->tool, $step->name) && ! NameSays::NoLatex->in($step->tool, $step->name, $step->note);
     }
 
     /** What a step is stuck with: its own tool, or any glue of the kit where its gems do not stick by themselves. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Reference;
+namespace Tests\Trade;
 
 use Core\Design\Design;
 use Core\Design\DesignFile;

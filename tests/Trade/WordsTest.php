@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Core\Design\Wording\ListReader;
 use Core\Design\Wording\Vocabulary;
 use Core\Design\Wording\Words\ColourWords;
-use Tests\Reference\WordList;
+use Tests\Trade\WordList;
 
 // The lists were written from the trade's facts (common practice, no source) before the reader was made to read them; those in
 // "aside" were not looked at until it was.

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Tests\Reference\Judgement;
+use Tests\Trade\Judgement;
 
 // What practised painters paint well is lawful, and what they would say of a mistake is said. Common practice, no source: each
 // design was written down from the facts of the trade, before the rules were mended; a third of them was set aside until the end.

@@ -43,6 +43,19 @@ final class Team extends Model
         );
     }
 
+    /** @return array<string, int|bool> */
+    public static function columnsOf(Rates $rates): array
+    {
+        return [
+            'hour_cents' => $rates->hour,
+            'least_cents' => $rates->least,
+            'kilometre_cents' => $rates->kilometre,
+            'materials_cents' => $rates->materials,
+            'is_travel_paid' => $rates->isTravelPaid,
+            'is_set_up_paid' => $rates->isSetUpPaid,
+        ];
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -36,6 +36,17 @@ final class EventMoney extends Model
         return new Costs($this->kilometres, Duration::ofMinutes($this->travel_minutes), $this->pitch_cents, $this->offered_hour_cents);
     }
 
+    /** @return array<string, int|null> */
+    public static function columnsOf(Costs $costs): array
+    {
+        return [
+            'kilometres' => $costs->kilometres,
+            'travel_minutes' => intdiv($costs->travel->milliseconds, 60_000),
+            'pitch_cents' => $costs->pitch,
+            'offered_hour_cents' => $costs->offeredHour,
+        ];
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -40,6 +40,18 @@ use Core\Plan\Money\QuotePart;
  *     faceWins: float,
  *     evenHourCents: int,
  * }
+ * @phpstan-type MoneyTermsShown array{
+ *     hourCents: int,
+ *     leastCents: int,
+ *     kilometreCents: int,
+ *     materialsCents: int,
+ *     isTravelPaid: bool,
+ *     isSetUpPaid: bool,
+ *     kilometres: int,
+ *     travelMinutes: int,
+ *     pitchCents: int,
+ *     offeredHourCents: int|null,
+ * }
  */
 final readonly class MoneySheet extends Resource
 {
@@ -48,6 +60,7 @@ final readonly class MoneySheet extends Resource
      * @param  int  $aroundMinutes  set-up and pack-up, of each artist
      * @param  float  $faces  to be painted, as a rule
      * @param  int  $facesFew  one day of ten has no more
+     * @param  MoneyTermsShown  $terms
      * @param  FaceOrHourShown|null  $faceOrHour
      * @param  list<QuoteLine>  $quote
      * @param  int|null  $faceCents  mean price of a face for the wished hour, as a rule
@@ -58,7 +71,7 @@ final readonly class MoneySheet extends Resource
      */
     public function __construct(
         public DaySummary $day,
-        public MoneyTermsShown $terms,
+        public array $terms,
         public string $currency,
         public BookingKind $kind,
         public int $artists,
@@ -93,7 +106,7 @@ final readonly class MoneySheet extends Resource
 
         return new self(
             day: DaySummary::of($read->day),
-            terms: MoneyTermsShown::of($read->terms),
+            terms: self::terms($read->terms),
             currency: $read->currency,
             kind: $read->plan->kind,
             artists: $read->work->artists,
@@ -155,6 +168,23 @@ final readonly class MoneySheet extends Resource
             'byHourCents' => $both->byHour,
             'faceWins' => round($both->faceWins(), 3),
             'evenHourCents' => $both->evenHour,
+        ];
+    }
+
+    /** @return MoneyTermsShown the rates of a team and what an event takes, as they are sent back to be kept or tried */
+    private static function terms(MoneyTerms $terms): array
+    {
+        return [
+            'hourCents' => $terms->rates->hour,
+            'leastCents' => $terms->rates->least,
+            'kilometreCents' => $terms->rates->kilometre,
+            'materialsCents' => $terms->rates->materials,
+            'isTravelPaid' => $terms->rates->isTravelPaid,
+            'isSetUpPaid' => $terms->rates->isSetUpPaid,
+            'kilometres' => $terms->costs->kilometres,
+            'travelMinutes' => intdiv($terms->costs->travel->milliseconds, 60_000),
+            'pitchCents' => $terms->costs->pitch,
+            'offeredHourCents' => $terms->costs->offeredHour,
         ];
     }
 }

@@ -19,22 +19,8 @@ final readonly class SaveMoney
     public function __invoke(User $by, EventDay $day, MoneyTerms $terms): void
     {
         DB::transaction(function () use ($by, $day, $terms): void {
-            $rates = $terms->rates;
-            Team::query()->findOrFail($day->team_id)->update([
-                'hour_cents' => $rates->hour,
-                'least_cents' => $rates->least,
-                'kilometre_cents' => $rates->kilometre,
-                'materials_cents' => $rates->materials,
-                'is_travel_paid' => $rates->isTravelPaid,
-                'is_set_up_paid' => $rates->isSetUpPaid,
-            ]);
-            $costs = $terms->costs;
-            EventMoney::query()->updateOrCreate(['event_day_id' => $day->id], [
-                'kilometres' => $costs->kilometres,
-                'travel_minutes' => intdiv($costs->travel->milliseconds, 60_000),
-                'pitch_cents' => $costs->pitch,
-                'offered_hour_cents' => $costs->offeredHour,
-            ]);
+            Team::query()->findOrFail($day->team_id)->update(Team::columnsOf($terms->rates));
+            EventMoney::query()->updateOrCreate(['event_day_id' => $day->id], EventMoney::columnsOf($terms->costs));
             ($this->recordAudit)($by, "changed rates and costs at {$day->name}");
         });
     }

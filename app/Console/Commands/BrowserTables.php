@@ -14,6 +14,7 @@ use Core\Design\Place\Side;
 use Core\Design\Place\Zone;
 use Core\Design\Shut;
 use Core\Design\Technique;
+use Core\Kit\ItemKind;
 use Core\Line\Ahead\AfterFace;
 use Core\Line\Ahead\Quicker;
 use Core\Line\Ahead\Spread;
@@ -42,7 +43,7 @@ final readonly class BrowserTables
 
         return implode("\n", [
             "// Written by `php artisan inch:types` from core. Do not edit.\n",
-            "import type { AfterFace, Caution, Load, Medium, PauseReason, Placement, Shut, Side, Technique, Zone } from './types.gen';\n",
+            "import type { AfterFace, Caution, ItemKind, Load, Medium, PauseReason, Placement, Shut, Side, Technique, Zone } from './types.gen';\n",
             self::record('techniqueNames', 'Technique, string', $techniques, self::nameOf(...)),
             '/** What each medium is used for; the first is the usual. */',
             self::record('techniquesOf', 'Medium, readonly Technique[]', Medium::cases(), self::techniquesOf(...)),
@@ -55,6 +56,12 @@ final readonly class BrowserTables
             'export const darkens = /'.NameSays::Darkens->value."/iu;\n",
             'export const lights = /'.NameSays::Lights->value."/iu;\n",
             self::record('mediumNames', 'Medium, string', Medium::cases(), $label),
+            '/** What is painted with a thing of the kit; null for what nothing is painted with. */',
+            self::record('mediumOf', 'ItemKind, Medium | null', ItemKind::cases(), static fn (ItemKind $kind): ?string => $kind->medium()?->value),
+            '/** Strokes or marks a side where no count is said. */',
+            self::record('usualCounts', 'Technique, number', $techniques, static fn (Technique $one): int => $one->isCounted()
+                ? Defaults::usualCount($one)
+                : 1),
             self::record('loadNames', 'Load, string', Load::cases(), $label),
             self::record('shutNames', 'Shut, string', Shut::cases(), $label),
             self::record('placementNames', 'Placement, string', Placement::cases(), $label),
@@ -154,7 +161,7 @@ final readonly class BrowserTables
      *
      * @param  string  $of  the types of key and value
      * @param  list<E>  $cases
-     * @param  callable(E): (string|list<string>)  $value
+     * @param  callable(E): (string|int|list<string>|null)  $value
      */
     private static function record(string $name, string $of, array $cases, callable $value): string
     {
@@ -172,8 +179,8 @@ final readonly class BrowserTables
         return array_values(array_map(static fn (BackedEnum $case): string => (string) $case->value, $cases));
     }
 
-    /** @param  string|list<string>  $value */
-    private static function json(string|array $value): string
+    /** @param  string|int|list<string>|null  $value */
+    private static function json(string|int|array|null $value): string
     {
         return str_replace('"', "'", str_replace(',', ', ', json_encode($value, JSON_THROW_ON_ERROR)));
     }

@@ -1,6 +1,6 @@
 // Written by `php artisan inch:types` from core. Do not edit.
 
-import type { AfterFace, Caution, Load, Medium, PauseReason, Placement, Shut, Side, Technique, Zone } from './types.gen';
+import type { AfterFace, Caution, ItemKind, Load, Medium, PauseReason, Placement, Shut, Side, Technique, Zone } from './types.gen';
 
 export const techniqueNames: Record<Technique, string> = {
   stipple: 'stipple',
@@ -58,6 +58,55 @@ export const mediumNames: Record<Medium, string> = {
   glitter: 'glitter',
   gem: 'gem',
   bare: 'a bud or bare hands',
+};
+
+/** What is painted with a thing of the kit; null for what nothing is painted with. */
+export const mediumOf: Record<ItemKind, Medium | null> = {
+  paint: null,
+  sponge: 'sponge',
+  brush: 'brush',
+  applicator: 'powder',
+  stencil: 'stencil',
+  glitter: 'glitter',
+  gem: 'gem',
+  glue: 'gem',
+  bud: 'bare',
+  wipe: 'bare',
+  water_pot: null,
+  spritz: null,
+  towel: null,
+  mirror: null,
+  practice_board: null,
+};
+
+/** Strokes or marks a side where no count is said. */
+export const usualCounts: Record<Technique, number> = {
+  stipple: 1,
+  sweep: 1,
+  blend: 1,
+  fill: 1,
+  petal: 5,
+  leaf: 3,
+  line: 1,
+  outline: 1,
+  stripe: 3,
+  teardrop: 3,
+  swirl: 1,
+  double_swirl: 1,
+  dots: 5,
+  starburst: 1,
+  flower: 1,
+  heart: 1,
+  whisker: 3,
+  lash: 4,
+  stencil: 1,
+  powder: 1,
+  loose_glitter: 1,
+  glitter_gel: 1,
+  gem: 1,
+  lift_off: 1,
+  wait: 1,
+  tidy: 1,
 };
 
 export const loadNames: Record<Load, string> = {

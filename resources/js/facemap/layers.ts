@@ -1,4 +1,4 @@
-import { darkens, lights } from '../api/tables.gen';
+import { darkens, lights, usualCounts } from '../api/tables.gen';
 import type { PlanStep, Side, Technique, Zone } from '../api/types.gen';
 import {
   type Brushwork,
@@ -93,16 +93,6 @@ const BUNCHED: readonly Technique[] = ['petal', 'leaf', 'whisker', 'lash'];
 
 /** Marks of these stand on both sides even where the step says centre. */
 const ALWAYS_PAIRED: readonly Technique[] = ['whisker', 'lash'];
-
-const USUAL_COUNTS: Partial<Record<Technique, number>> = {
-  petal: 5,
-  dots: 5,
-  leaf: 3,
-  stripe: 3,
-  teardrop: 3,
-  whisker: 3,
-  lash: 4,
-};
 
 const SOFT_EDGES: Partial<Record<Technique, number>> = {
   stipple: 5.5,
@@ -336,7 +326,7 @@ function workIn(step: PaintedStep, room: Place, frame: Frame | undefined): Brush
     room,
     shape: step.shape,
     colours: huesOf(step),
-    count: step.count ?? (step.shape === null ? (USUAL_COUNTS[step.technique] ?? 1) : 1),
+    count: step.count ?? (step.shape === null ? usualCounts[step.technique] : 1),
     size: (Math.min(room.rx, room.ry) * step.sizePercent) / 100,
     turn: step.turnDegrees + (frame?.turn ?? 0),
     aim: aimOf(step.guides),

@@ -1,4 +1,5 @@
-import type { ColourSwatch, ItemKind, KitSheet, Medium, MissingThing } from '../../../api/types.gen';
+import { mediumOf } from '../../../api/tables.gen';
+import type { ColourSwatch, KitSheet, Medium, MissingThing } from '../../../api/types.gen';
 import { minutes } from '../../../lib/minutes';
 
 /** A tool of the kit and what is painted with it. */
@@ -7,23 +8,11 @@ export interface OwnTool {
   medium: Medium;
 }
 
-const MEDIA: Partial<Record<ItemKind, Medium>> = {
-  sponge: 'sponge',
-  brush: 'brush',
-  applicator: 'powder',
-  stencil: 'stencil',
-  glitter: 'glitter',
-  gem: 'gem',
-  glue: 'gem',
-  bud: 'bare',
-  wipe: 'bare',
-};
-
 export function ownTools(kit: KitSheet | undefined): OwnTool[] {
   return (kit?.things ?? []).flatMap(({ kind, name }) => {
-    const medium = MEDIA[kind];
+    const medium = mediumOf[kind];
 
-    return medium === undefined ? [] : [{ name, medium }];
+    return medium === null ? [] : [{ name, medium }];
   });
 }
 

@@ -79,7 +79,6 @@ it('says what was refused, and shows what still stands', async () => {
   await work.add('wave', 'Wave band');
   expect(work.message).toContain('twice');
   expect(work.undoable).toBeNull();
-  expect(work.busy).toBe(false);
   expect(sheet.offers).toHaveLength(2);
 });
 
@@ -94,4 +93,32 @@ it('keeps another order of designs, and sends nothing where it is the same', asy
     offers: [sent('crab', 240_000), sent('wave')],
   });
   expect(work.undoable?.text).toBe('Another order.');
+});
+
+it('builds each change on the one before, though no answer has come', async () => {
+  const late: (() => void)[] = [];
+  const answer = server.put.getMockImplementation();
+  server.put.mockImplementation(
+    (...sentSo: unknown[]) =>
+      new Promise((resolve) =>
+        late.push(() => resolve((answer as (...all: unknown[]) => unknown)(...sentSo))),
+      ),
+  );
+  const changes = [
+    work.change('Another price.', 'crab', { priceCents: 650 }),
+    work.add('puffin', 'Puffin mask'),
+    work.change('Another price.', 'puffin', { priceCents: 700 }),
+  ];
+  for (let at = 0; at < changes.length; at++) {
+    await vi.waitFor(() => {
+      expect(late).toHaveLength(at + 1);
+    });
+    late[at]?.();
+    await changes[at];
+  }
+  expect(sheet.offers.map(({ designId, priceCents }) => [designId, priceCents])).toEqual([
+    ['wave', 400],
+    ['crab', 650],
+    ['puffin', 700],
+  ]);
 });

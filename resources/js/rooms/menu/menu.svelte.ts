@@ -40,8 +40,10 @@ export function moved<T>(list: readonly T[], from: number, to: number): T[] {
 /** A menu while it is worked on: every change is kept at once, and can be taken back. */
 export class MenuWork {
   message = $state('');
-  busy = $state(false);
   undoable: { text: string; name: string; offers: Offered[] } | null = $state.raw(null);
+  /** What was changed and is not kept yet: the next change is one of that. */
+  private wanted: { name: string; offers: Offered[] } | null = null;
+  private sent: Promise<void> = Promise.resolve();
 
   constructor(
     private readonly sheet: () => MenuSheet,
@@ -49,7 +51,11 @@ export class MenuWork {
   ) {}
 
   get offers(): Offered[] {
-    return this.sheet().offers.map(offeredOf);
+    return this.wanted?.offers ?? this.sheet().offers.map(offeredOf);
+  }
+
+  private get name(): string {
+    return this.wanted?.name ?? this.sheet().name;
   }
 
   change(text: string, designId: string, change: Partial<Offered>): Promise<void> {
@@ -86,8 +92,8 @@ export class MenuWork {
     return this.write('Another name.', this.offers, name);
   }
 
-  write(text: string, offers: Offered[], name = this.sheet().name): Promise<void> {
-    return this.send({ text, name: this.sheet().name, offers: this.offers }, name, offers);
+  write(text: string, offers: Offered[], name = this.name): Promise<void> {
+    return this.send({ text, name: this.name, offers: this.offers }, name, offers);
   }
 
   async undo(): Promise<void> {
@@ -97,20 +103,27 @@ export class MenuWork {
     }
   }
 
-  private async send(
-    undoable: { text: string; name: string; offers: Offered[] } | null,
-    name: string,
-    offers: Offered[],
-  ): Promise<void> {
-    this.busy = true;
-    try {
-      this.keep(await api.put<MenuSheet>(`menus/${this.sheet().id}`, { name, offers }));
-      this.message = '';
-      this.undoable = undoable;
-    } catch (error) {
-      this.message = error instanceof Error ? error.message : String(error);
-    } finally {
-      this.busy = false;
-    }
+  /** One after the other: what was sent first is kept first, and a late answer takes no newer change off the screen. */
+  private send(undoable: MenuWork['undoable'], name: string, offers: Offered[]): Promise<void> {
+    const wanted = { name, offers };
+    this.wanted = wanted;
+    this.sent = this.sent.then(async () => {
+      try {
+        const sheet = await api.put<MenuSheet>(`menus/${this.sheet().id}`, wanted);
+        this.message = '';
+        this.undoable = undoable;
+        if (this.wanted === wanted) {
+          this.keep(sheet);
+        }
+      } catch (error) {
+        this.message = error instanceof Error ? error.message : String(error);
+      } finally {
+        if (this.wanted === wanted) {
+          this.wanted = null;
+        }
+      }
+    });
+
+    return this.sent;
   }
 }

@@ -38,35 +38,11 @@ final readonly class BrowserTables
 
     public static function written(): string
     {
-        $techniques = Technique::cases();
-        $label = static fn (Medium|Load|Shut|Placement|Zone|Side $one): string => $one->label();
-
         return implode("\n", [
             "// Written by `php artisan inch:types` from core. Do not edit.\n",
-            "import type { AfterFace, Caution, ItemKind, Load, Medium, PauseReason, Placement, Shut, Side, Technique, Zone } from './types.gen';\n",
-            self::record('techniqueNames', 'Technique, string', $techniques, self::nameOf(...)),
-            '/** What each medium is used for; the first is the usual. */',
-            self::record('techniquesOf', 'Medium, readonly Technique[]', Medium::cases(), self::techniquesOf(...)),
-            '/** Those whose strokes or marks can be counted. */',
-            'export const countedTechniques: readonly Technique[] = '.self::json(self::values(array_filter(
-                $techniques,
-                static fn (Technique $one) => $one->isCounted(),
-            ))).";\n",
-            '/** What a step\'s name says that is drawn: Core\Design\NameSays. */',
-            'export const darkens = /'.NameSays::Darkens->value."/iu;\n",
-            'export const lights = /'.NameSays::Lights->value."/iu;\n",
-            self::record('mediumNames', 'Medium, string', Medium::cases(), $label),
-            '/** What is painted with a thing of the kit; null for what nothing is painted with. */',
-            self::record('mediumOf', 'ItemKind, Medium | null', ItemKind::cases(), static fn (ItemKind $kind): ?string => $kind->medium()?->value),
-            '/** Strokes or marks a side where no count is said. */',
-            self::record('usualCounts', 'Technique, number', $techniques, static fn (Technique $one): int => $one->isCounted()
-                ? Defaults::usualCount($one)
-                : 1),
-            self::record('loadNames', 'Load, string', Load::cases(), $label),
-            self::record('shutNames', 'Shut, string', Shut::cases(), $label),
-            self::record('placementNames', 'Placement, string', Placement::cases(), $label),
-            self::record('zoneNames', 'Zone, string', Zone::cases(), $label),
-            self::record('sideNames', 'Side, string', Side::cases(), $label),
+            'import type { AfterFace, Caution, ItemKind, Load, Medium, PauseReason, Placement, Shut, Side, Technique, Zone }'
+                ." from './types.gen';\n",
+            ...self::ofSteps(),
             ...self::ofTheLine(),
             '/** Of those who went, so many are shown and can be brought back at a tap. */',
             'export const ENDED_SHOWN = '.LineDefaults::ENDED_SHOWN.";\n",
@@ -81,6 +57,40 @@ final readonly class BrowserTables
             '/** The fixed words of the board that parents see, by language: lang/. */',
             'export const lineWords = '.json_encode(self::wordsOf('line'), self::WORDS).";\n",
         ]);
+    }
+
+    /** @return list<string> what a step is painted with, how and where */
+    private static function ofSteps(): array
+    {
+        $techniques = Technique::cases();
+        $label = static fn (Medium|Load|Shut|Placement|Zone|Side $one): string => $one->label();
+
+        return [
+            self::record('techniqueNames', 'Technique, string', $techniques, self::nameOf(...)),
+            '/** What each medium is used for; the first is the usual. */',
+            self::record('techniquesOf', 'Medium, readonly Technique[]', Medium::cases(), self::techniquesOf(...)),
+            '/** Those whose strokes or marks can be counted. */',
+            'export const countedTechniques: readonly Technique[] = '.self::json(self::values(array_filter(
+                $techniques,
+                static fn (Technique $one) => $one->isCounted(),
+            ))).";\n",
+            '/** What a step\'s name says that is drawn: Core\Design\NameSays. */',
+            'export const darkens = /'.NameSays::Darkens->value."/iu;\n",
+            'export const lights = /'.NameSays::Lights->value."/iu;\n",
+            self::record('mediumNames', 'Medium, string', Medium::cases(), $label),
+            '/** What is painted with a thing of the kit; null for what nothing is painted with. */',
+            self::record('mediumOf', 'ItemKind, Medium | null', ItemKind::cases(), static fn (ItemKind $kind): ?string => $kind
+                ->medium()?->value),
+            '/** Strokes or marks a side where no count is said. */',
+            self::record('usualCounts', 'Technique, number', $techniques, static fn (Technique $one): int => $one->isCounted()
+                ? Defaults::usualCount($one)
+                : 1),
+            self::record('loadNames', 'Load, string', Load::cases(), $label),
+            self::record('shutNames', 'Shut, string', Shut::cases(), $label),
+            self::record('placementNames', 'Placement, string', Placement::cases(), $label),
+            self::record('zoneNames', 'Zone, string', Zone::cases(), $label),
+            self::record('sideNames', 'Side, string', Side::cases(), $label),
+        ];
     }
 
     /** @return list<string> what chairs and names desk count by */

@@ -11,7 +11,10 @@ use Core\Design\Wording\Lines\Cutter;
 use Core\Design\Wording\Lines\Line;
 use Core\Design\Wording\Lines\Stretch;
 use Core\Design\Wording\Sense\Progress;
+use Core\Design\Wording\Sense\Remarks;
+use Core\Design\Wording\Sense\Said;
 use Core\Design\Wording\Sense\StepMaker;
+use Core\Design\Wording\Sense\Under;
 use Core\Design\Wording\Sense\Wishes;
 use Core\Design\Wording\Words\Language;
 use Core\Design\Wording\Words\Scanner;
@@ -61,7 +64,10 @@ final readonly class ListReader
         foreach ($lines as $line) {
             if ($line->kind === LineKind::Heading) {
                 $title = $isTop && $above === [] && Titles::isTitle($line) ? $line->says : $title;
-                $progress = $progress->under($title === $line->says ? '' : $line->says);
+                $progress = $progress->under(Under::heading(
+                    $title === $line->says ? '' : $line->says,
+                    new Said($this->scanner->parts($this->scanner->tokens($line->says, $language), 0), $line->says),
+                ));
             }
             $isTop = $isTop && $line->kind === LineKind::Placement;
             $first = count($done) + count($progress->made);
@@ -97,6 +103,10 @@ final readonly class ListReader
         $time = $progress->lacksTime() ? $this->maker->onlyTime($tokens) : null;
         if ($time !== null) {
             return [$progress->taking($time), self::part(PartKind::Time, $stretch)];
+        }
+        $said = new Said($this->scanner->parts($tokens, 0), $stretch->text);
+        if (Remarks::isOne($said, $stretch->text, $stretch->time !== null)) {
+            return [$progress->noting(trim($stretch->text)), self::part(PartKind::Note, $stretch)];
         }
         $made = $this->maker->make($stretch, $tokens, $progress->context, (string) ($progress->count + 1));
 

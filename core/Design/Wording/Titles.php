@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Core\Design\Wording;
 
 use Core\Design\Wording\Lines\Line;
+use Core\Design\Wording\Sense\Remarks;
+use Core\Design\Wording\Sense\Said;
+use Core\Design\Wording\Words\Act;
 use Core\Design\Wording\Words\Language;
 use Core\Design\Wording\Words\Scanner;
 use Core\Design\Wording\Words\Thing;
@@ -27,6 +30,19 @@ final readonly class Titles
 
     private const CAPITAL = '/^\P{L}*\p{Lu}/u';
 
+    /** Of the lines below one that names the design, so many name a colour, a tool, a stroke or a time. Team's estimate. */
+    private const SHARE_THAT_PAINTS = 0.6;
+
+    private const SECONDS = '/\d\s*(?:s|secs?|seconds?|sek\.?|sekunden|")(?!\p{L})|\d:\d\d/iu';
+
+    private const GROUPING = '/^\W*(?:base|details?|line ?work|lines|extras?|party extras?|finish(?:ing)?(?: touches)?|bling|sparkles?|right side(?: only)?'
+        .'|left side(?: only)?|basis|grundierung|linien|details|extras)\W*$/iu';
+
+    private const PAINT = [
+        PartKind::Colour, PartKind::Technique, PartKind::Tool, PartKind::Medium, PartKind::Load, PartKind::Coats, PartKind::Drying,
+        PartKind::Shut,
+    ];
+
     private const MAY_SAY = [
         PartKind::Words, PartKind::Thing, PartKind::Technique, PartKind::Between, PartKind::Quality, PartKind::Optional,
     ];
@@ -48,7 +64,59 @@ final readonly class Titles
                 && self::areMostly(static fn (Line $line): bool => ! self::saysNothing($line, $scanner, $language), $below)))
             && self::saysNothing($first, $scanner, $language);
 
-        return ! $isTitle ? $lines : array_map(static fn (Line $line): Line => $line === $first ? $line->asHeading() : $line, $lines);
+        $isTitle = $isTitle || ($first !== null && self::isNamed($first, $below, $scanner, $language));
+        $isHeading = static fn (Line $line): bool => $line->kind === LineKind::Steps
+            && ($line === $first ? $isTitle || self::isCalledOut($line, $scanner, $language) : self::isCalledOut($line, $scanner, $language));
+
+        return array_map(static fn (Line $line): Line => $isHeading($line) ? $line->asHeading() : $line, $lines);
+    }
+
+    /**
+     * "FOX - full face, about 5 mins", "Robin on a twig, quick cheek art": no colour, no tool and no seconds, above lines that have them.
+     *
+     * @param  list<Line>  $below
+     */
+    private static function isNamed(Line $first, array $below, Scanner $scanner, ?Language $language): bool
+    {
+        $paints = static fn (Line $line): bool => preg_match(self::SECONDS, $line->text) === 1
+            || ($line->stretches !== [] && Remarks::isPaint(self::said($line->stretches[0]->text, $scanner, $language)));
+
+        return $first->kind === LineKind::Steps && count($below) >= self::LEAST_LINES && preg_match(self::SECONDS, $first->text) !== 1
+            && count($first->stretches) === 1 && $first->stretches[0]->time === null
+            && self::isBare(self::said($first->stretches[0]->text, $scanner, $language))
+            && count(array_filter($below, $paints)) >= self::SHARE_THAT_PAINTS * count($below);
+    }
+
+    /** No word of paint, but what the design is and where. */
+    private static function isBare(Said $said): bool
+    {
+        $names = $said->has(PartKind::Words) || $said->has(PartKind::Thing) || $said->has(PartKind::Shape);
+        foreach ($said->parts as $part) {
+            $isGround = $part->value instanceof Thing && $part->value->medium !== null;
+            if ($isGround || in_array($part->kind, self::PAINT, true) || ($part->value instanceof Act && $part->value->technique !== null)) {
+                return false;
+            }
+        }
+
+        return $names;
+    }
+
+    /** "BASE", "Line work", "RIGHT SIDE ONLY": in capitals, or what steps are usually grouped under, and nothing else. */
+    private static function isCalledOut(Line $line, Scanner $scanner, ?Language $language): bool
+    {
+        $text = trim($line->text);
+        if (preg_match(self::GROUPING, $text) === 1) {
+            return true;
+        }
+        $isInCapitals = preg_match('/\p{Lu}{3}/u', $text) === 1 && preg_match('/\p{Ll}|\d/u', $text) !== 1 && count($line->stretches) === 1
+            && $line->stretches[0]->time === null;
+
+        return $isInCapitals && ! Remarks::isPaint(self::said($text, $scanner, $language));
+    }
+
+    private static function said(string $text, Scanner $scanner, ?Language $language): Said
+    {
+        return new Said($scanner->parts($scanner->tokens($text, $language), 0), $text);
     }
 
     /** "Base:" groups what stands below; "Starfish on the cheek:" and what has no colon is what all of it is called. */

@@ -25,6 +25,9 @@ final readonly class Columns
 
     private const MINUTES = ['minutes', 'minute', 'min', 'mins', 'minuten'];
 
+    /** So many rows of one form make a table. */
+    private const LEAST_ROWS = 3;
+
     private const NUMBERED = ['no', 'nr', '#', 'order'];
 
     private const IS_TIME = '/^\s*\d+(?::[0-5]\d(?::\d\d)?|[.,]\d+)?\s*(?:s|sec|secs|seconds?|m|min|mins|minutes?|["\'])?\s*$/iu';
@@ -63,14 +66,14 @@ final readonly class Columns
         ) !== 1;
         $rows = $isHeader ? array_slice($rows, 1) : $rows;
         $named = array_keys(array_intersect($heads, self::TIMES));
-        $numbers = $isHeader ? array_keys(array_intersect($heads, self::NUMBERED)) : [];
+        $numbers = [...($isHeader ? array_keys(array_intersect($heads, self::NUMBERED)) : []), ...self::columnsOfNumbers($rows)];
 
         return new self(
             sign: $sign,
             header: $isHeader ? $header : '',
             times: array_values(array_filter(
                 $isHeader && $named !== [] ? $named : self::columnsOfTimes($rows),
-                static fn (int $column): bool => ! self::areMarks($rows, $column),
+                static fn (int $column): bool => ! in_array($column, $numbers, true) && ! self::areMarks($rows, $column),
             )),
             numbers: $numbers,
             inSeconds: $isHeader && array_intersect($heads, self::SECONDS) !== [],
@@ -99,8 +102,28 @@ final readonly class Columns
                 return $sign;
             }
         }
+        foreach ([';', '|'] as $sign) {
+            if (self::areRows($texts, $sign)) {
+                return $sign;
+            }
+        }
 
         return null;
+    }
+
+    /**
+     * Rows without a header: most lines have the sign equally often, twice or more.
+     *
+     * @param  list<string>  $texts
+     */
+    private static function areRows(array $texts, string $sign): bool
+    {
+        $lines = array_filter($texts, static fn (string $text): bool => trim($text) !== '' && preg_match('/^\s*placement\b/i', $text) !== 1);
+        $signs = array_count_values(array_map(static fn (string $text): int => substr_count(trim($text, " {$sign}"), $sign), $lines));
+        arsort($signs);
+        $usual = array_key_first($signs);
+
+        return $usual !== null && $usual > 1 && $signs[$usual] >= self::LEAST_ROWS && $signs[$usual] * 2 > count($lines);
     }
 
     public function has(string $text): bool
@@ -153,6 +176,23 @@ final readonly class Columns
         sort($rising);
 
         return count($seconds) > 1 && $seconds[0] === 0 && $seconds === $rising && count(array_unique($seconds)) === count($seconds);
+    }
+
+    /**
+     * The first column, where it only counts the rows.
+     *
+     * @param  list<string>  $rows  a header in front of them or not
+     * @return list<int>
+     */
+    private static function columnsOfNumbers(array $rows): array
+    {
+        $numbers = array_values(array_filter(
+            array_map(static fn (string $row): string => trim(explode("\t", $row)[0]), $rows),
+            static fn (string $cell): bool => preg_match('/^\d{1,3}[.)]?$/', $cell) === 1,
+        ));
+        $isCount = array_map(intval(...), $numbers) === range((int) ($numbers[0] ?? 0), (int) ($numbers[0] ?? 0) + max(0, count($numbers) - 1));
+
+        return count($numbers) >= self::LEAST_ROWS && $isCount ? [0] : [];
     }
 
     /**

@@ -9,15 +9,20 @@ final readonly class Pieces
 {
     private const QUOTED = '/"(?:\\\\.|[^"\\\\])*"|“[^”]*”/u';
 
-    private const PARTED = '/;|\s(?:->|→|=>|>)\s|,?\s(?:and\s)?then\s(?!look|up|down|along|over|to|into|out|across'
-        .'|back|around|round|on|under|in|from)|\.\s+then\s|\.\s+(?=\p{Lu}\p{L}+\s.*\d\s*(?:s|sec|min|"))/iu';
+    private const PARTED = '/;|\s(?:->|→|=>|>)\s|,?\s(?:and\s)?then\s(?!(?:look|up|down|along|over|to|into|out|across'
+        .'|back|around|round|on|under|in|from)\b)|\s(?:and|und|\+|&|plus)\s|,\s|\.\s+then\s|\.\s+(?=\p{Lu}\p{L}+\s.*\d\s*(?:s|sec|min|"))/iu';
 
     private const SENTENCE = '/\.\s+(?=\p{Lu}\p{Ll})/u';
 
     /** So many sentences in one line tell of as many steps; fewer may well tell of one. Team's estimate. */
     private const PARAGRAPH = 4;
 
-    private const TIMED = '/\d\s*(?:s|sec|secs|seconds?|m|min|mins|minutes?|"|\')(?![\p{L}])|\d:\d\d|\bminute\b/iu';
+    private const TIMED = '/\d\s*(?:s|sec|secs|seconds?|m|min|mins|minutes?|"(?!\s*(?:flat|angle|brush|wash|filbert))|\')(?![\p{L}])|\d:\d\d|\bminute\b|\p{L}\ssec(?:ond)?s\b/iu';
+
+    private const UNIT = '/\d\s*(?:secs?|seconds?|mins?|minutes?|sek)\b|\b(?:secs?|seconds?|minutes?|about|ca|around|roughly)\b/iu';
+
+    /** What only says more of the step in front of it. */
+    private const BELONGS = '/^\W*(?:dry|wait|when|once|after|let|leave|or|each|per|max|up to|left|right|at most|total|in total|altogether|maybe|optional|both|other|zusammen|je)\b/iu';
 
     /** Done before what comes "then", and no part of it. */
     private const DONE_FIRST = '/^\W*(?:let|wait|leave|wipe|rinse|spritz|clean|flip|turn|load)\b/iu';
@@ -54,10 +59,22 @@ final readonly class Pieces
         if ($sign === ';') {
             return preg_match('/\p{L}/u', $before) === 1 && preg_match('/\p{L}/u', $after) === 1;
         }
+        if (preg_match('/^(?:and|und|\+|&|plus|,)$/iu', $sign) === 1) {
+            return self::isTimedStep($before) && self::isTimedStep($after);
+        }
         $timed = [preg_match(self::TIMED, $before) === 1, preg_match(self::TIMED, $after) === 1];
         $isClause = str_word_count($before) > 1 && str_word_count($after) > 1;
 
         return $timed === [true, true] || ($timed === [false, false] && $isClause) || preg_match(self::DONE_FIRST, $before) === 1;
+    }
+
+    /** "White dots (5s)": with a time of its own, and more than what only belongs to what stands before it. */
+    private static function isTimedStep(string $piece): bool
+    {
+        return preg_match(self::TIMED, $piece) === 1 && preg_match(self::BELONGS, $piece) !== 1 && preg_match(
+            '/\p{L}{3,}/u',
+            preg_replace(self::UNIT, '', $piece) ?? '',
+        ) === 1;
     }
 
     /**

@@ -112,9 +112,11 @@ final readonly class Coloured
         $own = self::ofThing($said, $vocabulary);
         $hinted = $hints?->colours() ?? [];
         $last = $context->last()->colours ?? [];
+        $headed = $context->heading()->colours;
 
         return match (true) {
             $hinted !== [] => [$hinted, 'as its name says'],
+            $headed !== [] && $painted->medium === Medium::Brush => [$headed, 'as the heading says'],
             $references->looksBack(Back::SameColour) && $last !== [] => [$last, 'as in the line above'],
             $own !== [] => [$own, 'as that usually is'],
             $painted->medium === Medium::Brush => self::ofBrush($context, $vocabulary, $painted->technique),

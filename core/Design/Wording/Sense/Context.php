@@ -22,16 +22,22 @@ final readonly class Context
     public function __construct(
         public Placement $placement,
         public array $above = [],
-        public string $group = '',
+        public ?Under $under = null,
         public bool $isList = false,
     ) {}
+
+    /** What the heading that it stands under says of it. */
+    public function heading(): Under
+    {
+        return $this->under ?? Under::nothing();
+    }
 
     /** No line speaks of what stands further above than a design is long. */
     public function with(Earlier $step): self
     {
         $above = array_slice([...$this->above, $step], -Defaults::MOST_STEPS);
 
-        return new self($this->placement, $above, $this->group, $this->isList);
+        return new self($this->placement, $above, $this->under, $this->isList);
     }
 
     /** With the step of that id as it is now. */
@@ -43,14 +49,14 @@ final readonly class Context
                 static fn (Earlier $earlier): Earlier => $earlier->step->id === $step->id ? new Earlier($step, $earlier->nouns) : $earlier,
                 $this->above,
             ),
-            $this->group,
+            $this->under,
             $this->isList,
         );
     }
 
-    public function under(string $group): self
+    public function under(Under $heading): self
     {
-        return new self($this->placement, $this->above, $group, $this->isList);
+        return new self($this->placement, $this->above, $this->heading()->below($heading), $this->isList);
     }
 
     /** The last step that lays something on the skin. */

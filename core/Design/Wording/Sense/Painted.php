@@ -25,6 +25,9 @@ final readonly class Painted
     /** Where one medium carries another, the first of these is meant: a stencil is dabbed with a sponge, glitter set with a brush. */
     private const CARRIED = [Medium::Gem, Medium::Glitter, Medium::Stencil];
 
+    /** Words for whatever the brush does. */
+    private const ANY_STROKE = ['stroke', 'strokes'];
+
     private const THICK_BRUSH = 4;
 
     /** So many places are covered with a sponge. Team's estimate. */
@@ -58,7 +61,9 @@ final readonly class Painted
         $strokes = self::strokes($said);
         $thing = self::thing($said, $context) ?? ($hints === null ? null : self::stroke($hints) ?? self::thing($hints, $context));
         $medium = self::carrying($media);
-        $technique = self::likeliest($strokes, $medium) ?? $thing?->technique;
+        $isOnlyStrokes = array_diff(array_column($said->all(PartKind::Technique), 'spoken'), self::ANY_STROKE) === [];
+        $technique = $isOnlyStrokes && $thing?->technique === Technique::Fill && ! $said->has(PartKind::Count)
+            || $isOnlyStrokes && $thing?->shape !== null ? $thing->technique : self::likeliest($strokes, $medium) ?? $thing?->technique;
         $question = $media !== [] && $medium === null ? self::which($said, $media) : null;
         $medium ??= $media[0] ?? null;
         if ($medium !== null) {
@@ -87,6 +92,11 @@ final readonly class Painted
     public static function thing(Said $said, Context $context): ?Thing
     {
         $things = $said->all(PartKind::Thing);
+        foreach ($things as $part) {
+            if ($part->value instanceof Thing && preg_match('/highlights?$|^shine$/', $part->spoken) === 1) {
+                return $part->value;
+            }
+        }
         foreach ($things as $at => $part) {
             // "Shell plates" are plates.
             $next = $things[$at + 1] ?? null;
@@ -271,6 +281,10 @@ final readonly class Painted
         array $zones,
     ): self {
         if ($technique !== null) {
+            $worked = $technique->isBase() && $thing?->medium === Medium::Sponge ? self::workedOn($references) : null;
+            if ($worked !== null) {
+                return new self(Medium::Brush, $worked, [self::assumption(Medium::Brush, 'as what it is on')], null);
+            }
             $medium = $thing?->medium !== null && $technique->suits($thing->medium) ? $thing->medium : $technique->usualMedium();
             $medium = self::sameTool($said, $references, $context, $technique) ?? self::ofItsLike($said, $context, $technique) ?? $medium;
 
@@ -294,6 +308,10 @@ final readonly class Painted
             $zones !== [] && self::areFilled($zones) => [Medium::Brush, 'as '.$zones[0]->label().' is painted'],
             default => self::carried($context),
         };
+        $inHand = $context->last();
+        if ($medium === Medium::Brush && $inHand?->medium === Medium::Sponge && ! $said->has(PartKind::Words) && self::areSkin($zones)) {
+            [$medium, $because] = [Medium::Sponge, 'as in the line above'];
+        }
 
         return new self(
             $medium,
@@ -301,6 +319,18 @@ final readonly class Painted
             [self::assumption($medium, $because)],
             null,
         );
+    }
+
+    /** A shadow under swirls, a shade on a beak: with the brush that painted them, as lines under lines. */
+    private static function workedOn(References $references): ?Technique
+    {
+        $step = $references->steps[0] ?? null;
+
+        return match (true) {
+            $step === null || $step->medium !== Medium::Brush => null,
+            $step->technique->isThin() => Technique::Line,
+            default => Technique::Fill,
+        };
     }
 
     /** Lower wings are painted with what the upper ones were. */
@@ -346,6 +376,19 @@ final readonly class Painted
     private static function areFilled(array $zones): bool
     {
         return array_filter($zones, static fn (Zone $zone): bool => ! in_array($zone, self::FILLED_PLACES, true)) === [];
+    }
+
+    /**
+     * Places that a sponge in the hand covers, and no nose or lips, which want a brush.
+     *
+     * @param  list<Zone>  $zones
+     */
+    private static function areSkin(array $zones): bool
+    {
+        return $zones !== [] && array_filter(
+            $zones,
+            static fn (Zone $zone): bool => in_array($zone, [Zone::Nose, Zone::NoseTip, Zone::Nostril], true) || $zone->isLip(),
+        ) === [];
     }
 
     /** @return array{Medium, string} */

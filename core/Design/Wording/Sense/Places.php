@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Design\Wording\Sense;
 
+use Core\Design\Colour;
 use Core\Design\Medium;
 use Core\Design\Place\Placement;
 use Core\Design\Place\Shape;
@@ -26,6 +27,8 @@ final readonly class Places
 {
     /** Designs made for one small place are there unless they say otherwise. */
     private const STAYING = [Placement::Cheek, Placement::Eye];
+
+    private const AS_ABOVE = 'as in the line above';
 
     /** Glitter is kept away from there unless someone says otherwise: it gets into the eye, and into the mouth. */
     private const NO_GLITTER = [
@@ -101,7 +104,14 @@ final readonly class Places
         $shape = self::shape($said, $thing, $references, $painted);
         $sided = self::isOneInTheMiddle($said, $shape, $zoned->value) || self::isOnOneInTheMiddle($references, $shape)
             ? new Assumed(self::saidSide($all) ?? Side::Centre)
-            : self::side(zones: $zoned->value, all: $all, hints: $hints, references: $references, context: $context);
+            : self::side(
+                zones: $zoned->value,
+                all: $all,
+                hints: $hints,
+                references: $references,
+                context: $context,
+                isAsAbove: $zoned->assumption?->because === self::AS_ABOVE,
+            );
 
         return new self(
             $zoned->value,
@@ -207,6 +217,8 @@ final readonly class Places
         [$found, $because] = match (true) {
             $hinted !== [] => [$hinted, 'as its name says'],
             $other !== null && ! in_array($other, $last->zones ?? [], true) => [[$other], 'on the other one'],
+            $painted->technique === Technique::Blend && self::blended($all, $context) !== [] => [self::blended($all, $context), 'where those meet'],
+            $context->heading()->zones !== [] => [$context->heading()->zones, 'as the heading says'],
             $references->steps !== [] => [self::together($references->steps), "as in “{$references->steps[0]->name}”"],
             $thing?->hasPlace() === true && $context->isOfFace() => [$thing->zones, 'where that goes'],
             $technical !== [] => [$technical, 'where '.$painted->technique->plural().' go'],
@@ -214,10 +226,27 @@ final readonly class Places
                 ZoneWords::usualOn($context->placement),
                 'where this design is painted',
             ],
-            default => [$last->zones === [] ? ZoneWords::usualOn($context->placement) : $last->zones, 'as in the line above'],
+            default => [$last->zones === [] ? ZoneWords::usualOn($context->placement) : $last->zones, self::AS_ABOVE],
         };
 
         return new Assumed($found, new Assumption(PartKind::Zone, self::words($found), $because, self::otherZones($found, $context)));
+    }
+
+    /**
+     * "Blend the orange into the white": where the last of the two was laid.
+     *
+     * @return list<Zone>
+     */
+    private static function blended(Said $all, Context $context): array
+    {
+        $names = [];
+        foreach ($all->all(PartKind::Colour) as $part) {
+            $names = $part->value instanceof Colour ? [...$names, mb_strtolower($part->value->name)] : $names;
+        }
+        $laid = count($names) < 2 ? null : $context->lastThat(static fn (Step $step): bool => count($step->zones) > 1
+            && array_filter($step->colours, static fn (Colour $colour): bool => in_array(mb_strtolower($colour->name), $names, true)) !== []);
+
+        return $laid->zones ?? [];
     }
 
     /** "A scar on the other cheek": a place of its own, and not only another side. */
@@ -292,10 +321,18 @@ final readonly class Places
      * @param  list<Zone>  $zones
      * @return Assumed<Side>
      */
-    private static function side(array $zones, Said $all, ?Said $hints, References $references, Context $context): Assumed
+    private static function side(
+        array $zones,
+        Said $all,
+        ?Said $hints,
+        References $references,
+        Context $context,
+        bool $isAsAbove,
+    ): Assumed
     {
         $isMiddle = self::usualSide($zones) === Side::Centre;
-        $said = self::saidSide($all) ?? (! $isMiddle && $hints !== null ? self::saidSide($hints) : null);
+        $said = self::saidSide($all) ?? self::inTheMiddle($all, $zones) ?? (! $isMiddle && $hints !== null ? self::saidSide($hints) : null);
+        $said ??= $isMiddle ? null : $context->heading()->side;
         if ($said !== null) {
             return new Assumed($isMiddle && $said->isOneSided() && count($zones) === 1 ? Side::Centre : $said);
         }
@@ -314,6 +351,7 @@ final readonly class Places
         [$side, $because] = match (true) {
             $of !== null && $of->side->isOneSided() => [$of->side, "as in “{$of->name}”"],
             $context->onlySide() !== null && ! $context->isOfFace() => [$context->onlySide(), 'as in the lines above'],
+            $isAsAbove && $context->last() !== null => [$context->last()->side, self::AS_ABOVE],
             self::sideThere($zones, $context) !== null => [self::sideThere($zones, $context), 'as in the line above'],
             $context->placement === Placement::Cheek && $context->above === [] => [Side::Left, 'a cheek design is on one cheek'],
             $context->placement === Placement::Cheek && $context->last() === null => [Side::Left, 'a cheek design is on one cheek'],
@@ -321,6 +359,25 @@ final readonly class Places
         };
 
         return new Assumed($side, $because === '' ? null : new Assumption(PartKind::Side, $side->value, $because, self::otherSides($side)));
+    }
+
+    /**
+     * "A gem in the middle of the forehead", "big snowflake mid forehead", one stripe "up the bridge of the nose to the forehead".
+     *
+     * @param  list<Zone>  $zones
+     */
+    private static function inTheMiddle(Said $all, array $zones): ?Side
+    {
+        $isAcross = array_diff(array_column($zones, 'value'), self::ACROSS_THE_MIDDLE) === [];
+        foreach ($isAcross ? [...$all->all(PartKind::Zone), ...$all->all(PartKind::Between), ...$all->all(PartKind::Quality)] : [] as $part) {
+            if (preg_match('/\b(?:middle|mid|centre|center)\b/', $part->spoken) === 1) {
+                return Side::Centre;
+            }
+        }
+        $isOneLine = $isAcross && count($zones) > 1 && ! $all->has(PartKind::Count)
+            && array_filter([...$all->all(PartKind::Technique), ...$all->all(PartKind::Thing)], static fn (Part $part): bool => in_array($part->spoken, ['stripe', 'line', 'blaze'], true)) !== [];
+
+        return $isOneLine ? Side::Centre : null;
     }
 
     /** "The eyes", "the temples": both of them. */

@@ -36,7 +36,7 @@ final readonly class Progress
             new Context(
                 $placement,
                 array_map(static fn (Step $step): Earlier => new Earlier($step, Nouns::ofStep($step)), $above),
-                '',
+                null,
                 $isList,
             ),
             [],
@@ -60,9 +60,9 @@ final readonly class Progress
         return [new self($this->context, $made, $this->waiting, $this->count), $settled];
     }
 
-    public function under(string $group): self
+    public function under(Under $heading): self
     {
-        return new self($this->context->under($group), $this->made, $this->waiting, $this->count);
+        return new self($this->context->under($heading), $this->made, $this->waiting, $this->count);
     }
 
     public function noting(string $note): self

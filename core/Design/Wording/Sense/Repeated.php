@@ -56,7 +56,7 @@ final readonly class Repeated
             coats: $said->has(PartKind::Coats) ? $work->coats($base->technique) : $base->coats,
             time: $base->time,
             dryFor: $work->drying($base->medium),
-            optional: $said->first(PartKind::Optional) === true,
+            optional: $said->first(PartKind::Optional) === true || $context->heading()->isOptional,
             note: Notes::of($said, []),
             technique: $base->technique,
             load: $base->load,
@@ -65,7 +65,7 @@ final readonly class Repeated
             mark: self::mark($base, $said),
             shut: $work->shut($zoned, $base->medium),
             look: $base->look,
-            group: $context->group,
+            group: $context->heading()->group,
         );
     }
 

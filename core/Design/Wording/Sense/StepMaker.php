@@ -47,7 +47,17 @@ final readonly class StepMaker
         $zones = Places::said($all, $context, Spared::in($parts, $stretch->text, $this->scanner));
         $base = Repeated::step($said, $references, $context, $zones);
         [$step, $assumed, $question] = $base === null
-            ? $this->fresh(id: $id, said: $said, all: $all, references: $references, context: $context, zones: $zones, name: $name)
+            ? $this->fresh(
+                id: $id,
+                said: $said,
+                all: $all,
+                references: $references,
+                context: $context,
+                zones: $zones,
+                name: $name,
+                hints: $name === null ? null : $this->hints(Tokens::from(array_slice($tokens->all, 0, $at - 1)), $name, $stretch->text),
+                isTimed: $stretch->time !== null,
+            )
             : [
                 Repeated::again(
                     id: $id,
@@ -187,9 +197,8 @@ final readonly class StepMaker
      * @param  list<Zone>  $zones
      * @return array{Step, list<Assumption>, Question|null}
      */
-    private function fresh(string $id, Said $said, Said $all, References $references, Context $context, array $zones, ?Part $name): array
+    private function fresh(string $id, Said $said, Said $all, References $references, Context $context, array $zones, ?Part $name, ?Said $hints, bool $isTimed): array
     {
-        $hints = $name === null ? null : $this->hints($name);
         $how = $hints !== null && Painted::asksItsName($said, $this->vocabulary) ? $hints : null;
         $words = $this->vocabulary;
         $painted = Painted::of(said: $said, hints: $how, references: $references, context: $context, vocabulary: $words, zones: $zones);
@@ -222,6 +231,7 @@ final readonly class StepMaker
             painted: $painted,
             places: $places,
             coloured: $coloured,
+            isTimed: $isTimed,
         );
     }
 
@@ -239,6 +249,7 @@ final readonly class StepMaker
         Painted $painted,
         Places $places,
         Assumed $coloured,
+        bool $isTimed,
     ): array {
         $tool = Tooled::of(
             said: $said,
@@ -249,7 +260,7 @@ final readonly class StepMaker
             technique: $painted->technique,
         );
         $assumed = array_values(array_filter([...$painted->assumed, ...$places->assumed, $coloured->assumption, $tool->assumption]));
-        $work = new Work($said);
+        $work = new Work($said, $isTimed);
         [$named, $rest] = Naming::of($all, $painted->technique->isCounted());
         $step = new Step(
             id: $id,
@@ -257,12 +268,12 @@ final readonly class StepMaker
                 ?? Naming::usual($painted->medium, $painted->technique, $coloured->value, $places->zones),
             medium: $painted->medium, tool: $tool->value, colours: $coloured->value, zones: $places->zones, side: $places->side,
             coats: $work->coats($painted->technique), time: null, dryFor: $work->drying($painted->medium),
-            optional: $said->first(PartKind::Optional) === true,
+            optional: $said->first(PartKind::Optional) === true || $context->heading()->isOptional,
             note: Notes::of($said, $name === null ? $rest : [$named, ...$rest]), technique: $painted->technique,
-            load: $work->load(), count: $work->count($painted->technique), smallCount: $work->smallCount($painted->technique),
+            load: $work->load(), count: $work->count($painted->technique, $places->shape !== null), smallCount: $work->smallCount($painted->technique),
             mark: self::mark($said, $places, $references), shut: (new Work($all))->shut($places->zones, $painted->medium),
             look: Work::within($said->number(PartKind::Look) ?? Defaults::USUAL_LOOK, 0, Defaults::MOST_LOOK),
-            group: is_string($group = $said->first(PartKind::Group)) ? $group : $context->group,
+            group: is_string($group = $said->first(PartKind::Group)) ? $group : $context->heading()->group,
             alternatives: $work->otherWays($painted->medium, $painted->technique, $tool->value, $this->vocabulary),
             stopAfter: is_bool($stop = $said->first(PartKind::Stop)) ? $stop : null,
         );
@@ -271,11 +282,14 @@ final readonly class StepMaker
     }
 
     /** The words of the name in front, where the rest of the line leaves things open. */
-    private function hints(Part $name): Said
+    private function hints(Tokens $tokens, Part $name, string $text): Said
     {
+        $isQuoted = ($tokens->all[0] ?? null)?->quoted !== null;
         $words = is_string($name->value) ? $name->value : '';
 
-        return new Said($this->scanner->parts($this->scanner->tokens($words, null), 0), $words);
+        return $isQuoted
+            ? new Said($this->scanner->parts($this->scanner->tokens($words, null), 0), $words)
+            : new Said($this->scanner->parts($tokens, 0), $text);
     }
 
     /** Null for a step that is called as such steps usually are. */

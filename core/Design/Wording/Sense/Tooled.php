@@ -33,6 +33,8 @@ final readonly class Tooled
             $tool !== null => new Assumed($tool),
             $references->looksBack(Back::SameTool) && $last !== null => new Assumed($last->tool),
             $said->has(PartKind::Medium) => new Assumed(''),
+            $context->heading()->tool !== '' && ($vocabulary->mediumOfTool($context->heading()->tool) ?? $medium) === $medium
+                => new Assumed($context->heading()->tool, new Assumption(PartKind::Tool, $context->heading()->tool, 'as the heading says', [])),
             $medium === Medium::Brush => self::usual($said, $vocabulary, $technique),
             $medium === Medium::Sponge => new Assumed($last->tool ?? ''),
             default => new Assumed(''),

@@ -22,7 +22,8 @@ use Core\Units\Duration;
 /** How much a line wants of its step: strokes, coats, water, drying below, what is shut meanwhile, and other ways to do it. */
 final readonly class Work
 {
-    public function __construct(private Said $said) {}
+    /** @param  bool  $isTimed  by a column or a time mark, so that no bare number is seconds */
+    public function __construct(private Said $said, private bool $isTimed = false) {}
 
     public static function within(int $number, int $least, int $most): int
     {
@@ -30,9 +31,9 @@ final readonly class Work
     }
 
     /** Strokes or marks a side: the number in front of what is painted, else the first; null where they are not counted. */
-    public function count(Technique $technique): ?int
+    public function count(Technique $technique, bool $hasShape = false): ?int
     {
-        $count = $technique->isCounted() ? $this->counted() ?? $this->ofOne() : null;
+        $count = $technique->isCounted() || ($hasShape && $technique === Technique::Fill) ? $this->counted() ?? $this->ofOne() : null;
 
         return $count === null ? null : self::within($count, 1, Defaults::MOST_COUNT);
     }
@@ -137,7 +138,7 @@ final readonly class Work
         }
         // "Stripes, 5, 12s": the seconds are said, so the other number counts.
         $bare = Timing::bare($this->said)?->value;
-        $isTimed = $this->said->values(PartKind::Time, Duration::class) !== [];
+        $isTimed = $this->isTimed || $this->said->values(PartKind::Time, Duration::class) !== [];
         $first = $this->said->first(PartKind::Count);
 
         return is_array($first) && is_int($first[0]) ? $first[0] : ($isTimed && is_int($bare) ? $bare : null);

@@ -37,7 +37,9 @@ final readonly class ColourWords
         'chestnut' => '#6f3f28', 'caramel' => '#b9804a', 'honey' => '#d9a441', 'off white' => '#f3efe2', 'snow white' => '#fbfcfc',
         'jet black' => '#141418', 'ash grey' => '#a9adae', 'stone grey' => '#8f8d86', 'steel grey' => '#71797f',
         'rose' => '#d96a86', 'mustard' => '#d3a52c', 'aubergine' => '#43254f', 'petrol' => '#1f5f6b', 'emerald' => '#1f8a5b',
-        'apricot' => '#f3a66a', 'burgundy' => '#6d1f33',
+        'apricot' => '#f3a66a', 'burgundy' => '#6d1f33', 'amber' => '#e8962e', 'gold yellow' => '#f2bd2c', 'golden yellow' => '#f2bd2c',
+        'russet' => '#8a4b2b', 'russet brown' => '#7d452a', 'ginger' => '#c8702a', 'blonde' => '#e6c887', 'blond' => '#e6c887', 'rosy' => '#e58aa5',
+        'ruby' => '#a3183c', 'sapphire' => '#1f4fa0', 'rosé' => '#e9a7b0', 'fawn' => '#c49a6c', 'tawny' => '#b5713a', 'mauve' => '#9a7bb0',
     ];
 
     /** Source of the values: named colours of the W3C's CSS Color Module Level 4, section 6.1. */
@@ -76,7 +78,7 @@ final readonly class ColourWords
     /** Words of finish and strength: the colour keeps its value, and its whole name. */
     private const OTHERWISE = [
         'bright', 'pearl', 'pearly', 'metallic', 'neon', 'shimmer', 'shimmery', 'strong', 'rich', 'warm', 'cool', 'matt', 'matte',
-        'opaque',
+        'opaque', 'glow', 'fluo', 'uv', 'iridescent', 'holo', 'fluorescent', 'glowing', 'mid', 'medium',
     ];
 
     private const WRITTEN = [

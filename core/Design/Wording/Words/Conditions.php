@@ -18,7 +18,7 @@ final readonly class Conditions
         'when', 'once', 'after', 'as', 'if', 'while', 'before', 'wait', 'let', 'leave', 'leaving', 'on', 'over', 'dry', 'dried',
         'until', 'till', 'except', 'avoid', 'avoiding', 'but', 'not', 'without', "don't", 'dont', 'do', 'so', 'drying',
         'keep', 'keeping', 'spare', 'sparing', 'because', 'careful', 'mind', 'hold', 'soften', 'pull', 'lift',
-        'pointing', 'aiming', 'facing', 'aimed',
+        'pointing', 'aiming', 'facing', 'aimed', 'only', 'unless', 'skip', 'drop', 'for', 'and', 'big', 'bigger', 'birthday', 'bday', 'older', 'rest', 'provided',
     ];
 
     private const DRY = '/^(?:when|once|after|as soon as|if|until|till) (?:[\p{L}\'-]+ ){0,4}?(?:dry|dried|dries|set|sets)$/u';
@@ -28,7 +28,14 @@ final readonly class Conditions
         'over the dry base', 'on dry white', 'on the dry white', 'when completely dry', 'over dry base',
     ];
 
-    private const WET = '/^(?:while|before|when) (?:[\p{L}\'-]+ ){0,4}?(?:wet|tacky|damp|dries|dry|sticky)$/u';
+    private const WET = '/^(?:while|whilst|before|when|as long as) (?:[\p{L}\'-]+ ){0,4}?(?:wet|tacky|damp|dries|dry|sticky)$/u';
+
+    /** Whether it is painted hangs on the line, the time or a wish. */
+    private const OPTIONAL = '/^(?:and |only |but |just )*(?:if|when|unless|as long as|provided|wenn|falls|nur|skip|leave out|miss out|drop|for)\b'
+        .'(?: [\p{L}\'’-]+){0,6}? (?:queue|queues|line|lines|rush|hurry|rushed|time|busy|quiet|slow|asks?|asked|asking|wants?|wanted|likes?|fancy|fancies'
+        .'|waiting|allows?|ok|okay|little ones|littlies|small ones|toddlers|birthday (?:child|girl|boy)|bday (?:child|girl|boy)|agrees?|wunsch|keen)$/u';
+
+    private const ONLY_FOR = '/^(?:[\p{L}\'’-]+ ){1,3}only$/u';
 
     private const WAIT = '/^(?:wait|let|leave|pause)(?: [\p{L}\'-]+){0,4} (?:dry|dries|dried|set|sets)$/u';
 
@@ -50,6 +57,7 @@ final readonly class Conditions
         $clause = $tokens->untilClauseEnds($at);
 
         return self::dried($tokens, $at)
+            ?? self::rested($tokens, $at)
             ?? self::moment($tokens, $at, $clause) ?? self::placed($tokens, $at, $clause) ?? self::spared($tokens, $at, $clause);
     }
 
@@ -65,12 +73,23 @@ final readonly class Conditions
         return $time === null ? null : new Found(PartKind::Drying, $time[0], $from + $time[1]);
     }
 
+    /** Rest 2 min: a wait. */
+    private static function rested(Tokens $tokens, int $at): ?Found
+    {
+        $from = in_array($tokens->text($at + 1), ['for', 'it', 'about'], true) ? 2 : 1;
+
+        return $tokens->text($at) === 'rest' && Times::plain($tokens, $at + $from) !== null ? new Found(PartKind::Act, new Act(Technique::Wait), 1) : null;
+    }
+
     private static function moment(Tokens $tokens, int $at, int $clause): ?Found
     {
         $usual = Duration::ofSeconds(self::USUAL_DRYING_SECONDS);
         for ($taken = 2; $taken <= min(8, $clause); $taken++) {
             $said = $tokens->joined($at, $taken);
             $found = match (true) {
+                preg_match(self::OPTIONAL, $said) === 1,
+                preg_match(self::ONLY_FOR, $said) === 1 && preg_match('/girls?|boys?|kids?|party|parties|ones|child|children/', $said) === 1
+                    => new Found(PartKind::Optional, true, $taken),
                 preg_match(self::WAIT, $said) === 1 => new Found(PartKind::Act, new Act(Technique::Wait), $taken),
                 preg_match(self::LIFTED, $said) === 1 => new Found(PartKind::Act, new Act(Technique::LiftOff, null, true), $taken),
                 in_array($said, self::DRY_BELOW, true), preg_match(self::DRY, $said) === 1 && ! str_starts_with($said, 'until')

@@ -11,6 +11,9 @@ final readonly class Language
 
     private const LONGEST = 4;
 
+    /** Of adjectives, the longer ones first. */
+    private const ENDINGS = ['es', 'er', 'en', 'em', 'e', 'n', 's'];
+
     /** So many words of a list at least, and this share of them, before it is taken to be in that language. */
     private const LEAST_WORDS = 2;
 
@@ -74,13 +77,27 @@ final readonly class Language
     private function english(Tokens $tokens, int $at): array
     {
         for ($taken = min(self::LONGEST, $tokens->untilClauseEnds($at)); $taken > 0; $taken--) {
-            $word = $this->words[$tokens->joined($at, $taken)] ?? null;
+            $said = $tokens->joined($at, $taken);
+            $word = $this->words[$said] ?? ($taken === 1 ? $this->withoutEnding($said) : null);
             if ($word !== null) {
                 return [$word, $taken];
             }
         }
 
         return [null, 1];
+    }
+
+    /** "Weisse", "roter", "gelben": as the word without its ending. */
+    private function withoutEnding(string $word): ?string
+    {
+        foreach (self::ENDINGS as $ending) {
+            $stem = str_ends_with($word, $ending) ? substr($word, 0, -strlen($ending)) : '';
+            if (strlen($stem) > 2 && isset($this->words[$stem])) {
+                return $this->words[$stem];
+            }
+        }
+
+        return null;
     }
 
     /** @return list<Token> the first stands for all that was typed */

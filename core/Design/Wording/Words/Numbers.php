@@ -35,7 +35,7 @@ final readonly class Numbers
 
     private const COATS = ['coat', 'coats', 'layer', 'layers', 'pass', 'passes'];
 
-    private const SIZES = ['round', 'size', 'no', 'no.', 'nr', 'number', '#', 'r', '№'];
+    private const SIZES = ['round', 'size', 'no', 'no.', 'nr', 'number', '#', 'r', '№', 'brush', 'liner'];
 
     private const INCHES = ['in', 'inch', 'inches', '"', '″', '”', "''"];
 
@@ -80,6 +80,7 @@ final readonly class Numbers
             ?? self::round($tokens, $at)
             ?? self::measure($tokens, $at)
             ?? self::smallFace($tokens, $at)
+            ?? self::parted($tokens, $at)
             ?? self::times($tokens, $at)
             ?? self::amount($tokens, $at);
     }
@@ -191,12 +192,12 @@ final readonly class Numbers
             && $tokens->opensClause($at + 3)) {
             return new Found(PartKind::Tool, 'round '.$tokens->text($at + 2), 3);
         }
-        if (! in_array($tokens->text($at), self::SIZES, true)) {
+        if (! in_array($tokens->text($at), self::SIZES, true) || self::isPainted($tokens, $at)) {
             return null;
         }
         $next = $at + 1 + (in_array($tokens->text($at + 1), ['brush', 'no', 'no.', 'nr', '#', 'size', 'number'], true) ? 1 : 0);
         $size = ctype_digit($tokens->text($next)) ? (int) $tokens->text($next) : null;
-        if (! $isRound($size) || $tokens->opensClause($next) || ($tokens->text($at) === 'size' && in_array(
+        if (! $isRound($size) || Times::plain($tokens, $next) !== null || $tokens->opensClause($next) || ($tokens->text($at) === 'size' && in_array(
             $tokens->text($next + 1),
             ['%', 'percent'],
             true,
@@ -212,6 +213,13 @@ final readonly class Numbers
         $end += $tokens->text($end) === 'brush' ? 1 : 0;
 
         return new Found(PartKind::Tool, "round {$size}", $end - $at);
+    }
+
+    /** "Number 9 on the forehead" is painted; "stripes, number 4" tells the brush. */
+    private static function isPainted(Tokens $tokens, int $at): bool
+    {
+        return $tokens->text($at) === 'number' && ($tokens->opensClause($at) || ! $tokens->opensClause($at + 2))
+            && (in_array($tokens->text($at + 2), ['on', 'in', 'at'], true) || ($tokens->opensClause($at) && $tokens->opensClause($at + 2)));
     }
 
     /** size 60%, turn -15 degrees, look 3, at 45 degrees, at 1 o'clock. */
@@ -276,6 +284,22 @@ final readonly class Numbers
             ),
             default => null,
         };
+    }
+
+    /** 3 top 2 bottom, 2 up 2 down, 1 big 2 small: all of them together. */
+    private static function parted(Tokens $tokens, int $at): ?Found
+    {
+        $first = self::of($tokens->text($at));
+        $said = $first === null ? '' : $tokens->joined($at, min(5, $tokens->count - $at));
+        if (preg_match(
+            '/^\S+ (?:top|up|above|upper|big|large|left|on top|at the top) (?:and |\+ )?(?<second>\w+) (?:bottom|down|below|lower|small|little|tiny|right)\b/',
+            $said,
+            $found,
+        ) !== 1 || self::of($found['second']) === null) {
+            return null;
+        }
+
+        return new Found(PartKind::Count, [(int) $first + self::of($found['second']), null], substr_count($found[0], ' ') + 1);
     }
 
     /** three, a pair of, half a dozen, 5: how many of what, the whole line tells. */

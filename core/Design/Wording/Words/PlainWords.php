@@ -37,12 +37,14 @@ final readonly class PlainWords
         'blended' => Technique::Blend, 'fade' => Technique::Blend, 'faded' => Technique::Blend, 'blending' => Technique::Blend,
         'fading' => Technique::Blend, 'melt' => Technique::Blend,
         'soften' => Technique::Blend, 'softened' => Technique::Blend, 'smudge' => Technique::Blend, 'smudged' => Technique::Blend,
-        'blend out' => Technique::Blend, 'feather out' => Technique::Blend,
+        'blend out' => Technique::Blend, 'feather out' => Technique::Blend, 'feather the' => Technique::Blend, 'feather it' => Technique::Blend, 'pull the colours' => Technique::Blend,
         'filled' => Technique::Fill, 'fill in' => Technique::Fill, 'filled in' => Technique::Fill, 'fills' => Technique::Fill,
         'block in' => Technique::Fill, 'colour in' => Technique::Fill,
         'petals' => Technique::Petal, 'one-stroke petal' => Technique::Petal, 'one-stroke petals' => Technique::Petal,
         'one stroke petals' => Technique::Petal,
-        'presses' => Technique::Petal, 'daisy' => Technique::Flower, 'leafs' => Technique::Leaf,
+        'presses' => Technique::Petal, 'daisy' => Technique::Flower, 'daisies' => Technique::Flower, 'roses' => Technique::Flower, 'strips' => Technique::Stripe,
+        'blossom' => Technique::Flower, 'blossoms' => Technique::Flower, 'filler flowers' => Technique::Flower, 'puff' => Technique::LooseGlitter,
+        'leafs' => Technique::Leaf,
         'outlined' => Technique::Outline, 'outlining' => Technique::Outline, 'outlines' => Technique::Outline,
         'o/line' => Technique::Outline, 'o/l' => Technique::Outline, 'out line' => Technique::Outline,
         'line round' => Technique::Outline, 'line around' => Technique::Outline, 'trace' => Technique::Outline,
@@ -75,9 +77,10 @@ final readonly class PlainWords
         'both' => Side::Both, 'one side' => Side::Left, 'one side only' => Side::Left, 'only one side' => Side::Left,
         'both sides' => Side::Both, 'both side' => Side::Both, 'each side' => Side::Both,
         'either side' => Side::Both, 'on each side' => Side::Both, 'on both sides' => Side::Both, 'a side' => Side::Both,
-        'per side' => Side::Both, '/ side' => Side::Both, '/side' => Side::Both, 'left and right' => Side::Both,
+        'per side' => Side::Both, '/ side' => Side::Both, 'per cheek' => Side::Both, 'each cheek' => Side::Both, '/side' => Side::Both, 'left and right' => Side::Both,
         'left + right' => Side::Both,
-        'left & right' => Side::Both, 'right and left' => Side::Both, 'l+r' => Side::Both, 'left right' => Side::Both,
+        'left & right' => Side::Both, 'right and left' => Side::Both, 'l+r' => Side::Both, 'left right' => Side::Both, 'each temple' => Side::Both, 'mirrored' => Side::Both, 'other side as well' => Side::Both, 'both cheeks' => Side::Both, 'left then right' => Side::Both,
+        'other side too' => Side::Both, 'then mirror' => Side::Both, 'left then mirrored' => Side::Both, 'one side then the other' => Side::Both,
         'centre' => Side::Centre, 'center' => Side::Centre, 'middle' => Side::Centre,
         'each eye' => Side::Both, 'both eyes' => Side::Both, 'in the centre' => Side::Centre, 'left cheek only' => Side::Left,
         'sides' => Side::Both,
@@ -88,7 +91,7 @@ final readonly class PlainWords
         "if there's time", 'if time', 'time permitting', 'if you like', 'if u like', 'if you want', 'if wanted',
         'if they like', 'if they want', 'if the child wants', 'if the child likes', 'for girls', 'for boys', 'only at parties',
         'only for parties', 'party only', 'parties only', 'at parties', 'party', 'for parties',
-        'maybe', 'or skip', 'or leave out', 'or leave it out', 'or not', 'skip when busy', 'skip if busy', 'skip in a rush',
+        'maybe', 'or skip', 'or leave out', 'or leave it out', 'or not', 'skip when busy', 'skip if busy', 'skip in a rush', 'party extras', 'party extra', 'extras if time', 'on demand',
         'if nobody is waiting', 'if no one is waiting', 'if no line', 'if not busy', 'if quiet',
         'nice to have', 'leave out if busy', 'if needed', 'if it looks patchy', 'if patchy', 'when there is time', 'when quiet',
         'only if asked', 'if asked', 'on request', 'could be left out', 'if there is no line', 'opt',
@@ -114,7 +117,8 @@ final readonly class PlainWords
 
     /** How the stroke is made: kept as a note. */
     private const STROKES = [
-        'thin', 'thinly', 'thinner', 'thick', 'thicker', 'thin-thick-thin', 'thin to thick', 'thick to thin', 'gently', 'gentle',
+        'thin', 'thinly', 'thinner', 'thick-thin-thick', 'thick thin thick', 'thin thick thin', 'thick-thin', 'half turn', 'quarter turn',
+        'in two points', 'in points', 'in a point', 'to a point', 'shine gap', 'in one go', 'fan of', 'thick', 'thicker', 'thin-thick-thin', 'thin to thick', 'thick to thin', 'gently', 'gentle',
         'lightly', 'softly', 'firmly', 'tip of the brush', 'with the tip', 'side of the brush', 'tip of the sponge',
         'sponge tip', 'corner of the sponge', 'sponge corner', 'edge of the sponge', 'straight edge of the sponge', 'straight edge',
         'heel of the sponge', 'back of the brush', 'end of the brush', 'brush end', 'fine', 'light pressure',
@@ -161,7 +165,7 @@ final readonly class PlainWords
         'finish', 'finally', 'first of all', 'lastly', 'have', 'has', 'get', 'take', 'let', 'want', 'till', 'until', 'after',
         'afterwards', 'what', '*', '=', '/', '\\', '@', '%', '°', '<', '>', '^', '_', '~', '|', '#', '$', '"', "'", '`',
         '“', '”', '‘', '’', '…', '·', '•', '[', ']', '{', '}', '§', '€', '!', '?', 'colour', 'color', 'colours', 'colors', 'am',
-        'was', 'it is', "it's", 'step', 'cover', 'covering', 'em', 'oh', 'ok', 'okay', 'um', 'please', 'pls', 'pcs', 'pc',
+        'was', 'it is', "it's", 'step', 'cover', 'covering', 'em', 'oh', 'ok', 'okay', 'um', 'please', 'pls', 'pcs', 'pc', 'pieces', 'piece', 'in front of', 'outside', 'every', 'pop', 'whack', 'slap', 'bung', 'maybe a', 'little bit of', 'my big', 'lot', 'stuck', 'stick', 'grab',
         'sort of', 'kind of', 'a bit of', 'in the middle', 'in the middle of', 'middle of', 'one side of', 'the middle of', 'w',
     ];
 
@@ -235,7 +239,8 @@ final readonly class PlainWords
             'test the colour' => $tidy(6), 'shake' => $tidy(3), 'open pot' => $tidy(3),
             'lift' => $lift, 'lift with a damp bud' => $lift, 'lift with a bud' => $lift, 'erase' => $lift, 'wipe out' => $lift,
             'lift out' => $lift, 'take off' => $lift, 'remove' => $lift, 'rub out' => $lift,
-            'wait' => $wait, 'let it dry' => $wait, 'let dry' => $wait, 'leave to dry' => $wait, 'wait until dry' => $wait,
+            'wait' => $wait, 'take a break' => $wait, 'dry it with the fan' => $wait, 'dry with the fan' => $wait, 'fan it dry' => $wait, 'fan' => $wait,
+            'squeeze out' => $tidy(3), 'wet sponge once' => $tidy(3), 'smudges' => $edge, 'any smudges' => $edge, 'let it dry' => $wait, 'let dry' => $wait, 'leave to dry' => $wait, 'wait until dry' => $wait,
             'wait till dry' => $wait, 'wait to dry' => $wait, 'drying' => $wait, 'drying time' => $wait, 'pause' => $wait,
             'let it set' => $wait, 'wait until it is dry' => $wait, 'let the base dry' => $wait, 'dry time' => $wait,
             'air dry' => $wait, 'fan dry' => $wait, 'wait for it to dry' => $wait, 'let that dry' => $wait,
@@ -252,7 +257,8 @@ final readonly class PlainWords
             'repeat that', 'do it again', 'as above', 'another one', 'and again', 'same as above', 'another', 'second', 'one more',
         ];
         $other = [
-            'other side', 'the other side', 'on the other side', 'other side too', 'mirrored', 'mirror', 'mirror it', 'other eye',
+            'other side', 'the other side', 'on the other side', 'mirror', 'mirror it', 'the right one', 'the left one', 'ditto right',
+            'ditto left', 'both on the other side', 'right one', 'left one', 'same right', 'same left', 'other eye',
             'the other eye', 'other cheek', 'the other cheek', 'other one', 'matching', 'same on the other side',
             'repeat on the other side', 'opposite side', 'same other side', 'same on the right', 'other brow', 'other temple',
             'second side', 'the same on the other side', 'match', 'same on other side', 'other half',
@@ -287,7 +293,7 @@ final readonly class PlainWords
         $wet = [
             'while wet', 'while still wet', 'while it is wet', 'while it is still wet', "while it's wet", "while it's still wet",
             'before it dries', 'on wet', 'on the wet base', 'into the wet base', 'on wet paint', 'wet on wet', 'while tacky',
-            'tacky', 'still tacky', 'while still tacky', 'while it is tacky', 'a little wet', 'still a little wet', 'while damp',
+            'tacky', 'still tacky', 'while still tacky', 'while it is tacky', 'a little wet', 'still a little wet', 'while damp', 'while it dries',
             'into the wet paint', 'when tacky', 'in the wet paint',
         ];
 

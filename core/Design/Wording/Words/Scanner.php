@@ -26,8 +26,17 @@ final readonly class Scanner
     /** As thumbs write. */
     private const SHORT = [
         'nite' => 'night', 'rnd' => 'round', 'brsh' => 'brush', 'spng' => 'sponge', 'gltr' => 'glitter', 'outln' => 'outline',
-        'w/' => 'with', 'btwn' => 'between', 'opt' => 'optional', 'yllw' => 'yellow', 'blu' => 'blue', 'n' => 'and',
+        'w/' => 'with', 'btwn' => 'between', 'opt' => 'optional', 'yllw' => 'yellow', 'blu' => 'blue', 'n' => 'and', 'brn' => 'brown',
+        'slv' => 'silver', 'slvr' => 'silver', 'gld' => 'gold', 'prpl' => 'purple', 'pnk' => 'pink', 'gry' => 'grey', 'orng' => 'orange',
+        'rd' => 'round', 'sp' => 'sponge', 'fl' => 'flat', 'os' => 'one-stroke', 'td' => 'teardrop', 'tds' => 'teardrops',
+        'bl' => 'blend', 'blnd' => 'blend', 'gltr' => 'glitter', 'glit' => 'glitter', 'ctr' => 'centre', 'fhd' => 'forehead', 'ea' => 'each', 'b/s' => 'both sides',
+        'swrls' => 'swirls', 'swrl' => 'swirl', 'undr' => 'under', 'outr' => 'outer', 'innr' => 'inner', 'crnrs' => 'corners',
+        'crnr' => 'corner', 'brws' => 'brows', 'cl' => 'closed', 'eyelds' => 'eyelids', 'chk' => 'cheek', 'chks' => 'cheeks',
+        'lft' => 'left', 'rgt' => 'right', 'hilite' => 'highlight', 'hilites' => 'highlights', 'exc' => 'except', 'excl' => 'except',
+        'minus' => 'except', 'pls' => 'please', 'whilst' => 'while', 'strps' => 'stripes', 'dt' => 'dot', 'dts' => 'dots',
     ];
+
+    private const SHORTEST_GLUED = 3;
 
     /** More strokes than these are seconds. */
     private const MOST_COUNTED = 24;
@@ -51,9 +60,16 @@ final readonly class Scanner
     {
         $tokens = Tokens::of($text);
         $mended = ($language === null ? $tokens : $language->translated($tokens))->all;
+        $glued = [];
         foreach ($mended as $at => $token) {
             $short = self::SHORT[$token->text] ?? null;
             if ($short === null && ($token->quoted !== null || isset($this->known[$token->text]) || ! isset($token->text[3]))) {
+                continue;
+            }
+            $apart = $short === null ? $this->apart($token) : [];
+            if ($apart !== []) {
+                $glued[$at] = $apart;
+
                 continue;
             }
             $word = $short ?? $this->phrases->corrected($token->text);
@@ -66,7 +82,31 @@ final readonly class Scanner
             );
         }
 
+        foreach (array_reverse($glued, true) as $at => $apart) {
+            array_splice($mended, $at, 1, $apart);
+        }
+
         return Tokens::from($mended);
+    }
+
+    /**
+     * "Blacknose": a colour and a word that were typed without a blank.
+     *
+     * @return list<Token> empty where it is one word
+     */
+    private function apart(Token $token): array
+    {
+        for ($letters = self::SHORTEST_GLUED; $letters <= strlen($token->text) - self::SHORTEST_GLUED; $letters++) {
+            [$first, $second] = [substr($token->text, 0, $letters), substr($token->text, $letters)];
+            if (isset($this->known[$first], $this->known[$second]) && $this->vocabulary->colour($first) !== null) {
+                return [
+                    new Token(text: $first, start: $token->start, length: $letters, opensClause: $token->opensClause, quoted: null),
+                    new Token(text: $second, start: $token->start + $letters, length: $token->length - $letters, opensClause: false, quoted: null),
+                ];
+            }
+        }
+
+        return [];
     }
 
     /**
@@ -137,6 +177,7 @@ final readonly class Scanner
             ?? ($text === 'maybe' || $text === 'perhaps' ? $this->perhaps($tokens, $at, $before) : null)
             ?? $this->number($tokens, $at, $counted)
             ?? (Conditions::mayBegin($text) ? $this->unlessLonger(Conditions::read($tokens, $at), $tokens, $at) : null)
+            ?? ($text === 'rose' ? self::rose($tokens, $at, $before) : null)
             ?? $this->colour($tokens, $at)
             ?? $this->phrases->read($tokens, $at)
             ?? new Found(preg_match('/[\p{L}\p{N}]/u', $text) === 1 ? PartKind::Words : PartKind::Between, null, 1);
@@ -178,7 +219,9 @@ final readonly class Scanner
     private function number(Tokens $tokens, int $at, ?int $counted): ?Found
     {
         $text = $tokens->text($at);
-        $time = ctype_alnum($text[0]) || $text === 'no.' ? Times::read($tokens, $at, $counted) : null;
+        $isWidth = in_array($tokens->text($at + 1), ['"', '″', '”', "''"], true)
+            && in_array($tokens->text($at + 2), ['flat', 'angle', 'angled', 'brush', 'wash', 'filbert', 'sponge', 'big'], true);
+        $time = ! $isWidth && (ctype_alnum($text[0]) || $text === 'no.') ? Times::read($tokens, $at, $counted) : null;
         if ($time !== null) {
             return $time;
         }
@@ -275,6 +318,16 @@ final readonly class Scanner
         ) === 1;
 
         return $isSide && $this->sharesASponge($tokens) ? new Found(PartKind::Quality, 'stroke', substr_count($said[0], ' ') + 1) : null;
+    }
+
+    /** A big rose, a rose in the middle of the forehead: the flower, and not the colour. */
+    private static function rose(Tokens $tokens, int $at, ?Part $before): ?Found
+    {
+        $isOne = $before !== null && ! $tokens->opensClause($at)
+            && ($before->kind === PartKind::Quality || $before->kind === PartKind::Count || in_array($before->spoken, ['a', 'the', 'one', 'each'], true));
+        $isPlaced = in_array($tokens->text($at + 1), ['centre', 'middle', 'each', 'in', 'at'], true) || $tokens->opensClause($at + 1);
+
+        return $isOne || ($isPlaced && $before?->kind === PartKind::Colour) ? new Found(PartKind::Technique, Technique::Flower, 1) : null;
     }
 
     /** light blue; grey mixed from white and black. */

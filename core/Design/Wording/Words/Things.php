@@ -27,7 +27,8 @@ final readonly class Things
 
     private const LINES = [
         'string', 'rigging', 'mast', 'spoke', 'strap', 'hose', 'ray', 'strand', 'branch', 'branches', 'scar', 'vein',
-        'webbing', 'crease line', 'leg', 'gull', 'seagull',
+        'webbing', 'crease line', 'leg', 'gull', 'seagull', 'twig', 'quill', 'tuft', 'whisp', 'tail', 'barb', 'wire', 'gill', 'slit', 'eyebrow',
+        'circuit line', 'circuit', 'panel line', 'groove', 'fold line', 'crossbar',
         'tassel', 'stem', 'vine', 'squiggle', 'script', 'lettering', 'letter', 'name', 'number',
         'swoosh', 'thread', 'chain', 'railing', 'rail', 'ladder',
         'ripple', 'scallop', 'wave line', 'waves', 'wavelet', 'crest', 'foam line', 'water line', 'waterline', 'twist', 'ridge',
@@ -40,7 +41,7 @@ final readonly class Things
     private const DOTTED = [
         'spot', 'shine', 'bubble', 'sucker', 'pupil', 'bead', 'egg', 'grain', 'stud', 'berry', 'berries', 'snow', 'barnacle',
         'speckle', 'fleck', 'handle', 'highlight', 'dotting', 'dotwork', 'polka dot',
-        'rivet', 'pebbles', 'foam', 'speck', 'seed', 'point', 'sparkle dot', 'foam dot', 'whisker dot', 'water drops', 'dot trail',
+        'rivet', 'pebbles', 'foam', 'sprinkle', 'bump', 'wart', 'flake', 'pip', 'catchlight', 'stroke of shine', 'falling flake', 'wart', 'rosette', 'light', 'speck', 'seed', 'point', 'sparkle dot', 'foam dot', 'whisker dot', 'water drops', 'dot trail',
     ];
 
     private const DROPPED = [
@@ -60,7 +61,7 @@ final readonly class Things
     private const SPONGED = [
         'base', 'background', 'bg', 'backdrop', 'shade', 'shading', 'shadow', 'sky', 'glow', 'blush', 'base colour', 'base color',
         'undercoat', 'ombre', 'sunset', 'sea', 'water', 'ground',
-        'foundation', 'clouds', 'fog', 'mist', 'texture', 'stubble', 'first colour', 'first layer', 'gradient', 'contour',
+        'foundation', 'clouds', 'fog', 'mist', 'stubble', 'first colour', 'first layer', 'gradient', 'contour',
         'contouring', 'tint', 'surf', 'ocean', 'sand bank', 'basecoat', 'base coat',
     ];
 
@@ -76,7 +77,7 @@ final readonly class Things
         'tiara' => [Technique::Fill, [Zone::Forehead]],
         'horn' => [Technique::Fill, [Zone::Forehead], Shape::Horn], 'moustache' => [Technique::Line, [Zone::UpperLip]],
         'mustache' => [Technique::Line, [Zone::UpperLip]],
-        'teeth' => [Technique::Fill, [Zone::Lips]], 'freckle' => [Technique::Dots, [Zone::Cheek]],
+        'teeth' => [Technique::Fill, [Zone::Lips], Shape::Tooth], 'freckle' => [Technique::Dots, [Zone::Cheek]],
         'tear' => [Technique::Teardrop, [Zone::UnderEye]], 'eye patch' => [Technique::Fill, [Zone::EyeSocket]],
         'eyepatch' => [Technique::Fill, [Zone::EyeSocket]],
         'earring' => [Technique::Dots, [Zone::Ear]], 'smile' => [Technique::Line, [Zone::MouthCorner]],
@@ -87,6 +88,10 @@ final readonly class Things
         'lipstick' => [Technique::Fill, [Zone::Lips]],
         'lip line' => [Technique::Line, [Zone::Lips]], 'whisker dot' => [Technique::Dots, [Zone::Muzzle]],
         'ear flick' => [Technique::Teardrop, [Zone::Temple]],
+        'mouth line' => [Technique::Line, [Zone::Lips]], 'moth line' => [Technique::Line, [Zone::Lips]], 'wing liner' => [Technique::Line, [Zone::OuterEye]],
+        'winged liner' => [Technique::Line, [Zone::OuterEye]], 'cat eye' => [Technique::Line, [Zone::OuterEye]], 'schnoz' => [Technique::Fill, [Zone::Nose]],
+        'smile' => [Technique::Line, [Zone::MouthCorner]], 'tongue' => [Technique::Fill, [Zone::LowerLip, Zone::Chin]],
+        'stubble' => [Technique::Stipple, [Zone::Chin, Zone::Jaw]], 'bandana' => [Technique::Fill, [Zone::Forehead]],
         'muzzle line' => [Technique::Line, [Zone::Muzzle]], 'nose line' => [Technique::Line, [Zone::UpperLip]],
         'brow hair' => [Technique::Line, [Zone::Brow]],
         'mouth' => [Technique::Line, [Zone::Lips]], 'bow' => [Technique::Fill, [Zone::Brow], Shape::Bow],

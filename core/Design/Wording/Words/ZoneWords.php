@@ -84,6 +84,8 @@ final readonly class ZoneWords
         'for whiskers' => [Zone::Muzzle], 'for the whiskers' => [Zone::Muzzle], 'for lashes' => [Zone::Eyelid],
         'for eyebrows' => [Zone::Brow], 'round the mouth' => [Zone::Muzzle], 'around the mouth' => [Zone::Muzzle],
         'mouth area' => [Zone::Muzzle],
+        'ear to ear' => [Zone::Lips, Zone::MouthCorner], 'mid forehead' => [Zone::Forehead], 'middle forehead' => [Zone::Forehead],
+        'tummy of the cheek' => [Zone::Cheek], 'mouth area round' => [Zone::Muzzle], 'brow line' => [Zone::Brow], 'dial' => [],
         'corner of the mouth' => [Zone::MouthCorner], 'corners of the mouth' => [Zone::MouthCorner], 'mouth corner' => [Zone::MouthCorner],
         'side of the mouth' => [Zone::MouthCorner], 'sides of the mouth' => [Zone::MouthCorner],
         'jawline' => [Zone::Jaw], 'jaw line' => [Zone::Jaw], 'along the jaw' => [Zone::Jaw], 'ear lobe' => [Zone::Ear],
@@ -114,7 +116,7 @@ final readonly class ZoneWords
     public const EVERYWHERE = [
         'face', 'whole face', 'entire face', 'full face', 'all over the face', 'all over', 'everywhere', 'everything',
         'over everything', 'all over face', 'rest of the face', 'rest of face', 'rest of the cheek', 'the rest of it',
-        'the rest', 'all of it', 'whole cheek', 'whole thing', 'whole design', 'all of the face',
+        'the rest', 'all of it', 'whole cheek', 'whole thing', 'whole design', 'all of the face', 'all over the dial', 'rest of face', 'over all', 'the lot',
     ];
 
     private const WHOLE_FACE = [

@@ -9,7 +9,9 @@ use Core\Colour\Load;
 use Core\Design\Defaults;
 use Core\Design\Medium;
 use Core\Design\NameSays;
+use Core\Design\Place\FigurePart;
 use Core\Design\Place\Placement;
+use Core\Design\Place\Shape;
 use Core\Design\Place\Side;
 use Core\Design\Place\Zone;
 use Core\Design\Shut;
@@ -40,7 +42,7 @@ final readonly class BrowserTables
     {
         return implode("\n", [
             "// Written by `php artisan inch:types` from core. Do not edit.\n",
-            'import type { AfterFace, Caution, ItemKind, Load, Medium, PauseReason, Placement, Shut, Side, Technique, Zone }'
+            'import type { AfterFace, Caution, ItemKind, Load, Medium, PauseReason, Placement, Shape, Shut, Side, Technique, Zone }'
                 ." from './types.gen';\n",
             ...self::ofSteps(),
             ...self::ofTheLine(),
@@ -85,6 +87,11 @@ final readonly class BrowserTables
             self::record('usualCounts', 'Technique, number', $techniques, static fn (Technique $one): int => $one->isCounted()
                 ? Defaults::usualCount($one)
                 : 1),
+            '/** The parts of drawn figures. */',
+            'export const FigurePartValues = '.self::json(self::values(FigurePart::cases()))." as const;\n",
+            "export type FigurePart = (typeof FigurePartValues)[number];\n",
+            '/** What each figure may be painted in, from back to front; none for plain forms. */',
+            self::record('figureParts', 'Shape, readonly FigurePart[]', Shape::cases(), static fn (Shape $one): array => self::values($one->skeleton()?->parts() ?? [])),
             self::record('loadNames', 'Load, string', Load::cases(), $label),
             self::record('shutNames', 'Shut, string', Shut::cases(), $label),
             self::record('placementNames', 'Placement, string', Placement::cases(), $label),

@@ -31,6 +31,7 @@ final class ReadSteps extends Command
 
     protected $signature = 'inch:read {file : a list of steps as they are typed, or - for standard input}
         {--placement= : where the design is painted, such as cheek, where the list does not say it}
+        {--name= : what the design is called}
         {--kit= : a kit file whose tools and paints are meant}';
 
     protected $description = 'Read a list of steps as painters type them, and print what was understood of each line as JSON, a line each';
@@ -46,7 +47,7 @@ final class ReadSteps extends Command
             $reader = new ListReader(Vocabulary::withKit($kit->tools(), $kit->colours(), $kit->cakes()));
             $asks = false;
             foreach (self::designs($list) as $above => $design) {
-                $reading = $reader->read($design, $placement);
+                $reading = $reader->read($design, $placement, called: is_string($name = $this->option('name')) ? $name : '');
                 $asks = $asks || $reading->asks();
                 foreach ($reading->lines as $line) {
                     $this->line(

@@ -8,11 +8,11 @@ use Core\Design\InvalidStep;
 
 /**
  * How a painter finds the place of a mark: by the clock round the middle of the place, by halves and thirds of it, by an
- * angle, by aiming at a point, or by a figure that is painted before it. Said for the child's own left; on the right it is mirrored.
+ * angle, by aiming at a point, by a figure that is painted before it, or as a part of the figure that it is of. Said for the child's own left; on the right it is mirrored.
  */
 final readonly class Guide
 {
-    private function __construct(public GuideKind $kind, public int|Landmark|Portion|Figure $value) {}
+    private function __construct(public GuideKind $kind, public int|Landmark|Portion|Figure|FigurePart $value) {}
 
     /** @throws InvalidStep unless 1 to 12 */
     public static function clock(int $hour): self
@@ -41,6 +41,11 @@ final readonly class Guide
         return new self(GuideKind::Figure, $figure);
     }
 
+    public static function part(FigurePart $part): self
+    {
+        return new self(GuideKind::Part, $part);
+    }
+
     /** @throws InvalidStep when the text is not of that kind */
     public static function of(GuideKind $kind, string $value): self
     {
@@ -50,6 +55,7 @@ final readonly class Guide
             GuideKind::Portion => self::portion(Portion::tryFrom($value) ?? throw InvalidStep::guide($value)),
             GuideKind::Aim => self::aim(Landmark::tryFrom($value) ?? throw InvalidStep::guide($value)),
             GuideKind::Figure => self::figure(Figure::of($value)),
+            GuideKind::Part => self::part(FigurePart::tryFrom($value) ?? throw InvalidStep::guide($value)),
         };
     }
 
@@ -69,6 +75,7 @@ final readonly class Guide
         return match (true) {
             $this->value instanceof Landmark => "aim {$this->value->label()}",
             $this->value instanceof Portion, $this->value instanceof Figure => $this->value->label(),
+            $this->value instanceof FigurePart => "{$this->value->label()} part",
             $this->kind === GuideKind::Clock => "at {$this->value} o'clock",
             default => "at {$this->value} degrees",
         };

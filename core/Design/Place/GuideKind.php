@@ -12,4 +12,7 @@ enum GuideKind: string
     case Angle = 'angle';
     case Aim = 'aim';
     case Figure = 'figure';
+
+    /** Which part of its own figure it is. */
+    case Part = 'part';
 }

@@ -32,6 +32,18 @@ final readonly class Mark
         }
     }
 
+    /** The part of its figure that it is; null for all of it. */
+    public function part(): ?FigurePart
+    {
+        foreach ($this->guides as $guide) {
+            if ($guide->value instanceof FigurePart) {
+                return $guide->value;
+            }
+        }
+
+        return null;
+    }
+
     /** The figure that it is placed by; null where it is placed by none. */
     public function figure(): ?Figure
     {

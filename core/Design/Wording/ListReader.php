@@ -14,6 +14,7 @@ use Core\Design\Wording\Sense\Progress;
 use Core\Design\Wording\Sense\Remarks;
 use Core\Design\Wording\Sense\Said;
 use Core\Design\Wording\Sense\StepMaker;
+use Core\Design\Wording\Sense\Subject;
 use Core\Design\Wording\Sense\Under;
 use Core\Design\Wording\Sense\Wishes;
 use Core\Design\Wording\Words\Language;
@@ -46,17 +47,19 @@ final readonly class ListReader
     /**
      * @param  Placement|null  $placement  null where the list says it, or its places tell
      * @param  list<Step>  $above  steps that stand above the list already
+     * @param  string  $called  the name of the design, which tells what it is a picture of
      *
      * @throws ListTooLong
      */
-    public function read(string $list, ?Placement $placement, array $above = []): ListReading
+    public function read(string $list, ?Placement $placement, array $above = [], string $called = ''): ListReading
     {
         $lines = Cutter::lines($list);
         $language = Language::of($list, $this->languages, $this->scanner->knows(...));
         $lines = Titles::found($lines, $this->scanner, $language);
         $said = Placements::saidIn($lines);
         $placement = $said ?? $placement ?? Placements::guessed($lines, $this->scanner, $language);
-        $progress = Progress::below($placement, $above, count($lines) >= self::MANY);
+        $subject = $this->subject($lines, $placement, $language, $called);
+        $progress = Progress::below($placement, $above, count($lines) >= self::MANY, $subject);
         $title = '';
         $isTop = true;
         $read = $done = [];
@@ -97,6 +100,20 @@ final readonly class ListReader
         );
     }
 
+    /** @param  list<Line>  $lines */
+    private function subject(array $lines, Placement $placement, ?Language $language, string $called): Subject
+    {
+        $said = fn (string $text): Said => new Said($this->scanner->parts($this->scanner->tokens($text, $language), 0), $text);
+        $titles = array_filter($lines, static fn (Line $line): bool => $line->kind === LineKind::Heading);
+        $stretches = array_merge([], ...array_map(static fn (Line $line): array => $line->stretches, array_slice($lines, 0, Defaults::MOST_STEPS)));
+
+        return Subject::of(
+            [$said($called), ...array_values(array_map(static fn (Line $line): Said => $said($line->says), array_slice($titles, 0, 1)))],
+            array_map(static fn (Stretch $stretch): Said => $said($stretch->text), $stretches),
+            $placement,
+        );
+    }
+
     /** @return array{Progress, Part|null} how far it is read now, and the piece as a note where it is no step */
     private function piece(Stretch $stretch, Tokens $tokens, Progress $progress): array
     {
@@ -105,7 +122,7 @@ final readonly class ListReader
             return [$progress->taking($time), self::part(PartKind::Time, $stretch)];
         }
         $said = new Said($this->scanner->parts($tokens, 0), $stretch->text);
-        if (Remarks::isOne($said, $stretch->text, $stretch->time !== null)) {
+        if (Remarks::isOne($said, $stretch->text, $stretch->time !== null, $progress->context->isList)) {
             return [$progress->noting(trim($stretch->text)), self::part(PartKind::Note, $stretch)];
         }
         $made = $this->maker->make($stretch, $tokens, $progress->context, (string) ($progress->count + 1));

@@ -17,6 +17,7 @@ use Core\Design\Step;
 use Core\Design\Technique;
 use Core\Design\Wording\Sense\Naming;
 use Core\Design\Wording\Sense\Places;
+use Core\Design\Wording\Sense\Remarks;
 use Core\Design\Wording\Words\PlainWords;
 use Core\Design\Wording\Words\Tokens;
 
@@ -121,7 +122,7 @@ final readonly class StepPrinter
         $plain = preg_match('/^\p{L}[\p{L}\p{M}\p{N} \'’-]*[\p{L}\p{N}]$/u', $step->name) === 1 && preg_match(
             '/\bthen\b|^(?:step|no|schritt|before|after|when|once|while|as|if|until)\b|^\p{L}$/iu',
             $step->name,
-        ) !== 1 && ! PlainWords::saysWhen(mb_strtolower($step->name));
+        ) !== 1 && ! PlainWords::saysWhen(mb_strtolower($step->name)) && ! Remarks::mayBeOne($step->name);
 
         return ($plain ? $step->name : Tokens::quote($step->name)).': ';
     }

@@ -35,6 +35,9 @@ final readonly class Titles
 
     private const SECONDS = '/\d\s*(?:s|secs?|seconds?|sek\.?|sekunden|")(?!\p{L})|\d:\d\d/iu';
 
+    /** Minutes, a price, or something in brackets, as behind the name of a design. */
+    private const OF_A_DESIGN = '/\d\s*(?:m|mins?|minutes?)\b|[£€$]|\(|!|\s[-–—]\s/iu';
+
     private const GROUPING = '/^\W*(?:base|details?|line ?work|lines|extras?|party extras?|finish(?:ing)?(?: touches)?|bling|sparkles?|right side(?: only)?'
         .'|left side(?: only)?|basis|grundierung|linien|details|extras)\W*$/iu';
 
@@ -65,8 +68,8 @@ final readonly class Titles
             && self::saysNothing($first, $scanner, $language);
 
         $isTitle = $isTitle || ($first !== null && self::isNamed($first, $below, $scanner, $language));
-        $isHeading = static fn (Line $line): bool => $line->kind === LineKind::Steps
-            && ($line === $first ? $isTitle || self::isCalledOut($line, $scanner, $language) : self::isCalledOut($line, $scanner, $language));
+        $isHeading = static fn (Line $line): bool => $line->kind === LineKind::Steps && count($steps) > self::LEAST_LINES
+            && self::isCalledOut($line, $scanner, $language) || ($isTitle && $line === $first);
 
         return array_map(static fn (Line $line): Line => $isHeading($line) ? $line->asHeading() : $line, $lines);
     }
@@ -84,7 +87,18 @@ final readonly class Titles
         return $first->kind === LineKind::Steps && count($below) >= self::LEAST_LINES && preg_match(self::SECONDS, $first->text) !== 1
             && count($first->stretches) === 1 && $first->stretches[0]->time === null
             && self::isBare(self::said($first->stretches[0]->text, $scanner, $language))
-            && count(array_filter($below, $paints)) >= self::SHARE_THAT_PAINTS * count($below);
+            && count(array_filter($below, $paints)) >= self::SHARE_THAT_PAINTS * count($below)
+            && (preg_match(self::OF_A_DESIGN, $first->text) === 1 || self::isButName(self::said($first->stretches[0]->text, $scanner, $language)) || self::areMostly(self::matches(self::SECONDS), $below));
+    }
+
+    /** A figure by itself, "Robot" or "little fox": nobody paints one in the first step of many without saying how. */
+    private static function isButName(Said $said): bool
+    {
+        $things = $said->all(PartKind::Thing);
+
+        return $things !== [] && ! $said->has(PartKind::Zone)
+            && array_filter($things, static fn (Part $part): bool => ! $part->value instanceof Thing || $part->value->shape?->skeleton() === null) === []
+            && count($said->parts) <= self::LEAST_WORDS_OF_TITLE;
     }
 
     /** No word of paint, but what the design is and where. */

@@ -8,6 +8,7 @@ use Core\Colour\Load;
 use Core\Design\Colour;
 use Core\Design\Medium;
 use Core\Design\Place\Figure;
+use Core\Design\Place\FigurePart;
 use Core\Design\Place\FigurePlace;
 use Core\Design\Place\Guide;
 use Core\Design\Place\Landmark;
@@ -158,6 +159,10 @@ final readonly class Vocabulary
                 $figure = new Figure($place, $shape);
                 $phrases[$figure->label()] = [PartKind::Guide, Guide::figure($figure)];
             }
+        }
+
+        foreach (FigurePart::cases() as $part) {
+            $phrases["{$part->label()} part"] = [PartKind::Guide, Guide::part($part)];
         }
 
         return $phrases;

@@ -183,6 +183,16 @@
         {#each one.copies as copy, side (side)}
           <g transform={flip(copy.half)}>
             {#each copy.stains as stain, number (number)}
+              {#if stain.words !== undefined}
+                {@const [words, [x, y], height] = stain.words}
+                <text
+                  transform="translate({x} {y}) scale({copy.half === 'right' ? -1 : 1} 1)"
+                  font-size={height}
+                  text-anchor="middle"
+                  dominant-baseline="middle"
+                  fill="#1b1b22">{words}</text
+                >
+              {/if}
               <path
                 d={stain.d}
                 transform={stain.transform}

@@ -34,7 +34,7 @@ function drawn(step: PaintedStep, room: Place, half: Half): GuideLine[] {
 
       return to === null ? [] : [{ key, half, d: line(brushworkOf(step, room).room.centre, to), dot: to }];
     }
-    if (by === 'figure') {
+    if (by === 'figure' || by === 'part') {
       return [];
     }
     const sideways = value.startsWith('inner') || value.startsWith('outer');

@@ -1,5 +1,5 @@
-import { darkens, lights, usualCounts } from '../api/tables.gen';
-import type { PlanStep, Side, Technique, Zone } from '../api/types.gen';
+import { darkens, figureParts, lights, usualCounts } from '../api/tables.gen';
+import type { PlanStep, Shape, Side, Technique, Zone } from '../api/types.gen';
 import {
   type Brushwork,
   formed,
@@ -17,8 +17,9 @@ import {
   WEIGHT,
 } from './marks';
 import { litEdge, shadedEdge } from './edges';
+import { partsOf } from './figures';
 import { extentOf, forms } from './shapes';
-import { at, type Point, polar, plus, turned } from './strokes';
+import { at, boundsOf, type Point, polar, plus, turned } from './strokes';
 import { rimAt } from './sheets';
 import {
   type Half,
@@ -186,6 +187,62 @@ const huesOf = ({ colours, seen }: PaintedStep): string[] =>
 const isWorkedOut = ({ colours, seen }: Pick<PaintedStep, 'colours' | 'seen'>): boolean =>
   colours.length > 0 && seen.length === colours.length;
 
+const partsIn = ({ guides }: Pick<PaintedStep, 'guides'>): string[] =>
+  guides.filter(({ by }) => by === 'part').map(({ value }) => value);
+
+/** Parts that are strokes or marks themselves, whatever they are painted with. */
+const STROKE_PARTS: readonly string[] = (
+  'mouth whiskers antenna string seams spots sprinkles seeds berries button jewels pupil shine stripes leg rays drips nose eye ' +
+  'teeth claw brow handle strap pole stick stem smoke flame spikes horn tongue knot bow ribbon inner_ear light'
+).split(' ');
+
+const PART_FILLED: readonly Technique[] = [
+  'stipple',
+  'sweep',
+  'blend',
+  'fill',
+  'powder',
+  'lift_off',
+  'outline',
+  'stencil',
+];
+
+/** Strokes and marks on a broad part of the figure, such as dots on wings, stand within that part. */
+function onPart(step: PaintedStep, half: Half): Frame | undefined {
+  const parts = partsIn(step);
+  if (
+    step.shape === null ||
+    parts.length === 0 ||
+    PART_FILLED.includes(step.technique) ||
+    parts.some((part) => STROKE_PARTS.includes(part))
+  ) {
+    return undefined;
+  }
+  const d = partsOf(step.shape, parts);
+  if (d === undefined) {
+    return undefined;
+  }
+  const work = brushworkOf(
+    { ...step, technique: 'fill', count: null },
+    roomFor(groupsOf(step).get(half) ?? [], half),
+  );
+  const [left, top, right, bottom] = boundsOf(d);
+  const scale = reachOf(work) / 50;
+  const middle: Point = [((left + right) / 2) * scale, ((top + bottom) / 2) * scale];
+
+  return {
+    room: {
+      d: '',
+      centre: plus(work.room.centre, turned(middle, work.turn)),
+      rx: ((right - left) / 2) * scale * 0.85,
+      ry: ((bottom - top) / 2) * scale * 0.85,
+    },
+    turn: work.turn,
+    hangs: false,
+    edge: placed(d, work.room.centre, reachOf(work), work.turn),
+  };
+}
+
 /** A figure painted before, as a room to place marks in. */
 interface Frame {
   room: Place;
@@ -320,6 +377,29 @@ export function brushworkOf(step: PaintedStep, whole: Place, frame?: Frame): Bru
   return frame?.edge === undefined ? settled(step, work) : work;
 }
 
+/** A lone figure with parts of its own takes more of its place than a mark does. */
+const fullness = (step: PaintedStep, frame: Frame | undefined): number =>
+  frame === undefined && step.shape !== null && figureParts[step.shape].length > 0 && (step.count ?? 1) === 1
+    ? step.zones.some(isLimb)
+      ? 1.5
+      : (FULLER[step.shape] ?? 1.3)
+    : step.shape === null
+      ? 1
+      : (FULLER[step.shape] ?? 1);
+
+/** These are as large as they are on a face. */
+const FULLER: Partial<Record<Shape, number>> = {
+  moustache: 1.9,
+  eye_patch: 1.7,
+  glasses: 1.6,
+  pointed_ear: 1.5,
+  round_ear: 1.4,
+  long_ear: 1.6,
+  floppy_ear: 1.6,
+  rectangle: 1.2,
+  square: 1.2,
+};
+
 function workIn(step: PaintedStep, room: Place, frame: Frame | undefined): Brushwork {
   return {
     technique: step.technique,
@@ -327,10 +407,11 @@ function workIn(step: PaintedStep, room: Place, frame: Frame | undefined): Brush
     shape: step.shape,
     colours: huesOf(step),
     count: step.count ?? (step.shape === null ? usualCounts[step.technique] : 1),
-    size: (Math.min(room.rx, room.ry) * step.sizePercent) / 100,
+    size: (Math.min(room.rx, room.ry) * step.sizePercent * fullness(step, frame)) / 100,
     turn: step.turnDegrees + (frame?.turn ?? 0),
     aim: aimOf(step.guides),
     across: frame !== undefined,
+    parts: partsIn(step),
     onLips: step.zones.some((zone) => LIPS.includes(zone)),
     angle:
       angleOf(step.guides) ??
@@ -429,7 +510,7 @@ function stainsOf(
 
       return step.shape === null
         ? spread(step, zones, half, frame)
-        : isDrawn(step.shape)
+        : isDrawn(step.shape) || partsIn(step).some((part) => STROKE_PARTS.includes(part))
           ? formed(work, paintOf(work))
           : outlined(work, null);
     case 'wait':
@@ -601,6 +682,7 @@ function drawn(step: PaintedStep, below: readonly PaintedStep[]): Layer {
         ? SHADE_SOFT
         : (SOFT_EDGES[step.technique] ?? 1.2) * (crisp ? 0.5 : 1),
     staysClear:
+      step.shape === 'eye_patch' ||
       ON_THE_LID.includes(step.technique) ||
       (!isFilm && !SCATTERED.includes(step.technique) && step.zones.includes('eyelid'))
         ? 'nothing'
@@ -626,20 +708,36 @@ function copyOn(
   step: PaintedStep,
   below: readonly PaintedStep[],
 ): Layer['copies'][number] {
-  const frame = frameOf(step, half, below);
-  const goesBy = edgeFor(step, half, below, frame);
+  const own = onPart(step, half);
+  const frame = own ?? frameOf(step, half, below);
+  const painted = own === undefined ? step : { ...step, shape: null };
+  const goesBy = edgeFor(painted, half, below, frame);
   const stains = FILMS.includes(step.technique)
-    ? film(step, zones, half, frame, goesBy)
-    : stainsOf(step, zones, half, frame, goesBy);
+    ? film(painted, zones, half, frame, goesBy)
+    : stainsOf(painted, zones, half, frame, goesBy);
   const edge = frame?.edge;
 
   return {
     half,
     // What has a form of its own may stick out, as a flag on a boat does.
-    stains:
-      edge === undefined
+    stains: [
+      ...(edge === undefined
         ? stains
-        : stains.map((stain) => (stain.transform === undefined ? { ...stain, within: edge } : stain)),
+        : stains.map((stain) => (stain.transform === undefined ? { ...stain, within: edge } : stain))),
+      ...(step.shape === 'plain' ? [labelOf(painted, zones, half)] : []),
+    ],
+  };
+}
+
+/** The name of what nobody has drawn, small below it. */
+function labelOf(step: PaintedStep, zones: readonly Zone[], half: Half): Stain {
+  const { room, size } = brushworkOf(step, roomFor(zones, half));
+  const words = step.name.length > 16 ? `${step.name.slice(0, 15)}…` : step.name;
+
+  return {
+    d: '',
+    fill: '#1b1b22',
+    words: [words, room.centre, Math.max(5, Math.min(10, (size * 2.6) / words.length))],
   };
 }
 

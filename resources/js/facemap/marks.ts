@@ -1,5 +1,6 @@
 import type { Shape, Technique } from '../api/types.gen';
-import { forms } from './shapes';
+import { partsOf } from './figures';
+import { type Form, forms } from './shapes';
 import {
   at,
   bowed,
@@ -41,6 +42,8 @@ export interface Stain {
   hollow?: boolean;
   /** The outline that it may not leave. */
   within?: Outline;
+  /** What is written there, in letters of a height: [words, where, height]. */
+  words?: [string, Point, number];
 }
 
 /** An outline, with how it is laid. */
@@ -63,6 +66,8 @@ export interface Brushwork {
   onLips?: boolean;
   /** Stripes run straight across the room, as bands round a tower. */
   across?: boolean;
+  /** Of the figure that the shape is; empty for all of it. */
+  parts?: readonly string[];
 }
 
 /** The same beside each other. */
@@ -112,6 +117,7 @@ const DRAWN: readonly Shape[] = [
     'zigzag',
     'ribbon',
   ] as const),
+  ...(['twig', 'tornado', 'firework', 'glasses', 'moustache'] as const),
   ...(['scallop_edge', 'crack', 'bead_string', 'loop_row', 'leaf_veins', 'antennae', 'swoops'] as const),
   ...([
     'question_curl',
@@ -481,34 +487,57 @@ export function formed(work: Brushwork, fill: string | Shades): Stain[] {
   if (work.shape === null || isTexture(work.shape)) {
     return [];
   }
-  const form = forms[work.shape as keyof typeof forms];
+  const whole = forms[work.shape as keyof typeof forms];
+  const part = partsOf(work.shape, work.parts ?? []);
+  const form: Form = part === undefined ? whole : { d: part };
   const count = OF_MANY.includes(work.shape) ? 1 : work.count;
   const isLine = ['line', 'swirl', 'double_swirl'].includes(work.technique) && form.line !== undefined;
   const half = reachOf(work) * (count > 1 ? Math.max(0.42, 1 / Math.sqrt(count)) : 1);
   const turn = work.turn - (work.angle ?? 0);
   const ink = shade(typeof fill === 'string' ? fill : (fill.colours[0] ?? '#888888'), -0.35);
+  const width = 90 / Math.max(20, half);
   // Small pictures keep what a thing is and lose what is drawn on it.
-  const detail = isLine || half < LEAST_DETAILED ? undefined : form.detail;
-
-  return (count > 1 ? spots({ ...work, size: half * 1.9 }) : [work.room.centre]).flatMap((spot): Stain[] => [
-    {
-      ...placed(isLine ? (form.line ?? form.d) : form.d, spot, half, turn),
-      fill,
-      ...(form.hollow === true && !isLine ? { hollow: true } : {}),
-    },
-    ...(detail === undefined
-      ? []
+  const isDetailed = !isLine && half >= LEAST_DETAILED;
+  const drawn = (spot: Point): Stain[] =>
+    isDetailed && form.pieces !== undefined
+      ? form.pieces.map(({ d, as }) => ({
+          ...placed(d, spot, half, turn),
+          ...(as === 'ink'
+            ? { fill: inked(fill) }
+            : { fill: as === 'edge' ? 'none' : fill, stroke: ink, width: width * 0.8 }),
+        }))
       : [
           {
-            ...placed(detail, spot, half, turn),
-            fill: 'none',
-            stroke: ink,
-            width: 90 / Math.max(20, half),
-            opacity: 0.65,
+            ...placed(isLine ? (form.line ?? form.d) : form.d, spot, half, turn),
+            fill,
+            ...(form.hollow === true && !isLine ? { hollow: true } : {}),
           },
-        ]),
-  ]);
+          ...(isDetailed && form.detail !== undefined
+            ? [
+                {
+                  ...placed(form.detail, spot, half, turn),
+                  fill: 'none',
+                  stroke: ink,
+                  width,
+                  opacity: 0.65,
+                },
+              ]
+            : []),
+        ];
+
+  return (count > 1 ? spots({ ...work, size: half * 1.9 }) : [work.room.centre]).flatMap(drawn);
 }
+
+/** Eyes and mouths of a figure that is painted in one colour: dark on light, light on dark. */
+function inked(fill: string | Shades): string {
+  const own = typeof fill === 'string' ? fill : (fill.colours[0] ?? '#888888');
+
+  return isDark(own) ? shade(own, 0.75) : shade(own, -0.78);
+}
+
+const isDark = (hex: string): boolean =>
+  hex.startsWith('#') &&
+  [1, 3, 5].reduce((sum, from) => sum + Number.parseInt(hex.slice(from, from + 2), 16), 0) < 230;
 
 /** Half the width, in units of the sheet, from which a form shows what is drawn on it. */
 const LEAST_DETAILED = 9;
@@ -529,7 +558,12 @@ export function outlined(work: Brushwork, d: string | null): Stain[] {
       ? { d }
       : form === null
         ? null
-        : placed(form.d, work.room.centre, half, work.turn - (work.angle ?? 0));
+        : placed(
+            (work.shape === null ? undefined : partsOf(work.shape, work.parts ?? [])) ?? form.d,
+            work.room.centre,
+            half,
+            work.turn - (work.angle ?? 0),
+          );
 
   return outline === null ? [] : weighted(outline, colourOf(work), width, scale);
 }

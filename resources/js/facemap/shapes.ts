@@ -1,5 +1,8 @@
 import type { Shape } from '../api/types.gen';
+import { figures } from './figures';
+import { type Figure, formOf } from './figures/figure';
 import {
+  around,
   at,
   boundsOf,
   bowed,
@@ -11,6 +14,7 @@ import {
   type Point,
   polar,
   polygon,
+  star,
   steps,
   stroke,
   thinThickThin,
@@ -23,21 +27,13 @@ import {
 export interface Form {
   d: string;
   detail?: string;
+  /** What it is made of, from back to front, where it is painted in one colour. */
+  pieces?: readonly { d: string; as: 'base' | 'edge' | 'ink' | 'spare' }[];
   /** What a line of that shape is, where it is not the way round the form. */
   line?: string;
   /** Pieces inside of others are holes, and not paint over paint. */
   hollow?: boolean;
 }
-
-const star = (points: number, outer: number, inner: number): string =>
-  polygon(
-    Array.from({ length: points * 2 }, (_, index) =>
-      polar(index % 2 === 0 ? outer : inner, -90 + (index * 180) / points),
-    ),
-  );
-
-const around = (count: number, radius: number, from = -90): Point[] =>
-  Array.from({ length: count }, (_, index) => polar(radius, from + (index * 360) / count));
 
 /** A closed curve whose radius swings with the angle: soft arms. */
 const armed = (arms: number, middle: number, swing: number): string =>
@@ -122,8 +118,7 @@ const tear = (x: number, top: number, bottom: number, half: number): string =>
 const frond = (x: number, y: number, way: number): string =>
   stroke(bowed([x, y], [x + 22 * way, y - 20], 0.25 * way), liftedOff(8));
 
-/** The forms that stand for themselves: a step paints them, and later ones are placed by them. */
-export const forms: Record<Exclude<Shape, 'scales' | 'mesh' | 'star_field'>, Form> = {
+const plainForms = {
   circle: { d: circle([0, 0], 46) },
   oval: { d: ellipse([0, 0], 48, 33) },
   ring: { d: circle([0, 0], 46) + circle([0, 0], 31), line: hoop(41, 7), hollow: true },
@@ -629,6 +624,23 @@ export const forms: Record<Exclude<Shape, 'scales' | 'mesh' | 'star_field'>, For
       (t) => 3 + 13 * Math.abs(Math.cos(t * Math.PI * 3)) * Math.min(1, 6 * t, 6 * (1 - t)),
     ),
   },
+} satisfies Partial<Record<Shape, Form>>;
+
+const figureForms = Object.fromEntries(
+  Object.entries(figures as Record<string, Figure>).map(([shape, figure]) => [shape, formOf(figure)]),
+) as Record<keyof typeof figures, Form>;
+
+/** What nobody has drawn: an edge of its size, with its name beside it. */
+const plain: Form = {
+  d: hoop(40, 3),
+  hollow: true,
+};
+
+/** The forms that stand for themselves: a step paints them, and later ones are placed by them. */
+export const forms: Record<Exclude<Shape, 'scales' | 'mesh' | 'star_field'>, Form> = {
+  ...plainForms,
+  ...figureForms,
+  plain,
 };
 
 const known = new Map<string, ReturnType<typeof boundsOf>>();

@@ -95,6 +95,17 @@ export const ellipse = ([x, y]: Point, rx: number, ry: number): string =>
 
 export const polygon = (points: readonly Point[]): string => `M${points.map(at).join('L')}Z`;
 
+export const star = (points: number, outer: number, inner: number): string =>
+  polygon(
+    Array.from({ length: points * 2 }, (_, index) =>
+      polar(index % 2 === 0 ? outer : inner, -90 + (index * 180) / points),
+    ),
+  );
+
+/** Points at equal angles round the middle. */
+export const around = (count: number, radius: number, from = -90): Point[] =>
+  Array.from({ length: count }, (_, index) => polar(radius, from + (index * 360) / count));
+
 /** A press of a round brush dragged off: a round head at `head`, full sides, and a fine tail that ends at `tail`. */
 export function teardrop(head: Point, tail: Point, width: number): string {
   const along = minus(tail, head);

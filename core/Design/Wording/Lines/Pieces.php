@@ -21,6 +21,8 @@ final readonly class Pieces
 
     private const UNIT = '/\d\s*(?:secs?|seconds?|mins?|minutes?|sek)\b|\b(?:secs?|seconds?|minutes?|about|ca|around|roughly)\b/iu';
 
+    private const ENDS_TIMED = '/(?:\d\s*(?:s|secs?|seconds?|m|mins?|minutes?|sek\.?|"|\'|″)|\d:\d\d|\bminute|\p{L}\sseconds?)[)\].!\s]*$/iu';
+
     /** What only says more of the step in front of it. */
     private const BELONGS = '/^\W*(?:dry|wait|when|once|after|let|leave|or|each|per|max|up to|left|right|at most|total|in total|altogether|maybe|optional|both|other|zusammen|je)\b/iu';
 
@@ -60,7 +62,7 @@ final readonly class Pieces
             return preg_match('/\p{L}/u', $before) === 1 && preg_match('/\p{L}/u', $after) === 1;
         }
         if (preg_match('/^(?:and|und|\+|&|plus|,)$/iu', $sign) === 1) {
-            return self::isTimedStep($before) && self::isTimedStep($after);
+            return self::isTimedStep($before) && self::isTimedStep($after) && preg_match('/\bor\b/i', $before.$after) !== 1;
         }
         $timed = [preg_match(self::TIMED, $before) === 1, preg_match(self::TIMED, $after) === 1];
         $isClause = str_word_count($before) > 1 && str_word_count($after) > 1;
@@ -71,7 +73,7 @@ final readonly class Pieces
     /** "White dots (5s)": with a time of its own, and more than what only belongs to what stands before it. */
     private static function isTimedStep(string $piece): bool
     {
-        return preg_match(self::TIMED, $piece) === 1 && preg_match(self::BELONGS, $piece) !== 1 && preg_match(
+        return preg_match(self::ENDS_TIMED, $piece) === 1 && preg_match(self::BELONGS, $piece) !== 1 && preg_match(
             '/\p{L}{3,}/u',
             preg_replace(self::UNIT, '', $piece) ?? '',
         ) === 1;

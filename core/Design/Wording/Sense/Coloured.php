@@ -131,7 +131,7 @@ final readonly class Coloured
         foreach ([...$said->all(PartKind::Thing), ...$said->all(PartKind::Technique), ...$said->all(PartKind::Words)] as $part) {
             $noun = Earlier::noun($part->spoken);
             $name = self::OF_THINGS[$noun] ?? null;
-            if ($name !== null || $noun === self::RAINBOW) {
+            if ($name !== null || in_array($noun, [self::RAINBOW, 'rainbow arch', 'all colour', 'every colour', 'sprinkle', 'multicoloured'], true)) {
                 return $name === null ? $vocabulary->cake(self::RAINBOW.' cake') : self::named($name, $vocabulary);
             }
         }

@@ -8,6 +8,7 @@ use Core\Design\Colour;
 use Core\Design\Defaults;
 use Core\Design\Medium;
 use Core\Design\Place\Placement;
+use Core\Design\Place\Shape;
 use Core\Design\Place\Side;
 use Core\Design\Place\Zone;
 use Core\Design\Step;
@@ -24,7 +25,14 @@ final readonly class Context
         public array $above = [],
         public ?Under $under = null,
         public bool $isList = false,
+        public ?Subject $subject = null,
     ) {}
+
+    /** What the design is a picture of. */
+    public function drawn(): Subject
+    {
+        return $this->subject ?? Subject::none();
+    }
 
     /** What the heading that it stands under says of it. */
     public function heading(): Under
@@ -32,12 +40,19 @@ final readonly class Context
         return $this->under ?? Under::nothing();
     }
 
-    /** No line speaks of what stands further above than a design is long. */
-    public function with(Earlier $step): self
+    /**
+     * No line speaks of what stands further above than a design is long.
+     *
+     * @param  bool  $isWritten  in full, so that no line below leaves out whose parts it paints
+     */
+    public function with(Earlier $step, bool $isWritten = false): self
     {
         $above = array_slice([...$this->above, $step], -Defaults::MOST_STEPS);
 
-        return new self($this->placement, $above, $this->under, $this->isList);
+        $shape = $step->step->mark->shape;
+        $subject = $shape === null || $isWritten ? $this->subject : $this->drawn()->after($shape, $this->placement);
+
+        return new self($this->placement, $above, $this->under, $this->isList, $subject);
     }
 
     /** With the step of that id as it is now. */
@@ -51,12 +66,19 @@ final readonly class Context
             ),
             $this->under,
             $this->isList,
+            $this->subject,
         );
     }
 
     public function under(Under $heading): self
     {
-        return new self($this->placement, $this->above, $this->heading()->below($heading), $this->isList);
+        return new self($this->placement, $this->above, $this->heading()->below($heading), $this->isList, $this->subject);
+    }
+
+    /** The last step that painted that figure or a part of it. */
+    public function lastOf(Shape $figure): ?Step
+    {
+        return $this->lastThat(static fn (Step $step): bool => $step->mark->shape === $figure);
     }
 
     /** The last step that lays something on the skin. */

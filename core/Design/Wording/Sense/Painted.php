@@ -6,6 +6,7 @@ namespace Core\Design\Wording\Sense;
 
 use Core\Design\BrushSize;
 use Core\Design\Medium;
+use Core\Design\Place\Shape;
 use Core\Design\Place\Zone;
 use Core\Design\Step;
 use Core\Design\Technique;
@@ -27,6 +28,9 @@ final readonly class Painted
 
     /** Words for whatever the brush does. */
     private const ANY_STROKE = ['stroke', 'strokes'];
+
+    /** Drawn as a line where they go round something. */
+    private const FRAMES = [Shape::Square, Shape::Rectangle, Shape::Circle, Shape::Oval, Shape::Triangle, Shape::Diamond, Shape::Star, Shape::Heart, Shape::Hexagon];
 
     private const THICK_BRUSH = 4;
 
@@ -59,18 +63,21 @@ final readonly class Painted
         $media = self::media($said, $vocabulary);
         $media = $media === [] && $hints !== null ? self::media($hints, $vocabulary) : $media;
         $strokes = self::strokes($said);
-        $thing = self::thing($said, $context) ?? ($hints === null ? null : self::stroke($hints) ?? self::thing($hints, $context));
+        $shine = $hints === null ? null : self::shine($hints);
+        $thing = $shine ?? self::thing($said, $context) ?? ($hints === null ? null : self::stroke($hints) ?? self::thing($hints, $context));
         $medium = self::carrying($media);
         $isOnlyStrokes = array_diff(array_column($said->all(PartKind::Technique), 'spoken'), self::ANY_STROKE) === [];
         $technique = $isOnlyStrokes && $thing?->technique === Technique::Fill && ! $said->has(PartKind::Count)
             || $isOnlyStrokes && $thing?->shape !== null ? $thing->technique : self::likeliest($strokes, $medium) ?? $thing?->technique;
         $question = $media !== [] && $medium === null ? self::which($said, $media) : null;
         $medium ??= $media[0] ?? null;
+        $isFrame = $strokes === [] && in_array($thing?->shape, self::FRAMES, true) && self::goesRound($said);
+        $technique = $isFrame ? Technique::Line : $technique;
         if ($medium !== null) {
             return self::with(
                 medium: $medium,
                 technique: $technique,
-                isSaid: $strokes !== [],
+                isSaid: $strokes !== [] || $isFrame,
                 said: $said,
                 zones: $zones,
                 question: $question,
@@ -81,8 +88,11 @@ final readonly class Painted
     }
 
     /** The name in front tells how a step is painted where the rest of the line says neither that nor a tool other than a brush. */
-    public static function asksItsName(Said $said, Vocabulary $vocabulary): bool
+    public static function asksItsName(Said $said, Said $name, Vocabulary $vocabulary): bool
     {
+        if (self::shine($name) !== null) {
+            return true;
+        }
         $media = array_unique(array_column(self::media($said, $vocabulary), 'value'));
 
         return self::strokes($said) === [] && ! $said->has(PartKind::Thing) && ($media === [] || $media === [Medium::Brush->value]);
@@ -92,10 +102,9 @@ final readonly class Painted
     public static function thing(Said $said, Context $context): ?Thing
     {
         $things = $said->all(PartKind::Thing);
-        foreach ($things as $part) {
-            if ($part->value instanceof Thing && preg_match('/highlights?$|^shine$/', $part->spoken) === 1) {
-                return $part->value;
-            }
+        $shine = self::shine($said);
+        if ($shine !== null) {
+            return $shine;
         }
         foreach ($things as $at => $part) {
             // "Shell plates" are plates.
@@ -103,12 +112,32 @@ final readonly class Painted
             if (! $part->value instanceof Thing || ($next !== null && $next->start === $part->end() + 1)) {
                 continue;
             }
-            $isEye = in_array($part->spoken, ['eye', 'eyes'], true);
+            $isEye = $part->value->part === null && in_array($part->spoken, ['eye', 'eyes'], true);
 
             return $isEye && ! $context->isOfFace() ? new Thing(Technique::Dots) : $part->value;
         }
 
         return $said->has(PartKind::Shape) ? new Thing(Technique::Fill) : null;
+    }
+
+    /** Highlights and shine are set on whatever else the line names. */
+    private static function shine(Said $said): ?Thing
+    {
+        foreach ($said->all(PartKind::Thing) as $part) {
+            if ($part->value instanceof Thing && $part->value->part === null && preg_match('/highlights?$|^shine$/', $part->spoken) === 1) {
+                return $part->value;
+            }
+        }
+
+        return null;
+    }
+
+    private static function goesRound(Said $said): bool
+    {
+        return array_filter(
+            [...$said->all(PartKind::Zone), ...$said->all(PartKind::Between)],
+            static fn (Part $part): bool => preg_match('/^(?:a?round)\b/', $part->spoken) === 1,
+        ) !== [];
     }
 
     private static function stroke(Said $said): ?Thing
@@ -268,7 +297,9 @@ final readonly class Painted
             static fn (Zone $zone): bool => ! in_array($zone, self::FILLED_PLACES, true),
         ) === [];
 
-        return $isFilled || $isBroad || ($size === null && $said->has(PartKind::Words)) ? Technique::Fill : Technique::Line;
+        $isBrow = $zones === [Zone::Brow] && array_filter($said->all(PartKind::Zone), static fn (Part $part): bool => str_contains($part->spoken, 'eyebrow')) !== [];
+
+        return ! $isBrow && ($isFilled || $isBroad || ($size === null && $said->has(PartKind::Words))) ? Technique::Fill : Technique::Line;
     }
 
     /** @param  list<Zone>  $zones */

@@ -6,7 +6,10 @@ namespace Core\Design\Wording\Sense;
 
 use Core\Design\Colour;
 use Core\Design\Medium;
+use Core\Design\Place\FigurePart;
+use Core\Design\Place\Guide;
 use Core\Design\Place\Placement;
+use Core\Design\Place\Portion;
 use Core\Design\Place\Shape;
 use Core\Design\Place\Side;
 use Core\Design\Place\Zone;
@@ -30,9 +33,22 @@ final readonly class Places
 
     private const AS_ABOVE = 'as in the line above';
 
+    /** A figure there is small, and its sides are not the child's. */
+    private const APART = [Placement::Cheek, Placement::Arm, Placement::Hand];
+
     /** Glitter is kept away from there unless someone says otherwise: it gets into the eye, and into the mouth. */
     private const NO_GLITTER = [
         Zone::Eyelid->value, Zone::InnerEye->value, Zone::Lips->value, Zone::UpperLip->value, Zone::LowerLip->value,
+    ];
+
+    /** Where ears are painted on a face: the child's own are behind them. */
+    private const FOR_EARS = [Zone::Forehead, Zone::Hairline, Zone::Temple, Zone::Brow, Zone::BetweenBrows];
+
+    /** Common practice, no source. */
+    private const EARS_OF = [
+        'bunny' => Shape::LongEar, 'dog' => Shape::FloppyEar, 'elephant' => Shape::FloppyEar, 'sheep' => Shape::FloppyEar, 'bear' => Shape::RoundEar,
+        'panda' => Shape::RoundEar, 'koala' => Shape::RoundEar, 'mouse' => Shape::RoundEar, 'monkey' => Shape::RoundEar, 'lion' => Shape::RoundEar,
+        'tiger' => Shape::RoundEar, 'seal' => Shape::RoundEar,
     ];
 
     /** Places with two sides that meet in the middle. */
@@ -44,8 +60,37 @@ final readonly class Places
     /**
      * @param  list<Zone>  $zones
      * @param  list<Assumption>  $assumed
+     * @param  list<FigurePart>  $ofFigure
      */
-    private function __construct(public array $zones, public Side $side, public ?Shape $shape, public array $assumed) {}
+    private function __construct(
+        public array $zones,
+        public Side $side,
+        public ?Shape $shape,
+        public array $assumed,
+        private array $ofFigure = [],
+        private bool $isAnEar = false,
+        private bool $isInner = false,
+    ) {}
+
+    /** Of the usual size: what is inside of an ear is as much smaller. */
+    public function sizePercent(): int
+    {
+        return $this->isInner ? 55 : 100;
+    }
+
+    /** Several of a shape are counted; two of it on both sides are one each, and the parts of a figure stand as they do. */
+    public function counted(Technique $technique, ?int $count): ?int
+    {
+        $isEach = ($this->side === Side::Both && $count === 2) || ($this->shape === Shape::Snowflake && $technique === Technique::Line);
+
+        return $technique->isCounted() || ($this->shape !== null && $this->ofFigure === [] && ! $isEach) ? $count : null;
+    }
+
+    /** @return list<Guide> which parts of its figure the step paints */
+    public function parts(): array
+    {
+        return [...($this->isAnEar && in_array(Zone::Forehead, $this->zones, true) ? [Guide::portion(Portion::OuterHalf)] : []), ...array_map(Guide::part(...), $this->ofFigure)];
+    }
 
     /**
      * @param  list<Zone>  $spared  that are said not to be painted
@@ -67,6 +112,7 @@ final readonly class Places
                 }
             }
         }
+        $zones = self::withNoseTip($zones, $said);
         $left = array_diff_key($zones, array_fill_keys(array_column($spared, 'value'), true));
 
         return array_values($left === [] ? $zones : $left);
@@ -91,6 +137,10 @@ final readonly class Places
         if ($painted->technique->needsNoZone() && $zones === []) {
             return new self([], Side::Centre, null, []);
         }
+        $ears = self::ears($zones, $said, $hints, $context, $painted);
+        if ($ears !== null) {
+            return $ears;
+        }
         $thing = Painted::thing($said, $context) ?? ($how === null ? null : Painted::thing($how, $context));
         $zoned = self::zones(
             zones: $zones,
@@ -102,6 +152,9 @@ final readonly class Places
             painted: $painted,
         );
         $shape = self::shape($said, $thing, $references, $painted);
+        if ($shape !== null && $shape === $context->drawn()->shape && self::isPart($thing) && in_array($context->placement, self::APART, true)) {
+            return self::onFigure($shape, $zones, $zoned, $said, $how, $context);
+        }
         $sided = self::isOneInTheMiddle($said, $shape, $zoned->value) || self::isOnOneInTheMiddle($references, $shape)
             ? new Assumed(self::saidSide($all) ?? Side::Centre)
             : self::side(
@@ -118,7 +171,109 @@ final readonly class Places
             $sided->value,
             $shape,
             array_values(array_filter([$zoned->assumption, $sided->assumption])),
+            $shape === null ? [] : self::partsOf($shape, [...$said->all(PartKind::Thing), ...($how?->all(PartKind::Thing) ?? [])]),
         );
+    }
+
+    /**
+     * The ears of an animal that the face is painted as: drawn on the forehead, and not the child's own.
+     *
+     * @param  list<Zone>  $zones  as said
+     */
+    private static function ears(array $zones, Said $said, ?Said $hints, Context $context, Painted $painted): ?self
+    {
+        $spoken = array_column([...$said->all(PartKind::Zone), ...($hints?->all(PartKind::Zone) ?? [])], 'spoken');
+        $isEar = array_filter($spoken, static fn (string $words): bool => preg_match('/\bears?$/', $words) === 1) !== [];
+        if (! $isEar || ! $painted->medium->isPaintedOn() || ! in_array($context->placement, [Placement::FullFace, Placement::Mask], true)) {
+            return null;
+        }
+        $shape = self::earShape($said, $context);
+        $before = $shape === null ? self::earsAbove($context) : ($context->lastOf($shape) ?? self::earsAbove($context));
+        $placed = array_values(array_filter($zones, static fn (Zone $zone): bool => in_array($zone, self::FOR_EARS, true)));
+        $others = array_filter($zones, static fn (Zone $zone): bool => $zone !== Zone::Ear && ! in_array($zone, self::FOR_EARS, true));
+        if ($others !== [] || ($painted->technique->isCounted() && $painted->technique !== Technique::Line) || ($placed === [] && $before === null && $context->drawn()->face === null)) {
+            return null;
+        }
+        $shape = $before->mark->shape ?? $shape ?? self::EARS_OF[$context->drawn()->face->value ?? ''] ?? Shape::PointedEar;
+        $where = $before->zones ?? ($placed === [] ? [Zone::Forehead] : [$placed[0] === Zone::Hairline ? Zone::Forehead : $placed[0]]);
+        $side = self::saidSide($said);
+
+        return new self(
+            $where,
+            $side?->isOneSided() === true ? $side : Side::Both,
+            $shape,
+            [new Assumption(PartKind::Shape, $shape->label(), 'painted on the face, as an animal’s are', [])],
+            isAnEar: true,
+            isInner: preg_match('/\b(?:inside|inner|in|into|middle)\b/', $said->text) === 1 && $before !== null,
+        );
+    }
+
+    private static function earsAbove(Context $context): ?Step
+    {
+        return $context->lastThat(static fn (Step $step): bool => $step->mark->shape !== null && $step->mark->shape->isEar());
+    }
+
+    private static function earShape(Said $said, Context $context): ?Shape
+    {
+        return match (true) {
+            preg_match('/\b(?:floppy|hanging|droopy|drooping|hang)\b/iu', $said->text) === 1 => Shape::FloppyEar,
+            preg_match('/\b(?:long|tall)\b/iu', $said->text) === 1 => Shape::LongEar,
+            preg_match('/\b(?:pointy|pointed|triangle|triangles|dreiecke)\b/iu', $said->text) === 1 => Shape::PointedEar,
+            preg_match('/\b(?:round|fluffy|circles?)\b/iu', $said->text) === 1 && $context->drawn()->face === null => Shape::RoundEar,
+            default => $context->drawn()->face === null ? null : self::EARS_OF[$context->drawn()->face->value] ?? null,
+        };
+    }
+
+    private static function isPart(?Thing $thing): bool
+    {
+        return $thing?->part !== null;
+    }
+
+    /**
+     * A part of a figure lies where the figure is, on one side: "each side" is of the figure.
+     *
+     * @param  list<Zone>  $zones  as said
+     * @param  Assumed<list<Zone>>  $zoned
+     */
+    private static function onFigure(Shape $shape, array $zones, Assumed $zoned, Said $said, ?Said $how, Context $context): self
+    {
+        $figure = $context->lastOf($shape);
+        $found = $zones !== [] ? $zones : ($figure->zones ?? $zoned->value);
+        $saidSide = self::saidSide($said);
+        $side = match (true) {
+            self::usualSide($found) === Side::Centre => Side::Centre,
+            $saidSide?->isOneSided() === true && $figure === null => $saidSide,
+            $figure !== null => $figure->side,
+            $context->heading()->side !== null => $context->heading()->side,
+            $context->placement === Placement::Brow || $context->isOfFace() => self::usualSide($found),
+            $context->placement !== Placement::Cheek => Side::Centre,
+            default => Side::Left,
+        };
+
+        return new self(
+            $found,
+            $side,
+            $shape,
+            $zones === [] ? [new Assumption(PartKind::Zone, self::words($found), "a part of the {$shape->label()}", [])] : [],
+            self::partsOf($shape, [...$said->all(PartKind::Thing), ...($how?->all(PartKind::Thing) ?? [])]),
+        );
+    }
+
+    /**
+     * @param  list<Part>  $things
+     * @return list<FigurePart>
+     */
+    private static function partsOf(Shape $shape, array $things): array
+    {
+        $parts = [];
+        foreach ($things as $part) {
+            $thing = $part->value;
+            if ($thing instanceof Thing && $thing->part !== null && $thing->shape === $shape) {
+                $parts[$thing->part->value] = $thing->part;
+            }
+        }
+
+        return array_values($parts);
     }
 
     /**
@@ -147,11 +302,13 @@ final readonly class Places
      */
     private static function isOneInTheMiddle(Said $said, ?Shape $shape, array $zones): bool
     {
-        $spoken = array_column([...$said->all(PartKind::Thing), ...$said->all(PartKind::Shape)], 'spoken')[0] ?? '';
+        $spoken = array_column([...$said->all(PartKind::Thing), ...$said->all(PartKind::Shape), ...$said->all(PartKind::Technique)], 'spoken')[0] ?? '';
 
-        return $shape !== null && ! $shape->isTexture() && ! $shape->isOfPair() && ! $said->has(PartKind::Count)
+        $isOne = $shape !== null || $spoken === 'light' || $spoken === 'spot' || $spoken === 'dot';
+
+        return $isOne && ($shape === null || ! $shape->isTexture() && ! $shape->isOfPair()) && ! $said->has(PartKind::Count)
             && (Earlier::noun($spoken) === $spoken || preg_match('/^(?:row|string) of |^(?:antennae|feelers)$/', $spoken) === 1)
-            && array_diff(array_column($zones, 'value'), self::ACROSS_THE_MIDDLE) === [] && self::usualSide($zones) !== Side::Centre;
+            && array_diff(array_column($zones, 'value'), in_array(Zone::Forehead, $zones, true) ? [...self::ACROSS_THE_MIDDLE, Zone::Brow->value] : self::ACROSS_THE_MIDDLE) === [] && self::usualSide($zones) !== Side::Centre;
     }
 
     /** What is placed by a figure in the middle is there with it. */
@@ -222,6 +379,7 @@ final readonly class Places
             $references->steps !== [] => [self::together($references->steps), "as in “{$references->steps[0]->name}”"],
             $thing?->hasPlace() === true && $context->isOfFace() => [$thing->zones, 'where that goes'],
             $technical !== [] => [$technical, 'where '.$painted->technique->plural().' go'],
+            $context->drawn()->isDrawn() && $context->placement === Placement::Eye && $last !== null && $last->zones !== [] => [$last->zones, self::AS_ABOVE],
             $last === null, in_array($context->placement, self::STAYING, true) => [
                 ZoneWords::usualOn($context->placement),
                 'where this design is painted',
@@ -253,9 +411,9 @@ final readonly class Places
     private static function onOther(Said $all): ?Zone
     {
         foreach ($all->all(PartKind::Again) as $part) {
-            $place = preg_match('/other (?<place>cheek|temple|brow)$/', $part->spoken, $found) === 1 ? $found['place'] : '';
+            $place = preg_match('/other (?<place>cheek|temple|brow|eye)$/', $part->spoken, $found) === 1 ? $found['place'] : '';
             if ($place !== '') {
-                return Zone::from($place);
+                return $place === 'eye' ? Zone::EyeSocket : Zone::from($place);
             }
         }
 
@@ -343,6 +501,9 @@ final readonly class Places
         if (self::saysSeveral($all)) {
             return new Assumed(Side::Both);
         }
+        if ($references->looksBack(Back::OtherSide) && self::isMirroredItself($all)) {
+            return new Assumed(Side::Both);
+        }
         if ($references->looksBack(Back::OtherSide)) {
             $last = $context->last()->side ?? Side::Both;
 
@@ -350,6 +511,7 @@ final readonly class Places
         }
         [$side, $because] = match (true) {
             $of !== null && $of->side->isOneSided() => [$of->side, "as in “{$of->name}”"],
+            self::isOneFigure($all, $zones) => [Side::Left, 'one of it'],
             $context->onlySide() !== null && ! $context->isOfFace() => [$context->onlySide(), 'as in the lines above'],
             $isAsAbove && $context->last() !== null => [$context->last()->side, self::AS_ABOVE],
             self::sideThere($zones, $context) !== null => [self::sideThere($zones, $context), 'as in the line above'],
@@ -357,6 +519,9 @@ final readonly class Places
             $context->placement === Placement::Cheek && $context->last() === null => [Side::Left, 'a cheek design is on one cheek'],
             default => [self::usualSide($zones), ''],
         };
+        if ($because === '' && ($context->placement === Placement::Arm || $context->placement === Placement::Hand)) {
+            return new Assumed(Side::Centre);
+        }
 
         return new Assumed($side, $because === '' ? null : new Assumption(PartKind::Side, $side->value, $because, self::otherSides($side)));
     }
@@ -378,6 +543,48 @@ final readonly class Places
             && array_filter([...$all->all(PartKind::Technique), ...$all->all(PartKind::Thing)], static fn (Part $part): bool => in_array($part->spoken, ['stripe', 'line', 'blaze'], true)) !== [];
 
         return $isOneLine ? Side::Centre : null;
+    }
+
+    /**
+     * "Black nose" is its tip, as animals have it; "on the nose" and "down the nose" are all of it.
+     *
+     * @param  array<string, Zone>  $zones
+     * @return array<string, Zone>
+     */
+    private static function withNoseTip(array $zones, Said $said): array
+    {
+        $at = array_search('nose', array_column($said->parts, 'spoken'), true);
+        $before = is_int($at) ? array_slice($said->parts, 0, $at) : [];
+        $isOfAnimal = $before !== [] && array_filter(
+            $before,
+            static fn (Part $part): bool => $part->kind !== PartKind::Colour && $part->kind !== PartKind::Quality,
+        ) === [];
+
+        return $isOfAnimal && array_keys($zones) === [Zone::Nose->value] ? [Zone::NoseTip->value => Zone::NoseTip] : $zones;
+    }
+
+    /**
+     * "A leaf on the cheek", "fly on the cheek": one, and not one on each.
+     *
+     * @param  list<Zone>  $zones
+     */
+    private static function isOneFigure(Said $all, array $zones): bool
+    {
+        $figures = array_filter($all->all(PartKind::Thing), static fn (Part $part): bool => $part->value instanceof Thing
+            && $part->value->part === null && $part->value->shape !== null && ! $part->value->shape->isTexture() && ! $part->value->shape->isOfPair());
+        $figure = array_values($figures)[0] ?? null;
+        $isSingular = $figure !== null && Earlier::noun($figure->spoken) === $figure->spoken;
+
+        return $isSingular && count($zones) === 1 && ! $all->has(PartKind::Count)
+            && array_filter($all->all(PartKind::Zone), static fn (Part $part): bool => in_array($part->spoken, ['cheek', 'temple', 'cheekbone'], true)) !== [];
+    }
+
+    /** "Swirl antennae mirrored": what the line paints, on both sides. */
+    private static function isMirroredItself(Said $all): bool
+    {
+        $back = array_column(array_filter($all->all(PartKind::Again), static fn (Part $part): bool => $part->value === Back::OtherSide), 'spoken');
+
+        return array_diff($back, ['mirrored', 'other side too', 'other side as well']) === [] && ($all->has(PartKind::Thing) || $all->has(PartKind::Technique));
     }
 
     /** "The eyes", "the temples": both of them. */
@@ -406,6 +613,7 @@ final readonly class Places
                 preg_match('/\bleft\b/', $words) === 1 => [Side::Left, ...$sides],
                 preg_match('/\bright\b/', $words) === 1 => [Side::Right, ...$sides],
                 preg_match('/\b(?:each|both)\b/', $words) === 1 => [Side::Both, ...$sides],
+                preg_match('/\bone\b/', $words) === 1 => [...$sides, Side::Left],
                 default => $sides,
             };
         }
@@ -478,10 +686,17 @@ final readonly class Places
 
         return match (true) {
             $shape instanceof Shape => $shape,
+            $thing?->part !== null => self::marksPart($painted) ? $thing->shape : null,
             $thing?->shape !== null => self::suits($thing->shape, $painted) ? $thing->shape : null,
             $follows && $thing === null && $references->steps !== [] => $references->steps[0]->mark->shape,
             default => null,
         };
+    }
+
+    /** Glitter and gems are set on a part, and are no part of the figure. */
+    private static function marksPart(Painted $painted): bool
+    {
+        return ! in_array($painted->medium, [Medium::Glitter, Medium::Gem, Medium::Bare, Medium::Stencil], true);
     }
 
     private static function suits(Shape $shape, Painted $painted): bool

@@ -30,7 +30,7 @@ final readonly class Progress
      * @param  list<Step>  $above  steps that stand above the list already
      * @param  bool  $isList  whether there are several lines
      */
-    public static function below(Placement $placement, array $above, bool $isList): self
+    public static function below(Placement $placement, array $above, bool $isList, Subject $subject): self
     {
         return new self(
             new Context(
@@ -38,6 +38,7 @@ final readonly class Progress
                 array_map(static fn (Step $step): Earlier => new Earlier($step, Nouns::ofStep($step)), $above),
                 null,
                 $isList,
+                $subject,
             ),
             [],
             [],
@@ -82,7 +83,7 @@ final readonly class Progress
         $nouns = array_filter(Nouns::of($noted), fn (string $noun): bool => ! in_array($this->context->made($noun)?->id, $spokenOf, true));
 
         return new self(
-            $mirrored->context->with(new Earlier($noted->step, array_values($nouns))),
+            $mirrored->context->with(new Earlier($noted->step, array_values($nouns)), $noted->says(PartKind::Shape)),
             [...$mirrored->made, $noted],
             [],
             $this->count + 1,
@@ -114,7 +115,7 @@ final readonly class Progress
     private function onOneSide(Step $step): self
     {
         foreach ($this->made as $made) {
-            if ($made->step->id === $step->id && ! $made->says(PartKind::Side)) {
+            if ($made->step->id === $step->id && Places::saidSide(new Said($made->parts, '')) === null) {
                 $side = new Assumption(PartKind::Side, Side::Left->value, 'the other side comes below');
                 $others = array_values(array_filter($made->assumed, static fn (Assumption $one): bool => $one->of !== PartKind::Side));
 

@@ -37,7 +37,7 @@ final readonly class StepMaker
     public function make(Stretch $stretch, Tokens $tokens, Context $context, string $id): ?StepReading
     {
         [$name, $at, $tokens] = $this->leadingName($stretch->text, $tokens);
-        $parts = self::waiting($this->scanner->parts($tokens, $at));
+        $parts = $context->drawn()->understood(self::waiting($this->scanner->parts($tokens, $at)));
         $all = new Said($parts, $stretch->text);
         if ($name === null && ! self::saysStep($all, $stretch)) {
             return null;
@@ -55,7 +55,7 @@ final readonly class StepMaker
                 context: $context,
                 zones: $zones,
                 name: $name,
-                hints: $name === null ? null : $this->hints(Tokens::from(array_slice($tokens->all, 0, $at - 1)), $name, $stretch->text),
+                hints: $name === null ? null : $this->hints(Tokens::from(array_slice($tokens->all, 0, $at - 1)), $name, $stretch->text, $context),
                 isTimed: $stretch->time !== null,
             )
             : [
@@ -199,7 +199,7 @@ final readonly class StepMaker
      */
     private function fresh(string $id, Said $said, Said $all, References $references, Context $context, array $zones, ?Part $name, ?Said $hints, bool $isTimed): array
     {
-        $how = $hints !== null && Painted::asksItsName($said, $this->vocabulary) ? $hints : null;
+        $how = $hints !== null && Painted::asksItsName($said, $hints, $this->vocabulary) ? $hints : null;
         $words = $this->vocabulary;
         $painted = Painted::of(said: $said, hints: $how, references: $references, context: $context, vocabulary: $words, zones: $zones);
         $places = Places::of(
@@ -261,6 +261,7 @@ final readonly class StepMaker
         );
         $assumed = array_values(array_filter([...$painted->assumed, ...$places->assumed, $coloured->assumption, $tool->assumption]));
         $work = new Work($said, $isTimed);
+        $count = $work->count($painted->technique, true) ?? self::ofCentres($said, $context);
         [$named, $rest] = Naming::of($all, $painted->technique->isCounted());
         $step = new Step(
             id: $id,
@@ -270,7 +271,7 @@ final readonly class StepMaker
             coats: $work->coats($painted->technique), time: null, dryFor: $work->drying($painted->medium),
             optional: $said->first(PartKind::Optional) === true || $context->heading()->isOptional,
             note: Notes::of($said, $name === null ? $rest : [$named, ...$rest]), technique: $painted->technique,
-            load: $work->load(), count: $work->count($painted->technique, $places->shape !== null), smallCount: $work->smallCount($painted->technique),
+            load: $work->load(), count: $places->counted($painted->technique, $count), smallCount: $work->smallCount($painted->technique),
             mark: self::mark($said, $places, $references), shut: (new Work($all))->shut($places->zones, $painted->medium),
             look: Work::within($said->number(PartKind::Look) ?? Defaults::USUAL_LOOK, 0, Defaults::MOST_LOOK),
             group: is_string($group = $said->first(PartKind::Group)) ? $group : $context->heading()->group,
@@ -281,15 +282,23 @@ final readonly class StepMaker
         return [$step, $assumed, $painted->question];
     }
 
+    /** As many centres as there are flowers. */
+    private static function ofCentres(Said $said, Context $context): ?int
+    {
+        $areCentres = array_filter($said->all(PartKind::Thing), static fn (Part $part): bool => in_array($part->spoken, ['centres', 'centers', 'middles'], true));
+
+        return $areCentres === [] ? null : $context->lastThat(static fn (Step $step): bool => $step->technique === Technique::Flower)?->count;
+    }
+
     /** The words of the name in front, where the rest of the line leaves things open. */
-    private function hints(Tokens $tokens, Part $name, string $text): Said
+    private function hints(Tokens $tokens, Part $name, string $text, Context $context): Said
     {
         $isQuoted = ($tokens->all[0] ?? null)?->quoted !== null;
         $words = is_string($name->value) ? $name->value : '';
 
         return $isQuoted
             ? new Said($this->scanner->parts($this->scanner->tokens($words, null), 0), $words)
-            : new Said($this->scanner->parts($tokens, 0), $text);
+            : new Said($context->drawn()->understood($this->scanner->parts($tokens, 0)), $text);
     }
 
     /** Null for a step that is called as such steps usually are. */
@@ -309,9 +318,9 @@ final readonly class StepMaker
     {
         return new Mark(
             $places->shape,
-            Work::within($said->number(PartKind::Size) ?? 100, Defaults::LEAST_SIZE_PERCENT, Defaults::MOST_SIZE_PERCENT),
+            Work::within($said->number(PartKind::Size) ?? $places->sizePercent(), Defaults::LEAST_SIZE_PERCENT, Defaults::MOST_SIZE_PERCENT),
             Work::within($said->number(PartKind::Turn) ?? 0, -180, 180),
-            array_slice([...$said->guides(), ...$references->guides($places->shape)], 0, Defaults::MOST_GUIDES),
+            array_slice([...$said->guides(), ...$places->parts(), ...$references->guides($places->shape)], 0, Defaults::MOST_GUIDES),
         );
     }
 

@@ -39,7 +39,8 @@ final readonly class Under
         foreach ($said->all(PartKind::Zone) as $part) {
             $zones = is_array($part->value) ? [...$zones, ...array_filter($part->value, static fn (mixed $one): bool => $one instanceof Zone)] : $zones;
         }
-        $side = Places::saidSide($said);
+        $isOneOfTwo = preg_match('/\bone (?:eye|cheek|side|temple)\b/iu', $said->text) === 1 && preg_match('/\b(?:left|right)\b/iu', $said->text) !== 1;
+        $side = $isOneOfTwo ? null : Places::saidSide($said);
         $names = $said->has(PartKind::Words) || $said->has(PartKind::Thing);
 
         return new self(

@@ -197,7 +197,8 @@ final readonly class Numbers
         }
         $next = $at + 1 + (in_array($tokens->text($at + 1), ['brush', 'no', 'no.', 'nr', '#', 'size', 'number'], true) ? 1 : 0);
         $size = ctype_digit($tokens->text($next)) ? (int) $tokens->text($next) : null;
-        if (! $isRound($size) || Times::plain($tokens, $next) !== null || $tokens->opensClause($next) || ($tokens->text($at) === 'size' && in_array(
+        if (! $isRound($size) || Times::plain($tokens, $next) !== null || $tokens->opensClause($next)
+            || (in_array($tokens->text($at), ['brush', 'liner'], true) && ! $tokens->opensClause($next + 1)) || ($tokens->text($at) === 'size' && in_array(
             $tokens->text($next + 1),
             ['%', 'percent'],
             true,
@@ -219,7 +220,7 @@ final readonly class Numbers
     private static function isPainted(Tokens $tokens, int $at): bool
     {
         return $tokens->text($at) === 'number' && ($tokens->opensClause($at) || ! $tokens->opensClause($at + 2))
-            && (in_array($tokens->text($at + 2), ['on', 'in', 'at'], true) || ($tokens->opensClause($at) && $tokens->opensClause($at + 2)));
+            && in_array($tokens->text($at + 2), ['on', 'in', 'at'], true);
     }
 
     /** size 60%, turn -15 degrees, look 3, at 45 degrees, at 1 o'clock. */

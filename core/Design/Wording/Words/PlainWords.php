@@ -77,10 +77,10 @@ final readonly class PlainWords
         'both' => Side::Both, 'one side' => Side::Left, 'one side only' => Side::Left, 'only one side' => Side::Left,
         'both sides' => Side::Both, 'both side' => Side::Both, 'each side' => Side::Both,
         'either side' => Side::Both, 'on each side' => Side::Both, 'on both sides' => Side::Both, 'a side' => Side::Both,
-        'per side' => Side::Both, '/ side' => Side::Both, 'per cheek' => Side::Both, 'each cheek' => Side::Both, '/side' => Side::Both, 'left and right' => Side::Both,
+        'per side' => Side::Both, '/ side' => Side::Both, '/side' => Side::Both, 'left and right' => Side::Both,
         'left + right' => Side::Both,
-        'left & right' => Side::Both, 'right and left' => Side::Both, 'l+r' => Side::Both, 'left right' => Side::Both, 'each temple' => Side::Both, 'mirrored' => Side::Both, 'other side as well' => Side::Both, 'both cheeks' => Side::Both, 'left then right' => Side::Both,
-        'other side too' => Side::Both, 'then mirror' => Side::Both, 'left then mirrored' => Side::Both, 'one side then the other' => Side::Both,
+        'left & right' => Side::Both, 'right and left' => Side::Both, 'l+r' => Side::Both, 'left right' => Side::Both, 'each temple' => Side::Both, 'left then right' => Side::Both,
+        'then mirror' => Side::Both, 'left then mirrored' => Side::Both, 'one side then the other' => Side::Both,
         'centre' => Side::Centre, 'center' => Side::Centre, 'middle' => Side::Centre,
         'each eye' => Side::Both, 'both eyes' => Side::Both, 'in the centre' => Side::Centre, 'left cheek only' => Side::Left,
         'sides' => Side::Both,
@@ -165,7 +165,7 @@ final readonly class PlainWords
         'finish', 'finally', 'first of all', 'lastly', 'have', 'has', 'get', 'take', 'let', 'want', 'till', 'until', 'after',
         'afterwards', 'what', '*', '=', '/', '\\', '@', '%', '°', '<', '>', '^', '_', '~', '|', '#', '$', '"', "'", '`',
         '“', '”', '‘', '’', '…', '·', '•', '[', ']', '{', '}', '§', '€', '!', '?', 'colour', 'color', 'colours', 'colors', 'am',
-        'was', 'it is', "it's", 'step', 'cover', 'covering', 'em', 'oh', 'ok', 'okay', 'um', 'please', 'pls', 'pcs', 'pc', 'pieces', 'piece', 'in front of', 'outside', 'every', 'pop', 'whack', 'slap', 'bung', 'maybe a', 'little bit of', 'my big', 'lot', 'stuck', 'stick', 'grab',
+        'was', 'it is', "it's", 'step', 'cover', 'covering', 'em', 'oh', 'ok', 'okay', 'um', 'please', 'pls', 'pcs', 'pc', 'pieces', 'piece', 'in front of', 'across the middle', 'through the middle', 'outside', 'both ends', 'at both ends', 'each end', 'at each end', 'either end', 'both edges', 'every', 'pop', 'whack', 'slap', 'bung', 'maybe a', 'little bit of', 'my big', 'lot', 'stuck', 'stick', 'grab',
         'sort of', 'kind of', 'a bit of', 'in the middle', 'in the middle of', 'middle of', 'one side of', 'the middle of', 'w',
     ];
 
@@ -257,7 +257,7 @@ final readonly class PlainWords
             'repeat that', 'do it again', 'as above', 'another one', 'and again', 'same as above', 'another', 'second', 'one more',
         ];
         $other = [
-            'other side', 'the other side', 'on the other side', 'mirror', 'mirror it', 'the right one', 'the left one', 'ditto right',
+            'other side', 'the other side', 'on the other side', 'other side too', 'other side as well', 'mirrored', 'mirror', 'mirror it', 'the right one', 'the left one', 'ditto right',
             'ditto left', 'both on the other side', 'right one', 'left one', 'same right', 'same left', 'other eye',
             'the other eye', 'other cheek', 'the other cheek', 'other one', 'matching', 'same on the other side',
             'repeat on the other side', 'opposite side', 'same other side', 'same on the right', 'other brow', 'other temple',

@@ -376,7 +376,9 @@ final readonly class Scanner
         if ($found !== null && $found->kind === PartKind::Colour) {
             return $found;
         }
-        if (! ColourWords::isModifier($tokens->text($at))) {
+        // "Ice cream" is no lighter cream.
+        $isPhrase = $found !== null && $found->taken > 1 && $found->kind !== PartKind::Between;
+        if ($isPhrase || ! ColourWords::isModifier($tokens->text($at))) {
             return null;
         }
         $rest = $this->plainColour($tokens, $at + 1);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Design\Wording\Words;
 
 use Core\Design\Medium;
+use Core\Design\Place\FigurePart;
 use Core\Design\Place\Shape;
 use Core\Design\Place\Zone;
 use Core\Design\Technique;
@@ -18,6 +19,7 @@ final readonly class Thing
         public ?Shape $shape = null,
         public array $zones = [],
         public ?Medium $medium = null,
+        public ?FigurePart $part = null,
     ) {}
 
     /** Whether it lies on a face where it always does, not wherever the design is. */

@@ -15,7 +15,7 @@ final readonly class Things
     private const FILLED = [
         'tower', 'hull', 'body', 'door', 'roof', 'house', 'hut', 'head', 'wing', 'rock', 'pebble', 'island', 'moon', 'patch',
         'bandana', 'scarf', 'hat', 'cap', 'helmet',
-        'window', 'lamp room', 'lamp', 'lamp post', 'snout', 'cone', 'tip', 'square', 'rectangle', 'stone', 'ball', 'buoy',
+        'window', 'lamp room', 'lamp', 'lamp post', 'snout', 'cone', 'tip', 'stone', 'ball', 'buoy',
         'bucket', 'spade', 'flag', 'bottle', 'treasure', 'chest',
         'petal shape', 'hill', 'palm', 'trunk', 'tree', 'castle', 'flipper', 'blob', 'bird', 'turtle', 'seahorse', 'dolphin',
         'whale', 'seal', 'shark', 'penguin', 'puffin',
@@ -27,7 +27,7 @@ final readonly class Things
 
     private const LINES = [
         'string', 'rigging', 'mast', 'spoke', 'strap', 'hose', 'ray', 'strand', 'branch', 'branches', 'scar', 'vein',
-        'webbing', 'crease line', 'leg', 'gull', 'seagull', 'twig', 'quill', 'tuft', 'whisp', 'tail', 'barb', 'wire', 'gill', 'slit', 'eyebrow',
+        'webbing', 'crease line', 'leg', 'gull', 'seagull', 'twig', 'quill', 'tuft', 'whisp', 'barb', 'wire', 'gill', 'slit', 'eyebrow',
         'circuit line', 'circuit', 'panel line', 'groove', 'fold line', 'crossbar',
         'tassel', 'stem', 'vine', 'squiggle', 'script', 'lettering', 'letter', 'name', 'number',
         'swoosh', 'thread', 'chain', 'railing', 'rail', 'ladder',
@@ -41,7 +41,7 @@ final readonly class Things
     private const DOTTED = [
         'spot', 'shine', 'bubble', 'sucker', 'pupil', 'bead', 'egg', 'grain', 'stud', 'berry', 'berries', 'snow', 'barnacle',
         'speckle', 'fleck', 'handle', 'highlight', 'dotting', 'dotwork', 'polka dot',
-        'rivet', 'pebbles', 'foam', 'sprinkle', 'bump', 'wart', 'flake', 'pip', 'catchlight', 'stroke of shine', 'falling flake', 'wart', 'rosette', 'light', 'speck', 'seed', 'point', 'sparkle dot', 'foam dot', 'whisker dot', 'water drops', 'dot trail',
+        'rivet', 'pebbles', 'foam', 'centres', 'centers', 'middles', 'sprinkle', 'bump', 'wart', 'flake', 'pip', 'catchlight', 'stroke of shine', 'falling flake', 'wart', 'rosette', 'light', 'speck', 'seed', 'point', 'sparkle dot', 'foam dot', 'whisker dot', 'water drops', 'dot trail',
     ];
 
     private const DROPPED = [
@@ -73,13 +73,13 @@ final readonly class Things
         'eyelash' => [Technique::Lash, [Zone::Eyelid]],
         'mane' => [Technique::Fill, [Zone::Hairline, Zone::Temple, Zone::Cheek]], 'beard line' => [Technique::Line, [Zone::Jaw]],
         'beard' => [Technique::Fill, [Zone::Jaw, Zone::Chin]],
-        'goatee' => [Technique::Fill, [Zone::Chin]], 'crown' => [Technique::Fill, [Zone::Forehead]],
-        'tiara' => [Technique::Fill, [Zone::Forehead]],
-        'horn' => [Technique::Fill, [Zone::Forehead], Shape::Horn], 'moustache' => [Technique::Line, [Zone::UpperLip]],
-        'mustache' => [Technique::Line, [Zone::UpperLip]],
+        'goatee' => [Technique::Fill, [Zone::Chin]], 'crown' => [Technique::Fill, [Zone::Forehead], Shape::Crown], 'crown shape' => [Technique::Fill, [Zone::Forehead], Shape::Crown],
+        'tiara' => [Technique::Fill, [Zone::Forehead], Shape::Tiara],
+        'horn' => [Technique::Fill, [Zone::Forehead], Shape::Horn], 'moustache' => [Technique::Line, [Zone::UpperLip], Shape::Moustache],
+        'mustache' => [Technique::Line, [Zone::UpperLip], Shape::Moustache],
         'teeth' => [Technique::Fill, [Zone::Lips], Shape::Tooth], 'freckle' => [Technique::Dots, [Zone::Cheek]],
-        'tear' => [Technique::Teardrop, [Zone::UnderEye]], 'eye patch' => [Technique::Fill, [Zone::EyeSocket]],
-        'eyepatch' => [Technique::Fill, [Zone::EyeSocket]],
+        'tear' => [Technique::Teardrop, [Zone::UnderEye]], 'eye patch' => [Technique::Fill, [Zone::EyeSocket], Shape::EyePatch],
+        'eyepatch' => [Technique::Fill, [Zone::EyeSocket], Shape::EyePatch],
         'earring' => [Technique::Dots, [Zone::Ear]], 'smile' => [Technique::Line, [Zone::MouthCorner]],
         'eye line' => [Technique::Line, [Zone::Eyelid]],
         'eyeliner' => [Technique::Line, [Zone::Eyelid]], 'eye liner' => [Technique::Line, [Zone::Eyelid]],
@@ -102,6 +102,45 @@ final readonly class Things
         'mask' => [Technique::Fill, [Zone::EyeSocket, Zone::NoseBridge], Shape::Mask],
         'eye' => [Technique::Line, [Zone::EyeSocket]], 'bindi' => [Technique::Dots, [Zone::BetweenBrows]],
         'fur' => [Technique::Stripe, [Zone::Forehead, Zone::Cheek]],
+    ];
+
+    /** What else painters call a figure. */
+    private const CALLED = [
+        'cat' => ['kitty', 'kitten', 'cat face', 'cat head'], 'dog' => ['puppy', 'puppy dog', 'pup', 'doggy', 'hound', 'dog face'],
+        'bunny' => ['rabbit', 'hare', 'bunny rabbit', 'easter bunny'], 'bear' => ['teddy', 'teddy bear', 'teddybear', 'polar bear', 'snow bear', 'brown bear'],
+        'panda' => ['panda bear'], 'fox' => ['fox head', 'fox face', 'fox cub'], 'mouse' => ['mice'], 'monkey' => ['ape', 'chimp'], 'pig' => ['piggy', 'piglet'],
+        'cow' => ['calf'], 'sheep' => ['lamb'], 'lion' => ['lion cub', 'lioness'], 'tiger' => ['tiger cub', 'tiger face'], 'koala' => ['koala bear'],
+        'raccoon' => ['racoon'], 'reindeer' => ['deer', 'stag', 'fawn deer'], 'frog' => ['toad'], 'elephant' => ['elephant head'],
+        'monster' => ['monster face', 'little monster', 'sea monster'], 'alien' => ['martian'], 'skull' => ['skeleton face', 'sugar skull'],
+        'horse' => ['pony', 'foal'], 'unicorn' => ['unicorn head'], 'dragon' => ['baby dragon'], 'dinosaur' => ['dino', 't-rex', 'trex', 'triceratops', 'stegosaurus'],
+        'crocodile' => ['croc', 'alligator', 'gator', 'lizard', 'gecko'], 'turtle' => ['sea turtle', 'tortoise'], 'seahorse' => ['sea horse'],
+        'duck' => ['duckling', 'rubber duck'], 'chick' => ['chicken', 'hen', 'chicks'], 'robin' => ['robin redbreast'], 'parrot' => ['macaw'],
+        'bird' => ['swallow', 'dove', 'gull', 'seagull', 'blackbird', 'eagle', 'birdie', 'bluebird'], 'flamingo' => ['stork', 'heron'],
+        'butterfly' => ['moth', 'butterflies'], 'bee' => ['bumblebee', 'bumble bee', 'wasp', 'fly'], 'ladybird' => ['ladybug', 'beetle'],
+        'caterpillar' => ['worm', 'centipede'], 'snake' => ['serpent'], 'whale' => ['baby whale'], 'seal' => ['seal pup', 'sea lion'],
+        'mermaid' => ['mermaid tail', 'mermaid tails'], 'snowman' => ['snow man'], 'ghost' => ['spook'], 'robot' => ['robot head'],
+        'witch_hat' => ["witch's hat", 'witches hat', 'wizard hat'], 'pirate_hat' => ['tricorn'], 'party_hat' => ['birthday hat'],
+        'moustache' => ['mustache'], 'glasses' => ['spectacles', 'sunglasses', 'specs', 'goggles'], 'eye_patch' => ['eyepatch', 'pirate patch'],
+        'sunflower' => ['sun flower'], 'tree' => ['oak', 'apple tree'], 'fir_tree' => ['christmas tree', 'xmas tree', 'pine tree', 'pine', 'fir'],
+        'palm' => ['palm tree'], 'cactus' => ['cacti'], 'mushroom' => ['toadstool'], 'clover' => ['shamrock', 'four-leaf clover', 'four leaf clover'],
+        'holly' => ['holly leaf', 'holly leaves', 'mistletoe'], 'strawberry' => ['strawberries'], 'cherry' => ['cherries'],
+        'watermelon' => ['melon', 'watermelon slice', 'melon slice', 'slice of watermelon'], 'grapes' => ['bunch of grapes'],
+        'cupcake' => ['muffin', 'fairy cake', 'cup cake'], 'birthday_cake' => ['cake', 'party cake'], 'ice_cream' => ['ice cream cone', 'icecream', 'ice-cream', 'cornet'],
+        'lolly' => ['ice lolly', 'lollypop sweet', 'popsicle'], 'doughnut' => ['donut'], 'sweet' => ['sweetie', 'candy', 'wrapped sweet', 'bonbon', 'toffee'],
+        'pizza' => ['pizza slice', 'slice of pizza'], 'candy_cane' => ['cane', 'sugar cane'], 'balloon' => ['party balloon', 'hot air balloon'],
+        'parcel' => ['present', 'gift', 'gift box', 'birthday present'], 'jewel' => ['diamond ring', 'gemstone', 'ruby stone'],
+        'wand' => ['magic wand', 'fairy wand', 'star wand'], 'key' => ['treasure key'], 'music_note' => ['note sign', 'musical note', 'musical notes', 'music notes', 'quaver'],
+        'firework' => ['rocket burst'], 'football' => ['soccer ball', 'foot ball'], 'basketball' => ['basket ball'], 'rugby_ball' => ['rugby ball'],
+        'shield' => ['badge', 'coat of arms'], 'trophy' => ['cup trophy', 'winners cup'], 'medal' => ['gold medal'], 'bunting' => ['row of flags', 'string of flags'],
+        'car' => ['racing car', 'race car', 'police car', 'van', 'taxi'], 'lorry' => ['truck', 'dumper truck', 'monster truck', 'bin lorry'],
+        'train' => ['steam train', 'steam engine', 'locomotive', 'engine'], 'bus' => ['double decker', 'school bus'],
+        'plane' => ['aeroplane', 'airplane', 'jet'], 'helicopter' => ['chopper'], 'rocket' => ['spaceship', 'space ship', 'space rocket', 'space shuttle'],
+        'planet' => ['saturn', 'moon planet'], 'flying_saucer' => ['ufo', 'space saucer'], 'digger' => ['excavator', 'jcb'], 'fire_engine' => ['fire truck'],
+        'comet' => ['shooting star', 'falling star', 'meteor'], 'house' => ['cottage', 'hut', 'shed', 'beach hut', 'gingerbread house'],
+        'castle' => ['sandcastle', 'sand castle', 'fort', 'palace'], 'tent' => ['tepee', 'teepee', 'wigwam', 'big top'],
+        'rain_cloud' => ['raincloud', 'storm cloud', 'thundercloud', 'thunder cloud'], 'umbrella' => ['brolly', 'parasol'],
+        'sword' => ['cutlass', 'dagger'], 'bone' => ['dog bone', 'crossbones'], 'treasure_chest' => ['treasure', 'chest'], 'guitar' => ['ukulele'],
+        'octopus' => ['squid'], 'boat' => ['ship', 'sailboat', 'pirate ship'], 'crown' => ['princess crown', "king's crown"], 'tiara' => ['princess tiara', 'diadem'],
     ];
 
     /** What the brush does with hardly any paint on it. */
@@ -147,7 +186,11 @@ final readonly class Things
         'cap of snow' => [Technique::Fill, Shape::Arch],
         'hooks' => [Technique::Swirl, Shape::WaveCurl], 'light beam' => [Technique::Fill, Shape::Beam],
         'sails' => [Technique::Fill, Shape::Sail], 'shells' => [Technique::Fill, Shape::Shell],
-        'tower' => [Technique::Fill, Shape::Lighthouse], 'fishes' => [Technique::Fill, Shape::Fish],
+        'tower' => [Technique::Fill, Shape::Lighthouse], 'branch' => [Technique::Line, Shape::Branch], 'branches' => [Technique::Line, Shape::Branch],
+        'twig' => [Technique::Line, Shape::Twig], 'rainbow arch' => [Technique::Fill, Shape::Rainbow], 'half circle' => [Technique::Fill, Shape::HalfCircle],
+        'semicircle' => [Technique::Fill, Shape::HalfCircle], 'stripes of a rainbow' => [Technique::Fill, Shape::Rainbow], 'bamboo' => [Technique::Fill, Shape::Bamboo],
+        'football' => [Technique::Fill, Shape::Football], 'crosses' => [Technique::Fill, Shape::Cross], 'gumleaf' => [Technique::Fill, Shape::Leaf],
+        'number' => [Technique::Line, Shape::Plain], 'letter' => [Technique::Line, Shape::Plain], 'shell' => [Technique::Fill, Shape::Shell], 'fishes' => [Technique::Fill, Shape::Fish],
         'ship' => [Technique::Fill, Shape::Boat], 'hull' => [Technique::Fill, Shape::Boat],
         'sailboat' => [Technique::Fill, Shape::Boat], 'cockle' => [Technique::Fill, Shape::Shell],
         'pincer' => [Technique::Fill, Shape::Claw], 'ship wheel' => [Technique::Fill, Shape::Wheel],
@@ -172,7 +215,7 @@ final readonly class Things
     {
         $things = [];
         foreach (Shape::cases() as $shape) {
-            if (! in_array($shape, self::SHARED, true)) {
+            if ($shape !== Shape::Plain && $shape->skeleton() === null && ! in_array($shape, self::SHARED, true)) {
                 $things += self::named($shape->label(), new Thing(Technique::Fill, $shape));
             }
         }
@@ -184,6 +227,7 @@ final readonly class Things
             ...self::all(self::SPONGED, new Thing(Technique::Stipple, null, [], Medium::Sponge)),
             ...self::all(self::DRY_BRUSHED, new Thing(Technique::Sweep, null, [], Medium::Brush)),
         ];
+        $things = [...$things, ...self::figures()];
         foreach (self::SHAPED as $word => [$technique, $shape]) {
             $things = [
                 ...$things,
@@ -196,6 +240,21 @@ final readonly class Things
 
         // Several small stars are bursts of lines; one star is a shape.
         return [...$things, ...array_fill_keys(self::BURSTS, new Thing(Technique::Starburst))];
+    }
+
+    /** @return array<string, Thing> what has parts of its own, by every word for it */
+    private static function figures(): array
+    {
+        $figures = [];
+        foreach (Shape::cases() as $shape) {
+            if ($shape->skeleton() !== null && ! in_array($shape, self::SHARED, true)) {
+                foreach ([...($shape === Shape::Jewel ? [] : [$shape->label()]), ...(self::CALLED[$shape->value] ?? [])] as $word) {
+                    $figures = [...$figures, ...self::named($word, new Thing(Technique::Fill, $shape))];
+                }
+            }
+        }
+
+        return $figures;
     }
 
     /**

@@ -12,6 +12,16 @@ final readonly class ZoneWords
 {
     /** A place that is one zone, or several together. */
     private const PLACES = [
+        'one cheek' => [Zone::Cheek], 'both cheeks' => [Zone::Cheek], 'each cheek' => [Zone::Cheek], 'per cheek' => [Zone::Cheek],
+        'one temple' => [Zone::Temple], 'each temple' => [Zone::Temple], 'both temples' => [Zone::Temple], 'one eyebrow' => [Zone::Brow],
+        'wrist to elbow' => [Zone::Forearm], 'from wrist to elbow' => [Zone::Forearm], 'elbow to wrist' => [Zone::Forearm], 'elbow' => [Zone::Forearm],
+        'up the arm' => [Zone::Forearm], 'down the arm' => [Zone::Forearm], 'along the arm' => [Zone::Forearm],
+        'above and below the eyes' => [Zone::Brow, Zone::UnderEye], 'above and below the eye' => [Zone::Brow, Zone::UnderEye],
+        'over and under the eyes' => [Zone::Brow, Zone::UnderEye], 'around mouth and eyes' => [Zone::Muzzle, Zone::EyeSocket],
+        'round mouth and eyes' => [Zone::Muzzle, Zone::EyeSocket], 'around the mouth and eyes' => [Zone::Muzzle, Zone::EyeSocket],
+        'round the mouth and eyes' => [Zone::Muzzle, Zone::EyeSocket], 'round eyes and mouth' => [Zone::EyeSocket, Zone::Muzzle],
+        'round the eyes and mouth' => [Zone::EyeSocket, Zone::Muzzle], 'around eyes and mouth' => [Zone::EyeSocket, Zone::Muzzle],
+        'around the eyes and mouth' => [Zone::EyeSocket, Zone::Muzzle], 'on one eye' => [Zone::EyeSocket],
         'lid' => [Zone::Eyelid], 'lids' => [Zone::Eyelid], 'upper lid' => [Zone::Eyelid], 'upper lids' => [Zone::Eyelid],
         'over the eye' => [Zone::Eyelid],
         'over the eyes' => [Zone::Eyelid], 'on the eyes' => [Zone::Eyelid], 'on the eye' => [Zone::Eyelid],
@@ -136,7 +146,18 @@ final readonly class ZoneWords
             $labels += in_array($zone, self::WITHOUT_S, true) ? [] : ["{$zone->label()}s" => [$zone]];
         }
 
-        return [...$labels, ...self::PLACES];
+        $places = [...$labels, ...self::PLACES];
+        foreach (self::PLACES as $place => $zones) {
+            foreach (['the eye' => ['the left eye', 'the right eye', 'one eye', 'left eye', 'right eye'], 'the eyes' => ['eyes'], 'the mouth' => ['mouth'],
+                'the nose' => ['nose'], 'the brows' => ['each brow', 'both brows', 'brows'], 'the lips' => ['lips'],
+                'the brow' => ['the left brow', 'the right brow', 'one brow']] as $the => $others) {
+                foreach (str_ends_with($place, " {$the}") ? $others : [] as $other) {
+                    $places += [substr($place, 0, -strlen($the)).$other => $zones];
+                }
+            }
+        }
+
+        return $places;
     }
 
     /**

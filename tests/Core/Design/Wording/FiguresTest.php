@@ -51,7 +51,8 @@ it('stands one figure in the middle, and two of them or a pair on both sides', f
     ['white shells on the forehead round 3', Side::Both],
     ['cream horn on the forehead round 3', Side::Both],
     ['yellow lantern on the forehead right side round 4', Side::Right],
-    ['orange crab on the cheek round 4', Side::Both],
+    ['orange crab on the cheek round 4', Side::Left],
+    ['orange crabs on the cheeks round 4', Side::Both],
     ['half sponge blue on the forehead', Side::Both],
 ]);
 

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { GuideKind } from '../../../api/types.gen';
+  import { figureParts } from '../../../api/tables.gen';
   import { landmarks } from '../../../facemap/zones';
   import type { DraftStep } from '../draft';
   import Choice from '../../../ui/Choice.svelte';
@@ -33,8 +34,13 @@
       word: (value) => `at ${value} degrees`,
     },
     aim: { name: 'aimed at', values: Object.keys(landmarks), word: (value) => `aim ${plain(value)}` },
+    part: { name: 'a part of it', values: [], word: (value) => `${plain(value)} part` },
   };
-  const kinds = Object.keys(choices) as Chosen[];
+  const parts = $derived(step.shape === null ? [] : figureParts[step.shape]);
+  const kinds = $derived(
+    (Object.keys(choices) as Chosen[]).filter((kind) => kind !== 'part' || parts.length > 0),
+  );
+  const valuesOf = (kind: Chosen) => (kind === 'part' ? parts : choices[kind].values);
 
   function add(kind: Chosen, value: string) {
     set({
@@ -67,7 +73,7 @@
           label="Placed {choices[kind].name}"
           hint={choices[kind].name}
           value=""
-          options={choices[kind].values.map((value) => ({ value, words: choices[kind].word(value) }))}
+          options={valuesOf(kind).map((value) => ({ value, words: choices[kind].word(value) }))}
           onchoose={(value) => add(kind, value)}
         />
       {/if}

@@ -87,16 +87,20 @@ it('reads how many however it is written', function (string $typed, int $count):
     ['99 dots', 60],
 ]);
 
-it('counts no strokes where none can be counted: the number belongs to the name', function (string $typed, string $name): void {
+it('counts what has a shape of its own, and keeps the number in the name', function (string $typed, int $count): void {
     $step = Reads::step("{$typed}, round 6, red, 9s", Core\Design\Place\Placement::Cheek);
 
-    expect([$step->count, $step->name])->toBe([null, $name]);
+    expect([$step->count, $step->name])->toBe([$count, $typed]);
 })->with([
-    ['two sails', 'two sails'],
-    ['3 boats', '3 boats'],
-    ['a couple of fish', 'a couple of fish'],
-    ['two little houses', 'two little houses'],
+    ['two sails', 2],
+    ['3 boats', 3],
+    ['a couple of fish', 2],
+    ['two little houses', 2],
 ]);
+
+it('counts no strokes where none can be counted', function (): void {
+    expect(Reads::step('two patches of grey on the cheek, sponge, 9s')->count)->toBeNull();
+});
 
 it('reads coats however they are written', function (string $typed, int $coats): void {
     expect(Reads::step("sponge white chin, {$typed}, 9s")->coats)->toBe($coats);

@@ -27,7 +27,7 @@ if (mode === 'shapes') {
       const typed = list.split('\n').filter((l) => !l.startsWith('> ') && !l.startsWith('# ')).join('\n');
       writeFileSync('/tmp/w/one.txt', typed);
       let outp = '';
-      try { outp = execFileSync('php', ['artisan', 'inch:read', '/tmp/w/one.txt', ...(named || /^placement:/m.test(typed) ? [] : ['--placement=' + (globalThis.pl ?? 'full_face')])], { encoding: 'utf8', stdio: ['ignore', 'pipe', 'ignore'] }); } catch (e) { outp = e.stdout; }
+      try { outp = execFileSync('php', ['artisan', 'inch:read', '/tmp/w/one.txt', '--name=' + (named ? m[1] : file.includes('ev-') ? file.split('ev-').pop().replace('.txt','').replace('dragoneye','dragon eye').replace('flowercrown','flower crown') : ''), ...(named || /^placement:/m.test(typed) ? [] : ['--placement=' + (globalThis.pl ?? 'full_face')])], { encoding: 'utf8', stdio: ['ignore', 'pipe', 'ignore'] }); } catch (e) { outp = e.stdout; }
       const lines = outp.trim().split('\n').map((l) => JSON.parse(l));
       const placement = (/^placement: (.*)$/m.exec(typed)?.[1] ?? 'full face').trim().replace(' ', '_');
       let n = 0;

@@ -190,7 +190,8 @@
                   font-size={height}
                   text-anchor="middle"
                   dominant-baseline="middle"
-                  fill="#1b1b22">{words}</text
+                  font-weight="700"
+                  fill={typeof stain.fill === 'string' ? stain.fill : '#1b1b22'}>{words}</text
                 >
               {/if}
               <path

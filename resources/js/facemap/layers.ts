@@ -15,6 +15,7 @@ import {
   strokesOf,
   texture,
   WEIGHT,
+  weighted,
 } from './marks';
 import { litEdge, shadedEdge } from './edges';
 import { partsOf } from './figures';
@@ -389,7 +390,7 @@ const fullness = (step: PaintedStep, frame: Frame | undefined): number =>
 
 /** These are as large as they are on a face. */
 const FULLER: Partial<Record<Shape, number>> = {
-  moustache: 1.9,
+  moustache: 3,
   eye_patch: 1.7,
   glasses: 1.6,
   pointed_ear: 1.5,
@@ -528,6 +529,10 @@ function stainsOf(
 function spread(step: PaintedStep, zones: readonly Zone[], half: Half, frame?: Frame): Stain[] {
   const isPlaced = frame !== undefined || step.guides.some(({ by }) => by === 'portion' || by === 'clock');
   const whole = brushworkOf(step, roomFor(zones, half), frame);
+  const isGrid = step.technique === 'line' && step.count === null && zones.length >= 6;
+  if (isGrid) {
+    return zones.flatMap((zone) => weighted({ d: placeOf(zone).d }, whole.colours[0] ?? BARE, 2));
+  }
   if (zones.length === 1 || isPlaced || ALWAYS_PAIRED.includes(step.technique)) {
     return strokesOf(whole);
   }
@@ -562,17 +567,26 @@ export function shares(rooms: readonly Pick<Place, 'rx' | 'ry'>[], count: number
   });
 }
 
+/** Strokes that make a figure of their own, which an outline names: "outline the petals". */
+const isMeant = (one: PaintedStep, outline: PaintedStep): boolean =>
+  ['petal', 'flower', 'leaf', 'heart', 'teardrop'].includes(one.technique) &&
+  new RegExp(`${one.technique}|rose|dais|blossom|bloom`, 'iu').test(outline.name) &&
+  one.zones.some((zone) => outline.zones.includes(zone));
+
 /** Round what was painted there, all of it together or the form that is named; undefined where nothing was. */
 function roundWhatIsBelow(
   step: PaintedStep,
   below: readonly PaintedStep[],
 ): Pick<Layer, 'copies' | 'outside'> | undefined {
   const halves = new Set(groupsOf(step).keys());
+  const named = step.shape === null ? below.filter((one) => isMeant(one, step)) : [];
   const pieces = below
     .filter(
       (one) =>
         (step.shape === null
-          ? FILMS.includes(one.technique)
+          ? named.length > 0
+            ? named.includes(one)
+            : FILMS.includes(one.technique)
           : one.shape === step.shape && one.technique !== 'outline') &&
         one.zones.some((zone) => step.zones.includes(zone)),
     )
@@ -722,16 +736,25 @@ function copyOn(
     // What has a form of its own may stick out, as a flag on a boat does.
     stains: [
       ...(edge === undefined
-        ? stains
+        ? isWritten(step)
+          ? []
+          : stains
         : stains.map((stain) => (stain.transform === undefined ? { ...stain, within: edge } : stain))),
       ...(step.shape === 'plain' ? [labelOf(painted, zones, half)] : []),
     ],
   };
 }
 
+const isWritten = ({ shape, name }: PaintedStep): boolean =>
+  shape === 'plain' && /^(?:number|letter|zahl)?\s*(\d{1,3}|\p{L})$/iu.test(name);
+
 /** The name of what nobody has drawn, small below it. */
 function labelOf(step: PaintedStep, zones: readonly Zone[], half: Half): Stain {
   const { room, size } = brushworkOf(step, roomFor(zones, half));
+  const sign = /^(?:number|letter|zahl)?\s*(\d{1,3}|\p{L})$/iu.exec(step.name)?.[1];
+  if (sign !== undefined) {
+    return { d: '', fill: huesOf(step)[0] ?? '#1b1b22', words: [sign, room.centre, size * 1.5] };
+  }
   const words = step.name.length > 16 ? `${step.name.slice(0, 15)}…` : step.name;
 
   return {

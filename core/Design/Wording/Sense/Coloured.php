@@ -25,7 +25,7 @@ final readonly class Coloured
     private const OF_THINGS = [
         'foam' => 'white', 'highlight' => 'white', 'pupil' => 'black', 'sparkle' => 'white', 'shine' => 'white', 'glint' => 'white',
         'teeth' => 'white', 'fang' => 'white', 'snow' => 'white', 'pearl' => 'pearl white', 'whisker' => 'black', 'lash' => 'black',
-        'eyelash' => 'black', 'eyeliner' => 'black', 'eye liner' => 'black', 'sparkle dot' => 'white',
+        'eyelash' => 'black', 'freckle' => 'black', 'eyebrow' => 'black', 'seed' => 'black', 'pip' => 'black', 'eyeliner' => 'black', 'eye liner' => 'black', 'sparkle dot' => 'white',
     ];
 
     private const RAINBOW = 'rainbow';
@@ -128,7 +128,7 @@ final readonly class Coloured
     /** @return list<Colour> */
     private static function ofThing(Said $said, Vocabulary $vocabulary): array
     {
-        foreach ([...$said->all(PartKind::Thing), ...$said->all(PartKind::Technique), ...$said->all(PartKind::Words)] as $part) {
+        foreach ([...$said->all(PartKind::Thing), ...$said->all(PartKind::Technique), ...$said->all(PartKind::Words), ...$said->all(PartKind::Zone)] as $part) {
             $noun = Earlier::noun($part->spoken);
             $name = self::OF_THINGS[$noun] ?? null;
             if ($name !== null || in_array($noun, [self::RAINBOW, 'rainbow arch', 'all colour', 'every colour', 'sprinkle', 'multicoloured'], true)) {

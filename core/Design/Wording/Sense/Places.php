@@ -152,6 +152,9 @@ final readonly class Places
             painted: $painted,
         );
         $shape = self::shape($said, $thing, $references, $painted);
+        if ($shape === Shape::EyePatch && array_filter($zoned->value, static fn (Zone $zone): bool => ! $zone->isEye()) === []) {
+            $zoned = new Assumed([Zone::EyeSocket], $zoned->assumption);
+        }
         if ($shape !== null && $shape === $context->drawn()->shape && self::isPart($thing) && in_array($context->placement, self::APART, true)) {
             return self::onFigure($shape, $zones, $zoned, $said, $how, $context);
         }
@@ -512,9 +515,10 @@ final readonly class Places
         [$side, $because] = match (true) {
             $of !== null && $of->side->isOneSided() => [$of->side, "as in “{$of->name}”"],
             self::isOneFigure($all, $zones) => [Side::Left, 'one of it'],
-            $context->onlySide() !== null && ! $context->isOfFace() => [$context->onlySide(), 'as in the lines above'],
+            $context->onlySide() !== null && (! $context->isOfFace() || $context->placement === Placement::Eye) => [$context->onlySide(), 'as in the lines above'],
             $isAsAbove && $context->last() !== null => [$context->last()->side, self::AS_ABOVE],
             self::sideThere($zones, $context) !== null => [self::sideThere($zones, $context), 'as in the line above'],
+            $context->placement === Placement::Cheek && $context->last()?->side->isOneSided() === true => [$context->last()->side, self::AS_ABOVE],
             $context->placement === Placement::Cheek && $context->above === [] => [Side::Left, 'a cheek design is on one cheek'],
             $context->placement === Placement::Cheek && $context->last() === null => [Side::Left, 'a cheek design is on one cheek'],
             default => [self::usualSide($zones), ''],

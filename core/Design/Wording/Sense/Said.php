@@ -144,6 +144,48 @@ final readonly class Said
         return $this->values(PartKind::Guide, Guide::class);
     }
 
+    /**
+     * "Black nose with highlight", "tongue on the chin with a line down it": what the line paints first, without what comes with it.
+     * "Fill with a round 4" and "texture with white flicks" have nothing in front that could be painted.
+     */
+    public function main(): self
+    {
+        $names = false;
+        foreach ($this->parts as $at => $part) {
+            if ($names && ! $part->opensClause && in_array($part->spoken, ['with', 'w'], true) && $this->bringsAlong($at)) {
+                $end = $at;
+                while (isset($this->parts[$end]) && ($end === $at || ! $this->parts[$end]->opensClause) && $this->parts[$end]->kind !== PartKind::Time) {
+                    $end++;
+                }
+
+                return new self([...array_slice($this->parts, 0, $at), ...array_slice($this->parts, $end)], $this->text);
+            }
+            $isLed = ($this->parts[$at - 1] ?? null)?->kind === PartKind::Between;
+            if ($part->kind === PartKind::Technique) {
+                return $this;
+            }
+            $names = $names || $part->kind === PartKind::Thing || ($part->kind === PartKind::Zone && ! $isLed);
+        }
+
+        return $this;
+    }
+
+    /** A mark or a thing, and no tool or paint, behind "with". */
+    private function bringsAlong(int $at): bool
+    {
+        for ($next = $at + 1; isset($this->parts[$next]) && ! $this->parts[$next]->opensClause; $next++) {
+            $kind = $this->parts[$next]->kind;
+            if ($kind === PartKind::Thing || $kind === PartKind::Technique) {
+                return true;
+            }
+            if (! in_array($kind, [PartKind::Between, PartKind::Quality, PartKind::Colour, PartKind::Count], true)) {
+                return false;
+            }
+        }
+
+        return false;
+    }
+
     /** Without the parts that speak of steps above. */
     public function without(PartKind ...$kinds): self
     {

@@ -43,7 +43,7 @@ final readonly class StepMaker
             return null;
         }
         $references = References::in($all, $context);
-        $said = $all->withoutParts($references->parts);
+        $said = $all->main()->withoutParts($references->parts);
         $zones = Places::said($all, $context, Spared::in($parts, $stretch->text, $this->scanner));
         $base = Repeated::step($said, $references, $context, $zones);
         [$step, $assumed, $question] = $base === null

@@ -41,7 +41,7 @@ final readonly class Subject
         FigurePart::Tongue, FigurePart::Cheek, FigurePart::Brow, FigurePart::Muzzle, FigurePart::Whiskers, FigurePart::Head, FigurePart::Hair, FigurePart::Neck,
         FigurePart::Horn, FigurePart::Beak, FigurePart::Patch, FigurePart::Spots, FigurePart::Stripes, FigurePart::Face, FigurePart::Mane, FigurePart::Crown,
         FigurePart::Jewels, FigurePart::Shine, FigurePart::Flame, FigurePart::Leaf, FigurePart::Centre, FigurePart::Band, FigurePart::Border, FigurePart::Points,
-        FigurePart::Light, FigurePart::Panels, FigurePart::Petals, FigurePart::Spikes, FigurePart::Antenna, FigurePart::Body, FigurePart::Wing,
+        FigurePart::Light, FigurePart::Petals, FigurePart::Spikes, FigurePart::Antenna, FigurePart::Body, FigurePart::Wing,
         FigurePart::LowerWing, FigurePart::Berries, FigurePart::Bow, FigurePart::Ribbon, FigurePart::Rays, FigurePart::Cross, FigurePart::Drips, FigurePart::String,
         FigurePart::Arm, FigurePart::Strap, FigurePart::Stem, FigurePart::Ring, FigurePart::Hole, FigurePart::Tail,
     ];
@@ -165,6 +165,7 @@ final readonly class Subject
             $isOneClause = array_filter(array_slice($of, 1), static fn (Part $one): bool => $one->opensClause) === [];
             $part = $isOneClause ? $this->words[implode(' ', array_column($of, 'spoken'))] ?? null : null;
             $thing = $taken === 1 ? $of[0]->value : null;
+            $part ??= $thing instanceof Thing && $this->isBody($thing, $parts) ? FigurePart::Body : null;
             $part ??= $thing instanceof Thing && $thing->shape?->isEar() === true && isset($this->words['ears']) ? FigurePart::Ear : null;
             if ($part !== null && $this->shape !== null) {
                 $last = $of[$taken - 1];
@@ -184,6 +185,21 @@ final readonly class Subject
         }
 
         return [null, 1];
+    }
+
+    /**
+     * The "red half circle" of a melon and the "white oval" of a rocket are what it is made of, where the line names no other part.
+     *
+     * @param  list<Part>  $parts
+     */
+    private function isBody(Thing $thing, array $parts): bool
+    {
+        $isForm = in_array($thing->shape, [Shape::Circle, Shape::Oval, Shape::HalfCircle, Shape::Triangle, Shape::Square, Shape::Rectangle], true);
+
+        return $isForm && ! $this->isOnFace && isset($this->words['body']) && array_filter(
+            $parts,
+            fn (Part $part): bool => isset($this->words[$part->spoken]) || $part->spoken === $this->shape?->label(),
+        ) === [];
     }
 
     private static function paintedAs(FigurePart $part, Shape $shape): Technique

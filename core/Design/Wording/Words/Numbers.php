@@ -6,6 +6,8 @@ namespace Core\Design\Wording\Words;
 
 use Core\Design\InvalidStep;
 use Core\Design\Place\Guide;
+use Core\Design\Place\Shape;
+use Core\Design\Technique;
 use Core\Design\Wording\PartKind;
 
 /** Numbers as people write them: how many, how many coats, which size of brush, how big, how far turned. */
@@ -192,7 +194,10 @@ final readonly class Numbers
             && $tokens->opensClause($at + 3)) {
             return new Found(PartKind::Tool, 'round '.$tokens->text($at + 2), 3);
         }
-        if (! in_array($tokens->text($at), self::SIZES, true) || self::isPainted($tokens, $at)) {
+        if (self::isPainted($tokens, $at)) {
+            return new Found(PartKind::Thing, new Thing(Technique::Line, Shape::Plain), 2);
+        }
+        if (! in_array($tokens->text($at), self::SIZES, true)) {
             return null;
         }
         $next = $at + 1 + (in_array($tokens->text($at + 1), ['brush', 'no', 'no.', 'nr', '#', 'size', 'number'], true) ? 1 : 0);

@@ -346,7 +346,8 @@ final readonly class Step
         foreach ([$this->count, $this->smallCount] as $count) {
             match (true) {
                 $count === null => null,
-                ! $this->technique->isCounted() && $this->mark->shape === null => throw InvalidStep::uncounted($this->name, $this->technique),
+                ! $this->technique->isCounted()
+                    && $this->mark->shape === null => throw InvalidStep::uncounted($this->name, $this->technique),
                 $count < 1 || $count > $most => throw InvalidStep::count($this->name, $count),
                 default => null,
             };

@@ -49,7 +49,8 @@ final readonly class LabelledList
         foreach ($this->labels as $at => $label) {
             $reading = $readings[$at];
             $wrong = $this->wrongIn($reading, $label, $score);
-            self::count($score, ($label['kind'] ?? '') === 'none' ? 'left alone' : 'lines', $wrong === [], $reading->text, implode('; ', $wrong));
+            self::count($score, ($label['kind'] ?? '') === 'none' ? 'left alone' : 'lines', $wrong === [], $reading->text, implode('; ',
+                $wrong));
         }
 
         return $score;
@@ -71,7 +72,8 @@ final readonly class LabelledList
         /** @var list<array<string, mixed>> $wanted */
         $wanted = $label['steps'] ?? [$label];
         if (count($wanted) > 1) {
-            self::count($score, 'several steps', count($wanted) === count($reading->steps), $reading->text, count($reading->steps).' steps');
+            self::count($score, 'several steps', count($wanted) === count($reading->steps), $reading->text,
+                count($reading->steps).' steps');
         }
         $wrong = [];
         foreach ($wanted as $place => $one) {
@@ -108,7 +110,8 @@ final readonly class LabelledList
                 continue;
             }
             $fields[$field] = [
-                in_array($value, is_array($wants) ? $wants : [$wants], false) || ($field === 'seconds' && in_array((int) $value, (array) $wants, false)),
+                in_array($value, is_array($wants) ? $wants : [$wants], false) || ($field === 'seconds'
+                    && in_array((int) $value, (array) $wants, false)),
                 "{$field} ".json_encode($value).', not '.json_encode($wants),
             ];
         }
@@ -163,7 +166,8 @@ final readonly class LabelledList
         $wants = array_map(strval(...), $label['colours']);
         $lacks = array_filter($wants, static fn (string $want): bool => ! self::isAmong($want, $names));
 
-        return ['colours' => [$lacks === [] && count($names) === count($wants), 'colours '.implode(',', $names).', not '.implode(',', $wants)]];
+        return ['colours' => [$lacks === []
+            && count($names) === count($wants), 'colours '.implode(',', $names).', not '.implode(',', $wants)]];
     }
 
     /** @param  list<string>  $names */

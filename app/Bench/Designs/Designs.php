@@ -59,7 +59,7 @@ final readonly class Designs
         if ($start->list === '') {
             return new CoreDesign($start->name, $start->placement ?? Placement::FullFace, null, []);
         }
-        $reading = $bench->reader()->read($start->list, $start->placement);
+        $reading = $bench->reader()->read($start->list, $start->placement, called: $start->name);
 
         return new CoreDesign($start->name, $reading->placement, null, $reading->steps(), pins: $reading->pins);
     }

@@ -32,6 +32,7 @@ final class ReadListRequest extends TeamRequest
         return [
             'list' => ['present', ...self::rulesOfList()],
             'placement' => ['sometimes', 'nullable', new CaseOf(Placement::class)],
+            'called' => ['sometimes', 'nullable', 'string', 'max:80'],
             'above' => ['sometimes', 'list', 'max:'.Defaults::MOST_STEPS],
             'above.*' => ['required', 'string', 'max:'.Cutter::LONGEST_LINE],
         ];
@@ -54,6 +55,12 @@ final class ReadListRequest extends TeamRequest
     public function placement(): ?Placement
     {
         return $this->filled('placement') ? Placement::from($this->string('placement')->toString()) : null;
+    }
+
+    /** The name of the design, which tells what it is a picture of. */
+    public function called(): string
+    {
+        return $this->string('called')->toString();
     }
 
     /** @return list<string> */

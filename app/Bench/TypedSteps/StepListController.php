@@ -10,6 +10,6 @@ final readonly class StepListController
 {
     public function store(ReadListRequest $request, StepsInList $steps, BenchOfPainter $bench): ReadList
     {
-        return $steps($bench($request->painter()), $request->list(), $request->placement(), $request->above());
+        return $steps($bench($request->painter()), $request->list(), $request->placement(), $request->above(), $request->called());
     }
 }

@@ -17,12 +17,15 @@ final readonly class StepsInList
 {
     public function __construct(private StepOnBench $onBench) {}
 
-    /** @param  list<string>  $above  lines of steps that stand above it already */
-    public function __invoke(PainterBench $bench, string $list, ?Placement $placement, array $above = []): ReadList
+    /**
+     * @param  list<string>  $above  lines of steps that stand above it already
+     * @param  string  $called  the name of the design
+     */
+    public function __invoke(PainterBench $bench, string $list, ?Placement $placement, array $above = [], string $called = ''): ReadList
     {
         $reader = $bench->reader();
         $before = $above === [] ? [] : $reader->read(implode("\n", $above), $placement)->steps();
-        $reading = $reader->read($list, $placement, $before);
+        $reading = $reader->read($list, $placement, $before, $called);
         $held = array_slice($reading->steps(), 0, Defaults::MOST_STEPS);
         $read = fn (StepReading $step): StepRead => ($this->onBench)($bench, $step->step, $bench->stepTimes);
 

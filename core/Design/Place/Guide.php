@@ -8,7 +8,8 @@ use Core\Design\InvalidStep;
 
 /**
  * How a painter finds the place of a mark: by the clock round the middle of the place, by halves and thirds of it, by an
- * angle, by aiming at a point, by a figure that is painted before it, or as a part of the figure that it is of. Said for the child's own left; on the right it is mirrored.
+ * angle, by aiming at a point, by a figure that is painted before it, or as a part of the figure that it is of. Said for the
+ * child's own left; on the right it is mirrored.
  */
 final readonly class Guide
 {

@@ -260,7 +260,8 @@ enum Shape: string
     public function isOfPair(): bool
     {
         return match ($this) {
-            self::RoundEar, self::PointedEar, self::LongEar, self::FloppyEar, self::Horn, self::UpperWing, self::LowerWing, self::Eye, self::Claw => true,
+            self::RoundEar, self::PointedEar, self::LongEar, self::FloppyEar, self::Horn, self::UpperWing, self::LowerWing, self::Eye,
+            self::Claw => true,
             default => false,
         };
     }
@@ -281,7 +282,8 @@ enum Shape: string
             self::Dragon, self::Dinosaur, self::Hedgehog, self::Crocodile, self::Giraffe => Skeleton::Walking,
             self::Butterfly, self::Bee, self::Dragonfly, self::Bat => Skeleton::WingedInsect,
             self::Ladybird, self::Spider => Skeleton::Beetle,
-            self::Owl, self::Penguin, self::Duck, self::Chick, self::Robin, self::Parrot, self::Flamingo, self::Bird, self::Puffin => Skeleton::Bird,
+            self::Owl, self::Penguin, self::Duck, self::Chick, self::Robin, self::Parrot, self::Flamingo, self::Bird,
+            self::Puffin => Skeleton::Bird,
             self::Fish, self::Shark, self::Whale, self::Dolphin, self::Seal, self::Jellyfish, self::Turtle,
             self::Seahorse => Skeleton::Swimmer,
             self::Snail, self::Caterpillar, self::Snake => Skeleton::Crawler,

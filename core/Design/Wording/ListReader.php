@@ -58,19 +58,14 @@ final readonly class ListReader
         $lines = Titles::found($lines, $this->scanner, $language);
         $said = Placements::saidIn($lines);
         $placement = $said ?? $placement ?? Placements::guessed($lines, $this->scanner, $language);
-        $subject = $this->subject($lines, $placement, $language, $called);
+        $subject = $this->subject($lines, $placement, $language, $called)->orOf($above, $placement);
         $progress = Progress::below($placement, $above, count($lines) >= self::MANY, $subject);
-        $title = '';
-        $isTop = true;
-        $read = $done = [];
-        $wished = $progress;
+        [$title, $isTop, $read, $done, $wished] = ['', true, [], [], $progress];
         foreach ($lines as $line) {
             if ($line->kind === LineKind::Heading) {
                 $title = $isTop && $above === [] && Titles::isTitle($line) ? $line->says : $title;
-                $progress = $progress->under(Under::heading(
-                    $title === $line->says ? '' : $line->says,
-                    new Said($this->scanner->parts($this->scanner->tokens($line->says, $language), 0), $line->says),
-                ));
+                $group = $title === $line->says ? '' : $line->says;
+                $progress = $progress->under(Under::heading($group, $this->said($line->says, $language)));
             }
             $isTop = $isTop && $line->kind === LineKind::Placement;
             $first = count($done) + count($progress->made);
@@ -100,15 +95,20 @@ final readonly class ListReader
         );
     }
 
+    private function said(string $text, ?Language $language): Said
+    {
+        return new Said($this->scanner->parts($this->scanner->tokens($text, $language), 0), $text);
+    }
+
     /** @param  list<Line>  $lines */
     private function subject(array $lines, Placement $placement, ?Language $language, string $called): Subject
     {
-        $said = fn (string $text): Said => new Said($this->scanner->parts($this->scanner->tokens($text, $language), 0), $text);
+        $said = fn (string $text): Said => $this->said($text, $language);
         $titles = array_filter($lines, static fn (Line $line): bool => $line->kind === LineKind::Heading);
-        $stretches = array_merge([], ...array_map(static fn (Line $line): array => $line->stretches, array_slice($lines, 0, Defaults::MOST_STEPS)));
+        $stretches = array_merge([], ...array_column(array_slice($lines, 0, Defaults::MOST_STEPS), 'stretches'));
 
         return Subject::of(
-            [$said($called), ...array_values(array_map(static fn (Line $line): Said => $said($line->says), array_slice($titles, 0, 1)))],
+            [$said($called), ...array_map(static fn (Line $line): Said => $said($line->says), array_slice(array_values($titles), 0, 1))],
             array_map(static fn (Stretch $stretch): Said => $said($stretch->text), $stretches),
             $placement,
         );

@@ -16,8 +16,8 @@ use Core\Design\Shut;
 use Core\Design\Step;
 use Core\Design\Technique;
 use Core\Design\Wording\Sense\Naming;
-use Core\Design\Wording\Sense\Places;
 use Core\Design\Wording\Sense\Remarks;
+use Core\Design\Wording\Sense\Sides;
 use Core\Design\Wording\Words\PlainWords;
 use Core\Design\Wording\Words\Tokens;
 
@@ -42,7 +42,7 @@ final readonly class StepPrinter
                 array_keys($step->colours),
             )),
             ...array_map(static fn (Zone $zone): string => $zone->label(), $step->zones),
-            ...($step->side === Side::Centre && Places::usualSide($step->zones) === Side::Centre ? [] : [self::side($step->side)]),
+            ...($step->side === Side::Centre && Sides::usual($step->zones) === Side::Centre ? [] : [self::side($step->side)]),
         ];
         $clauses = [
             implode(' ', $words),

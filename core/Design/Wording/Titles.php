@@ -38,7 +38,8 @@ final readonly class Titles
     /** Minutes, a price, or something in brackets, as behind the name of a design. */
     private const OF_A_DESIGN = '/\d\s*(?:m|mins?|minutes?)\b|[£€$]|\(|!|\s[-–—]\s/iu';
 
-    private const GROUPING = '/^\W*(?:base|details?|line ?work|lines|extras?|party extras?|finish(?:ing)?(?: touches)?|bling|sparkles?|right side(?: only)?'
+    private const GROUPING = '/^\W*(?:base|details?|line ?work|lines|extras?|party extras?|finish(?:ing)?(?: touches)?|bling|sparkles?'
+        .'|right side(?: only)?'
         .'|left side(?: only)?|basis|grundierung|linien|details|extras)\W*$/iu';
 
     private const PAINT = [
@@ -88,7 +89,9 @@ final readonly class Titles
             && count($first->stretches) === 1 && $first->stretches[0]->time === null
             && self::isBare(self::said($first->stretches[0]->text, $scanner, $language))
             && count(array_filter($below, $paints)) >= self::SHARE_THAT_PAINTS * count($below)
-            && (preg_match(self::OF_A_DESIGN, $first->text) === 1 || self::isButName(self::said($first->stretches[0]->text, $scanner, $language)) || self::areMostly(self::matches(self::SECONDS), $below));
+            && (preg_match(self::OF_A_DESIGN, $first->text) === 1
+                || self::isButName(self::said($first->stretches[0]->text, $scanner, $language))
+                || self::areMostly(self::matches(self::SECONDS), $below));
     }
 
     /** A figure by itself, "Robot" or "little fox": nobody paints one in the first step of many without saying how. */
@@ -97,7 +100,8 @@ final readonly class Titles
         $things = $said->all(PartKind::Thing);
 
         return $things !== [] && ! $said->has(PartKind::Zone)
-            && array_filter($things, static fn (Part $part): bool => ! $part->value instanceof Thing || $part->value->shape?->skeleton() === null) === []
+            && array_filter($things, static fn (Part $part): bool => ! $part->value instanceof Thing
+                || $part->value->shape?->skeleton() === null) === []
             && count($said->parts) <= self::LEAST_WORDS_OF_TITLE;
     }
 
@@ -107,7 +111,8 @@ final readonly class Titles
         $names = $said->has(PartKind::Words) || $said->has(PartKind::Thing) || $said->has(PartKind::Shape);
         foreach ($said->parts as $part) {
             $isGround = $part->value instanceof Thing && $part->value->medium !== null;
-            if ($isGround || in_array($part->kind, self::PAINT, true) || ($part->value instanceof Act && $part->value->technique !== null)) {
+            if ($isGround || in_array($part->kind, self::PAINT, true) || ($part->value instanceof Act
+                && $part->value->technique !== null)) {
                 return false;
             }
         }

@@ -13,10 +13,12 @@ export class TypedList {
   /**
    * @param placement where the design is painted; null where the list tells it
    * @param above lines of the steps that stand above the list already
+   * @param called the name of the design, which tells what it is a picture of
    */
   constructor(
     private readonly placement: () => Placement | null,
     private readonly above: () => string[] = () => [],
+    private readonly called: () => string = () => '',
   ) {}
 
   // A list outlives the screen that it is typed on, so these are no $derived: those go with their screen.
@@ -66,6 +68,7 @@ export class TypedList {
         list: text,
         placement: this.placement(),
         above: this.above(),
+        called: this.called(),
       });
       if (text !== this.text) {
         return false;

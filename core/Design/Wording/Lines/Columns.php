@@ -118,12 +118,13 @@ final readonly class Columns
      */
     private static function areRows(array $texts, string $sign): bool
     {
-        $lines = array_filter($texts, static fn (string $text): bool => trim($text) !== '' && preg_match('/^\s*placement\b/i', $text) !== 1);
+        $lines = array_filter($texts, static fn (string $text): bool => trim($text) !== ''
+            && preg_match('/^\s*placement\b/i', $text) !== 1);
         $signs = array_count_values(array_map(static fn (string $text): int => substr_count(trim($text, " {$sign}"), $sign), $lines));
         arsort($signs);
         $usual = array_key_first($signs);
 
-        return $usual !== null && $usual > 1 && $signs[$usual] >= self::LEAST_ROWS && $signs[$usual] * 2 > count($lines);
+        return $usual !== null && $usual > 1 && $signs[$usual] >= self::LEAST_ROWS && count($lines) < $signs[$usual] * 2;
     }
 
     public function has(string $text): bool
@@ -190,7 +191,8 @@ final readonly class Columns
             array_map(static fn (string $row): string => trim(explode("\t", $row)[0]), $rows),
             static fn (string $cell): bool => preg_match('/^\d{1,3}[.)]?$/', $cell) === 1,
         ));
-        $isCount = array_map(intval(...), $numbers) === range((int) ($numbers[0] ?? 0), (int) ($numbers[0] ?? 0) + max(0, count($numbers) - 1));
+        $first = (int) ($numbers[0] ?? 0);
+        $isCount = array_map(intval(...), $numbers) === range($first, $first + max(0, count($numbers) - 1));
 
         return count($numbers) >= self::LEAST_ROWS && $isCount ? [0] : [];
     }

@@ -12,14 +12,16 @@ use Core\Design\Wording\Placements;
 final readonly class Cutter
 {
     private const BULLET = '/^\s*(?:(?:[-*•‣–—·○●▪◦▶►→✓✔☐☑>+]|\[[ xX]?\])(?=\s)|\(?\d{1,3}[.)](?!\d)'
-        .'|\[\d{1,3}\](?=\s)|\(?[a-hA-H][.)](?=\s)|(?:step|schritt)\s*\d{1,3}\s*[:.)\-–—]*(?=\s|$)|no\.?\s*\d{1,3}\s*[:)\-–—]+(?=\s|$)|#{1,6}(?=\s))\s*/iu';
+        .'|\[\d{1,3}\](?=\s)|\(?[a-hA-H][.)](?=\s)|(?:step|schritt)\s*\d{1,3}\s*[:.)\-–—]*(?=\s|$)|no\.?\s*\d{1,3}\s*[:)\-–—]+(?=\s|$)'
+            .'|#{1,6}(?=\s))\s*/iu';
 
     /** A number in front, as numbered lists have it where they go without a sign. */
     private const NUMBERED = '/^\s*(\d{1,3})\s*(?:[-–—:]\s*)?(?<=[\s:–—-])(?=\p{L})/u';
 
     private const HEADING = '/^(?:[^\d:,;"“]{2,48}):$/u';
 
-    private const MARKED_HEADING = '/^\s*(?:#{1,6}\s+|={2,}\s*|-{2,}\s*|~{2,}\s*|\*{2,}\s*|_{2})(?<says>[^*=#_~]{2,60}?)(?:\s*={2,}|\s*-{2,}|\s*~{2,}|\s*\*{2,}|_{2})?:?\s*$/u';
+    private const MARKED_HEADING = '/^\s*(?:#{1,6}\s+|={2,}\s*|-{2,}\s*|~{2,}\s*|\*{2,}\s*|_{2})(?<says>[^*=#_~]{2,60}?)(?:\s*={2,}'
+        .'|\s*-{2,}|\s*~{2,}|\s*\*{2,}|_{2})?:?\s*$/u';
 
     /** Blank, or a line drawn between others. */
     private const RULED = '/^[\s|:=_*+-]*$/u';

@@ -10,21 +10,25 @@ final readonly class Pieces
     private const QUOTED = '/"(?:\\\\.|[^"\\\\])*"|“[^”]*”/u';
 
     private const PARTED = '/;|\s(?:->|→|=>|>)\s|,?\s(?:and\s)?then\s(?!(?:look|up|down|along|over|to|into|out|across'
-        .'|back|around|round|on|under|in|from)\b)|\s(?:and|und|\+|&|plus)\s|,\s|\.\s+then\s|\.\s+(?=\p{Lu}\p{L}+\s.*\d\s*(?:s|sec|min|"))/iu';
+        .'|back|around|round|on|under|in|from)\b)|\s(?:and|und|\+|&|plus)\s|,\s|\.\s+then\s|\.\s+(?=\p{Lu}\p{L}+\s.*\d\s*(?:s|sec|min'
+            .'|"))/iu';
 
     private const SENTENCE = '/\.\s+(?=\p{Lu}\p{Ll})/u';
 
     /** So many sentences in one line tell of as many steps; fewer may well tell of one. Team's estimate. */
     private const PARAGRAPH = 4;
 
-    private const TIMED = '/\d\s*(?:s|sec|secs|seconds?|m|min|mins|minutes?|"(?!\s*(?:flat|angle|brush|wash|filbert))|\')(?![\p{L}])|\d:\d\d|\bminute\b|\p{L}\ssec(?:ond)?s\b/iu';
+    private const TIMED = '/\d\s*(?:s|sec|secs|seconds?|m|min|mins|minutes?|"(?!\s*(?:flat|angle|brush|wash|filbert))|\')(?![\p{L}])'
+        .'|\d:\d\d|\bminute\b|\p{L}\ssec(?:ond)?s\b/iu';
 
     private const UNIT = '/\d\s*(?:secs?|seconds?|mins?|minutes?|sek)\b|\b(?:secs?|seconds?|minutes?|about|ca|around|roughly)\b/iu';
 
-    private const ENDS_TIMED = '/(?:\d\s*(?:s|secs?|seconds?|m|mins?|minutes?|sek\.?|"|\'|″)|\d:\d\d|\bminute|\p{L}\sseconds?)[)\].!\s]*$/iu';
+    private const ENDS_TIMED = '/(?:\d\s*(?:s|secs?|seconds?|m|mins?|minutes?|sek\.?|"|\'|″)|\d:\d\d|\bminute'
+        .'|\p{L}\sseconds?)[)\].!\s]*$/iu';
 
     /** What only says more of the step in front of it. */
-    private const BELONGS = '/^\W*(?:dry|wait|when|once|after|let|leave|or|each|per|max|up to|left|right|at most|total|in total|altogether|maybe|optional|both|other|zusammen|je)\b/iu';
+    private const BELONGS = '/^\W*(?:dry|wait|when|once|after|let|leave|or|each|per|max|up to|left|right|at most|total|in total'
+        .'|altogether|maybe|optional|both|other|zusammen|je)\b/iu';
 
     /** Done before what comes "then", and no part of it. */
     private const DONE_FIRST = '/^\W*(?:let|wait|leave|wipe|rinse|spritz|clean|flip|turn|load)\b/iu';

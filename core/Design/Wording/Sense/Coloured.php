@@ -25,10 +25,13 @@ final readonly class Coloured
     private const OF_THINGS = [
         'foam' => 'white', 'highlight' => 'white', 'pupil' => 'black', 'sparkle' => 'white', 'shine' => 'white', 'glint' => 'white',
         'teeth' => 'white', 'fang' => 'white', 'snow' => 'white', 'pearl' => 'pearl white', 'whisker' => 'black', 'lash' => 'black',
-        'eyelash' => 'black', 'freckle' => 'black', 'eyebrow' => 'black', 'seed' => 'black', 'pip' => 'black', 'eyeliner' => 'black', 'eye liner' => 'black', 'sparkle dot' => 'white',
+        'eyelash' => 'black', 'freckle' => 'black', 'eyebrow' => 'black', 'seed' => 'black', 'pip' => 'black', 'eyeliner' => 'black',
+        'eye liner' => 'black', 'sparkle dot' => 'white',
     ];
 
     private const RAINBOW = 'rainbow';
+
+    private const OF_ALL_COLOURS = [self::RAINBOW, 'rainbow arch', 'all colour', 'every colour', 'sprinkle', 'multicoloured'];
 
     private const CHOICES = ['black', 'white', 'red', 'blue', 'yellow', 'green', 'orange'];
 
@@ -128,10 +131,11 @@ final readonly class Coloured
     /** @return list<Colour> */
     private static function ofThing(Said $said, Vocabulary $vocabulary): array
     {
-        foreach ([...$said->all(PartKind::Thing), ...$said->all(PartKind::Technique), ...$said->all(PartKind::Words), ...$said->all(PartKind::Zone)] as $part) {
+        $named = array_map($said->all(...), [PartKind::Thing, PartKind::Technique, PartKind::Words, PartKind::Zone]);
+        foreach (array_merge(...$named) as $part) {
             $noun = Earlier::noun($part->spoken);
             $name = self::OF_THINGS[$noun] ?? null;
-            if ($name !== null || in_array($noun, [self::RAINBOW, 'rainbow arch', 'all colour', 'every colour', 'sprinkle', 'multicoloured'], true)) {
+            if ($name !== null || in_array($noun, self::OF_ALL_COLOURS, true)) {
                 return $name === null ? $vocabulary->cake(self::RAINBOW.' cake') : self::named($name, $vocabulary);
             }
         }

@@ -52,27 +52,21 @@ final readonly class Context
         $shape = $step->step->mark->shape;
         $subject = $shape === null || $isWritten ? $this->subject : $this->drawn()->after($shape, $this->placement);
 
-        return new self($this->placement, $above, $this->under, $this->isList, $subject);
+        return $this->having(above: $above, subject: $subject);
     }
 
     /** With the step of that id as it is now. */
     public function replacing(Step $step): self
     {
-        return new self(
-            $this->placement,
-            array_map(
-                static fn (Earlier $earlier): Earlier => $earlier->step->id === $step->id ? new Earlier($step, $earlier->nouns) : $earlier,
-                $this->above,
-            ),
-            $this->under,
-            $this->isList,
-            $this->subject,
-        );
+        return $this->having(above: array_map(
+            static fn (Earlier $earlier): Earlier => $earlier->step->id === $step->id ? new Earlier($step, $earlier->nouns) : $earlier,
+            $this->above,
+        ));
     }
 
     public function under(Under $heading): self
     {
-        return new self($this->placement, $this->above, $this->heading()->below($heading), $this->isList, $this->subject);
+        return $this->having(under: $this->heading()->below($heading));
     }
 
     /** The last step that painted that figure or a part of it. */
@@ -159,5 +153,17 @@ final readonly class Context
     public function isOfFace(): bool
     {
         return $this->placement === Placement::FullFace || $this->placement === Placement::Mask || $this->placement === Placement::Eye;
+    }
+
+    /** @param  list<Earlier>|null  $above */
+    private function having(?array $above = null, ?Under $under = null, ?Subject $subject = null): self
+    {
+        return new self(
+            placement: $this->placement,
+            above: $above ?? $this->above,
+            under: $under ?? $this->under,
+            isList: $this->isList,
+            subject: $subject ?? $this->subject,
+        );
     }
 }

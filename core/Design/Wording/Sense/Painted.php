@@ -30,7 +30,10 @@ final readonly class Painted
     private const ANY_STROKE = ['stroke', 'strokes'];
 
     /** Drawn as a line where they go round something. */
-    private const FRAMES = [Shape::Square, Shape::Rectangle, Shape::Circle, Shape::Oval, Shape::Triangle, Shape::Diamond, Shape::Star, Shape::Heart, Shape::Hexagon];
+    private const FRAMES = [
+        Shape::Square, Shape::Rectangle, Shape::Circle, Shape::Oval, Shape::Triangle, Shape::Diamond, Shape::Star,
+        Shape::Heart, Shape::Hexagon,
+    ];
 
     private const THICK_BRUSH = 4;
 
@@ -297,7 +300,8 @@ final readonly class Painted
             static fn (Zone $zone): bool => ! in_array($zone, self::FILLED_PLACES, true),
         ) === [];
 
-        $isBrow = $zones === [Zone::Brow] && array_filter($said->all(PartKind::Zone), static fn (Part $part): bool => str_contains($part->spoken, 'eyebrow')) !== [];
+        $isBrow = $zones === [Zone::Brow]
+            && array_filter($said->all(PartKind::Zone), static fn (Part $part): bool => str_contains($part->spoken, 'eyebrow')) !== [];
 
         return ! $isBrow && ($isFilled || $isBroad || ($size === null && $said->has(PartKind::Words))) ? Technique::Fill : Technique::Line;
     }
@@ -312,24 +316,7 @@ final readonly class Painted
         array $zones,
     ): self {
         if ($technique !== null) {
-            $worked = $technique->isBase() && $thing?->medium === Medium::Sponge ? self::workedOn($references) : null;
-            if ($worked !== null) {
-                return new self(Medium::Brush, $worked, [self::assumption(Medium::Brush, 'as what it is on')], null);
-            }
-            $medium = $thing?->medium !== null && $technique->suits($thing->medium) ? $thing->medium : $technique->usualMedium();
-            $medium = self::sameTool($said, $references, $context, $technique) ?? self::ofItsLike($said, $context, $technique) ?? $medium;
-
-            return new self(
-                $medium,
-                $medium === Medium::Sponge && $technique === Technique::Fill ? Technique::Stipple : $technique,
-                [self::assumption(
-                    $medium,
-                    $technique->isCounted() || $technique === Technique::Outline
-                        ? 'as '.$technique->plural().' are painted'
-                        : 'as that is painted',
-                )],
-                null,
-            );
+            return self::byStroke(technique: $technique, thing: $thing, said: $said, references: $references, context: $context);
         }
         $last = $references->looksBack(Back::SameTool) || $references->looksBack(Back::It) ? $context->last() : null;
         [$medium, $because] = match (true) {
@@ -348,6 +335,28 @@ final readonly class Painted
             $medium,
             $medium === Medium::Brush ? Technique::Fill : Technique::usualOf($medium),
             [self::assumption($medium, $because)],
+            null,
+        );
+    }
+
+    private static function byStroke(Technique $technique, ?Thing $thing, Said $said, References $references, Context $context): self
+    {
+        $worked = $technique->isBase() && $thing?->medium === Medium::Sponge ? self::workedOn($references) : null;
+        if ($worked !== null) {
+            return new self(Medium::Brush, $worked, [self::assumption(Medium::Brush, 'as what it is on')], null);
+        }
+        $medium = $thing?->medium !== null && $technique->suits($thing->medium) ? $thing->medium : $technique->usualMedium();
+        $medium = self::sameTool($said, $references, $context, $technique) ?? self::ofItsLike($said, $context, $technique) ?? $medium;
+
+        return new self(
+            $medium,
+            $medium === Medium::Sponge && $technique === Technique::Fill ? Technique::Stipple : $technique,
+            [self::assumption(
+                $medium,
+                $technique->isCounted() || $technique === Technique::Outline
+                    ? 'as '.$technique->plural().' are painted'
+                    : 'as that is painted',
+            )],
             null,
         );
     }

@@ -34,11 +34,10 @@ final readonly class Progress
     {
         return new self(
             new Context(
-                $placement,
-                array_map(static fn (Step $step): Earlier => new Earlier($step, Nouns::ofStep($step)), $above),
-                null,
-                $isList,
-                $subject,
+                placement: $placement,
+                above: array_map(static fn (Step $step): Earlier => new Earlier($step, Nouns::ofStep($step)), $above),
+                isList: $isList,
+                subject: $subject,
             ),
             [],
             [],
@@ -115,7 +114,7 @@ final readonly class Progress
     private function onOneSide(Step $step): self
     {
         foreach ($this->made as $made) {
-            if ($made->step->id === $step->id && Places::saidSide(new Said($made->parts, '')) === null) {
+            if ($made->step->id === $step->id && Sides::said(new Said($made->parts, '')) === null) {
                 $side = new Assumption(PartKind::Side, Side::Left->value, 'the other side comes below');
                 $others = array_values(array_filter($made->assumed, static fn (Assumption $one): bool => $one->of !== PartKind::Side));
 

@@ -15,19 +15,27 @@ final readonly class Remarks
     /** More of them together, of which none is the trade's, are no thing that is painted. */
     private const WORDS_OF_TALK = 3;
 
-    private const MONEY = '/[£€$💷💰]\s*\d|\d\s*(?:quid|pounds?|euros?|bucks|dollars?|€|£|\$)|^\W*(?:price|prices|cost|costs|charge|preis|kostet)\b/iu';
+    private const MONEY = '/[£€$💷💰]\s*\d|\d\s*(?:quid|pounds?|euros?|bucks|dollars?|€|£|\$)|^\W*(?:price|prices|cost|costs|charge|preis'
+        .'|kostet)\b/iu';
 
     private const SUM = '/^\W*(?:in )?(?:total|totals|sum|summe|gesamt|insgesamt|altogether|all in all|works out|makes|comes to|adds up)\b|'
         .'^\W*(?:takes? (?:me |about |around )|done in \d|ready in \d)/iu';
 
     /** How lines begin that speak of a child, of safety, or to whoever reads. */
-    private const SAID_ASIDE = '/^\W*(?:ask|check(?! left| right| both| the sides)|patch test|allerg|sensitive|no (?:painting|paint|glitter|gems?|face)|not (?:for|on|under|if|near|in|with)\b'
-        .'|never|always|don.?t (?:forget|rush|worry|do|paint|let|use)|do not|remember|make sure|be careful|careful|mind|warning|caution|nb\b|n\.b|note\b|notes\b'
-        .'|ages?\b|parents?\b|mums?\b|mam\b|dads?\b|kids?\b|children\b|child\b|toddlers?\b|babies\b|girls\b|boys\b|most\b|some (?:kids|children|people)|everyone|everybody'
-        .'|this one|that one is|it[’\']s |they |i (?:never|always|like|love|don.?t|find|think|got)|we (?:never|always)|you (?:can|could|need|may|might)|why\b'
-        .'|wash(?:es)? off|washing|comes off|remove with|soap|photo|picture|pics?\b|selfie|tips?:|ps\b|p\.s|hint|idea|good for|great for|best for|suits|suitable|popular|works well'
-        .'|have (?:a|some)|needs?\b|you.?ll need|bring|pack|buy|order more|order\b|borrow|learn|practi[cs]e|year\b|new sponge for|one sponge|clean sponge for|fresh sponge for'
-        .'|hygiene|first aid|consent|permission|nothing|none|other side\W+nothing|over \d+s|under \d+s|for \d+ kids|hallo|hello|hi\b|thanks|thank you|enjoy|smile for'
+    private const SAID_ASIDE = '/^\W*(?:ask|check(?! left| right| both| the sides)|patch test|allerg|sensitive|no (?:painting|paint'
+        .'|glitter|gems?|face)|not (?:for|on|under|if|near|in|with)\b'
+        .'|never|always|don.?t (?:forget|rush|worry|do|paint|let|use)|do not|remember|make sure|be careful|careful|mind|warning|caution'
+            .'|nb\b|n\.b|note\b|notes\b'
+        .'|ages?\b|parents?\b|mums?\b|mam\b|dads?\b|kids?\b|children\b|child\b|toddlers?\b|babies\b|girls\b|boys\b|most\b|some (?:kids'
+            .'|children|people)|everyone|everybody'
+        .'|this one|that one is|it[’\']s |they |i (?:never|always|like|love|don.?t|find|think|got)|we (?:never|always)|you (?:can|could'
+            .'|need|may|might)|why\b'
+        .'|wash(?:es)? off|washing|comes off|remove with|soap|photo|picture|pics?\b|selfie|tips?:|ps\b|p\.s|hint|idea|good for|great for'
+            .'|best for|suits|suitable|popular|works well'
+        .'|have (?:a|some)|needs?\b|you.?ll need|bring|pack|buy|order more|order\b|borrow|learn|practi[cs]e|year\b|new sponge for'
+            .'|one sponge|clean sponge for|fresh sponge for'
+        .'|hygiene|first aid|consent|permission|nothing|none|other side\W+nothing|over \d+s|under \d+s|for \d+ kids|hallo|hello|hi\b'
+            .'|thanks|thank you|enjoy|smile for'
         .'|achtung|vorsicht|nicht\b|nie\b|fragen|frag\b|eltern|kinder\b|mama\b|papa\b|ab \d+ jahren|foto|tipp|wichtig|hinweis|immer\b)/iu';
 
     /**
@@ -42,7 +50,8 @@ final readonly class Remarks
 
         return match (true) {
             str_starts_with(ltrim($text), '"') => false,
-            preg_match(self::SUM, $text) === 1, preg_match(self::MONEY, $text) === 1 => ! ($isPaint && $saysTime && self::saysSeconds($text)),
+            preg_match(self::SUM, $text) === 1, preg_match(self::MONEY, $text) === 1 => ! ($isPaint && $saysTime
+                && self::saysSeconds($text)),
             preg_match(self::SAID_ASIDE, $text) === 1 => ! ($isPaint && $saysTime),
             default => ! $isPaint && ! $saysTime && self::isButWords($said, $isInList ? 1 : self::WORDS_OF_TALK),
         };

@@ -106,8 +106,8 @@ final readonly class Repeated
     private static function side(Step $base, Said $said, References $references, array $zones): Side
     {
         return match (true) {
-            Places::usualSide($zones) === Side::Centre => Side::Centre,
-            Places::saidSide($said) !== null => Places::saidSide($said),
+            Sides::usual($zones) === Side::Centre => Side::Centre,
+            Sides::said($said) !== null => Sides::said($said),
             $references->looksBack(Back::OtherSide) => $base->side->isOneSided() ? $base->side->opposite() : Side::Right,
             $references->looksBack(Back::AllOfIt) => $base->side->opposite(),
             default => $base->side,

@@ -152,9 +152,11 @@ final readonly class Said
     {
         $names = false;
         foreach ($this->parts as $at => $part) {
-            if ($names && ! $part->opensClause && in_array($part->spoken, ['with', 'w'], true) && $this->bringsAlong($at)) {
+            $isWith = in_array($part->spoken, ['with', 'w'], true) && $this->bringsAlong($at);
+            if ($names && ! $part->opensClause && ($isWith || $this->isNoseAnd($at))) {
                 $end = $at;
-                while (isset($this->parts[$end]) && ($end === $at || ! $this->parts[$end]->opensClause) && $this->parts[$end]->kind !== PartKind::Time) {
+                while (isset($this->parts[$end]) && ($end === $at || ! $this->parts[$end]->opensClause)
+                    && $this->parts[$end]->kind !== PartKind::Time) {
                     $end++;
                 }
 
@@ -168,6 +170,14 @@ final readonly class Said
         }
 
         return $this;
+    }
+
+    /** "Black nose and line to the lip": the nose is what is filled. */
+    private function isNoseAnd(int $at): bool
+    {
+        return in_array($this->parts[$at]->spoken, ['and', '&', '+'], true)
+            && preg_match('/\bnose(?: tip)?$/', $this->parts[$at - 1]->spoken) === 1
+            && in_array($this->parts[$at + 1]->spoken ?? '', ['line', 'a line', 'lines', 'mouth', 'mouth line', 'smile'], true);
     }
 
     /** A mark or a thing, and no tool or paint, behind "with". */

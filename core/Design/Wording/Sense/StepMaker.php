@@ -43,34 +43,29 @@ final readonly class StepMaker
             return null;
         }
         $references = References::in($all, $context);
-        $said = $all->main()->withoutParts($references->parts);
-        $zones = Places::said($all, $context, Spared::in($parts, $stretch->text, $this->scanner));
+        $main = $all->main();
+        $said = $main->withoutParts($references->parts);
+        $zones = Places::said($main, $context, Spared::in($parts, $stretch->text, $this->scanner));
         $base = Repeated::step($said, $references, $context, $zones);
-        [$step, $assumed, $question] = $base === null
-            ? $this->fresh(
-                id: $id,
-                said: $said,
-                all: $all,
-                references: $references,
-                context: $context,
-                zones: $zones,
-                name: $name,
-                hints: $name === null ? null : $this->hints(Tokens::from(array_slice($tokens->all, 0, $at - 1)), $name, $stretch->text, $context),
-                isTimed: $stretch->time !== null,
-            )
-            : [
-                Repeated::again(
-                    id: $id,
-                    base: $base,
-                    said: $all,
-                    references: $references,
-                    context: $context,
-                    vocabulary: $this->vocabulary,
-                    zones: $zones,
-                ),
-                [new Assumption(PartKind::Again, "the rest as in “{$base->name}”", '')],
-                null,
-            ];
+        $hints = $name === null ? null : $this->hints(Tokens::from(array_slice($tokens->all, 0, $at - 1)), $name, $stretch->text, $context);
+        [$step, $assumed, $question] = $base !== null ? $this->again(
+            id: $id,
+            base: $base,
+            all: $all,
+            references: $references,
+            context: $context,
+            zones: $zones,
+        ) : $this->fresh(
+            id: $id,
+            said: $said,
+            all: $all,
+            references: $references,
+            context: $context,
+            zones: $zones,
+            name: $name,
+            hints: $hints,
+            isTimed: $stretch->time !== null,
+        );
         $timing = Timing::of(said: $all, stretch: $stretch, medium: $step->medium, again: $base?->time, isList: $context->isList);
 
         return new StepReading(
@@ -82,6 +77,25 @@ final readonly class StepMaker
             speaksOf: $references->steps,
             mirrors: $references->looksBack(Back::OtherSide) && $base?->side === Side::Both && $step->side === Side::Right ? $base : null,
         );
+    }
+
+    /**
+     * @param  list<Zone>  $zones
+     * @return array{Step, list<Assumption>, Question|null}
+     */
+    private function again(string $id, Step $base, Said $all, References $references, Context $context, array $zones): array
+    {
+        $step = Repeated::again(
+            id: $id,
+            base: $base,
+            said: $all,
+            references: $references,
+            context: $context,
+            vocabulary: $this->vocabulary,
+            zones: $zones,
+        );
+
+        return [$step, [new Assumption(PartKind::Again, "the rest as in “{$base->name}”", '')], null];
     }
 
     /**
@@ -197,8 +211,17 @@ final readonly class StepMaker
      * @param  list<Zone>  $zones
      * @return array{Step, list<Assumption>, Question|null}
      */
-    private function fresh(string $id, Said $said, Said $all, References $references, Context $context, array $zones, ?Part $name, ?Said $hints, bool $isTimed): array
-    {
+    private function fresh(
+        string $id,
+        Said $said,
+        Said $all,
+        References $references,
+        Context $context,
+        array $zones,
+        ?Part $name,
+        ?Said $hints,
+        bool $isTimed,
+    ): array {
         $how = $hints !== null && Painted::asksItsName($said, $hints, $this->vocabulary) ? $hints : null;
         $words = $this->vocabulary;
         $painted = Painted::of(said: $said, hints: $how, references: $references, context: $context, vocabulary: $words, zones: $zones);
@@ -212,14 +235,6 @@ final readonly class StepMaker
             context: $context,
             painted: $painted,
         );
-        $coloured = Coloured::of(
-            said: $said,
-            hints: $hints,
-            references: $references,
-            context: $context,
-            vocabulary: $words,
-            painted: $painted,
-        );
 
         return $this->step(
             id: $id,
@@ -230,7 +245,14 @@ final readonly class StepMaker
             name: $name,
             painted: $painted,
             places: $places,
-            coloured: $coloured,
+            coloured: Coloured::of(
+                said: $said,
+                hints: $hints,
+                references: $references,
+                context: $context,
+                vocabulary: $words,
+                painted: $painted,
+            ),
             isTimed: $isTimed,
         );
     }
@@ -285,9 +307,10 @@ final readonly class StepMaker
     /** As many centres as there are flowers. */
     private static function ofCentres(Said $said, Context $context): ?int
     {
-        $areCentres = array_filter($said->all(PartKind::Thing), static fn (Part $part): bool => in_array($part->spoken, ['centres', 'centers', 'middles'], true));
+        $things = array_column($said->all(PartKind::Thing), 'spoken');
+        $flowers = $context->lastThat(static fn (Step $step): bool => $step->technique === Technique::Flower);
 
-        return $areCentres === [] ? null : $context->lastThat(static fn (Step $step): bool => $step->technique === Technique::Flower)?->count;
+        return array_intersect($things, ['centres', 'centers', 'middles']) === [] ? null : $flowers?->count;
     }
 
     /** The words of the name in front, where the rest of the line leaves things open. */
@@ -318,7 +341,8 @@ final readonly class StepMaker
     {
         return new Mark(
             $places->shape,
-            Work::within($said->number(PartKind::Size) ?? $places->sizePercent(), Defaults::LEAST_SIZE_PERCENT, Defaults::MOST_SIZE_PERCENT),
+            Work::within($said->number(PartKind::Size) ?? $places->sizePercent(), Defaults::LEAST_SIZE_PERCENT,
+                Defaults::MOST_SIZE_PERCENT),
             Work::within($said->number(PartKind::Turn) ?? 0, -180, 180),
             array_slice([...$said->guides(), ...$places->parts(), ...$references->guides($places->shape)], 0, Defaults::MOST_GUIDES),
         );

@@ -8,6 +8,7 @@ use Core\Design\Place\FigurePart;
 use Core\Design\Place\Placement;
 use Core\Design\Place\Shape;
 use Core\Design\Place\Skeleton;
+use Core\Design\Step;
 use Core\Design\Technique;
 use Core\Design\Wording\Part;
 use Core\Design\Wording\PartKind;
@@ -30,19 +31,26 @@ final readonly class Subject
 
     /** Parts that anything with a head or a body may have, though its kind is not drawn with them. */
     private const USUAL = [
-        FigurePart::Body, FigurePart::Head, FigurePart::Ear, FigurePart::InnerEar, FigurePart::Eye, FigurePart::Pupil, FigurePart::Nose, FigurePart::Mouth,
-        FigurePart::Teeth, FigurePart::Tongue, FigurePart::Belly, FigurePart::Wing, FigurePart::Tail, FigurePart::Leg, FigurePart::Foot, FigurePart::Arm,
-        FigurePart::Claw, FigurePart::Horn, FigurePart::Beak, FigurePart::Fin, FigurePart::Antenna, FigurePart::Muzzle, FigurePart::Whiskers,
+        FigurePart::Body, FigurePart::Head, FigurePart::Ear, FigurePart::InnerEar, FigurePart::Eye, FigurePart::Pupil, FigurePart::Nose,
+        FigurePart::Mouth,
+        FigurePart::Teeth, FigurePart::Tongue, FigurePart::Belly, FigurePart::Wing, FigurePart::Tail, FigurePart::Leg, FigurePart::Foot,
+        FigurePart::Arm,
+        FigurePart::Claw, FigurePart::Horn, FigurePart::Beak, FigurePart::Fin, FigurePart::Antenna, FigurePart::Muzzle,
+        FigurePart::Whiskers,
     ];
 
     /** A face has these itself. */
     private const OF_A_FACE = [
         FigurePart::Ear, FigurePart::InnerEar, FigurePart::Eye, FigurePart::Pupil, FigurePart::Nose, FigurePart::Mouth, FigurePart::Teeth,
-        FigurePart::Tongue, FigurePart::Cheek, FigurePart::Brow, FigurePart::Muzzle, FigurePart::Whiskers, FigurePart::Head, FigurePart::Hair, FigurePart::Neck,
-        FigurePart::Horn, FigurePart::Beak, FigurePart::Patch, FigurePart::Spots, FigurePart::Stripes, FigurePart::Face, FigurePart::Mane, FigurePart::Crown,
-        FigurePart::Jewels, FigurePart::Shine, FigurePart::Flame, FigurePart::Leaf, FigurePart::Centre, FigurePart::Band, FigurePart::Border, FigurePart::Points,
+        FigurePart::Tongue, FigurePart::Cheek, FigurePart::Brow, FigurePart::Muzzle, FigurePart::Whiskers, FigurePart::Head,
+        FigurePart::Hair, FigurePart::Neck,
+        FigurePart::Horn, FigurePart::Beak, FigurePart::Patch, FigurePart::Spots, FigurePart::Stripes, FigurePart::Face, FigurePart::Mane,
+        FigurePart::Crown,
+        FigurePart::Jewels, FigurePart::Shine, FigurePart::Flame, FigurePart::Leaf, FigurePart::Centre, FigurePart::Band,
+        FigurePart::Border, FigurePart::Points,
         FigurePart::Light, FigurePart::Petals, FigurePart::Spikes, FigurePart::Antenna, FigurePart::Body, FigurePart::Wing,
-        FigurePart::LowerWing, FigurePart::Berries, FigurePart::Bow, FigurePart::Ribbon, FigurePart::Rays, FigurePart::Cross, FigurePart::Drips, FigurePart::String,
+        FigurePart::LowerWing, FigurePart::Berries, FigurePart::Bow, FigurePart::Ribbon, FigurePart::Rays, FigurePart::Cross,
+        FigurePart::Drips, FigurePart::String,
         FigurePart::Arm, FigurePart::Strap, FigurePart::Stem, FigurePart::Ring, FigurePart::Hole, FigurePart::Tail,
     ];
 
@@ -50,11 +58,19 @@ final readonly class Subject
     private const TOLD_BY = [
         [Shape::IceCream, ['cone', 'scoop']], [Shape::Cupcake, ['icing', 'case']], [Shape::Butterfly, ['antenna', 'wing']],
         [Shape::Butterfly, ['lower_wing', 'wing']], [Shape::Dragon, ['spikes', 'wing']], [Shape::Dragon, ['flame', 'wing']],
-        [Shape::Unicorn, ['horn', 'mane']], [Shape::Bird, ['beak', 'wing']], [Shape::Bird, ['beak', 'tail']], [Shape::Duck, ['beak', 'foot']],
-        [Shape::Cat, ['whiskers', 'ear']], [Shape::Rocket, ['fin', 'window']], [Shape::Fish, ['fin', 'tail']], [Shape::Butterfly, ['wing', 'body']],
-        [Shape::Dinosaur, ['spikes', 'tail']], [Shape::Flower, ['petals', 'stem']], [Shape::Car, ['wheel', 'window']], [Shape::Turtle, ['shell', 'foot']],
-        [Shape::Snail, ['shell', 'antenna']], [Shape::Bear, ['ear', 'muzzle']], [Shape::Dog, ['ear', 'tongue']], [Shape::Cat, ['ear', 'nose']],
+        [Shape::Unicorn, ['horn', 'mane']], [Shape::Bird, ['beak', 'wing']], [Shape::Bird, ['beak', 'tail']], [Shape::Duck, ['beak',
+            'foot']],
+        [Shape::Cat, ['whiskers', 'ear']], [Shape::Rocket, ['fin', 'window']], [Shape::Fish, ['fin', 'tail']], [Shape::Butterfly, ['wing',
+            'body']],
+        [Shape::Dinosaur, ['spikes', 'tail']], [Shape::Flower, ['petals', 'stem']], [Shape::Car, ['wheel', 'window']], [Shape::Turtle,
+            ['shell', 'foot']],
+        [Shape::Snail, ['shell', 'antenna']], [Shape::Bear, ['ear', 'muzzle']], [Shape::Dog, ['ear', 'tongue']], [Shape::Cat, ['ear',
+            'nose']],
     ];
+
+    private const FORMS = [Shape::Circle, Shape::Oval, Shape::HalfCircle, Shape::Triangle, Shape::Square, Shape::Rectangle];
+
+    private const WITH_THIN_LEGS = [Skeleton::Beetle, Skeleton::Bird, Skeleton::WingedInsect, Skeleton::Swimmer, Skeleton::Crawler];
 
     /** Said where a step is written in full. */
     private const WRITTEN = [PartKind::Shape, PartKind::Side, PartKind::Size, PartKind::Turn, PartKind::Guide];
@@ -66,8 +82,12 @@ final readonly class Subject
      * @param  Shape|null  $shape  null where the face is the figure, or none is drawn
      * @param  Shape|null  $face  what the face itself is painted as, where that is known
      */
-    private function __construct(public ?Shape $shape, private bool $isOnFace, public ?Shape $face = null, private ?Placement $placement = null)
-    {
+    private function __construct(
+        public ?Shape $shape,
+        private bool $isOnFace,
+        public ?Shape $face = null,
+        ?Placement $placement = null,
+    ) {
         $words = [];
         foreach ($shape === null ? [] : self::parts($shape, $isOnFace) as $part) {
             foreach ($part->words() as $word) {
@@ -97,7 +117,8 @@ final readonly class Subject
     {
         $named = self::namedIn($titles);
         if (! in_array($placement, self::DRAWN_ON, true)) {
-            return $placement !== Placement::FullFace && $placement !== Placement::Mask && in_array($named?->skeleton(), self::NEVER_A_FACE, true)
+            return $placement !== Placement::FullFace && $placement !== Placement::Mask
+                && in_array($named?->skeleton(), self::NEVER_A_FACE, true)
                 ? new self($named, false, null, $placement)
                 : new self(null, false, $named);
         }
@@ -107,8 +128,27 @@ final readonly class Subject
         return $named === null ? self::none() : new self($named, false, null, $placement);
     }
 
-    /** The animal or thing that a title names; null where it names none. */
-    public static function namedIn(array $said): ?Shape
+    /**
+     * With the figure that steps above have drawn, where nothing else tells.
+     *
+     * @param  list<Step>  $above
+     */
+    public function orOf(array $above, Placement $placement): self
+    {
+        $shape = array_values(array_filter(
+            array_map(static fn (Step $step): ?Shape => $step->mark->shape, array_reverse($above)),
+            static fn (?Shape $shape): bool => $shape?->skeleton() !== null,
+        ))[0] ?? null;
+
+        return $this->shape !== null || $shape === null ? $this : $this->after($shape, $placement);
+    }
+
+    /**
+     * The animal or thing that a title names; null where it names none.
+     *
+     * @param  list<Said>  $said
+     */
+    private static function namedIn(array $said): ?Shape
     {
         foreach ($said as $one) {
             foreach ($one->all(PartKind::Thing) as $part) {
@@ -127,7 +167,8 @@ final readonly class Subject
         $isDrawn = in_array($placement, self::DRAWN_ON, true);
         $keeps = $this->shape !== null && ! $this->isOnFace;
 
-        return $shape->skeleton() === null || $shape === $this->shape || ($isDrawn && $keeps) || (! $isDrawn && $keeps) ? $this : new self($shape, ! $isDrawn, $this->face, $placement);
+        return $shape->skeleton() === null || $shape === $this->shape || ($isDrawn && $keeps) || (! $isDrawn
+            && $keeps) ? $this : new self($shape, ! $isDrawn, $this->face, $placement);
     }
 
     /**
@@ -175,7 +216,7 @@ final readonly class Subject
                         kind: PartKind::Thing,
                         start: $of[0]->start,
                         length: $last->end() - $of[0]->start,
-                        value: new Thing(self::paintedAs($part, $this->shape), $this->shape, [], null, $part),
+                        value: new Thing(technique: self::paintedAs($part, $this->shape), shape: $this->shape, part: $part),
                         opensClause: $of[0]->opensClause,
                         spoken: implode(' ', array_column($of, 'spoken')),
                     ),
@@ -194,7 +235,7 @@ final readonly class Subject
      */
     private function isBody(Thing $thing, array $parts): bool
     {
-        $isForm = in_array($thing->shape, [Shape::Circle, Shape::Oval, Shape::HalfCircle, Shape::Triangle, Shape::Square, Shape::Rectangle], true);
+        $isForm = in_array($thing->shape, self::FORMS, true);
 
         return $isForm && ! $this->isOnFace && isset($this->words['body']) && array_filter(
             $parts,
@@ -204,7 +245,7 @@ final readonly class Subject
 
     private static function paintedAs(FigurePart $part, Shape $shape): Technique
     {
-        $hasThinLegs = in_array($shape->skeleton(), [Skeleton::Beetle, Skeleton::Bird, Skeleton::WingedInsect, Skeleton::Swimmer, Skeleton::Crawler], true);
+        $hasThinLegs = in_array($shape->skeleton(), self::WITH_THIN_LEGS, true);
 
         return match ($part) {
             FigurePart::Leg => $hasThinLegs ? Technique::Line : Technique::Fill,

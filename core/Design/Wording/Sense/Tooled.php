@@ -28,13 +28,16 @@ final readonly class Tooled
     ): Assumed {
         $tool = self::said($said, $vocabulary, $medium);
         $last = $context->lastWith($medium);
+        $headed = $context->heading()->tool;
 
         return match (true) {
             $tool !== null => new Assumed($tool),
             $references->looksBack(Back::SameTool) && $last !== null => new Assumed($last->tool),
             $said->has(PartKind::Medium) => new Assumed(''),
-            $context->heading()->tool !== '' && ($vocabulary->mediumOfTool($context->heading()->tool) ?? $medium) === $medium
-                => new Assumed($context->heading()->tool, new Assumption(PartKind::Tool, $context->heading()->tool, 'as the heading says', [])),
+            $headed !== '' && ($vocabulary->mediumOfTool($headed) ?? $medium) === $medium => new Assumed(
+                $headed,
+                new Assumption(PartKind::Tool, $headed, 'as the heading says'),
+            ),
             $medium === Medium::Brush => self::usual($said, $vocabulary, $technique),
             $medium === Medium::Sponge => new Assumed($last->tool ?? ''),
             default => new Assumed(''),

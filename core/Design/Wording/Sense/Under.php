@@ -37,10 +37,13 @@ final readonly class Under
         $tool = $said->first(PartKind::Tool);
         $zones = [];
         foreach ($said->all(PartKind::Zone) as $part) {
-            $zones = is_array($part->value) ? [...$zones, ...array_filter($part->value, static fn (mixed $one): bool => $one instanceof Zone)] : $zones;
+            foreach (is_array($part->value) ? $part->value : [] as $zone) {
+                $zones = $zone instanceof Zone ? [...$zones, $zone] : $zones;
+            }
         }
-        $isOneOfTwo = preg_match('/\bone (?:eye|cheek|side|temple)\b/iu', $said->text) === 1 && preg_match('/\b(?:left|right)\b/iu', $said->text) !== 1;
-        $side = $isOneOfTwo ? null : Places::saidSide($said);
+        $isOneOfTwo = preg_match('/\bone (?:eye|cheek|side|temple)\b/iu', $said->text) === 1
+            && preg_match('/\b(?:left|right)\b/iu', $said->text) !== 1;
+        $side = $isOneOfTwo ? null : Sides::said($said);
         $names = $said->has(PartKind::Words) || $said->has(PartKind::Thing);
 
         return new self(
@@ -48,7 +51,7 @@ final readonly class Under
             colours: $group === '' ? [] : $said->colours(),
             tool: $group !== '' && is_string($tool) ? $tool : '',
             side: $side?->isOneSided() === true ? $side : null,
-            zones: $group === '' || $names ? [] : array_values($zones),
+            zones: $group === '' || $names ? [] : $zones,
             isOptional: $group !== '' && $said->has(PartKind::Optional),
         );
     }

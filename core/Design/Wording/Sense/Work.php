@@ -117,7 +117,8 @@ final readonly class Work
     private function ofOne(): ?int
     {
         foreach ($this->said->parts as $part) {
-            if ($part->kind->names() && preg_match('/^(?:dot|spot|speck|bubble|pearl|light|red light|blue light|button)$/', $part->spoken) === 1) {
+            if ($part->kind->names()
+                && preg_match('/^(?:dot|spot|speck|bubble|pearl|light|red light|blue light|button)$/', $part->spoken) === 1) {
                 return 1;
             }
         }

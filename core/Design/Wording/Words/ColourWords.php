@@ -38,7 +38,8 @@ final readonly class ColourWords
         'jet black' => '#141418', 'ash grey' => '#a9adae', 'stone grey' => '#8f8d86', 'steel grey' => '#71797f',
         'rose' => '#d96a86', 'mustard' => '#d3a52c', 'aubergine' => '#43254f', 'petrol' => '#1f5f6b', 'emerald' => '#1f8a5b',
         'apricot' => '#f3a66a', 'burgundy' => '#6d1f33', 'amber' => '#e8962e', 'gold yellow' => '#f2bd2c', 'golden yellow' => '#f2bd2c',
-        'russet' => '#8a4b2b', 'russet brown' => '#7d452a', 'ginger' => '#c8702a', 'blonde' => '#e6c887', 'blond' => '#e6c887', 'rosy' => '#e58aa5',
+        'russet' => '#8a4b2b', 'russet brown' => '#7d452a', 'ginger' => '#c8702a', 'blonde' => '#e6c887', 'blond' => '#e6c887',
+        'rosy' => '#e58aa5',
         'ruby' => '#a3183c', 'sapphire' => '#1f4fa0', 'rosé' => '#e9a7b0', 'fawn' => '#c49a6c', 'tawny' => '#b5713a', 'mauve' => '#9a7bb0',
     ];
 

@@ -18,7 +18,8 @@ final readonly class Conditions
         'when', 'once', 'after', 'as', 'if', 'while', 'before', 'wait', 'let', 'leave', 'leaving', 'on', 'over', 'dry', 'dried',
         'until', 'till', 'except', 'avoid', 'avoiding', 'but', 'not', 'without', "don't", 'dont', 'do', 'so', 'drying',
         'keep', 'keeping', 'spare', 'sparing', 'because', 'careful', 'mind', 'hold', 'soften', 'pull', 'lift',
-        'pointing', 'aiming', 'facing', 'aimed', 'only', 'unless', 'skip', 'drop', 'for', 'and', 'big', 'bigger', 'birthday', 'bday', 'older', 'rest', 'provided', 'give',
+        'pointing', 'aiming', 'facing', 'aimed', 'only', 'unless', 'skip', 'drop', 'for', 'and', 'big', 'bigger', 'birthday', 'bday',
+        'older', 'rest', 'provided', 'give',
     ];
 
     private const DRY = '/^(?:when|once|after|as soon as|if|until|till) (?:[\p{L}\'-]+ ){0,4}?(?:dry|dried|dries|set|sets)$/u';
@@ -31,9 +32,14 @@ final readonly class Conditions
     private const WET = '/^(?:while|whilst|before|when|as long as) (?:[\p{L}\'-]+ ){0,4}?(?:wet|tacky|damp|dries|dry|sticky)$/u';
 
     /** Whether it is painted hangs on the line, the time or a wish. */
-    private const OPTIONAL = '/^(?:and |only |but |just )*(?:if|when|unless|as long as|provided|wenn|falls|nur|skip|leave out|miss out|drop)\b'
-        .'(?: [\p{L}\'’-]+){0,6}? (?:queue|queues|line|lines|rush|hurry|rushed|time|busy|quiet|slow|asks?|asked|asking|wants?|wanted|likes?|fancy|fancies'
-        .'|waiting|allows?|ok|okay|little ones|littlies|small ones|toddlers|agrees?|wunsch|keen)$|^(?:only )?for (?:the )?(?:birthday|bday) (?:child|girl|boy)$/u';
+    private const OPTIONAL = '/^(?:and |only |but |just )*(?:if|when|unless|as long as|provided|wenn|falls|nur|skip|leave out|miss out'
+        .'|drop)\b'
+        .'(?: [\p{L}\'’-]+){0,6}? (?:queue|queues|line|lines|rush|hurry|rushed|time|busy|quiet|slow|asks?|asked|asking|wants?|wanted'
+            .'|likes?|fancy|fancies'
+        .'|waiting|allows?|ok|okay|little ones|littlies|small ones|toddlers|agrees?|wunsch|keen)$|^(?:only )?for (?:the )?(?:birthday'
+            .'|bday) (?:child|girl|boy)$/u';
+
+    private const LEFT = '/^(?:leave|let|give) (?:it|that|this|them|her|him)(?: rest| sit| be)?(?: for)?/';
 
     private const ONLY_FOR = '/^(?:[\p{L}\'’-]+ ){1,3}only$/u';
 
@@ -76,14 +82,15 @@ final readonly class Conditions
     /** Rest 2 min, leave it a minute: a wait. */
     private static function rested(Tokens $tokens, int $at): ?Found
     {
-        $left = preg_match('/^(?:leave|let|give) (?:it|that|this|them|her|him)(?: rest| sit| be)?(?: for)?/', $tokens->joined($at, min(4, $tokens->count - $at)), $said) === 1
-            ? substr_count($said[0], ' ') + 1 : 0;
+        $isLeft = preg_match(self::LEFT, $tokens->joined($at, min(4, $tokens->count - $at)), $said) === 1;
+        $left = $isLeft ? substr_count($said[0], ' ') + 1 : 0;
         if ($left > 0 && Times::plain($tokens, $at + $left) !== null) {
             return new Found(PartKind::Act, new Act(Technique::Wait), $left);
         }
         $from = in_array($tokens->text($at + 1), ['for', 'it', 'about'], true) ? 2 : 1;
 
-        return $tokens->text($at) === 'rest' && Times::plain($tokens, $at + $from) !== null ? new Found(PartKind::Act, new Act(Technique::Wait), 1) : null;
+        return $tokens->text($at) === 'rest'
+            && Times::plain($tokens, $at + $from) !== null ? new Found(PartKind::Act, new Act(Technique::Wait), 1) : null;
     }
 
     private static function moment(Tokens $tokens, int $at, int $clause): ?Found
@@ -93,8 +100,12 @@ final readonly class Conditions
             $said = $tokens->joined($at, $taken);
             $found = match (true) {
                 preg_match(self::OPTIONAL, $said) === 1,
-                preg_match(self::ONLY_FOR, $said) === 1 && preg_match('/girls?|boys?|kids?|party|parties|ones|child|children/', $said) === 1
-                    => new Found(PartKind::Optional, true, $taken),
+                preg_match(self::ONLY_FOR, $said) === 1
+                    && preg_match('/girls?|boys?|kids?|party|parties|ones|child|children/', $said) === 1 => new Found(
+                        PartKind::Optional,
+                        true,
+                        $taken,
+                    ),
                 preg_match(self::WAIT, $said) === 1 => new Found(PartKind::Act, new Act(Technique::Wait), $taken),
                 preg_match(self::LIFTED, $said) === 1 => new Found(PartKind::Act, new Act(Technique::LiftOff, null, true), $taken),
                 in_array($said, self::DRY_BELOW, true), preg_match(self::DRY, $said) === 1 && ! str_starts_with($said, 'until')

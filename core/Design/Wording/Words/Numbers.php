@@ -203,11 +203,12 @@ final readonly class Numbers
         $next = $at + 1 + (in_array($tokens->text($at + 1), ['brush', 'no', 'no.', 'nr', '#', 'size', 'number'], true) ? 1 : 0);
         $size = ctype_digit($tokens->text($next)) ? (int) $tokens->text($next) : null;
         if (! $isRound($size) || Times::plain($tokens, $next) !== null || $tokens->opensClause($next)
-            || (in_array($tokens->text($at), ['brush', 'liner'], true) && ! $tokens->opensClause($next + 1)) || ($tokens->text($at) === 'size' && in_array(
-            $tokens->text($next + 1),
-            ['%', 'percent'],
-            true,
-        ))) {
+            || (in_array($tokens->text($at), ['brush', 'liner'], true) && ! $tokens->opensClause($next + 1))
+                || ($tokens->text($at) === 'size' && in_array(
+                    $tokens->text($next + 1),
+                    ['%', 'percent'],
+                    true,
+                ))) {
             return null;
         }
         $end = $next + 1;
@@ -298,14 +299,15 @@ final readonly class Numbers
         $first = self::of($tokens->text($at));
         $said = $first === null ? '' : $tokens->joined($at, min(5, $tokens->count - $at));
         if (preg_match(
-            '/^\S+ (?:top|up|above|upper|big|large|left|on top|at the top) (?:and |\+ )?(?<second>\w+) (?:bottom|down|below|lower|small|little|tiny|right)\b/',
+            '/^\S+ (?:top|up|above|upper|big|large|left|on top|at the top) (?:and |\+ )?(?<second>\w+) (?:bottom|down|below|lower|small'
+                .'|little|tiny|right)\b/',
             $said,
             $found,
         ) !== 1 || self::of($found['second']) === null) {
             return null;
         }
 
-        return new Found(PartKind::Count, [(int) $first + self::of($found['second']), null], substr_count($found[0], ' ') + 1);
+        return new Found(PartKind::Count, [$first + self::of($found['second']), null], substr_count($found[0], ' ') + 1);
     }
 
     /** three, a pair of, half a dozen, 5: how many of what, the whole line tells. */

@@ -29,7 +29,8 @@ final readonly class Scanner
         'w/' => 'with', 'btwn' => 'between', 'opt' => 'optional', 'yllw' => 'yellow', 'blu' => 'blue', 'n' => 'and', 'brn' => 'brown',
         'slv' => 'silver', 'slvr' => 'silver', 'gld' => 'gold', 'prpl' => 'purple', 'pnk' => 'pink', 'gry' => 'grey', 'orng' => 'orange',
         'rd' => 'round', 'sp' => 'sponge', 'fl' => 'flat', 'os' => 'one-stroke', 'td' => 'teardrop', 'tds' => 'teardrops',
-        'bl' => 'blend', 'blnd' => 'blend', 'gltr' => 'glitter', 'glit' => 'glitter', 'ctr' => 'centre', 'fhd' => 'forehead', 'ea' => 'each', 'b/s' => 'both sides',
+        'bl' => 'blend', 'blnd' => 'blend', 'glit' => 'glitter', 'ctr' => 'centre', 'fhd' => 'forehead', 'ea' => 'each',
+        'b/s' => 'both sides',
         'swrls' => 'swirls', 'swrl' => 'swirl', 'undr' => 'under', 'outr' => 'outer', 'innr' => 'inner', 'crnrs' => 'corners',
         'crnr' => 'corner', 'brws' => 'brows', 'cl' => 'closed', 'eyelds' => 'eyelids', 'chk' => 'cheek', 'chks' => 'cheeks',
         'lft' => 'left', 'rgt' => 'right', 'hilite' => 'highlight', 'hilites' => 'highlights', 'exc' => 'except', 'excl' => 'except',
@@ -101,7 +102,13 @@ final readonly class Scanner
             if (isset($this->known[$first], $this->known[$second]) && $this->vocabulary->colour($first) !== null) {
                 return [
                     new Token(text: $first, start: $token->start, length: $letters, opensClause: $token->opensClause, quoted: null),
-                    new Token(text: $second, start: $token->start + $letters, length: $token->length - $letters, opensClause: false, quoted: null),
+                    new Token(
+                        text: $second,
+                        start: $token->start + $letters,
+                        length: $token->length - $letters,
+                        opensClause: false,
+                        quoted: null,
+                    ),
                 ];
             }
         }
@@ -324,7 +331,8 @@ final readonly class Scanner
     private static function rose(Tokens $tokens, int $at, ?Part $before): ?Found
     {
         $isOne = $before !== null && ! $tokens->opensClause($at)
-            && ($before->kind === PartKind::Quality || $before->kind === PartKind::Count || in_array($before->spoken, ['a', 'the', 'one', 'each'], true));
+            && ($before->kind === PartKind::Quality || $before->kind === PartKind::Count
+                || in_array($before->spoken, ['a', 'the', 'one', 'each'], true));
         $isPlaced = in_array($tokens->text($at + 1), ['centre', 'middle', 'each', 'in', 'at'], true) || $tokens->opensClause($at + 1);
 
         return $isOne || ($isPlaced && $before?->kind === PartKind::Colour) ? new Found(PartKind::Technique, Technique::Flower, 1) : null;

@@ -72,8 +72,10 @@ final readonly class Times
     {
         $said = match ($tokens->text($at)) {
             'a', 'one' => [
-                'a good minute' => 60, 'a full minute' => 60, 'a whole minute' => 60, 'a quick minute' => 60, 'a minute or so' => 60, 'a min or so' => 60,
-                'a minute or two' => 120, 'one min' => 60, 'a good half minute' => 30, 'a quarter of a minute' => 15, 'a couple of mins' => 120, 'a few secs' => 5,
+                'a good minute' => 60, 'a full minute' => 60, 'a whole minute' => 60, 'a quick minute' => 60, 'a minute or so' => 60,
+                'a min or so' => 60,
+                'a minute or two' => 120, 'one min' => 60, 'a good half minute' => 30, 'a quarter of a minute' => 15,
+                'a couple of mins' => 120, 'a few secs' => 5,
                 'a minute and a half' => 90, 'a min' => 60, 'a minute' => 60, 'one and a half minutes' => 90, 'one minute' => 60,
                 'a couple of minutes' => 120, 'a couple of seconds' => 2, 'a few seconds' => 5,
             ],

@@ -14,7 +14,8 @@ final readonly class ZoneWords
     private const PLACES = [
         'one cheek' => [Zone::Cheek], 'both cheeks' => [Zone::Cheek], 'each cheek' => [Zone::Cheek], 'per cheek' => [Zone::Cheek],
         'one temple' => [Zone::Temple], 'each temple' => [Zone::Temple], 'both temples' => [Zone::Temple], 'one eyebrow' => [Zone::Brow],
-        'wrist to elbow' => [Zone::Forearm], 'from wrist to elbow' => [Zone::Forearm], 'elbow to wrist' => [Zone::Forearm], 'elbow' => [Zone::Forearm],
+        'wrist to elbow' => [Zone::Forearm], 'from wrist to elbow' => [Zone::Forearm], 'elbow to wrist' => [Zone::Forearm],
+        'elbow' => [Zone::Forearm],
         'up the arm' => [Zone::Forearm], 'down the arm' => [Zone::Forearm], 'along the arm' => [Zone::Forearm],
         'above and below the eyes' => [Zone::Brow, Zone::UnderEye], 'above and below the eye' => [Zone::Brow, Zone::UnderEye],
         'over and under the eyes' => [Zone::Brow, Zone::UnderEye], 'around mouth and eyes' => [Zone::Muzzle, Zone::EyeSocket],
@@ -95,7 +96,7 @@ final readonly class ZoneWords
         'for eyebrows' => [Zone::Brow], 'round the mouth' => [Zone::Muzzle], 'around the mouth' => [Zone::Muzzle],
         'mouth area' => [Zone::Muzzle],
         'ear to ear' => [Zone::Lips, Zone::MouthCorner], 'mid forehead' => [Zone::Forehead], 'middle forehead' => [Zone::Forehead],
-        'tummy of the cheek' => [Zone::Cheek], 'mouth area round' => [Zone::Muzzle], 'brow line' => [Zone::Brow], 'dial' => [],
+        'tummy of the cheek' => [Zone::Cheek], 'mouth area round' => [Zone::Muzzle], 'dial' => [],
         'corner of the mouth' => [Zone::MouthCorner], 'corners of the mouth' => [Zone::MouthCorner], 'mouth corner' => [Zone::MouthCorner],
         'side of the mouth' => [Zone::MouthCorner], 'sides of the mouth' => [Zone::MouthCorner],
         'jawline' => [Zone::Jaw], 'jaw line' => [Zone::Jaw], 'along the jaw' => [Zone::Jaw], 'ear lobe' => [Zone::Ear],
@@ -122,11 +123,19 @@ final readonly class ZoneWords
         't-zone' => [Zone::Forehead, Zone::NoseBridge, Zone::Nose],
     ];
 
+    /** How the end of a place is said too: under the eyes, under both of them, under one. */
+    private const CALLED_TOO = [
+        'the eye' => ['the left eye', 'the right eye', 'one eye', 'left eye', 'right eye'], 'the eyes' => ['eyes'],
+        'the mouth' => ['mouth'], 'the nose' => ['nose'], 'the brows' => ['each brow', 'both brows', 'brows'], 'the lips' => ['lips'],
+        'the brow' => ['the left brow', 'the right brow', 'one brow'],
+    ];
+
     /** All there is of the placement. */
     public const EVERYWHERE = [
         'face', 'whole face', 'entire face', 'full face', 'all over the face', 'all over', 'everywhere', 'everything',
         'over everything', 'all over face', 'rest of the face', 'rest of face', 'rest of the cheek', 'the rest of it',
-        'the rest', 'all of it', 'whole cheek', 'whole thing', 'whole design', 'all of the face', 'all over the dial', 'rest of face', 'over all', 'the lot',
+        'the rest', 'all of it', 'whole cheek', 'whole thing', 'whole design', 'all of the face', 'all over the dial', 'rest of face',
+        'over all', 'the lot',
     ];
 
     private const WHOLE_FACE = [
@@ -148,9 +157,7 @@ final readonly class ZoneWords
 
         $places = [...$labels, ...self::PLACES];
         foreach (self::PLACES as $place => $zones) {
-            foreach (['the eye' => ['the left eye', 'the right eye', 'one eye', 'left eye', 'right eye'], 'the eyes' => ['eyes'], 'the mouth' => ['mouth'],
-                'the nose' => ['nose'], 'the brows' => ['each brow', 'both brows', 'brows'], 'the lips' => ['lips'],
-                'the brow' => ['the left brow', 'the right brow', 'one brow']] as $the => $others) {
+            foreach (self::CALLED_TOO as $the => $others) {
                 foreach (str_ends_with($place, " {$the}") ? $others : [] as $other) {
                     $places += [substr($place, 0, -strlen($the)).$other => $zones];
                 }

@@ -151,6 +151,7 @@ export class Bench {
     }
     const words = new StepWords({
       placement: () => this.draft.placement,
+      called: () => this.draft.name,
       above: () => this.linesUpTo(this.stepBefore(id)),
       idsAbove: () => this.idsUpTo(this.stepBefore(id)),
       become: (step, pins) => {

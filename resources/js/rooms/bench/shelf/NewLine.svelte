@@ -20,6 +20,7 @@
   const typed = new TypedList(
     () => bench.draft.placement,
     () => bench.linesUpTo(after ?? ''),
+    () => bench.draft.name,
   );
   const line = $derived(typed.lines[0]);
 

@@ -13,7 +13,11 @@ export class DesignStart {
   beginning = $state<Beginning>('nothing');
   like = $state.raw<DesignTape | null>(null);
   point = $state.raw<StartingPoint | null>(null);
-  readonly typed = new TypedList(() => this.chosenPlacement);
+  readonly typed = new TypedList(
+    () => this.chosenPlacement,
+    undefined,
+    () => this.name,
+  );
   readonly placement: Placement = $derived.by(
     () =>
       this.chosenPlacement ??

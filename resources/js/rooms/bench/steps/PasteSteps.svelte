@@ -9,6 +9,7 @@
   const typed = new TypedList(
     () => bench.draft.placement,
     () => bench.linesUpTo(bench.selectedId),
+    () => bench.draft.name,
   );
 
   $effect.pre(() => {

@@ -4,6 +4,7 @@ import { TypedList } from '../../../steplines/typed.svelte';
 /** What the words of a step need of the bench. */
 export interface WordsBench {
   placement: () => TypedListPlacement;
+  called: () => string;
   /** Lines of the steps above this one. */
   above: () => string[];
   /** Ids of the steps above this one. */
@@ -20,7 +21,7 @@ export class StepWords {
   isTyped = $state(false);
 
   constructor(private readonly bench: WordsBench) {
-    this.typed = new TypedList(bench.placement, bench.above);
+    this.typed = new TypedList(bench.placement, bench.above, bench.called);
   }
 
   type(text: string): void {

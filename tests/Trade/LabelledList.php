@@ -21,7 +21,6 @@ final readonly class LabelledList
     /** What the labels call a technique, by ours. */
     private const CALLED = [
         'double_swirl' => 'swirl', 'loose_glitter' => 'glitter', 'glitter_gel' => 'glitter', 'lash' => 'line', 'lift_off' => 'lift off',
-        'powder' => 'stipple',
     ];
 
     /** @param  list<array<string, mixed>>  $labels */
@@ -120,6 +119,12 @@ final readonly class LabelledList
         }
 
         return $fields;
+    }
+
+    /** @param  array<mixed>  $wants */
+    private static function fits(string $field, string|bool|int|null $value, array $wants): bool
+    {
+        return in_array($field === 'seconds' && $value !== 'none' ? (float) $value : $value, $wants, $field !== 'seconds');
     }
 
     /**

@@ -17,6 +17,9 @@ final readonly class Titles
 {
     private const LEAST_LINES = 3;
 
+    /** So many of the lines below tell what all of them are like. */
+    private const LOOKED_AT = 40;
+
     private const MOST_WORDS = 5;
 
     private const LEAST_WORDS_OF_TITLE = 3;
@@ -59,7 +62,7 @@ final readonly class Titles
     {
         $steps = array_values(array_filter($lines, static fn (Line $line): bool => $line->kind !== LineKind::Placement));
         $first = $steps[0] ?? null;
-        $below = array_slice($steps, 1);
+        $below = array_slice($steps, 1, self::LOOKED_AT);
         $isTitle = $first !== null && $first->kind === LineKind::Steps && count($below) >= self::LEAST_LINES
             && (self::areMostly(self::matches(self::NUMBER), $below) || (self::matches(self::CAPITAL)($first) && self::areMostly(
                 self::matches(self::SMALL_LETTER),

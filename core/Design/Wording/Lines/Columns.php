@@ -76,7 +76,7 @@ final readonly class Columns
                 static fn (int $column): bool => ! in_array($column, $numbers, true) && ! self::areMarks($rows, $column),
             )),
             numbers: $numbers,
-            inSeconds: $isHeader && array_intersect($heads, self::SECONDS) !== [],
+            inSeconds: ($isHeader && array_intersect($heads, self::SECONDS) !== []) || self::haveTens($rows),
             inMinutes: $isHeader && array_intersect($heads, self::MINUTES) !== [],
         );
     }
@@ -177,6 +177,16 @@ final readonly class Columns
         sort($rising);
 
         return count($seconds) > 1 && $seconds[0] === 0 && $seconds === $rising && count(array_unique($seconds)) === count($seconds);
+    }
+
+    /**
+     * Bare numbers of ten and more in the last cells: nobody paints one step for ten minutes, so all of them are seconds.
+     *
+     * @param  list<string>  $rows
+     */
+    private static function haveTens(array $rows): bool
+    {
+        return array_filter($rows, static fn (string $row): bool => preg_match('/\t\s*[1-9]\d{1,2}\s*$/', $row) === 1) !== [];
     }
 
     /**

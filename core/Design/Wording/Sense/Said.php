@@ -177,7 +177,7 @@ final readonly class Said
     {
         return in_array($this->parts[$at]->spoken, ['and', '&', '+'], true)
             && preg_match('/\bnose(?: tip)?$/', $this->parts[$at - 1]->spoken) === 1
-            && in_array($this->parts[$at + 1]->spoken ?? '', ['line', 'a line', 'lines', 'mouth', 'mouth line', 'smile'], true);
+            && in_array($this->parts[$at + 1]->spoken ?? '', ['line', 'a line', 'lines', 'mouth line'], true);
     }
 
     /** A mark or a thing, and no tool or paint, behind "with". */

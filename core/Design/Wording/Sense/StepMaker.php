@@ -33,11 +33,16 @@ final readonly class StepMaker
 
     public function __construct(private Scanner $scanner, private Vocabulary $vocabulary) {}
 
-    /** @return StepReading|null null where it says nothing of a step: something to know for the one before or after */
-    public function make(Stretch $stretch, Tokens $tokens, Context $context, string $id): ?StepReading
+    /**
+     * @param  list<Part>  $parts  all tokens, as they read without a name in front
+     * @return StepReading|null null where it says nothing of a step: something to know for the one before or after
+     */
+    public function make(Stretch $stretch, Tokens $tokens, array $parts, Context $context, string $id): ?StepReading
     {
+        $all = $tokens;
         [$name, $at, $tokens] = $this->leadingName($stretch->text, $tokens);
-        $parts = $context->drawn()->understood(self::waiting($this->scanner->parts($tokens, $at)));
+        $parts = $at === 0 && $tokens === $all ? $parts : $this->scanner->parts($tokens, $at);
+        $parts = $context->drawn()->understood(self::waiting($parts));
         $all = new Said($parts, $stretch->text);
         if ($name === null && ! self::saysStep($all, $stretch)) {
             return null;

@@ -41,6 +41,13 @@ final readonly class Conditions
 
     private const LEFT = '/^(?:leave|let|give) (?:it|that|this|them|her|him)(?: rest| sit| be)?(?: for)?/';
 
+    private const WHOM = '/girls?|boys?|kids?|party|parties|ones|child|children/';
+
+    /** These begin nothing else. */
+    private const ONLY_WISHES = ['and', 'for', 'big', 'bigger', 'birthday', 'bday', 'older', 'provided', 'only', 'unless', 'skip', 'drop'];
+
+    private const WISHES = [...self::ONLY_WISHES, 'if', 'when', 'as', 'leave'];
+
     private const ONLY_FOR = '/^(?:[\p{L}\'’-]+ ){1,3}only$/u';
 
     private const WAIT = '/^(?:wait|let|leave|pause)(?: [\p{L}\'-]+){0,4} (?:dry|dries|dried|set|sets)$/u';
@@ -61,6 +68,10 @@ final readonly class Conditions
     public static function read(Tokens $tokens, int $at): ?Found
     {
         $clause = $tokens->untilClauseEnds($at);
+        $wish = self::wish($tokens, $at, $clause);
+        if ($wish !== null || in_array($tokens->text($at), self::ONLY_WISHES, true)) {
+            return $wish;
+        }
 
         return self::dried($tokens, $at)
             ?? self::rested($tokens, $at)
@@ -77,6 +88,23 @@ final readonly class Conditions
         $time = Times::plain($tokens, $at + $from);
 
         return $time === null ? null : new Found(PartKind::Drying, $time[0], $from + $time[1]);
+    }
+
+    /** If there is no queue, when the child wants, for the birthday child, big girls only: whether it is painted at all. */
+    private static function wish(Tokens $tokens, int $at, int $clause): ?Found
+    {
+        if (! in_array($tokens->text($at), self::WISHES, true)) {
+            return null;
+        }
+        for ($taken = 2; $taken <= min(8, $clause); $taken++) {
+            $said = $tokens->joined($at, $taken);
+            $isOnlyFor = preg_match(self::ONLY_FOR, $said) === 1 && preg_match(self::WHOM, $said) === 1;
+            if ($isOnlyFor || preg_match(self::OPTIONAL, $said) === 1) {
+                return new Found(PartKind::Optional, true, $taken);
+            }
+        }
+
+        return null;
     }
 
     /** Rest 2 min, leave it a minute: a wait. */
@@ -99,13 +127,6 @@ final readonly class Conditions
         for ($taken = 2; $taken <= min(8, $clause); $taken++) {
             $said = $tokens->joined($at, $taken);
             $found = match (true) {
-                preg_match(self::OPTIONAL, $said) === 1,
-                preg_match(self::ONLY_FOR, $said) === 1
-                    && preg_match('/girls?|boys?|kids?|party|parties|ones|child|children/', $said) === 1 => new Found(
-                        PartKind::Optional,
-                        true,
-                        $taken,
-                    ),
                 preg_match(self::WAIT, $said) === 1 => new Found(PartKind::Act, new Act(Technique::Wait), $taken),
                 preg_match(self::LIFTED, $said) === 1 => new Found(PartKind::Act, new Act(Technique::LiftOff, null, true), $taken),
                 in_array($said, self::DRY_BELOW, true), preg_match(self::DRY, $said) === 1 && ! str_starts_with($said, 'until')

@@ -109,8 +109,7 @@ final readonly class LabelledList
                 continue;
             }
             $fields[$field] = [
-                in_array($value, is_array($wants) ? $wants : [$wants], false) || ($field === 'seconds'
-                    && in_array((int) $value, (array) $wants, false)),
+                self::fits($field, $value, (array) $wants),
                 "{$field} ".json_encode($value).', not '.json_encode($wants),
             ];
         }

@@ -125,7 +125,13 @@ final readonly class ListReader
         if (Remarks::isOne($said, $stretch->text, $stretch->time !== null, $progress->context->isList)) {
             return [$progress->noting(trim($stretch->text)), self::part(PartKind::Note, $stretch)];
         }
-        $made = $this->maker->make($stretch, $tokens, $said->parts, $progress->context, (string) ($progress->count + 1));
+        $made = $this->maker->make(
+            stretch: $stretch,
+            tokens: $tokens,
+            parts: $said->parts,
+            context: $progress->context,
+            id: (string) ($progress->count + 1),
+        );
 
         return $made === null ? [
             $progress->noting(trim($stretch->text)),

@@ -78,6 +78,9 @@ final readonly class Subject
     /** @var array<string, FigurePart> by every word for it */
     private array $words;
 
+    /** @var array<string, FigurePart> the same where a line says that it is the figure's: its ears */
+    private array $itsWords;
+
     /**
      * @param  Shape|null  $shape  null where the face is the figure, or none is drawn
      * @param  Shape|null  $face  what the face itself is painted as, where that is known
@@ -88,14 +91,26 @@ final readonly class Subject
         public ?Shape $face = null,
         ?Placement $placement = null,
     ) {
+        $words = $shape === null ? [] : self::wordsOf(self::parts($shape, $isOnFace));
+        // "On the cheek" is where the figure is.
+        $this->words = array_diff_key($words, [$placement->value ?? '' => true]);
+        $this->itsWords = $isOnFace && $shape !== null ? self::wordsOf(self::parts($shape, false)) : $this->words;
+    }
+
+    /**
+     * @param  list<FigurePart>  $parts
+     * @return array<string, FigurePart>
+     */
+    private static function wordsOf(array $parts): array
+    {
         $words = [];
-        foreach ($shape === null ? [] : self::parts($shape, $isOnFace) as $part) {
+        foreach ($parts as $part) {
             foreach ($part->words() as $word) {
                 $words[$word] ??= $part;
             }
         }
-        // "On the cheek" is where the figure is.
-        $this->words = array_diff_key($words, [$placement->value ?? '' => true]);
+
+        return $words;
     }
 
     /** Whether a figure is drawn on the skin, wherever on it. */
@@ -183,9 +198,11 @@ final readonly class Subject
         if ($this->shape === null || $isWritten) {
             return $parts;
         }
+        $isIts = array_intersect(array_column($parts, 'spoken'), ['its', 'his', 'her', 'their']) !== [];
+        $words = $isIts ? $this->itsWords : $this->words;
         $understood = [];
         for ($at = 0; $at < count($parts); $at += $taken) {
-            [$part, $taken] = $this->partAt($parts, $at);
+            [$part, $taken] = $this->partAt($parts, $at, $words);
             $understood[] = $part ?? $parts[$at];
         }
 
@@ -194,9 +211,10 @@ final readonly class Subject
 
     /**
      * @param  list<Part>  $parts
+     * @param  array<string, FigurePart>  $words
      * @return array{Part|null, int<1, max>} with how many of them it is
      */
-    private function partAt(array $parts, int $at): array
+    private function partAt(array $parts, int $at, array $words): array
     {
         if (in_array($parts[$at]->kind, [PartKind::Colour, PartKind::Time, PartKind::Tool, PartKind::Note, PartKind::Optional], true)) {
             return [null, 1];
@@ -204,10 +222,10 @@ final readonly class Subject
         for ($taken = min(5, count($parts) - $at); $taken > 0; $taken--) {
             $of = array_slice($parts, $at, $taken);
             $isOneClause = array_filter(array_slice($of, 1), static fn (Part $one): bool => $one->opensClause) === [];
-            $part = $isOneClause ? $this->words[implode(' ', array_column($of, 'spoken'))] ?? null : null;
+            $part = $isOneClause ? $words[implode(' ', array_column($of, 'spoken'))] ?? null : null;
             $thing = $taken === 1 ? $of[0]->value : null;
             $part ??= $thing instanceof Thing && $this->isBody($thing, $parts) ? FigurePart::Body : null;
-            $part ??= $thing instanceof Thing && $thing->shape?->isEar() === true && isset($this->words['ears']) ? FigurePart::Ear : null;
+            $part ??= $thing instanceof Thing && $thing->shape?->isEar() === true && isset($words['ears']) ? FigurePart::Ear : null;
             if ($part !== null && $this->shape !== null) {
                 $last = $of[$taken - 1];
 

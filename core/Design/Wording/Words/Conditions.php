@@ -41,12 +41,14 @@ final readonly class Conditions
 
     private const LEFT = '/^(?:leave|let|give) (?:it|that|this|them|her|him)(?: rest| sit| be)?(?: for)?/';
 
+    private const OF_AN_AGE = '/^(?:over|only over|for over|not under) \d{1,2} s(?: only)?$/';
+
     private const WHOM = '/girls?|boys?|kids?|party|parties|ones|child|children/';
 
     /** These begin nothing else. */
     private const ONLY_WISHES = ['and', 'for', 'big', 'bigger', 'birthday', 'bday', 'older', 'provided', 'only', 'unless', 'skip', 'drop'];
 
-    private const WISHES = [...self::ONLY_WISHES, 'if', 'when', 'as', 'leave'];
+    private const WISHES = [...self::ONLY_WISHES, 'if', 'when', 'as', 'leave', 'over', 'not'];
 
     private const ONLY_FOR = '/^(?:[\p{L}\'’-]+ ){1,3}only$/u';
 
@@ -98,6 +100,9 @@ final readonly class Conditions
         }
         for ($taken = 2; $taken <= min(8, $clause); $taken++) {
             $said = $tokens->joined($at, $taken);
+            if (preg_match(self::OF_AN_AGE, $said) === 1) {
+                return new Found(PartKind::Optional, true, $taken);
+            }
             $isOnlyFor = preg_match(self::ONLY_FOR, $said) === 1 && preg_match(self::WHOM, $said) === 1;
             if ($isOnlyFor || preg_match(self::OPTIONAL, $said) === 1) {
                 return new Found(PartKind::Optional, true, $taken);

@@ -203,7 +203,6 @@ final readonly class Numbers
         $next = $at + 1 + (in_array($tokens->text($at + 1), ['brush', 'no', 'no.', 'nr', '#', 'size', 'number'], true) ? 1 : 0);
         $size = ctype_digit($tokens->text($next)) ? (int) $tokens->text($next) : null;
         if (! $isRound($size) || Times::plain($tokens, $next) !== null || $tokens->opensClause($next)
-            || (in_array($tokens->text($at), ['brush', 'liner'], true) && ! $tokens->opensClause($next + 1))
                 || ($tokens->text($at) === 'size' && in_array(
                     $tokens->text($next + 1),
                     ['%', 'percent'],

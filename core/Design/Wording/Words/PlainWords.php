@@ -270,7 +270,7 @@ final readonly class PlainWords
         $other = [
             'other side', 'the other side', 'on the other side', 'other side too', 'other side as well', 'mirrored', 'mirror',
             'mirror it', 'the right one', 'the left one', 'ditto right',
-            'ditto left', 'both on the other side', 'right one', 'left one', 'same right', 'same left', 'other eye',
+            'ditto left', 'both on the other side', 'both other side', 'right one', 'left one', 'same right', 'same left', 'other eye',
             'the other eye', 'other cheek', 'the other cheek', 'other one', 'matching', 'same on the other side',
             'repeat on the other side', 'opposite side', 'same other side', 'same on the right', 'other brow', 'other temple',
             'second side', 'the same on the other side', 'match', 'same on other side', 'other half',

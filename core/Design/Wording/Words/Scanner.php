@@ -239,7 +239,7 @@ final readonly class Scanner
         $found = Numbers::read($tokens, $at);
 
         return match (true) {
-            $found === null => null,
+            $found === null, $this->isCountOfStrokes($tokens, $at, $found) => null,
             $phrase !== null && $phrase->taken > $found->taken && ($phrase->kind !== PartKind::Between || $phrase->taken > 2) => $phrase,
             $found->kind === PartKind::Tool && is_string($found->value) => new Found(
                 PartKind::Tool,
@@ -249,6 +249,16 @@ final readonly class Scanner
             $found->kind === PartKind::Count && $found->taken === 1 => $this->amount($tokens, $at, $found),
             default => $found,
         };
+    }
+
+    /** "Brush 5 petals": five of them, and no brush no. 5. */
+    private function isCountOfStrokes(Tokens $tokens, int $at, Found $found): bool
+    {
+        $next = $at + $found->taken;
+
+        return $found->kind === PartKind::Tool && in_array($tokens->text($at), ['brush', 'liner'], true) && $tokens->text($at + 1) !== '0'
+            && ! $tokens->opensClause($next)
+            && ($this->isStroke($tokens, $next) || in_array($tokens->text($next), ['coat', 'coats', 'layer', 'layers'], true));
     }
 
     /** A number that counts nothing: 40 of what is not said. */

@@ -29,6 +29,9 @@ final readonly class Spared
                 mb_substr($text, $part->start, $part->length),
             ) ?? '';
             foreach ($scanner->parts(Tokens::of($said), 0) as $inside) {
+                if (preg_match('/^eyes?$/', $inside->spoken) === 1) {
+                    $zones = [...$zones, Zone::EyeSocket, Zone::Eyelid, Zone::UnderEye];
+                }
                 if ($inside->kind === PartKind::Zone && is_array($inside->value)) {
                     $zones = [...$zones, ...array_filter($inside->value, static fn (mixed $zone): bool => $zone instanceof Zone)];
                 }

@@ -39,10 +39,8 @@ final readonly class StepMaker
      */
     public function make(Stretch $stretch, Tokens $tokens, array $parts, Context $context, string $id): ?StepReading
     {
-        $all = $tokens;
-        [$name, $at, $tokens] = $this->leadingName($stretch->text, $tokens);
-        $parts = $at === 0 && $tokens === $all ? $parts : $this->scanner->parts($tokens, $at);
-        $parts = $context->drawn()->understood(self::waiting($parts));
+        [$name, $at, $read] = $this->leadingName($stretch->text, $tokens);
+        $parts = $context->drawn()->understood(self::waiting($at === 0 && $read === $tokens ? $parts : $this->scanner->parts($read, $at)));
         $all = new Said($parts, $stretch->text);
         if ($name === null && ! self::saysStep($all, $stretch)) {
             return null;
@@ -52,7 +50,7 @@ final readonly class StepMaker
         $said = $main->withoutParts($references->parts);
         $zones = Places::said($main, $context, Spared::in($parts, $stretch->text, $this->scanner));
         $base = Repeated::step($said, $references, $context, $zones);
-        $hints = $name === null ? null : $this->hints(Tokens::from(array_slice($tokens->all, 0, $at - 1)), $name, $stretch->text, $context);
+        $hints = $name === null ? null : $this->hints(Tokens::from(array_slice($read->all, 0, $at - 1)), $name, $stretch->text, $context);
         [$step, $assumed, $question] = $base !== null ? $this->again(
             id: $id,
             base: $base,

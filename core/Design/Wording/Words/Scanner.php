@@ -255,10 +255,12 @@ final readonly class Scanner
     private function isCountOfStrokes(Tokens $tokens, int $at, Found $found): bool
     {
         $next = $at + $found->taken;
+        $word = $tokens->text($next);
+        $counts = $this->isStroke($tokens, $next) || in_array($word, ['coat', 'coats', 'layer', 'layers'], true)
+            || ($this->phrases->meaning($word)[1] ?? null) === Technique::Fill;
 
-        return $found->kind === PartKind::Tool && in_array($tokens->text($at), ['brush', 'liner'], true) && $tokens->text($at + 1) !== '0'
-            && ! $tokens->opensClause($next)
-            && ($this->isStroke($tokens, $next) || in_array($tokens->text($next), ['coat', 'coats', 'layer', 'layers'], true));
+        return $found->kind === PartKind::Tool && in_array($tokens->text($at), ['brush', 'liner'], true)
+            && $tokens->text($at + 1) !== '0' && ! $tokens->opensClause($next) && $counts;
     }
 
     /** A number that counts nothing: 40 of what is not said. */

@@ -15,9 +15,11 @@ it('leaves alone what paints nothing', function (string $line) use ($paints): vo
 
     expect($lines[3]->steps)->toBe([]);
 })->with([
-    'Price: £4', '3.50 each', '5 quid, 4 if they queue nicely', 'total 2:40', 'works out at about two minutes', 'check for a nut allergy first',
+    'Price: £4', '3.50 each', '5 quid, 4 if they queue nicely', 'total 2:40',
+    'works out at about two minutes', 'check for a nut allergy first',
     'not for under 3s', 'no painting over cuts', 'ask mum about lips', 'kids always giggle at this bit', 'have a drink of water',
-    'remember the mirror', 'never on a cold sore', 'age 4+', 'wash off with soap and water', 'zzz qqq wibble', "don't forget the consent form",
+    'remember the mirror', 'never on a cold sore', 'age 4+',
+    'wash off with soap and water', 'zzz qqq wibble', "don't forget the consent form",
     'Summe 3 Min', 'nicht bei Allergie', 'make sure there is plenty of white left',
 ]);
 
@@ -31,11 +33,13 @@ it('takes for a heading what names the design or groups its steps', function (st
     $lines = (new ListReader(Vocabulary::plain()))->read("{$line}\n{$paints}", null)->lines;
 
     expect($lines[0]->kind)->toBe(LineKind::Heading);
-})->with(['Seal pup - full face, 4 min', 'PUFFIN!! (5 mins)', 'Starfish on the cheek, £3', '--- base ---', '*** SEA ***', 'BASE', 'Details', 'Octopus']);
+})->with(['Seal pup - full face, 4 min', 'PUFFIN!! (5 mins)', 'Starfish on the cheek, £3', '--- base ---',
+    '*** SEA ***', 'BASE', 'Details', 'Octopus']);
 
 it('lets a heading say what holds below it', function (): void {
     $steps = (new ListReader(Vocabulary::plain()))->read(
-        "base, sponge white, 20s\n== LINE WORK (round 2, blue) ==\nlines on the cheeks 5s\n== PARTY EXTRAS ==\nglitter 3s\nRIGHT SIDE ONLY\nred dots on the temple 4s",
+        "base, sponge white, 20s\n== LINE WORK (round 2, blue) ==\nlines on the cheeks 5s\n"
+            ."== PARTY EXTRAS ==\nglitter 3s\nRIGHT SIDE ONLY\nred dots on the temple 4s",
         Placement::FullFace,
     )->steps();
 

@@ -81,7 +81,8 @@ it('goes on with the figure that the steps above it have drawn', function (): vo
 });
 
 it('paints one of it where one is said, and goes on there', function (): void {
-    $steps = stepsOf("green bamboo on one cheek, round 4, 20s\nfly on the cheek, black, 8s\ncrabs on the cheeks, red, 9s", Placement::FullFace);
+    $list = "green bamboo on one cheek, round 4, 20s\nfly on the cheek, black, 8s\ncrabs on the cheeks, red, 9s";
+    $steps = stepsOf($list, Placement::FullFace);
 
     expect(array_map(static fn (Step $step): Side => $step->side, $steps))->toBe([Side::Left, Side::Left, Side::Both]);
 });

@@ -256,8 +256,9 @@ final readonly class Scanner
     {
         $next = $at + $found->taken;
         $word = $tokens->text($next);
+        $technique = $tokens->at($next) === null ? null : $this->phrases->read($tokens, $next)?->value;
         $counts = $this->isStroke($tokens, $next) || in_array($word, ['coat', 'coats', 'layer', 'layers'], true)
-            || ($this->phrases->meaning($word)[1] ?? null) === Technique::Fill;
+            || ($technique instanceof Technique && ($technique->isCounted() || $technique === Technique::Fill));
 
         return $found->kind === PartKind::Tool && in_array($tokens->text($at), ['brush', 'liner'], true)
             && $tokens->text($at + 1) !== '0' && ! $tokens->opensClause($next) && $counts;

@@ -1,12 +1,31 @@
-// Draws the designs of designs.txt, typed as lines, at the sizes of a menu, a wall and a bench.
+// Draws the designs of designs.txt, typed as lines, and the wall of everyday designs, as those who type them would, at the sizes
+// of a menu, a wall and a bench.
 // node tools/gallery/gallery.mjs URL EMAIL PASSWORD FOLDER
-import { readFileSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import { chromium } from '@playwright/test';
 import { svelte } from '@sveltejs/vite-plugin-svelte';
 import { createServer } from 'vite';
 
 const [url, email, password, folder] = process.argv.slice(2);
 const SIZES = [48, 160, 480];
+
+/** Lists of the tests, with the place that their first lines say; names of files tell nothing but of what parties ask for. */
+const wall = ['everyday', 'labelled', 'words/everyday', 'words/everyday-aside'].flatMap((folder) =>
+  readdirSync(new URL(`../../tests/Trade/${folder}`, import.meta.url))
+    .filter((file) => file.endsWith('.txt'))
+    .map((file) => {
+      const lines = readFileSync(new URL(`../../tests/Trade/${folder}/${file}`, import.meta.url), 'utf8')
+        .split('\n')
+        .filter((line) => !/^[>#] /u.test(line));
+      const placement = lines.find((line) => line.startsWith('placement: '))?.slice('placement: '.length);
+
+      return {
+        name: folder === 'everyday' ? file.replace('.txt', '') : `Wall ${file.slice(0, 2)}`,
+        placement: placement.trim().replace(' ', '_'),
+        lines: lines.filter((line) => line !== '' && !line.startsWith('placement: ')),
+      };
+    }),
+);
 
 const designs = readFileSync(new URL('designs.txt', import.meta.url), 'utf8')
   .trim()
@@ -36,7 +55,7 @@ await call('get', 'session');
 await call('post', 'session', { email, password });
 
 const drawn = [];
-for (const { name, placement, lines } of designs) {
+for (const { name, placement, lines } of [...designs, ...wall]) {
   const made = await call('post', 'designs', { name, placement, list: lines.join('\n') });
   const bench = await call('get', `designs/${made.id}`);
   drawn.push({ name, placement, steps: (bench.design ?? bench).steps });

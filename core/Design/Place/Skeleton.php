@@ -39,6 +39,7 @@ enum Skeleton
             FigurePart::Hair, FigurePart::Face, FigurePart::Patch, FigurePart::Stripes, FigurePart::Spots, FigurePart::Cheek,
             FigurePart::Muzzle, FigurePart::Tongue, FigurePart::Beak, FigurePart::Eye, FigurePart::Pupil, FigurePart::Brow,
             FigurePart::Nose, FigurePart::Mouth, FigurePart::Teeth, FigurePart::Whiskers, FigurePart::Hat,
+            FigurePart::Petals,
         ],
         'SideHead' => [
             FigurePart::Neck, FigurePart::Mane, FigurePart::Ear, FigurePart::InnerEar, FigurePart::Horn, FigurePart::Head,
@@ -50,10 +51,16 @@ enum Skeleton
             FigurePart::Mane, FigurePart::Body, FigurePart::Belly, FigurePart::Stripes, FigurePart::Spots, FigurePart::Shell,
             FigurePart::Ear, FigurePart::Horn, FigurePart::Head, FigurePart::Hair, FigurePart::Muzzle, FigurePart::Eye, FigurePart::Pupil,
             FigurePart::Nose, FigurePart::Mouth, FigurePart::Teeth, FigurePart::Tongue, FigurePart::Flame,
+            FigurePart::Arm,
+            FigurePart::Face,
         ],
         'WingedInsect' => [
             FigurePart::LowerWing, FigurePart::Wing, FigurePart::Antenna, FigurePart::Leg, FigurePart::Body, FigurePart::Stripes,
             FigurePart::Spots, FigurePart::Head, FigurePart::Eye, FigurePart::Mouth,
+            FigurePart::Ear,
+            FigurePart::Teeth,
+            FigurePart::Belly,
+            FigurePart::Tail,
         ],
         'Beetle' => [
             FigurePart::Leg, FigurePart::Antenna, FigurePart::Body, FigurePart::Wing, FigurePart::Stripes, FigurePart::Spots,
@@ -63,11 +70,14 @@ enum Skeleton
             FigurePart::Tail, FigurePart::Leg, FigurePart::Foot, FigurePart::Ear, FigurePart::Body, FigurePart::Belly, FigurePart::Wing,
             FigurePart::Neck, FigurePart::Head, FigurePart::Face, FigurePart::Tuft, FigurePart::Cheek, FigurePart::Beak, FigurePart::Eye,
             FigurePart::Pupil, FigurePart::Brow,
+            FigurePart::Spots,
+            FigurePart::Stripes,
         ],
         'Swimmer' => [
             FigurePart::Spout, FigurePart::Tail, FigurePart::Fin, FigurePart::Leg, FigurePart::Body, FigurePart::Belly,
             FigurePart::Stripes, FigurePart::Spots, FigurePart::Shell, FigurePart::Head, FigurePart::Muzzle, FigurePart::Nose,
             FigurePart::Mouth, FigurePart::Teeth, FigurePart::Eye, FigurePart::Pupil, FigurePart::Whiskers,
+            FigurePart::Spikes,
         ],
         'Crawler' => [
             FigurePart::Leg, FigurePart::Foot, FigurePart::Antenna, FigurePart::Body, FigurePart::Belly, FigurePart::Stripes,
@@ -79,9 +89,11 @@ enum Skeleton
             FigurePart::Belly, FigurePart::Panels, FigurePart::Head, FigurePart::Hair, FigurePart::Face, FigurePart::Scarf,
             FigurePart::Hat, FigurePart::Button, FigurePart::Cheek, FigurePart::Eye, FigurePart::Pupil, FigurePart::Nose,
             FigurePart::Mouth, FigurePart::Teeth, FigurePart::Light,
+            FigurePart::Spots,
         ],
         'Flower' => [
             FigurePart::Stem, FigurePart::Leaf, FigurePart::Petals, FigurePart::Centre,
+            FigurePart::Seeds,
         ],
         'Tree' => [
             FigurePart::Pot, FigurePart::Trunk, FigurePart::Stem, FigurePart::Body, FigurePart::Arm, FigurePart::Crown, FigurePart::Leaf,
@@ -131,6 +143,8 @@ enum Skeleton
             FigurePart::Smoke, FigurePart::Chimney, FigurePart::Tail, FigurePart::Wing, FigurePart::Arm, FigurePart::Ladder,
             FigurePart::Body, FigurePart::Cab, FigurePart::Stripes, FigurePart::Window, FigurePart::Door, FigurePart::Light,
             FigurePart::Wheel, FigurePart::Rotor,
+            FigurePart::Leg,
+            FigurePart::Tower,
         ],
         'Rocket' => [
             FigurePart::Flame, FigurePart::Fin, FigurePart::Ring, FigurePart::Body, FigurePart::NoseCone, FigurePart::Stripes,

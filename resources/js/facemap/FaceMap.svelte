@@ -30,6 +30,8 @@
     eyesShut?: boolean;
     /** What of the sheet is shown; by the placement when not given. */
     view?: Window | undefined;
+    /** As a drawing that shows the steps: lines on paper, with what the step under the hand paints lit. */
+    asDrawing?: boolean;
     /** Reads out the whole design rather than the step under the hand. */
     readOut?: boolean;
   }
@@ -47,6 +49,7 @@
     size = 'child',
     eyesShut = false,
     view: shownPart,
+    asDrawing = false,
     readOut = true,
   }: Props = $props();
 
@@ -106,6 +109,15 @@
     );
   const fillOf = (stain: Stain, key: string) =>
     typeof stain.fill === 'string' ? stain.fill : `url(#${key})`;
+  const isLit = ({ id: step }: Layer) => current === undefined || current.id === step;
+  /** On a drawing what is not lit keeps its edge. */
+  const inkOf = (one: Layer, stain: Stain) =>
+    asDrawing && !isLit(one) && stain.fill !== 'none'
+      ? { fill: '#ffffff', stroke: '#4a443d', width: 1.1 / scaleOf(stain) }
+      : asDrawing && stain.stroke === undefined
+        ? { fill: undefined, stroke: '#1f1b17', width: 1.2 / scaleOf(stain) }
+        : { fill: undefined, stroke: stain.stroke, width: stain.width };
+  const scaleOf = ({ transform }: Stain) => Number(/scale\(([\d.]+)\)/u.exec(transform ?? '')?.[1] ?? 1);
 </script>
 
 <svg viewBox={view} class="block h-full max-h-full w-full" color={look.skin} role="img" aria-label={label}>
@@ -177,7 +189,7 @@
       clip-path="url(#{id}-body)"
     >
       <g
-        style:filter={one.soft > 0 ? `blur(${one.soft}px)` : undefined}
+        style:filter={one.soft > 0 && !asDrawing ? `blur(${one.soft}px)` : undefined}
         mask={one.outside.length > 0 ? `url(#${id}-round-${at})` : undefined}
       >
         {#each one.copies as copy, side (side)}
@@ -197,10 +209,10 @@
               <path
                 d={stain.d}
                 transform={stain.transform}
-                fill={fillOf(stain, `${id}-${at}-${side}-${number}`)}
+                fill={inkOf(one, stain).fill ?? fillOf(stain, `${id}-${at}-${side}-${number}`)}
                 fill-rule={stain.hollow === true ? 'evenodd' : undefined}
-                stroke={stain.stroke}
-                stroke-width={stain.width}
+                stroke={inkOf(one, stain).stroke}
+                stroke-width={inkOf(one, stain).width}
                 stroke-linejoin="round"
                 stroke-linecap="round"
                 opacity={stain.opacity}
@@ -213,7 +225,7 @@
     </g>
   {/snippet}
   <g transform={limb ? undefined : statures[size]}>
-    <Skin {look} {limb} {id} />
+    <g opacity={asDrawing ? 0.25 : undefined}><Skin {look} {limb} {id} /></g>
     {#if !limb && !eyesShut}<Eyes {look} shut={false} {id} />{/if}
     {#each layers as one, at (one.id)}
       {#if opacityOf(one) > 0}{@render layer(one, at)}{/if}

@@ -39,4 +39,6 @@ export const shakesWanted = new Remembered('inch-timer.shakes', 'no');
 /** paper, sun, dim, or device for what this device asks for. */
 export const lightChosen = new Remembered('inch-timer.light', 'device');
 /** Whose face the bench draws on, by the name of the look; empty for another one with each design. */
+/** painted or drawing: how the bench shows a design. */
+export const pictureChosen = new Remembered('inch-timer.picture', 'painted');
 export const sitterChosen = new Remembered('inch-timer.sitter', '');

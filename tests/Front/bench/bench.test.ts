@@ -85,6 +85,22 @@ beforeEach(() => {
   server.get.mockReset();
 });
 
+describe('a figure', () => {
+  it('is moved, sized and turned as one, and each step keeps the part that it paints', () => {
+    const part = (value: string) => ({ by: 'part' as const, value, words: value });
+    const of = (id: string, value: string) =>
+      step(id, { shape: 'bunny', zones: ['cheek'], side: 'left', guides: [part(value)] });
+    const bench = benchOf(of('ears', 'ear'), of('nose', 'nose'), step('wave'));
+    bench.setFigure('nose', {
+      sizePercent: 140,
+      guides: [{ by: 'clock', value: '2', words: '' }, part('nose')],
+    });
+    expect(bench.draft.steps.map(({ sizePercent }) => sizePercent)).toEqual([140, 140, 100]);
+    expect(bench.draft.steps[0]?.guides.map(({ value }) => value)).toEqual(['2', 'ear']);
+    expect(bench.draft.steps[1]?.guides.map(({ value }) => value)).toEqual(['2', 'nose']);
+  });
+});
+
 describe('what is sent', () => {
   it('is the id alone of a step that is the server’s own still', async () => {
     const bench = benchOf(step('a'), step('b'));

@@ -10,7 +10,13 @@ vi.mock(import('../../../resources/js/api/client'), async (original) => ({
 
 const become = vi.fn();
 const words = () =>
-  new StepWords({ placement: () => 'cheek', called: () => '', above: () => ['sponge'], idsAbove: () => ['above'], become });
+  new StepWords({
+    placement: () => 'cheek',
+    called: () => '',
+    above: () => ['sponge'],
+    idsAbove: () => ['above'],
+    become,
+  });
 const answer = (name: string, pins: object[] = []) => ({
   lines: [
     {

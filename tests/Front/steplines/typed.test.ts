@@ -42,6 +42,7 @@ describe('a typed list', () => {
     expect(server.post).toHaveBeenCalledWith('step-lists', {
       list: 'a\n\nb',
       placement: 'nose',
+      called: '',
       above: ['sponge white nose'],
     });
     expect([typed.steps.length, typed.questions]).toEqual([2, 1]);

@@ -6,7 +6,7 @@
   import MarkHandles from '../../facemap/MarkHandles.svelte';
   import { closeTo, windowOf } from '../../facemap/sheets';
   import ZonePicker from '../../facemap/ZonePicker.svelte';
-  import { sitterChosen } from '../../lib/remembered.svelte';
+  import { pictureChosen, sitterChosen } from '../../lib/remembered.svelte';
   import type { Bench } from './bench.svelte';
   import { swiped } from './shelf/swipe';
   import WhoSits from './WhoSits.svelte';
@@ -20,6 +20,7 @@
   const { bench, onswipe }: Props = $props();
 
   let whole = $state(false);
+  const asDrawing = $derived(pictureChosen.value === 'drawing');
   const steps = $derived(bench.triedOn.fitted?.steps ?? bench.draft.steps);
   const at = $derived(steps.findIndex((step) => step.id === bench.selectedId));
   const current = $derived(whole ? undefined : steps[at]);
@@ -45,7 +46,7 @@
       ? step.zones.filter((one) => one !== zone)
       : [...step.zones, zone];
     if (zones.length > 0) {
-      bench.setStep(step.id, { zones });
+      bench.setFigure(step.id, { zones });
     }
   }
 </script>
@@ -70,6 +71,7 @@
         {look}
         size={bench.triedOn.fitted === null ? 'child' : bench.triedOn.person.size}
         {view}
+        {asDrawing}
         eyesShut={current?.shut === 'eyes' || current?.shut === 'both'}
       />
     </div>
@@ -79,7 +81,7 @@
         {view}
         step={current}
         change={({ guides, ...change }) =>
-          bench.setStep(current.id, {
+          bench.setFigure(current.id, {
             ...change,
             ...(guides === undefined ? {} : { guides: guides.map((guide) => ({ ...guide, words: '' })) }),
           })}
@@ -111,6 +113,12 @@
       aria-pressed={isClose}
       disabled={current === undefined}
       onclick={() => (isClose = !isClose)}>close</button
+    >
+    <button
+      type="button"
+      class={['key min-h-10 px-3', asDrawing && 'key-ink']}
+      aria-pressed={asDrawing}
+      onclick={() => (pictureChosen.value = asDrawing ? 'painted' : 'drawing')}>as a drawing</button
     >
     <WhoSits {look} choose={(one) => (sitterChosen.value = one.name)} />
   </div>

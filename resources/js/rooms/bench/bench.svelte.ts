@@ -23,6 +23,7 @@ import {
   OTHER_SIDE,
   partedSides,
   typed,
+  withFigure,
 } from './draft';
 import { History } from './history.svelte';
 import { pinsOf, StepWords } from './steps/words.svelte';
@@ -128,6 +129,11 @@ export class Bench {
         step.id === id ? { ...step, ...(change.colours === undefined ? {} : { seen: [] }), ...change } : step,
       ),
     );
+  }
+
+  /** The same for all steps that paint that step's figure. */
+  setFigure(id: string, change: Partial<DraftStep>): void {
+    this.setSteps(withFigure(this.draft.steps, id, change));
   }
 
   /** Steps read from a list, after that one, with what they want of the order. */

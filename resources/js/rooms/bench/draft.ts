@@ -118,3 +118,33 @@ export function merged(step: DraftStep, next: DraftStep, ms: number): DraftStep 
     note: [step.note, next.note].filter((note) => note !== '').join(' '),
   };
 }
+
+const partsOf = ({ guides }: Pick<DraftStep, 'guides'>) => guides.filter(({ by }) => by === 'part');
+
+/** Whether two steps paint the same figure: of one kind, in one place, one of them at least a part of it. */
+const isSameFigure = (one: DraftStep, other: DraftStep): boolean =>
+  one.shape !== null &&
+  one.shape === other.shape &&
+  one.side === other.side &&
+  one.zones.join() === other.zones.join() &&
+  [...partsOf(one), ...partsOf(other)].length > 0;
+
+/** A figure is moved, sized and turned as one: what changes for a step changes for all that paint parts of the same. */
+export function withFigure(steps: readonly DraftStep[], id: string, change: Partial<DraftStep>): DraftStep[] {
+  const step = steps.find((one) => one.id === id);
+
+  return steps.map((one) => {
+    if (step === undefined || (one !== step && !isSameFigure(one, step))) {
+      return one;
+    }
+    const placed = change.guides?.filter(({ by }) => by !== 'part');
+
+    return {
+      ...one,
+      ...change,
+      ...(placed === undefined ? {} : { guides: [...placed, ...partsOf(one)].slice(0, MOST_GUIDES) }),
+    };
+  });
+}
+
+const MOST_GUIDES = 4;

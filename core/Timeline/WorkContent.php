@@ -48,7 +48,8 @@ final readonly class WorkContent
         if ($step->zones === []) {
             return Defaults::TIDY_SECONDS;
         }
-        $share = ($step->mark->sizePercent / 100) ** 2 * ($step->mark->shape?->isTexture() === false ? Defaults::SHAPE_OF_ZONE : 1.0);
+        $ofZone = $step->mark->shape?->isTexture() === false ? Defaults::SHAPE_OF_ZONE : 1.0;
+        $share = $step->mark->shareOfFigure() * ($step->mark->sizePercent / 100) ** 2 * $ofZone;
 
         $area = array_reduce(
             $step->zones,

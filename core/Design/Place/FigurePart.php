@@ -183,6 +183,28 @@ enum FigurePart: string
         'shine' => ['highlight', 'highlights'],
     ];
 
+    private const BROAD = [
+        self::Body, self::Head, self::Crown, self::PaperCase, self::Icing, self::Scoop, self::Cone, self::Shell, self::Wing, self::Roof,
+        self::Petals, self::Mane, self::Rind, self::Tower, self::Cream, self::Face,
+    ];
+
+    private const SMALL = [
+        self::Eye, self::Pupil, self::Nose, self::Mouth, self::Teeth, self::Tongue, self::Beak, self::Brow, self::Cheek, self::InnerEar,
+        self::Horn, self::Claw, self::Knot, self::Button, self::Cherry, self::Seeds, self::Berries, self::Bite, self::Hole, self::Jewels, self::Light,
+        self::Window, self::Shine, self::Buckle, self::Flag, self::Tuft, self::Whiskers,
+        self::Antenna, self::Centre, self::Stick, self::Spout,
+    ];
+
+    /** Of all that a figure covers. Team's estimates. */
+    public function share(): float
+    {
+        return match (true) {
+            in_array($this, self::BROAD, true) => 0.5,
+            in_array($this, self::SMALL, true) => 0.06,
+            default => 0.2,
+        };
+    }
+
     public function label(): string
     {
         return str_replace('_', ' ', $this->value);

@@ -32,16 +32,15 @@ final readonly class Mark
         }
     }
 
-    /** The part of its figure that it is; null for all of it. */
-    public function part(): ?FigurePart
+    /** Of all that its figure covers: 1 where it is no part of one. */
+    public function shareOfFigure(): float
     {
+        $shares = [];
         foreach ($this->guides as $guide) {
-            if ($guide->value instanceof FigurePart) {
-                return $guide->value;
-            }
+            $shares = $guide->value instanceof FigurePart ? [...$shares, $guide->value->share()] : $shares;
         }
 
-        return null;
+        return $this->shape === null || $shares === [] ? 1.0 : min(1.0, array_sum($shares));
     }
 
     /** The figure that it is placed by; null where it is placed by none. */

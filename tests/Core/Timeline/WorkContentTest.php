@@ -68,6 +68,15 @@ it('presses five times for a flower and twice for a heart', function (): void {
     expect($one(Technique::Flower) - $one(Technique::Heart))->toBe(10 * 3 * Defaults::PRESS_SECONDS);
 });
 
+it('takes for a part of a figure what the part takes, and not its whole place', function (string $part, float $least, float $most): void {
+    $seconds = workSeconds(StepValues::read('1', [
+        'name' => $part, 'medium' => 'brush', 'technique' => 'fill', 'colours' => [['hex' => '#000000']], 'zones' => ['cheek'], 'side' => 'left',
+        'shape' => 'bunny', 'guides' => [['by' => 'part', 'value' => $part]],
+    ]));
+
+    expect($seconds)->toBeGreaterThanOrEqual($least)->toBeLessThanOrEqual($most);
+})->with([['nose', 2.0, 5.0], ['eye', 2.0, 5.0], ['ear', 3.0, 10.0], ['head', 6.0, 20.0]]);
+
 it('gives every technique at least a second and at most an hour, in whole seconds', function (Technique $technique): void {
     foreach (Medium::cases() as $medium) {
         if (! $technique->suits($medium)) {

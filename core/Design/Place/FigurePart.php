@@ -190,7 +190,8 @@ enum FigurePart: string
 
     private const SMALL = [
         self::Eye, self::Pupil, self::Nose, self::Mouth, self::Teeth, self::Tongue, self::Beak, self::Brow, self::Cheek, self::InnerEar,
-        self::Horn, self::Claw, self::Knot, self::Button, self::Cherry, self::Seeds, self::Berries, self::Bite, self::Hole, self::Jewels, self::Light,
+        self::Horn, self::Claw, self::Knot, self::Button, self::Cherry, self::Seeds,
+        self::Berries, self::Bite, self::Hole, self::Jewels, self::Light,
         self::Window, self::Shine, self::Buckle, self::Flag, self::Tuft, self::Whiskers,
         self::Antenna, self::Centre, self::Stick, self::Spout,
     ];

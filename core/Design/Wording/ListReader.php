@@ -57,6 +57,7 @@ final readonly class ListReader
         $language = Language::of($list, $this->languages, $this->scanner->knows(...));
         $lines = Titles::found($lines, $this->scanner, $language);
         $said = Placements::saidIn($lines);
+        $isGuessed = $said === null && $placement === null;
         $placement = $said ?? $placement ?? Placements::guessed($lines, $this->scanner, $language);
         $subject = $this->subject($lines, $placement, $language, $called)->orOf($above, $placement);
         $progress = Progress::below($placement, $above, count($lines) >= self::MANY, $subject);
@@ -79,7 +80,7 @@ final readonly class ListReader
             [$progress, $settled] = $progress->settling();
             array_push($done, ...$settled);
         }
-        $made = [...$done, ...$progress->finished()->made];
+        $made = self::asking($subject, [...$done, ...$progress->finished()->made], $isGuessed);
         $readings = array_map(
             static fn (array $one): LineReading => self::reading($one[0], $one[1], array_slice($made, $one[2], $one[3])),
             $read,
@@ -93,6 +94,17 @@ final readonly class ListReader
             // What no design holds wants nothing of its order.
             pins: Wishes::pins(array_slice($made, 0, count($wished->made)), $wished->context),
         );
+    }
+
+    /**
+     * @param  list<StepReading>  $made
+     * @return list<StepReading> with what is asked of all of it at the first
+     */
+    private static function asking(Subject $subject, array $made, bool $isGuessed): array
+    {
+        $question = $isGuessed ? $subject->question(array_column($made, 'step')) : null;
+
+        return $question === null || $made === [] ? $made : [$made[0]->asking($question), ...array_slice($made, 1)];
     }
 
     private function said(string $text, ?Language $language): Said

@@ -59,6 +59,19 @@ final readonly class StepReading
         );
     }
 
+    public function asking(Question $question): self
+    {
+        return new self(
+            step: $this->step,
+            parts: $this->parts,
+            assumed: $this->assumed,
+            question: $question,
+            end: $this->end,
+            speaksOf: $this->speaksOf,
+            mirrors: $this->mirrors,
+        );
+    }
+
     public function says(PartKind $kind): bool
     {
         return in_array($kind, array_column($this->parts, 'kind'), true);

@@ -70,8 +70,8 @@ it('presses five times for a flower and twice for a heart', function (): void {
 
 it('takes for a part of a figure what the part takes, and not its whole place', function (string $part, float $least, float $most): void {
     $seconds = workSeconds(StepValues::read('1', [
-        'name' => $part, 'medium' => 'brush', 'technique' => 'fill', 'colours' => [['hex' => '#000000']], 'zones' => ['cheek'], 'side' => 'left',
-        'shape' => 'bunny', 'guides' => [['by' => 'part', 'value' => $part]],
+        'name' => $part, 'medium' => 'brush', 'technique' => 'fill', 'colours' => [['hex' => '#000000']], 'zones' => ['cheek'],
+        'side' => 'left', 'shape' => 'bunny', 'guides' => [['by' => 'part', 'value' => $part]],
     ]));
 
     expect($seconds)->toBeGreaterThanOrEqual($least)->toBeLessThanOrEqual($most);

@@ -26,6 +26,9 @@ final readonly class Painted
     /** Where one medium carries another, the first of these is meant: a stencil is dabbed with a sponge, glitter set with a brush. */
     private const CARRIED = [Medium::Gem, Medium::Glitter, Medium::Stencil];
 
+    /** What is painted is a thing that nobody knows. */
+    private const AS_A_THING = 'as things are painted';
+
     /** Words for whatever the brush does. */
     private const ANY_STROKE = ['stroke', 'strokes'];
 
@@ -88,6 +91,16 @@ final readonly class Painted
         }
 
         return self::without(technique: $technique, thing: $thing, said: $said, references: $references, context: $context, zones: $zones);
+    }
+
+    /** A thing that nobody knows stands in its place and does not fill it; lips and brows are filled whatever it is called. */
+    public function isUnknownThing(Said $said): bool
+    {
+        $places = array_column($said->all(PartKind::Zone), 'spoken');
+        $isFilled = array_filter($places, static fn (string $place): bool => preg_match('/lip|brow|nose|muzzle|lid/', $place) === 1) !== [];
+        $speaksOfAbove = array_intersect(array_column($said->parts, 'spoken'), ['ones', 'one', 'rest', 'bits', 'parts']) !== [];
+
+        return ($this->assumed[0]->because ?? '') === self::AS_A_THING && ! $isFilled && ! $speaksOfAbove && ! $said->has(PartKind::Again);
     }
 
     /** The name in front tells how a step is painted where the rest of the line says neither that nor a tool other than a brush. */
@@ -322,7 +335,7 @@ final readonly class Painted
         [$medium, $because] = match (true) {
             $last !== null => [$last->medium, 'as in the step above'],
             count($zones) >= self::WIDE => [Medium::Sponge, 'as wide places are'],
-            $said->has(PartKind::Words) && ! ($zones !== [] && self::isGround($said, $context)) => [Medium::Brush, 'as things are painted'],
+            $said->has(PartKind::Words) && ! ($zones !== [] && self::isGround($said, $context)) => [Medium::Brush, self::AS_A_THING],
             $zones !== [] && self::areFilled($zones) => [Medium::Brush, 'as '.$zones[0]->label().' is painted'],
             default => self::carried($context),
         };

@@ -447,6 +447,7 @@ final readonly class Places
             $thing?->part !== null => self::marksPart($painted) ? $thing->shape : null,
             $thing?->shape !== null => self::suits($thing->shape, $painted) ? $thing->shape : null,
             $follows && $thing === null && $references->steps !== [] => $references->steps[0]->mark->shape,
+            $painted->isUnknownThing($said) => Shape::Plain,
             default => null,
         };
     }

@@ -8,10 +8,13 @@ use Core\Design\Place\FigurePart;
 use Core\Design\Place\Placement;
 use Core\Design\Place\Shape;
 use Core\Design\Place\Skeleton;
+use Core\Design\Place\Zone;
 use Core\Design\Step;
 use Core\Design\Technique;
+use Core\Design\Wording\Choice;
 use Core\Design\Wording\Part;
 use Core\Design\Wording\PartKind;
+use Core\Design\Wording\Question;
 use Core\Design\Wording\Words\Thing;
 
 /**
@@ -38,6 +41,14 @@ final readonly class Subject
         FigurePart::Claw, FigurePart::Horn, FigurePart::Beak, FigurePart::Fin, FigurePart::Antenna, FigurePart::Muzzle,
         FigurePart::Whiskers,
     ];
+
+    /** Who paints these paints the face. */
+    private const TELLING = [
+        Zone::Forehead, Zone::Temple, Zone::Chin, Zone::Jaw, Zone::Eyelid, Zone::EyeSocket, Zone::Muzzle,
+        Zone::LowerCheek,
+    ];
+
+    private const LEAST_STEPS = 3;
 
     /** A face has these itself. */
     private const OF_A_FACE = [
@@ -141,6 +152,27 @@ final readonly class Subject
         $named ??= self::toldBy($lines) ?? ($first === null ? null : self::namedIn([$first]));
 
         return $named === null ? self::none() : new self($named, false, null, $placement);
+    }
+
+    /**
+     * "Is the fox the face, or a picture on it?" Null where the places that are painted tell.
+     *
+     * @param  list<Step>  $steps
+     */
+    public function question(array $steps): ?Question
+    {
+        $isAnimal = in_array($this->face?->skeleton(), [Skeleton::Head, Skeleton::SideHead, Skeleton::Bird, Skeleton::Swimmer], true);
+        $zones = array_merge(...array_map(static fn (Step $step): array => $step->zones, $steps));
+        $told = array_filter($zones, static fn (Zone $zone): bool => in_array($zone, self::TELLING, true));
+        if (! $isAnimal || count($steps) < self::LEAST_STEPS || $told !== []) {
+            return null;
+        }
+        $inFront = new Part(PartKind::Words, 0, 0, null);
+
+        return new Question("Is the {$this->face->label()} the face, or a picture on it?", [
+            new Choice('the face', "placement: full face\n", $inFront),
+            new Choice('a picture on a cheek', "placement: cheek\n", $inFront),
+        ]);
     }
 
     /**

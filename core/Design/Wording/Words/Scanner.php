@@ -34,7 +34,8 @@ final readonly class Scanner
         'swrls' => 'swirls', 'swrl' => 'swirl', 'undr' => 'under', 'outr' => 'outer', 'innr' => 'inner', 'crnrs' => 'corners',
         'crnr' => 'corner', 'brws' => 'brows', 'cl' => 'closed', 'eyelds' => 'eyelids', 'chk' => 'cheek', 'chks' => 'cheeks',
         'lft' => 'left', 'rgt' => 'right', 'hilite' => 'highlight', 'hilites' => 'highlights', 'exc' => 'except', 'excl' => 'except',
-        'minus' => 'except', 'pls' => 'please', 'whilst' => 'while', 'strps' => 'stripes', 'dt' => 'dot', 'dts' => 'dots',
+        'minus' => 'except', 'pls' => 'please',
+        'blendd' => 'blend', 'outlne' => 'outline', 'outlin' => 'outline', 'whilst' => 'while', 'strps' => 'stripes', 'dt' => 'dot', 'dts' => 'dots',
     ];
 
     private const SHORTEST_GLUED = 3;

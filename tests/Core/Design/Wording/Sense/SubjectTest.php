@@ -86,3 +86,21 @@ it('paints one of it where one is said, and goes on there', function (): void {
 
     expect(array_map(static fn (Step $step): Side => $step->side, $steps))->toBe([Side::Left, Side::Left, Side::Both]);
 });
+
+it('asks once whether the animal is the face, where no place tells', function (string $list, string $called, ?string $asks): void {
+    $reading = (new ListReader(Vocabulary::plain()))->read($list, null, called: $called);
+    $questions = array_filter(array_map(static fn ($line): ?string => $line->question()?->asks, $reading->lines));
+
+    expect(array_values($questions))->toBe($asks === null ? [] : [$asks]);
+})->with([
+    ["white head, sponge, 8s\npink nose\nblack eyes 4s\nwhiskers", 'Rabbit', 'Is the bunny the face, or a picture on it?'],
+    ["white all over, sponge, 8s\npink nose\nwhiskers", 'Rabbit', null],
+    ["white head, sponge, 8s\npink nose\nwhiskers", 'Waves', null],
+    ["placement: cheek\nwhite head, sponge, 8s\npink nose\nwhiskers", 'Rabbit', null],
+]);
+
+it('draws what nobody knows as a thing with its name, and fills no place with it', function (): void {
+    $steps = stepsOf("white chin, sponge, 5s\ngreen wibble on the cheek, 5s\nred lips 3s", Placement::FullFace);
+
+    expect($steps[1]->mark->shape)->toBe(Shape::Plain)->and($steps[2]->mark->shape)->toBeNull();
+});

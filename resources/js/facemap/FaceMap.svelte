@@ -66,7 +66,7 @@
       shownPart ??
       windowOf(
         placement,
-        steps.map((step) => step.side),
+        steps.filter(({ zones }) => zones.length > 0).map((step) => step.side),
       )
     ).join(' '),
   );

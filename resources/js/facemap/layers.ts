@@ -627,6 +627,16 @@ function lineRound({ d, transform, width = 0 }: Stain, step: PaintedStep): Stain
   };
 }
 
+/** What is blended over paint that lies there lets most of it through. */
+const SOFTENED = 0.4;
+
+const softens = (step: PaintedStep, below: readonly PaintedStep[]): boolean =>
+  step.technique === 'blend' &&
+  step.colours.length < 2 &&
+  step.zones.every((zone) =>
+    below.some((one) => FILMS.includes(one.technique) && one.shape === null && one.zones.includes(zone)),
+  );
+
 /** Whether it has a size and a turn of its own, and does not just cover its place. */
 export const isMark = ({ technique, shape }: Pick<PaintedStep, 'technique' | 'shape'>): boolean =>
   shape === null
@@ -657,7 +667,7 @@ const wordOf = (step: PaintedStep): string =>
   ]);
 
 const goesByOthers = (step: PaintedStep): boolean =>
-  step.technique === 'outline' || goesByEdge(step) || step.guides.some(({ by }) => by === 'figure');
+  step.technique === 'outline' || step.technique === 'blend' || goesByEdge(step) || step.guides.some(({ by }) => by === 'figure');
 
 const goesByEdge = ({ name, technique }: PaintedStep): boolean =>
   (technique === 'line' && lights.test(name)) || (FILMS.includes(technique) && darkens.test(name));
@@ -688,7 +698,7 @@ function drawn(step: PaintedStep, below: readonly PaintedStep[]): Layer {
 
   return {
     id: step.id,
-    cover: isFilm ? cover(step) : 1,
+    cover: isFilm ? cover(step) * (softens(step, below) ? SOFTENED : 1) : 1,
     soft: !isFilm
       ? 0
       : goesByEdge(step) &&

@@ -11,6 +11,7 @@ use Core\Design\Place\Zone;
 use Core\Design\Step;
 use Core\Design\Technique;
 use Core\Design\Wording\PartKind;
+use Core\Design\Wording\Words\Thing;
 
 /** The ears of an animal that the face is painted as: drawn on the forehead, where the child's own are not. */
 final readonly class Ears
@@ -38,7 +39,7 @@ final readonly class Ears
     public static function of(array $zones, Said $said, ?Said $hints, Context $context, Painted $painted): ?self
     {
         $spoken = array_column([...$said->all(PartKind::Zone), ...($hints?->all(PartKind::Zone) ?? [])], 'spoken');
-        $isEar = array_filter($spoken, static fn (string $words): bool => preg_match('/\bears?$/', $words) === 1) !== [];
+        $isEar = self::areThings($said) || preg_grep('/\bears?$/', $spoken) !== [];
         if (! $isEar || ! $painted->medium->isPaintedOn()
             || ! in_array($context->placement, [Placement::FullFace, Placement::Mask], true)) {
             return null;
@@ -61,6 +62,14 @@ final readonly class Ears
             shape: $shape,
             isInner: preg_match('/\b(?:inside|inner|in|into|middle)\b/', $said->text) === 1 && $before !== null,
         );
+    }
+
+    private static function areThings(Said $said): bool
+    {
+        return array_filter(
+            $said->values(PartKind::Thing, Thing::class),
+            static fn (Thing $thing): bool => $thing->part === null && $thing->shape?->isEar() === true,
+        ) !== [];
     }
 
     private static function earsAbove(Context $context): ?Step

@@ -69,7 +69,7 @@ final readonly class Painted
         $media = self::media($said, $vocabulary);
         $media = $media === [] && $hints !== null ? self::media($hints, $vocabulary) : $media;
         $strokes = self::strokes($said);
-        $shine = $hints === null ? null : self::shine($hints);
+        $shine = $hints === null ? null : self::shine($hints) ?? self::part($hints);
         $thing = $shine ?? self::thing($said, $context) ?? ($hints === null ? null : self::stroke($hints) ?? self::thing($hints, $context));
         $medium = self::carrying($media);
         $isOnlyStrokes = array_diff(array_column($said->all(PartKind::Technique), 'spoken'), self::ANY_STROKE) === [];
@@ -106,7 +106,7 @@ final readonly class Painted
     /** The name in front tells how a step is painted where the rest of the line says neither that nor a tool other than a brush. */
     public static function asksItsName(Said $said, Said $name, Vocabulary $vocabulary): bool
     {
-        if (self::shine($name) !== null) {
+        if (self::shine($name) !== null || self::part($name) !== null) {
             return true;
         }
         $media = array_unique(array_column(self::media($said, $vocabulary), 'value'));
@@ -142,6 +142,18 @@ final readonly class Painted
         foreach ($said->all(PartKind::Thing) as $part) {
             if ($part->value instanceof Thing && $part->value->part === null && preg_match('/highlights?$|^shine$/', $part->spoken) === 1) {
                 return $part->value;
+            }
+        }
+
+        return null;
+    }
+
+    /** The part of a figure that a line begins with: "Cone: tan triangle". */
+    private static function part(Said $name): ?Thing
+    {
+        foreach ($name->values(PartKind::Thing, Thing::class) as $thing) {
+            if ($thing->part !== null) {
+                return $thing;
             }
         }
 

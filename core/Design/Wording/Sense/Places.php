@@ -133,7 +133,8 @@ final readonly class Places
         if ($ears !== null) {
             return self::forEars($ears);
         }
-        $thing = Painted::thing($said, $context) ?? ($how === null ? null : Painted::thing($how, $context));
+        $named = $how === null ? null : Painted::thing($how, $context);
+        $thing = $named?->part !== null ? $named : Painted::thing($said, $context) ?? $named;
         $zoned = self::zones(
             zones: $zones,
             thing: $thing?->hasPlace() === true ? $thing : self::placed($said) ?? $thing,
@@ -198,7 +199,16 @@ final readonly class Places
             static fn (Part $part): bool => $part->kind !== PartKind::Colour && $part->kind !== PartKind::Quality,
         ) === [];
 
-        return $isOfAnimal && array_keys($zones) === [Zone::Nose->value] ? [Zone::NoseTip->value => Zone::NoseTip] : $zones;
+        $isInOtherColumn = array_filter(
+            $said->all(PartKind::Zone),
+            static fn (Part $part): bool => $part->value === [Zone::NoseTip] && $part->opensClause,
+        ) !== [];
+
+        return match (true) {
+            $isInOtherColumn && count($zones) === 2 => array_diff_key($zones, [Zone::Nose->value => true]),
+            $isOfAnimal && array_keys($zones) === [Zone::Nose->value] => [Zone::NoseTip->value => Zone::NoseTip],
+            default => $zones,
+        };
     }
 
     /**
@@ -285,7 +295,7 @@ final readonly class Places
     /** What is placed by a figure in the middle is there with it. */
     private static function isOnOneInTheMiddle(References $references, ?Shape $shape): bool
     {
-        return $references->guides($shape) !== [] && $references->steps[0]->side === Side::Centre;
+        return $references->guides($shape) !== [] && ($references->steps[0] ?? null)?->side === Side::Centre;
     }
 
     /** Any thing of the line that has a place of its own. */

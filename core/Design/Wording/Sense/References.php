@@ -23,6 +23,8 @@ final readonly class References
         'underneath', 'below', 'at', 'through', 'onto', 'both', 'all', 'for', 'near', 'up',
     ];
 
+    private const STANDING = ['above', 'below', 'underneath', 'beside'];
+
     private const ALL_OF_IT = ['everything', 'all', 'it all', 'all of it', 'whole thing', 'whole design', 'over everything'];
 
     /**
@@ -55,7 +57,9 @@ final readonly class References
             $figures[] = self::figureOfIts($said, $last);
         }
 
-        return new self($parts, $steps, $back, array_values(array_filter($figures)));
+        $figures = array_values(array_filter($figures));
+
+        return new self($parts, $steps, $back, $figures === [] ? array_filter([self::byTheLast($said, $context)]) : $figures);
     }
 
     /**
@@ -90,6 +94,22 @@ final readonly class References
         }
 
         return false;
+    }
+
+    /** "A planet above", "waves below": above or below the figure that was drawn last. */
+    private static function byTheLast(Said $said, Context $context): ?Figure
+    {
+        foreach ($said->parts as $at => $part) {
+            $isAlone = ! isset($said->parts[$at + 1]) || $said->parts[$at + 1]->opensClause;
+            $place = $isAlone && in_array($part->spoken, self::STANDING, true) ? FigurePlace::ofWord($part->spoken) : null;
+            $drawn = $context->lastThat(static fn (Step $step): bool => $step->mark->shape?->skeleton() !== null);
+            $shape = $place === null ? null : $drawn?->mark->shape;
+            if ($shape !== null) {
+                return new Figure($place, $shape);
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -153,7 +153,7 @@ final readonly class Said
         $names = false;
         foreach ($this->parts as $at => $part) {
             $isWith = in_array($part->spoken, ['with', 'w'], true) && $this->bringsAlong($at);
-            if ($names && ! $part->opensClause && ($isWith || $this->isNoseAnd($at))) {
+            if ($names && ($isWith || (! $part->opensClause && $this->isNoseAnd($at)))) {
                 $end = $at;
                 while (isset($this->parts[$end]) && ($end === $at || ! $this->parts[$end]->opensClause)
                     && $this->parts[$end]->kind !== PartKind::Time) {

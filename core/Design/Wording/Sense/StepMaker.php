@@ -40,7 +40,8 @@ final readonly class StepMaker
     public function make(Stretch $stretch, Tokens $tokens, array $parts, Context $context, string $id): ?StepReading
     {
         [$name, $at, $read] = $this->leadingName($stretch->text, $tokens);
-        $parts = $context->drawn()->understood(self::waiting($at === 0 && $read === $tokens ? $parts : $this->scanner->parts($read, $at)));
+        $parts = $at === 0 && $read === $tokens ? $parts : $this->scanner->parts($read, $at);
+        $parts = $context->drawn()->understood(self::waiting($parts), $name !== null);
         $all = new Said($parts, $stretch->text);
         if ($name === null && ! self::saysStep($all, $stretch)) {
             return null;

@@ -222,9 +222,10 @@ final readonly class Subject
      * The words of a line with those for parts of the figure understood as such.
      *
      * @param  list<Part>  $parts
+     * @param  bool  $isNamed  whether a name in front tells which part it is
      * @return list<Part>
      */
-    public function understood(array $parts): array
+    public function understood(array $parts, bool $isNamed = false): array
     {
         $isWritten = array_filter($parts, static fn (Part $part): bool => $part->kind === PartKind::Shape) !== [];
         if ($this->shape === null || $isWritten) {
@@ -234,7 +235,7 @@ final readonly class Subject
         $words = $isIts ? $this->itsWords : $this->words;
         $understood = [];
         for ($at = 0; $at < count($parts); $at += $taken) {
-            [$part, $taken] = $this->partAt($parts, $at, $words);
+            [$part, $taken] = $this->partAt($parts, $at, $words, $isNamed);
             $understood[] = $part ?? $parts[$at];
         }
 
@@ -246,7 +247,7 @@ final readonly class Subject
      * @param  array<string, FigurePart>  $words
      * @return array{Part|null, int<1, max>} with how many of them it is
      */
-    private function partAt(array $parts, int $at, array $words): array
+    private function partAt(array $parts, int $at, array $words, bool $isNamed): array
     {
         if (in_array($parts[$at]->kind, [PartKind::Colour, PartKind::Time, PartKind::Tool, PartKind::Note, PartKind::Optional], true)) {
             return [null, 1];
@@ -256,7 +257,7 @@ final readonly class Subject
             $isOneClause = array_filter(array_slice($of, 1), static fn (Part $one): bool => $one->opensClause) === [];
             $part = $isOneClause ? $words[implode(' ', array_column($of, 'spoken'))] ?? null : null;
             $thing = $taken === 1 ? $of[0]->value : null;
-            $part ??= $thing instanceof Thing && $this->isBody($thing, $parts) ? FigurePart::Body : null;
+            $part ??= $thing instanceof Thing && ! $isNamed && $this->isBody($thing, $parts) ? FigurePart::Body : null;
             $part ??= $thing instanceof Thing && $thing->shape?->isEar() === true && isset($words['ears']) ? FigurePart::Ear : null;
             if ($part !== null && $this->shape !== null) {
                 $last = $of[$taken - 1];

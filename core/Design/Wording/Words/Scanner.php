@@ -35,7 +35,8 @@ final readonly class Scanner
         'crnr' => 'corner', 'brws' => 'brows', 'cl' => 'closed', 'eyelds' => 'eyelids', 'chk' => 'cheek', 'chks' => 'cheeks',
         'lft' => 'left', 'rgt' => 'right', 'hilite' => 'highlight', 'hilites' => 'highlights', 'exc' => 'except', 'excl' => 'except',
         'minus' => 'except', 'pls' => 'please',
-        'blendd' => 'blend', 'outlne' => 'outline', 'outlin' => 'outline', 'whilst' => 'while', 'strps' => 'stripes', 'dt' => 'dot', 'dts' => 'dots',
+        'blendd' => 'blend', 'outlne' => 'outline', 'outlin' => 'outline',
+        'whilst' => 'while', 'strps' => 'stripes', 'dt' => 'dot', 'dts' => 'dots',
     ];
 
     private const SHORTEST_GLUED = 3;

@@ -29,7 +29,7 @@
   const view = $derived.by(() => {
     const all = windowOf(
       bench.draft.placement,
-      steps.map((step) => step.side),
+      steps.filter(({ zones }) => zones.length > 0).map((step) => step.side),
     );
     const box = current === undefined || !isClose ? undefined : boxOf(current);
 

@@ -667,7 +667,10 @@ const wordOf = (step: PaintedStep): string =>
   ]);
 
 const goesByOthers = (step: PaintedStep): boolean =>
-  step.technique === 'outline' || step.technique === 'blend' || goesByEdge(step) || step.guides.some(({ by }) => by === 'figure');
+  step.technique === 'outline' ||
+  step.technique === 'blend' ||
+  goesByEdge(step) ||
+  step.guides.some(({ by }) => by === 'figure');
 
 const goesByEdge = ({ name, technique }: PaintedStep): boolean =>
   (technique === 'line' && lights.test(name)) || (FILMS.includes(technique) && darkens.test(name));

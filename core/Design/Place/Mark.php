@@ -32,15 +32,22 @@ final readonly class Mark
         }
     }
 
+    /** @return list<FigurePart> of the figure that its shape is; empty for all of it */
+    public function parts(): array
+    {
+        $parts = array_map(static fn (Guide $guide): mixed => $guide->value, $this->guides);
+
+        return array_values(array_filter($parts, static fn (mixed $part): bool => $part instanceof FigurePart));
+    }
+
     /** Of all that its figure covers: 1 where it is no part of one. */
     public function shareOfFigure(): float
     {
-        $shares = [];
-        foreach ($this->guides as $guide) {
-            $shares = $guide->value instanceof FigurePart ? [...$shares, $guide->value->share()] : $shares;
-        }
+        $parts = $this->parts();
 
-        return $this->shape === null || $shares === [] ? 1.0 : min(1.0, array_sum($shares));
+        return $this->shape === null || $parts === []
+            ? 1.0
+            : min(1.0, array_sum(array_map(static fn (FigurePart $part): float => $part->share(), $parts)));
     }
 
     /** The figure that it is placed by; null where it is placed by none. */

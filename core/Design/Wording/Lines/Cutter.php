@@ -16,7 +16,7 @@ final readonly class Cutter
             .'|#{1,6}(?=\s))\s*/iu';
 
     /** A number in front, as numbered lists have it where they go without a sign. */
-    private const NUMBERED = '/^\s*(\d{1,3})\s*(?:[-–—:]\s*)?(?<=[\s:–—-])(?=\p{L})/u';
+    private const NUMBERED = '/^\s*(\d{1,3})\s*(?:[-–—:]\s*)?(?<=[\s:–—-])(?=\p{L}|(?<=[-–—:]\s)\d)/u';
 
     private const HEADING = '/^(?:[^\d:,;"“]{2,48}):$/u';
 

@@ -68,7 +68,7 @@ final readonly class Painted
         }
         $media = self::media($said, $vocabulary);
         $media = $media === [] && $hints !== null ? self::media($hints, $vocabulary) : $media;
-        $strokes = self::strokes($said);
+        $strokes = self::shimmered(self::strokes($said), $media);
         $shine = $hints === null ? null : self::shine($hints) ?? self::part($hints);
         $thing = $shine ?? self::thing($said, $context) ?? ($hints === null ? null : self::stroke($hints) ?? self::thing($hints, $context));
         $medium = self::carrying($media);
@@ -188,7 +188,11 @@ final readonly class Painted
         $isOnlyAct = $all !== [] && ! $said->has(PartKind::Technique) && ! $said->has(PartKind::Thing) && ! $said->has(PartKind::Medium)
             && ! $said->has(PartKind::Zone);
         $acts = array_values(array_filter($all, static fn (Act $act): bool => $act->technique !== null));
-        $isPaint = $said->colours() !== [] || $said->has(PartKind::Tool)
+        $isLaidOn = array_intersect(
+            array_column(self::CARRIED, 'value'),
+            array_column($said->values(PartKind::Medium, Medium::class), 'value'),
+        ) !== [];
+        $isPaint = $said->colours() !== [] || $said->has(PartKind::Tool) || $isLaidOn
             || $said->has(PartKind::Thing) && $acts !== [] && $acts[0]->technique === Technique::Wait && $said->has(PartKind::Technique);
 
         return $isPaint ? null : $acts[0]->technique ?? ($isOnlyAct ? Technique::Tidy : null);
@@ -266,6 +270,22 @@ final readonly class Painted
         }
 
         return new Question('With which? A step uses one.', $choices);
+    }
+
+    /**
+     * Shimmer that a sponge or a brush lays on is paint.
+     *
+     * @param  list<Technique>  $strokes
+     * @param  list<Medium>  $media
+     * @return list<Technique>
+     */
+    private static function shimmered(array $strokes, array $media): array
+    {
+        $isPaint = in_array(Medium::Sponge, $media, true) || in_array(Medium::Brush, $media, true);
+
+        return $isPaint && ! in_array(Medium::Glitter, $media, true)
+            ? array_values(array_filter($strokes, static fn (Technique $one): bool => $one !== Technique::GlitterGel))
+            : $strokes;
     }
 
     /** @return list<Technique> */

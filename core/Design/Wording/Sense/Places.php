@@ -158,7 +158,11 @@ final readonly class Places
             side: $sided->value,
             shape: $shape,
             assumed: array_values(array_filter([$zoned->assumption, $sided->assumption])),
-            ofFigure: $shape === null ? [] : self::partsOf($shape, $said, $how),
+            ofFigure: match (true) {
+                $shape === null => [],
+                $thing === null => self::partsAbove($shape, $references),
+                default => self::partsOf($shape, $said, $how),
+            },
         );
     }
 
@@ -239,6 +243,14 @@ final readonly class Places
             assumed: $zones === [] ? [new Assumption(PartKind::Zone, self::words($found), "a part of the {$shape->label()}", [])] : [],
             ofFigure: self::partsOf($shape, $said, $how),
         );
+    }
+
+    /** @return list<FigurePart> those that the line speaks of: "outline the bill" */
+    private static function partsAbove(Shape $shape, References $references): array
+    {
+        $step = $references->steps[0] ?? null;
+
+        return $step?->mark->shape === $shape ? $step->mark->parts() : [];
     }
 
     /** @return list<FigurePart> */

@@ -21,6 +21,9 @@ final readonly class Remarks
     private const SUM = '/^\W*(?:in )?(?:total|totals|sum|summe|gesamt|insgesamt|altogether|all in all|works out|makes|comes to|adds up)\b|'
         .'^\W*(?:takes? (?:me |about |around )|done in \d|ready in \d)/iu';
 
+    /** Shown at the end, and not the other side of anything. */
+    private const MIRROR = '/^\W*(?:the )?mirror\b(?! it| them| all| everything| on\b| to\b| the other| this| that)/iu';
+
     /** How lines begin that speak of a child, of safety, or to whoever reads. */
     private const SAID_ASIDE = '/^\W*(?:ask|check(?! left| right| both| the sides)|patch test|allerg|sensitive|no (?:painting|paint'
         .'|glitter|gems?|face)|not (?:for|on|under|if|near|in|with)\b'
@@ -34,6 +37,7 @@ final readonly class Remarks
             .'|best for|suits|suitable|popular|works well'
         .'|have (?:a|some)|needs?\b|you.?ll need|bring|pack|buy|order more|order\b|borrow|learn|practi[cs]e|year\b|new sponge for'
             .'|one sponge|clean sponge for|fresh sponge for'
+        .'|do the (?:left|right|other)|hardest|easiest|trick(?:y|iest)?\b|watch (?:out|the|for)'
         .'|hygiene|first aid|consent|permission|nothing|none|other side\W+nothing|over \d+s|under \d+s|for \d+ kids|hallo|hello|hi\b'
             .'|thanks|thank you|enjoy|smile for'
         .'|achtung|vorsicht|nicht\b|nie\b|fragen|frag\b|eltern|kinder\b|mama\b|papa\b|ab \d+ jahren|foto|tipp|wichtig|hinweis|immer\b)/iu';
@@ -53,6 +57,7 @@ final readonly class Remarks
             preg_match(self::SUM, $text) === 1, preg_match(self::MONEY, $text) === 1 => ! ($isPaint && $saysTime
                 && self::saysSeconds($text)),
             preg_match(self::SAID_ASIDE, $text) === 1 => ! ($isPaint && $saysTime),
+            preg_match(self::MIRROR, $text) === 1 => $said->has(PartKind::Words) && ! $isPaint,
             default => ! $isPaint && ! $saysTime && self::isButWords($said, $isInList ? 1 : self::WORDS_OF_TALK),
         };
     }

@@ -75,7 +75,9 @@ final readonly class Subject
             'body']],
         [Shape::Dinosaur, ['spikes', 'tail']], [Shape::Flower, ['petals', 'stem']], [Shape::Car, ['wheel', 'window']], [Shape::Turtle,
             ['shell', 'foot']],
-        [Shape::Snail, ['shell', 'antenna']], [Shape::Bear, ['ear', 'muzzle']], [Shape::Dog, ['ear', 'tongue']], [Shape::Cat, ['ear',
+        [Shape::Snail, ['shell', 'antenna']],
+        [Shape::Bird, ['beak', 'body']], [Shape::Bird, ['beak', 'eye']], [Shape::Bird, ['beak', 'belly']],
+        [Shape::Bear, ['ear', 'muzzle']], [Shape::Dog, ['ear', 'tongue']], [Shape::Cat, ['ear',
             'nose']],
     ];
 

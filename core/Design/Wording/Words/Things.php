@@ -125,7 +125,7 @@ final readonly class Things
         'crocodile' => ['croc', 'alligator', 'gator', 'lizard', 'gecko'], 'turtle' => ['sea turtle', 'tortoise'],
         'seahorse' => ['sea horse'],
         'duck' => ['duckling', 'rubber duck'], 'chick' => ['chicken', 'hen', 'chicks'], 'robin' => ['robin redbreast'],
-        'parrot' => ['macaw'],
+        'parrot' => ['macaw', 'toucan', 'budgie', 'cockatoo'],
         'bird' => ['swallow', 'dove', 'gull', 'seagull', 'blackbird', 'eagle', 'birdie', 'bluebird'], 'flamingo' => ['stork', 'heron'],
         'butterfly' => ['moth', 'butterflies'], 'bee' => ['bumblebee', 'bumble bee', 'wasp', 'fly'], 'ladybird' => ['ladybug', 'beetle'],
         'caterpillar' => ['worm', 'centipede'], 'snake' => ['serpent'], 'whale' => ['baby whale'], 'seal' => ['seal pup', 'sea lion'],

@@ -158,11 +158,7 @@ final readonly class Places
             side: $sided->value,
             shape: $shape,
             assumed: array_values(array_filter([$zoned->assumption, $sided->assumption])),
-            ofFigure: match (true) {
-                $shape === null => [],
-                $thing === null => self::partsAbove($shape, $references),
-                default => self::partsOf($shape, $said, $how),
-            },
+            ofFigure: $thing === null ? self::partsAbove($shape, $references) : self::partsOf($shape, $said, $how),
         );
     }
 
@@ -246,15 +242,15 @@ final readonly class Places
     }
 
     /** @return list<FigurePart> those that the line speaks of: "outline the bill" */
-    private static function partsAbove(Shape $shape, References $references): array
+    private static function partsAbove(?Shape $shape, References $references): array
     {
         $step = $references->steps[0] ?? null;
 
-        return $step?->mark->shape === $shape ? $step->mark->parts() : [];
+        return $shape !== null && $step?->mark->shape === $shape ? $step->mark->parts() : [];
     }
 
     /** @return list<FigurePart> */
-    private static function partsOf(Shape $shape, Said $said, ?Said $how): array
+    private static function partsOf(?Shape $shape, Said $said, ?Said $how): array
     {
         $parts = [];
         foreach ([...$said->all(PartKind::Thing), ...($how?->all(PartKind::Thing) ?? [])] as $part) {

@@ -118,7 +118,8 @@
       type="button"
       class={['key min-h-10 px-3', asDrawing && 'key-ink']}
       aria-pressed={asDrawing}
-      onclick={() => (pictureChosen.value = asDrawing ? 'painted' : 'drawing')}>as a drawing</button
+      onclick={() => (pictureChosen.value = asDrawing ? 'painted' : 'drawing')}
+      ><span class="max-md:sr-only">as a </span>drawing</button
     >
     <WhoSits {look} choose={(one) => (sitterChosen.value = one.name)} />
   </div>

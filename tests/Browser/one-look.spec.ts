@@ -263,8 +263,11 @@ test('several designs are chosen, tagged, put on a menu and put away together', 
 
   await page.getByRole('button', { name: 'Done' }).click();
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Keys of the shelf' })).toBeVisible();
+  const keys = page.getByRole('dialog', { name: 'Keys of the shelf' });
+  await expect(keys).toBeVisible();
   await page.keyboard.press('Escape');
+  // Keys that are pressed in a dialog are the dialog's, as long as it goes.
+  await expect(keys).toBeHidden();
   await page.keyboard.press('/');
   await expect(page.getByLabel('Find', { exact: true })).toBeFocused();
 });

@@ -7,6 +7,7 @@ use App\Exceptions\InvalidAccountFile;
 use App\Exceptions\InvalidShape;
 use App\Exceptions\TakesLong;
 use App\Exceptions\TooManySearches;
+use App\Exceptions\UnusablePhoto;
 use App\Http\Middleware\CleanInput;
 use App\Http\Middleware\GuardContent;
 use App\Http\Middleware\SameTeam;
@@ -59,7 +60,8 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport([
-            CoreException::class, InvalidShape::class, InvalidAccountFile::class, Conflict::class, TooManySearches::class, TakesLong::class,
+            CoreException::class, InvalidShape::class, InvalidAccountFile::class, UnusablePhoto::class, Conflict::class, TooManySearches::class,
+            TakesLong::class,
         ]);
         // With its question mark instead of what was typed: no child's name stands in a log.
         $exceptions->report(static function (QueryException $e): bool {
@@ -69,7 +71,7 @@ return Application::configure(basePath: dirname(__DIR__))
         });
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*', 'board/*/texts'));
         $say = static fn (string $message, int $status, array $more = []) => response()->json(['message' => $message, ...$more], $status);
-        $exceptions->render(static fn (CoreException|InvalidShape|InvalidAccountFile $e) => $say($e->getMessage(), 422));
+        $exceptions->render(static fn (CoreException|InvalidShape|InvalidAccountFile|UnusablePhoto $e) => $say($e->getMessage(), 422));
         $exceptions->render(static fn (Conflict $e) => $say($e->getMessage(), 409));
         $exceptions->render(static fn (TooManySearches $e) => $say($e->getMessage(), 429));
         $exceptions->render(static fn (DecryptException $e) => $say(

@@ -11,6 +11,7 @@ use App\Bench\Designs\DesignController;
 use App\Bench\Files\DesignFileController;
 use App\Bench\Ladder\LadderController;
 use App\Bench\Order\OrderController;
+use App\Bench\Photos\PhotoController;
 use App\Bench\TypedSteps\StepListController;
 use App\Http\Middleware\InQueue;
 use App\Http\Middleware\InQueueIfLong;
@@ -79,6 +80,7 @@ Route::prefix('api')->group(function (): void {
                 Route::post('team/file', [TeamController::class, 'bringIn'])->middleware(OneFileAtATime::class);
                 Route::post('logbook/file', [LogbookController::class, 'bringIn'])->middleware(OneFileAtATime::class);
             });
+            Route::put('designs/{design}/photo/places', [PhotoController::class, 'update']);
             Route::put('team/end', [TeamController::class, 'close'])->middleware('throttle:password');
             Route::delete('team/end', [TeamController::class, 'keep']);
         });
@@ -158,6 +160,9 @@ Route::prefix('api')->group(function (): void {
             Route::post('designs/{design}/pin-lines', [OrderController::class, 'pin']);
             Route::post('designs/{design}/copy', [DesignController::class, 'copy']);
             Route::post('designs/{deletedDesign}/restore', [DesignController::class, 'restore']);
+            Route::get('designs/{design}/photo', [PhotoController::class, 'show']);
+            Route::put('designs/{design}/photo', [PhotoController::class, 'store'])->middleware(OneFileAtATime::class);
+            Route::delete('designs/{design}/photo', [PhotoController::class, 'destroy']);
             Route::get('designs/{design}/file', [DesignFileController::class, 'show']);
             Route::post('step-lists', [StepListController::class, 'store']);
             Route::post('days/{day}/faces/{ticket}/ladder', [LadderController::class, 'live'])->middleware(InQueue::class.':5');
@@ -213,6 +218,7 @@ Route::prefix('board/{token}')->where(['token' => '[A-Za-z0-9]{20,64}'])->withou
         Route::get('', [BoardController::class, 'page']);
         Route::get('line', [BoardController::class, 'line']);
         Route::get('pictures', [BoardController::class, 'pictures']);
+        Route::get('photos/{key}', [BoardController::class, 'photo'])->where('key', '[0-9a-f]{16}');
         Route::post('texts', [BoardController::class, 'wishTexts'])->middleware('throttle:texts');
         Route::delete('texts', [BoardController::class, 'stopTexts'])->middleware('throttle:texts');
     });

@@ -175,7 +175,7 @@ $push_in
         location / {
             try_files \$uri @application;$static
         }
-        location ~ ^/board/[A-Za-z0-9]+/(line|pictures)\$ {
+        location ~ ^/board/[A-Za-z0-9]+/(line|pictures|photos/[0-9a-f]+)\$ {
             fastcgi_cache board;
             # Whoever has heard of something newer gets nothing older.
             fastcgi_cache_key \$uri\$arg_after;

@@ -22,7 +22,7 @@ as_root() {
 setup_debian() {
     local missing=() extension loaded PATH=$PATH:/usr/sbin
     loaded=$(php -m)
-    for extension in mysql:pdo_mysql intl:intl mbstring:mbstring xml:dom curl:curl zip:zip; do
+    for extension in mysql:pdo_mysql intl:intl mbstring:mbstring gd:gd xml:dom curl:curl zip:zip; do
         grep -qix "${extension#*:}" <<<"$loaded" || missing+=("php8.2-${extension%%:*}")
     done
     command -v mariadbd >/dev/null || missing+=(mariadb-server)

@@ -3,16 +3,19 @@
 declare(strict_types=1);
 
 use App\Account\Team\Members;
+use App\Bench\Photos\Photos;
 use App\Models\Account\Invitation;
 use App\Models\Account\User;
 use App\Models\Bench\Design;
 use App\Models\Kit\KitItem;
 use App\Models\Menu\Menu;
 use App\Models\Plan\EventDay;
+use Core\Design\Photo\PhotoOf;
 use Core\Kit\ItemValues;
 use Core\Team\Role;
 use Illuminate\Auth\AuthManager;
 use Illuminate\Routing\Router;
+use Tests\Photo;
 use Tests\Scene;
 
 /** Everybody who is signed in: names are taken, children called and moved. */
@@ -73,6 +76,8 @@ function addresses(): array
         'POST designs/{design}/pin-lines' => PAINTERS,
         'POST designs/{design}/copy' => PAINTERS, 'POST designs/{deletedDesign}/restore' => PAINTERS,
         'GET designs/{design}/file' => PAINTERS,
+        'GET designs/{design}/photo' => PAINTERS, 'PUT designs/{design}/photo' => PAINTERS, 'DELETE designs/{design}/photo' => PAINTERS,
+        'PUT designs/{design}/photo/places' => OWNERS,
         'POST step-lists' => PAINTERS, 'POST days/{day}/faces/{ticket}/ladder' => PAINTERS,
         'GET kit' => PAINTERS, 'POST kit' => PAINTERS, 'POST kit/starter' => PAINTERS,
         'POST kit/file' => PAINTERS, 'GET kit/brushes' => PAINTERS,
@@ -106,6 +111,13 @@ beforeEach(function (): void {
     $this->day = $this->scene->day(1, $this->design);
 });
 
+function withPhoto(Design $design): Design
+{
+    app(Photos::class)->keep(test()->scene->painter, $design, Photo::of(4, 4), PhotoOf::Arm);
+
+    return $design;
+}
+
 /** The status of one address for somebody; what is in it is this team's own. */
 function statusFor(string $address, ?User $who): int
 {
@@ -123,7 +135,7 @@ function statusFor(string $address, ?User $who): int
     };
     // Only what the address names is made: most name one thing or none.
     $own = [
-        '{design}' => static fn (): string => $test->scene->design('Here '.Scene::ulid())->id,
+        '{design}' => static fn (): string => withPhoto($test->scene->design('Here '.Scene::ulid()))->id,
         '{deletedDesign}' => static fn (): string => $deleted($test->scene->design('Gone '.Scene::ulid())),
         '{day}' => static fn (): string => $test->scene->day(1)->id,
         '{deletedDay}' => static fn (): string => $deleted($test->scene->day(1)),

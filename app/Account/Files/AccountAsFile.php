@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Account\Files;
 
 use App\Models\Account\Team;
+use App\Models\Bench\Design;
+use App\Models\Bench\DesignPhoto;
 use Core\Team\AccountPart;
 use Generator;
 use Illuminate\Database\DatabaseManager;
@@ -14,10 +16,13 @@ use Illuminate\Database\Query\Builder;
 final readonly class AccountAsFile
 {
     private const READ_ME = "The tables/ are the whole of it, a row a line, to be brought in again; manifest.json says what they hold.\n"
-        ."designs.json, kit.json, faces.csv and events.ics are the same for other programs. Names of children are in none of it.\n";
+        ."designs.json, kit.json, faces.csv and events.ics are the same for other programs. Names of children are in none of it.\n"
+        ."photos/ are your own photos of designs, each by its design's id. A photo of a child stays with whoever was told so.\n";
 
     /** Whose rows are fetched together: the faces of an event are, and the steps of a few designs. */
     private const TOGETHER = ['event_day_id' => 1, 'face_id' => 200, 'design_id' => 20, 'menu_id' => 50, 'user_id' => 50];
+
+    private const PHOTOS_TOGETHER = 10;
 
     private const PARENTS = [
         'event_day_id' => ['event_days', 'id'], 'face_id' => ['faces', 'ticket_id'], 'design_id' => ['designs', 'id'],
@@ -38,6 +43,10 @@ final readonly class AccountAsFile
         yield 'read-me.txt' => [self::READ_ME];
         foreach (AccountPart::cases() as $part) {
             yield $part->value => ($this->partAsFile)($team, $part);
+        }
+        $designs = Design::ofTeam($team->id)->withTrashed()->select('id');
+        foreach (DesignPhoto::query()->whereIn('design_id', $designs)->orderBy('design_id')->lazy(self::PHOTOS_TOGETHER) as $photo) {
+            yield AccountZip::photoName($photo->design_id) => [$photo->jpeg];
         }
     }
 

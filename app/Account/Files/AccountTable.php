@@ -25,6 +25,8 @@ final readonly class AccountTable
         'teams' => ['id', 'created_at', 'updated_at', 'ends_at'],
         'users' => ['email', 'password', 'second_factor', 'second_factor_step', 'spare_codes', 'created_at', 'updated_at'],
         'chair_events' => ['first_name'], 'event_days' => ['brought_seq'],
+        // The picture stands beside the tables, for whoever looks at it.
+        'design_photos' => ['version', 'jpeg'],
     ];
 
     /** Those that others refer to, each by its key. */
@@ -60,6 +62,7 @@ final readonly class AccountTable
             new self('acts', 'team_id'), new self('menus', 'team_id'), new self('designs', 'team_id'),
             new self('steps', 'design_id', 'seq'), new self('face_plans', 'design_id', 'design_id'),
             new self('design_rungs', 'design_id'), new self('painter_plans', 'design_id'), new self('paces', 'design_id'),
+            new self('design_photos', 'design_id', 'design_id'),
             new self('practice_runs', 'user_id'), new self('menu_offers', 'menu_id'), new self('event_days', 'team_id'),
             new self('menu_items', 'event_day_id'), new self('event_plans', 'event_day_id', 'event_day_id'),
             new self('event_money', 'event_day_id', 'event_day_id'), new self('kept_forecasts', 'event_day_id', 'event_day_id'),

@@ -87,6 +87,10 @@ final class AccountZip
      */
     public function rows(AccountTable $table): Generator
     {
+        if (! isset($this->counts[$table->name])) {
+            // An older release had no such table.
+            return;
+        }
         $name = "tables/{$table->name}.jsonl";
         $stream = $this->zip->getStream($name);
         if ($stream === false) {
@@ -104,6 +108,21 @@ final class AccountZip
             yield $number => self::known($table, self::row($line, "{$name}, line {$number}"), "{$name}, line {$number}");
         }
         fclose($stream);
+    }
+
+    /** The name in the zip of a design's photo. */
+    public static function photoName(string $designId): string
+    {
+        return "photos/{$designId}.jpg";
+    }
+
+    /** @throws InvalidAccountFile where the zip lacks it */
+    public function photo(string $designId): string
+    {
+        $name = self::photoName($designId);
+        $bytes = $this->zip->getFromName($name, self::MOST_ROW_BYTES);
+
+        return is_string($bytes) ? $bytes : throw InvalidAccountFile::because("{$name} is missing in that zip.");
     }
 
     /** Unpacked. */

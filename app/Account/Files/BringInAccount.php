@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Account\Files;
 
 use App\Account\Team\RecordAudit;
+use App\Bench\Photos\Photos;
 use App\Exceptions\InvalidAccountFile;
+use App\Exceptions\UnusablePhoto;
 use App\Json\ReadShapedJson;
 use App\Models\Account\Team;
 use App\Models\Account\User;
@@ -31,6 +33,7 @@ final readonly class BringInAccount
         private ReadBackAccount $readBack,
         private RecordAudit $recordAudit,
         private DesignPlans $designPlans,
+        private Photos $photos,
     ) {}
 
     /** @throws InvalidAccountFile saying what is wrong with the file, or that the team has something already */
@@ -51,7 +54,9 @@ final readonly class BringInAccount
                     );
                 }
             }
-            ($this->putInRows)($zip, new IncomingAccount($owner, RemappedIds::random()), $owner->team_id);
+            // As if it were taken anew: what stands in a file may be anything.
+            $picture = fn (string $designId): array => $this->picture($zip, $designId);
+            ($this->putInRows)($zip, new IncomingAccount($owner, RemappedIds::random(), $picture), $owner->team_id);
             ($this->readBack)($owner->refresh());
             ($this->recordAudit)($owner, 'brought in a whole account');
             /** @var list<string> $offered */
@@ -59,6 +64,16 @@ final readonly class BringInAccount
             // Where the file was written before they were worked out, or by a release that did not say.
             $this->designPlans->rank($owner->team_id, $offered);
         });
+    }
+
+    /** @return array{jpeg: string, version: string} */
+    private function picture(AccountZip $zip, string $designId): array
+    {
+        try {
+            return $this->photos->columns($zip->photo($designId));
+        } catch (UnusablePhoto $refusal) {
+            throw InvalidAccountFile::because(AccountZip::photoName($designId).": {$refusal->getMessage()}");
+        }
     }
 
     /** @param  resource  $stream  of the file */

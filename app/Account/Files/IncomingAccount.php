@@ -6,6 +6,7 @@ namespace App\Account\Files;
 
 use App\Models\Account\Team;
 use App\Models\Account\User;
+use Closure;
 use Core\Team\Role;
 use Illuminate\Support\Str;
 
@@ -14,7 +15,8 @@ final class IncomingAccount extends IncomingRows
 {
     private bool $hasOwner = false;
 
-    public function __construct(private readonly User $owner, RemappedIds $ids)
+    /** @param  Closure(string): array<string, string>  $picture  of a design, by its id in the file */
+    public function __construct(private readonly User $owner, RemappedIds $ids, private readonly Closure $picture)
     {
         parent::__construct($owner->team_id, $ids, [$owner->id]);
     }
@@ -26,6 +28,7 @@ final class IncomingAccount extends IncomingRows
             'users' => $this->painter($row),
             'designs' => $this->design($row),
             'face_plans' => $this->plan($row),
+            'design_photos' => [...$this->shifted($row), ...($this->picture)((string) $row['design_id'])],
             default => $this->shifted($row),
         };
     }

@@ -15,7 +15,7 @@ final class IncomingEvent extends IncomingRows
     /** What else a file may hold is of no event. */
     private const NEVER = [
         'teams', 'ways_of_painters', 'bench_times', 'kit_items', 'kit_removals', 'packing_extras', 'acts', 'menus', 'painter_plans',
-        'paces', 'practice_runs', 'menu_offers', 'beginnings',
+        'paces', 'practice_runs', 'design_photos', 'menu_offers', 'beginnings',
     ];
 
     /** @param  array<array-key, string>  $own  the team's own painters and designs, by the ids of those in the file that they are */

@@ -15,6 +15,9 @@ final readonly class TablesAsZip
 
     public const VERSION = 1;
 
+    /** Within the zip. */
+    private const FOLDERS = ['tables', 'photos'];
+
     private const FASTEST = 1;
 
     private const MOST_SECONDS = 300;
@@ -30,7 +33,7 @@ final readonly class TablesAsZip
     {
         set_time_limit(self::MOST_SECONDS);
         $folder = sys_get_temp_dir().'/inch-account-'.bin2hex(random_bytes(8));
-        mkdir("{$folder}/tables", 0700, true);
+        array_map(static fn (string $one): bool => mkdir("{$folder}/{$one}", 0700, true), self::FOLDERS);
         try {
             $counts = [];
             foreach (AccountTable::all() as $table) {
@@ -88,7 +91,9 @@ final readonly class TablesAsZip
         // Fast rather than small: years of faces are to be there before somebody gives up waiting.
         $packed = ['remove_all_path' => true, 'comp_method' => ZipArchive::CM_DEFLATE, 'comp_flags' => self::FASTEST];
         $zip->addGlob("{$folder}/*.*", 0, $packed);
-        $zip->addGlob("{$folder}/tables/*.*", 0, [...$packed, 'add_path' => 'tables/']);
+        foreach (self::FOLDERS as $one) {
+            $zip->addGlob("{$folder}/{$one}/*.*", 0, [...$packed, 'add_path' => "{$one}/"]);
+        }
         $zip->close();
 
         return $path;

@@ -49,6 +49,7 @@ final readonly class DesignOnBench
             craft: CraftShown::of($check, $this->fixes($bench, $content, $check, $times)),
             pace: $this->pacesOfDesign->ofVersion($design->id, $bench->painterId, $content, $timeline),
             runsOver: RunOver::worst($content->steps, HandTimes::of($content->steps, $bench->changeovers, $times)),
+            photo: $design->photo?->toCore(),
         );
     }
 

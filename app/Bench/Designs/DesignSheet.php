@@ -8,10 +8,12 @@ use App\Bench\Advice\CraftShown;
 use App\Bench\Advice\OtherWayTaken;
 use App\Bench\Advice\PaceShown;
 use App\Bench\Advice\TableThing;
+use App\Bench\Photos\PhotoShown;
 use App\Bench\TypedSteps\PinShown;
 use App\Bench\TypedSteps\StepLine;
 use App\Http\Resources\Resource;
 use Core\Design\Design;
+use Core\Design\Photo\Photo;
 use Core\Design\Place\Placement;
 use Core\Design\RungChoice;
 use Core\Design\RungName;
@@ -96,6 +98,7 @@ final readonly class DesignSheet extends Resource
         public array $stops,
         public ?PaceShown $pace,
         public ?array $runsOver,
+        public ?PhotoShown $photo,
     ) {}
 
     /**
@@ -121,10 +124,10 @@ final readonly class DesignSheet extends Resource
         CraftShown $craft,
         ?PaceShown $pace,
         ?RunOver $runsOver,
+        ?Photo $photo,
     ): self {
         return new self(
-            id: $id,
-            name: $content->name,
+            id: $id, name: $content->name,
             placement: $content->placement,
             promise: $content->promise?->formatExactly(),
             promiseMs: $content->promise?->milliseconds,
@@ -150,6 +153,7 @@ final readonly class DesignSheet extends Resource
             stops: array_map(static fn (StopPoint $stop): StopShown => StopShown::of($stop, $content->steps), StopPoints::of($content)),
             pace: $pace,
             runsOver: $runsOver === null ? null : self::runsOver($runsOver),
+            photo: $photo === null ? null : PhotoShown::of($photo),
         );
     }
 

@@ -17,7 +17,7 @@ final readonly class DesignShelf
     /** @return list<ShelvedDesign> */
     public function __invoke(string $teamId, Page $page): array
     {
-        $designs = $page->of(Design::ofTeam($teamId)->with('plan'), 'name');
+        $designs = $page->of(Design::ofTeam($teamId)->with('plan', 'photo'), 'name');
 
         /** @var array<string, int> $last */
         $last = Face::ofTeam($teamId)->whereIn('design_id', $designs->modelKeys())->groupBy('design_id')
@@ -43,6 +43,7 @@ final readonly class DesignShelf
             spans: $design->plan->content['spans'] ?? [],
             steps: StepInPlan::ofPlan($design->plan),
             lastPainted: $lastPaintedMs === null ? null : Instant::ofEpochMilliseconds($lastPaintedMs),
+            photo: $design->photo?->toCore(),
         );
     }
 }

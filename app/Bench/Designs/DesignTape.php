@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench\Designs;
 
+use App\Bench\Photos\PhotoShown;
 use App\Http\Resources\Resource;
 use App\Plan\FacePlans\PlanStep;
 use Core\Design\Place\Placement;
@@ -29,6 +30,7 @@ final readonly class DesignTape extends Resource
         public array $spans,
         public array $steps,
         public ?int $lastPaintedAt,
+        public ?PhotoShown $photo,
     ) {}
 
     public static function of(ShelvedDesign $design): self
@@ -46,6 +48,7 @@ final readonly class DesignTape extends Resource
             spans: TapeSpan::ofPlan($design->spans),
             steps: array_map(PlanStep::of(...), $design->steps),
             lastPaintedAt: $design->lastPainted?->epochMilliseconds,
+            photo: $design->photo === null ? null : PhotoShown::of($design->photo),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench\Designs;
 
 use App\Plan\FacePlans\StepInPlan;
+use Core\Design\Photo\Photo;
 use Core\Design\Place\Placement;
 use Core\Units\Duration;
 use Core\Units\Instant;
@@ -32,5 +33,6 @@ final readonly class ShelvedDesign
         public array $spans,
         public array $steps,
         public ?Instant $lastPainted,
+        public ?Photo $photo,
     ) {}
 }

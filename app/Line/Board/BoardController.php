@@ -17,6 +17,7 @@ use App\Plan\FacePlans\PlanRead;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 
 /** The board that parents see, and the link to it. */
 final readonly class BoardController
@@ -98,13 +99,28 @@ final readonly class BoardController
         return new JsonResponse(status: 204);
     }
 
-    public function pictures(string $token, PicturesOfMenu $pictures): JsonResponse
+    public function pictures(string $token, PicturesOfMenu $pictures, PhotosForParents $photos): JsonResponse
     {
         $board = $this->boardLinks->board($token) ?? abort(404);
 
-        $seen = static fn (PlanRead $plan): PublicPicture => PublicPicture::of($plan, PublicOffer::key($plan->designId));
+        $shown = $photos->onMenu($board['day']);
+        $seen = static function (PlanRead $plan) use ($shown, $token): PublicPicture {
+            $key = PublicOffer::key($plan->designId);
+            $photo = $shown[$plan->designId] ?? null;
+
+            return PublicPicture::of($plan, $key, $photo === null ? null : "/board/{$token}/photos/{$key}?version={$photo->version}");
+        };
 
         return (new JsonResponse(array_map($seen, $pictures($board['day']))))
             ->setPublic()->setMaxAge(self::PICTURES_SECONDS);
+    }
+
+    public function photo(string $token, string $key, PhotosForParents $photos): Response
+    {
+        $board = $this->boardLinks->board($token) ?? abort(404);
+        $photo = $photos->byKey($board['day'], $key) ?? abort(404);
+
+        // No longer than the list of pictures: a photo that is taken down is gone from phones as soon.
+        return response($photo, 200, ['Content-Type' => 'image/jpeg'])->setPublic()->setMaxAge(self::PICTURES_SECONDS);
     }
 }

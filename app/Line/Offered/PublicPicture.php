@@ -12,17 +12,19 @@ use Core\Design\Place\Placement;
 final readonly class PublicPicture extends Resource
 {
     /**
+     * @param  string|null  $photo  where the painters' own is fetched from, which stands instead of the drawing
      * @param  string  $key  of the design, for whoever looks on
      * @param  list<PublicStroke>  $steps
      */
-    public function __construct(public string $key, public Placement $placement, public array $steps) {}
+    public function __construct(public string $key, public Placement $placement, public array $steps, public ?string $photo) {}
 
-    public static function of(PlanRead $plan, string $key): self
+    public static function of(PlanRead $plan, string $key, ?string $photo = null): self
     {
         return new self(
             $key,
             $plan->design->placement,
             array_map(PublicStroke::of(...), $plan->steps, array_keys($plan->steps)),
+            $photo,
         );
     }
 }

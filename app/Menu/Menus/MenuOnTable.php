@@ -46,7 +46,7 @@ final readonly class MenuOnTable
         /** @var list<OfferOnMenu> $onMenu */
         $onMenu = array_values(array_filter(
             // One that was deleted comes back to the menu with its way back to the shelf.
-            OfferOnMenu::query()->where('menu_id', $menu->id)->whereHas('design')->with('design')->orderBy('position')->get()->all(),
+            OfferOnMenu::query()->where('menu_id', $menu->id)->whereHas('design')->with('design.photo')->orderBy('position')->get()->all(),
             static fn (OfferOnMenu $offer): bool => $offer->design->plan_id !== null,
         ));
         $ids = array_map(static fn (OfferOnMenu $offer): string => $offer->design_id, $onMenu);
@@ -146,6 +146,7 @@ final readonly class MenuOnTable
             rungs: $rungs,
             honest: $honest,
             isRanked: $one->design->is_ranked,
+            photo: $one->design->photo?->toCore(),
         );
     }
 

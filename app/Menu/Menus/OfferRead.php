@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Menu\Menus;
 
 use App\Plan\FacePlans\PlanRead;
+use Core\Design\Photo\Photo;
 use Core\Design\RungName;
 use Core\Plan\Menu\MenuOffer;
 use Core\Plan\Simulation\FaceTime;
@@ -37,6 +38,7 @@ final readonly class OfferRead
         public array $rungs,
         public Duration $honest,
         public bool $isRanked,
+        public ?Photo $photo,
         public float $shareIfPopular = 1.0,
         public float $takingsAnHour = 0.0,
     ) {}
@@ -47,7 +49,7 @@ final readonly class OfferRead
         return new self(
             offer: $this->offer, rung: $this->rung, plan: $this->plan, promises: $this->promises, readyAfter: $this->readyAfter,
             faces: $this->faces, sitsFor: $this->sitsFor, lacks: $this->lacks, usesUp: $this->usesUp, rungs: $this->rungs,
-            honest: $this->honest, isRanked: $this->isRanked,
+            honest: $this->honest, isRanked: $this->isRanked, photo: $this->photo,
             shareIfPopular: $this->offer->shareIfPopular($menu, $turnaround),
             takingsAnHour: $this->offer->takingsAnHour($turnaround),
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Menu\Menus;
 
+use App\Bench\Photos\PhotoShown;
 use App\Http\Resources\Resource;
 use App\Plan\FacePlans\Plan;
 use Core\Design\RungName;
@@ -51,6 +52,7 @@ final readonly class OfferSheet extends Resource
         public array $usesUp,
         public array $rungs,
         public bool $isRanked,
+        public ?PhotoShown $photo,
     ) {}
 
     public static function of(OfferRead $read): self
@@ -78,6 +80,7 @@ final readonly class OfferSheet extends Resource
             usesUp: $read->usesUp,
             rungs: array_map(static fn (RungRead $rung): array => self::rungOffered($rung), $read->rungs),
             isRanked: $read->isRanked,
+            photo: $read->photo === null ? null : PhotoShown::of($read->photo),
         );
     }
 

@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 
@@ -41,6 +42,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $archived_at
  * @property Collection<int, Step> $steps
  * @property FacePlan|null $plan
+ * @property DesignPhoto|null $photo
  */
 final class Design extends Model
 {
@@ -62,6 +64,12 @@ final class Design extends Model
     public function plan(): BelongsTo
     {
         return $this->belongsTo(FacePlan::class);
+    }
+
+    /** @return HasOne<DesignPhoto, $this> without the picture itself */
+    public function photo(): HasOne
+    {
+        return $this->hasOne(DesignPhoto::class)->select(DesignPhoto::SAID);
     }
 
     public function toCore(): CoreDesign

@@ -99,7 +99,7 @@ async function ask(method: Method, path: string, body?: string | Blob, team?: st
     headers.set('X-Team', team);
   }
   if (body !== undefined) {
-    headers.set('Content-Type', body instanceof Blob ? 'application/zip' : 'application/json');
+    headers.set('Content-Type', body instanceof Blob ? body.type || 'application/zip' : 'application/json');
   }
   const response = await fetchInTurn(`/api/${path}`, {
     method,
@@ -263,6 +263,9 @@ export const api = {
     const response = await plain('POST', path, file);
 
     return (response.status === 204 ? null : await response.json()) as T;
+  },
+  async putFile<T>(path: string, file: Blob): Promise<T> {
+    return (await (await plain('PUT', path, file)).json()) as T;
   },
   /** Reads; out of reach, the last answer that this browser kept stands in. */
   async get<T>(path: string, waiting?: Waiting): Promise<T> {

@@ -266,6 +266,7 @@ export interface DesignSheet {
   stops: StopShown[];
   pace: PaceShown | null;
   runsOver: RunsOver | null;
+  photo: PhotoShown | null;
 }
 
 export interface DesignTaken {
@@ -288,6 +289,7 @@ export interface DesignTape {
   spans: TapeSpan[];
   steps: PlanStep[];
   lastPaintedAt: number | null;
+  photo: PhotoShown | null;
 }
 
 export interface DeviceShown {
@@ -775,6 +777,7 @@ export interface OfferSheet {
   usesUp: string[];
   rungs: RungOffered[];
   isRanked: boolean;
+  photo: PhotoShown | null;
 }
 
 export interface OpenInvitation {
@@ -862,6 +865,12 @@ export interface PartyOrderSheet {
   eachMs: number;
   netMs: number;
   eachWithMoreMs: number;
+}
+
+export interface PhotoShown {
+  address: string;
+  of: PhotoOf;
+  on: PhotoPlace[];
 }
 
 export interface PinShown {
@@ -1001,6 +1010,7 @@ export interface PublicPicture {
   key: string;
   placement: Placement;
   steps: PublicStroke[];
+  photo: string | null;
 }
 
 export interface PublicSeat {
@@ -1616,6 +1626,12 @@ export type PauseReason = (typeof PauseReasonValues)[number];
 
 export const PaymentValues = ['cash', 'card', 'free'] as const;
 export type Payment = (typeof PaymentValues)[number];
+
+export const PhotoOfValues = ['board', 'arm', 'face'] as const;
+export type PhotoOf = (typeof PhotoOfValues)[number];
+
+export const PhotoPlaceValues = ['team', 'cards', 'parents'] as const;
+export type PhotoPlace = (typeof PhotoPlaceValues)[number];
 
 export const PinKindValues = ['before', 'together', 'first', 'last', 'while_wet', 'needs'] as const;
 export type PinKind = (typeof PinKindValues)[number];

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { onDestroy } from 'svelte';
-  import FaceMap from '../facemap/FaceMap.svelte';
+  import DesignPicture from '../facemap/DesignPicture.svelte';
   import { lookOf } from '../facemap/looks';
   import { clockTime } from '../lib/minutes';
   import { Push } from '../lib/push.svelte';
@@ -105,7 +105,8 @@
           <li class={['text-center', offer.soldOut && 'opacity-50']}>
             <span class="mx-auto block h-24 w-20 lg:h-32 lg:w-28">
               {#if drawn !== undefined}
-                <FaceMap
+                <DesignPicture
+                  photo={drawn.photo}
                   title={offer.name}
                   placement={drawn.placement}
                   steps={drawn.steps}

@@ -20,6 +20,7 @@ const design = (id: string, more: Partial<DesignTape> = {}): DesignTape => ({
   spans: [],
   steps: [],
   lastPaintedAt: null,
+  photo: null,
   ...more,
 });
 const all = [

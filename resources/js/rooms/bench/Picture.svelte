@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Zone } from '../../api/types.gen';
-  import FaceMap from '../../facemap/FaceMap.svelte';
+  import DesignPicture from '../../facemap/DesignPicture.svelte';
   import { boxOf } from '../../facemap/handles';
   import { lookOf, looks } from '../../facemap/looks';
   import MarkHandles from '../../facemap/MarkHandles.svelte';
@@ -19,7 +19,14 @@
 
   const { bench, onswipe }: Props = $props();
 
-  let whole = $state(false);
+  let shown = $state<'so far' | 'finished' | 'photo'>('so far');
+  const photo = $derived(shown === 'photo' ? (bench.sheet.photo?.address ?? null) : null);
+  const whole = $derived(shown !== 'so far');
+  const kinds = $derived(
+    bench.sheet.photo === null
+      ? (['so far', 'finished'] as const)
+      : (['so far', 'finished', 'photo'] as const),
+  );
   const asDrawing = $derived(pictureChosen.value === 'drawing');
   const steps = $derived(bench.triedOn.fitted?.steps ?? bench.draft.steps);
   const at = $derived(steps.findIndex((step) => step.id === bench.selectedId));
@@ -56,11 +63,15 @@
   aria-label="The picture"
 >
   <div
-    class="relative min-h-0 w-full grow max-md:h-[27dvh]"
+    class={[
+      'relative min-h-0 w-full grow',
+      bench.sheet.photo === null ? 'max-md:h-[27dvh]' : 'max-md:h-[max(27dvh,17.5rem)]',
+    ]}
     {@attach onswipe === undefined ? undefined : swiped(onswipe)}
   >
     <div class="absolute inset-0">
-      <FaceMap
+      <DesignPicture
+        {photo}
         title={bench.draft.name}
         placement={bench.draft.placement}
         {steps}
@@ -93,17 +104,17 @@
   >
     <fieldset class="flex max-md:flex-col">
       <legend class="sr-only">Picture of</legend>
-      {#each [{ all: false, words: 'so far' }, { all: true, words: 'finished' }] as { all, words } (words)}
+      {#each kinds as kind (kind)}
         <label
-          class="key min-h-10 cursor-pointer px-3 has-checked:key-ink has-focus-visible:outline-3 md:first-of-type:rounded-r-none md:last-of-type:-ml-0.5 md:last-of-type:rounded-l-none"
+          class="key min-h-10 cursor-pointer px-3 has-checked:key-ink has-focus-visible:outline-3 md:not-first-of-type:-ml-0.5 md:not-first-of-type:rounded-l-none md:not-last-of-type:rounded-r-none"
         >
           <input
             type="radio"
             class="sr-only"
             name="picture"
-            checked={whole === all}
-            onchange={() => (whole = all)}
-          />{words}
+            checked={shown === kind}
+            onchange={() => (shown = kind)}
+          />{kind}
         </label>
       {/each}
     </fieldset>

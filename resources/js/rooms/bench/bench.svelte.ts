@@ -3,6 +3,7 @@ import { kept, type UnsavedDesign } from '../../api/kept';
 import type {
   DesignSheet,
   FixShown,
+  PhotoShown,
   PinShown,
   Placement,
   ReadList,
@@ -112,6 +113,12 @@ export class Bench {
 
   setPlacement(placement: Placement): void {
     this.change({ ...this.draft, placement });
+  }
+
+  /** Kept by the server by itself: it is no part of what is saved with the steps. */
+  setPhoto(photo: PhotoShown | null): void {
+    this.sheet = { ...this.sheet, photo };
+    this.saved(this.sheet);
   }
 
   setPromise(promise: string): void {

@@ -1,8 +1,9 @@
 <script lang="ts">
   import type { OfferSheet } from '../../api/types.gen';
-  import FaceMap from '../../facemap/FaceMap.svelte';
+  import DesignPicture from '../../facemap/DesignPicture.svelte';
   import { lookOf } from '../../facemap/looks';
   import { minutes } from '../../lib/minutes';
+  import { photoOn } from '../../lib/photo';
   import Tape from '../../tape/Tape.svelte';
   import { INCH, piecesOf } from '../../tape/tape';
   import { MARGIN, type PaperSize, strips } from './sheets';
@@ -34,7 +35,8 @@
   >
     <div class="flex gap-[6mm]">
       <div class="h-[62mm] w-[50mm] shrink-0">
-        <FaceMap
+        <DesignPicture
+          photo={photoOn('cards', offer.photo)}
           title={offer.name}
           placement={offer.plan.placement}
           steps={offer.plan.steps}

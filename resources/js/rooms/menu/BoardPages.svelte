@@ -1,8 +1,9 @@
 <script lang="ts">
   import type { MenuGroup, OfferSheet } from '../../api/types.gen';
-  import FaceMap from '../../facemap/FaceMap.svelte';
+  import DesignPicture from '../../facemap/DesignPicture.svelte';
   import { lookOf } from '../../facemap/looks';
   import { money } from '../../lib/money';
+  import { photoOn } from '../../lib/photo';
   import { teamCurrency } from '../../lib/session';
   import { type BoardLayout, MARGIN, pagesOf } from './sheets';
 
@@ -72,7 +73,8 @@
             style:height="{layout.cellHeight}mm"
           >
             <div class="min-h-0 w-full grow">
-              <FaceMap
+              <DesignPicture
+                photo={photoOn('cards', offer.photo)}
                 title={offer.name}
                 placement={offer.plan.placement}
                 steps={offer.plan.steps}

@@ -6,6 +6,7 @@
   import NearFaceMap from '../../facemap/NearFaceMap.svelte';
   import { minutes, parseMinutes } from '../../lib/minutes';
   import { centsOf, money, price } from '../../lib/money';
+  import { photoOn } from '../../lib/photo';
   import { teamCurrency } from '../../lib/session';
   import { p } from '../../router';
   import type { MenuWork } from './menu.svelte';
@@ -54,6 +55,7 @@
 >
   <a class="row-span-2 block h-24 sm:h-28" href={p('/designs/:id', { params: { id: offer.designId } })}>
     <NearFaceMap
+      photo={photoOn('team', offer.photo)}
       title={offer.name}
       placement={offer.plan.placement}
       steps={offer.plan.steps}

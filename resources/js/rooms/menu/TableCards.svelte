@@ -1,8 +1,9 @@
 <script lang="ts">
   import type { OfferSheet } from '../../api/types.gen';
-  import FaceMap from '../../facemap/FaceMap.svelte';
+  import DesignPicture from '../../facemap/DesignPicture.svelte';
   import { lookOf } from '../../facemap/looks';
   import { money } from '../../lib/money';
+  import { photoOn } from '../../lib/photo';
   import { teamCurrency } from '../../lib/session';
   import { MARGIN, type PaperSize, pagesOf } from './sheets';
 
@@ -38,7 +39,8 @@
             style:height="{high / 2}mm"
           >
             <div class="h-full w-[36%]">
-              <FaceMap
+              <DesignPicture
+                photo={photoOn('cards', offer.photo)}
                 title={offer.name}
                 placement={offer.plan.placement}
                 steps={offer.plan.steps}

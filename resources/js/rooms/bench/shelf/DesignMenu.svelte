@@ -10,6 +10,7 @@
   import type { Bench } from '../bench.svelte';
   import BestOrder from '../advice/BestOrder.svelte';
   import { OrderSearch } from '../advice/order.svelte';
+  import PhotoSheet from '../photo/PhotoSheet.svelte';
   import WhoItSuits from './WhoItSuits.svelte';
 
   const { bench }: { bench: Bench } = $props();
@@ -29,6 +30,7 @@
   const titles = {
     ways: 'My ways and the air',
     suits: 'Who it suits',
+    photo: 'Own photo',
     keys: 'Keys of the bench',
   } as const;
   let search = $state.raw<OrderSearch | null>(null);
@@ -54,6 +56,7 @@
   const acts = $derived([
     { words: 'My ways and the air', act: showWays },
     { words: 'Who it suits', act: () => (sheet = 'suits') },
+    { words: 'Own photo', act: () => (sheet = 'photo') },
     {
       words: 'Big picture, to show or print',
       act: () => void navigate('/designs/:id/picture', { params: { id: bench.sheet.id } }),
@@ -88,5 +91,7 @@
     <DryingSheet {ways} />
     <h3 class="mt-7 mb-2 text-2xl">My ways</h3>
     <SchoolsSheet {ways} />
-  {:else if sheet === 'suits'}<WhoItSuits {bench} />{:else if sheet === 'keys'}<KeyList {keys} />{/if}
+  {:else if sheet === 'suits'}<WhoItSuits {bench} />{:else if sheet === 'photo'}<PhotoSheet
+      {bench}
+    />{:else if sheet === 'keys'}<KeyList {keys} />{/if}
 </Sheet>

@@ -1,10 +1,11 @@
 <script lang="ts">
   import type { DesignTape } from '../../../api/types.gen';
-  import FaceMap from '../../../facemap/FaceMap.svelte';
+  import DesignPicture from '../../../facemap/DesignPicture.svelte';
   import { lookOf } from '../../../facemap/looks';
 
   import { minutes } from '../../../lib/minutes';
   import { placementNames } from '../../../api/tables.gen';
+  import { photoOn } from '../../../lib/photo';
   import { p } from '../../../router';
   import Tape from '../../../tape/Tape.svelte';
   import { piecesOf } from '../../../tape/tape';
@@ -32,7 +33,8 @@
   class="grid grid-cols-[84px_1fr_auto] items-center gap-x-4 border-t border-seam py-2 md:grid-cols-[84px_230px_1fr_auto] md:gap-x-5"
 >
   <a class="h-[104px] max-md:row-span-2" tabindex="-1" aria-hidden="true" href={path}>
-    {#if near.is}<FaceMap
+    {#if near.is}<DesignPicture
+        photo={photoOn('team', design.photo)}
         title={design.name}
         placement={design.placement}
         steps={design.steps}

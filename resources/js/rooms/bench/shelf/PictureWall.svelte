@@ -3,6 +3,7 @@
   import { lookOf } from '../../../facemap/looks';
   import NearFaceMap from '../../../facemap/NearFaceMap.svelte';
   import { minutes } from '../../../lib/minutes';
+  import { photoOn } from '../../../lib/photo';
   import { p } from '../../../router';
 
   const { designs }: { designs: readonly DesignTape[] } = $props();
@@ -16,6 +17,7 @@
       <a class="group flex flex-col items-center" href={p('/designs/:id', { params: { id: design.id } })}>
         <span class="h-52 w-full sm:h-72">
           <NearFaceMap
+            photo={photoOn('team', design.photo)}
             title={design.name}
             placement={design.placement}
             steps={design.steps}

@@ -60,8 +60,8 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport([
-            CoreException::class, InvalidShape::class, InvalidAccountFile::class, UnusablePhoto::class, Conflict::class, TooManySearches::class,
-            TakesLong::class,
+            CoreException::class, InvalidShape::class, InvalidAccountFile::class, UnusablePhoto::class, Conflict::class,
+            TooManySearches::class, TakesLong::class,
         ]);
         // With its question mark instead of what was typed: no child's name stands in a log.
         $exceptions->report(static function (QueryException $e): bool {
@@ -71,7 +71,9 @@ return Application::configure(basePath: dirname(__DIR__))
         });
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*', 'board/*/texts'));
         $say = static fn (string $message, int $status, array $more = []) => response()->json(['message' => $message, ...$more], $status);
-        $exceptions->render(static fn (CoreException|InvalidShape|InvalidAccountFile|UnusablePhoto $e) => $say($e->getMessage(), 422));
+        $exceptions->render(
+            static fn (CoreException|InvalidShape|InvalidAccountFile|UnusablePhoto $e) => $say($e->getMessage(), 422),
+        );
         $exceptions->render(static fn (Conflict $e) => $say($e->getMessage(), 409));
         $exceptions->render(static fn (TooManySearches $e) => $say($e->getMessage(), 429));
         $exceptions->render(static fn (DecryptException $e) => $say(
